@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Models\StringSet;
+use App\Support\Bench;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The Bench, where one set is designed. */
+final class BenchController
+{
+    private const LAST = 'bench.last';
+
+    /** Back to the set that was on the bench; at the first start the one that is half done. */
+    public function last(Request $request): RedirectResponse
+    {
+        $last = $request->session()->get(self::LAST);
+        $set = StringSet::query()->find(is_int($last) ? $last : 0) ?? StringSet::query()->latest('updated_at')->latest('id')->first();
+
+        return $set === null ? redirect()->route('sets.index') : redirect()->route('bench', $set);
+    }
+
+    public function show(Request $request, StringSet $set): Response
+    {
+        $request->session()->put(self::LAST, $set->id);
+
+        return Inertia::render('bench/BenchPage', Bench::props($set));
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Http\Requests\Bench\SaveSetRequest;
+use App\Http\Requests\Bench\StartSetRequest;
+use App\Models\Instrument;
+use App\Models\StringSet;
+use App\Support\Bench;
+use App\Support\ErrorAnswers;
+use App\Support\NewSet;
+use App\Support\SetSheet;
+use App\Support\SetSummaries;
+use App\Support\StoredSets;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Inertia\Inertia;
+use Inertia\Response;
+use Lira\Document\Json;
+use Lira\Document\SetDocument;
+use Symfony\Component\HttpFoundation\Response as HttpResponse;
+
+/** Sets as things to keep: listed, begun, saved, put away, brought in and taken out. */
+final class SetController
+{
+    public function index(): Response
+    {
+        return Inertia::render('bench/SetsPage', [
+            'sets' => SetSummaries::all(),
+            'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->toArray(),
+        ]);
+    }
+
+    public function store(StartSetRequest $request): JsonResponse
+    {
+        $set = StoredSets::add(NewSet::on($request->instrument(), $request->name()));
+
+        return new JsonResponse(['id' => $set->id], 201);
+    }
+
+    public function duplicate(StringSet $set): JsonResponse
+    {
+        $json = StoredSets::json($set);
+        $json->name = Str::limit($set->name, 200, '').', copy';
+        $copy = StoredSets::add(SetDocument::from($json));
+
+        return new JsonResponse(['id' => $copy->id], 201);
+    }
+
+    public function update(SaveSetRequest $request, StringSet $set): JsonResponse
+    {
+        $saved = StoredSets::update($set, $request->document(), $request->revision());
+
+        return new JsonResponse(Bench::set($saved));
+    }
+
+    public function destroy(StringSet $set): JsonResponse
+    {
+        $set->delete();
+
+        return new JsonResponse(['id' => $set->id]);
+    }
+
+    public function unarchive(int $set): JsonResponse
+    {
+        StringSet::withTrashed()->findOrFail($set)->restore();
+
+        return new JsonResponse(['id' => $set]);
+    }
+
+    public function import(Request $request): JsonResponse
+    {
+        if ((int) $request->header('Content-Length') > Json::MAX_BYTES) {
+            return ErrorAnswers::tooLarge();
+        }
+        $document = SetDocument::parse($request->getContent());
+        $set = StoredSets::add($document);
+
+        return new JsonResponse(['id' => $set->id, 'unknownKeys' => $document->unknownKeys], 201);
+    }
+
+    public function export(StringSet $set): HttpResponse
+    {
+        return new HttpResponse(StoredSets::document($set)->text(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.self::fileName($set).'.json"',
+        ]);
+    }
+
+    public function sheet(Request $request, StringSet $set): HttpResponse
+    {
+        return new HttpResponse(SetSheet::pdf($set, (string) $request->query('units', (string) $request->cookie('lira_units'))), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.self::fileName($set).'.pdf"',
+        ]);
+    }
+
+    private static function fileName(StringSet $set): string
+    {
+        $slug = Str::slug($set->name);
+
+        return $slug === '' ? 'set-'.$set->id : $slug;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Bench;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Lira\Instrument\Kind;
+use Lira\Pitch\Pitch;
+
+final class FindTuningsRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'kind' => ['required', Rule::enum(Kind::class)],
+            'present' => ['required', 'string', 'max:200'],
+            'typed' => ['nullable', 'string', 'max:80'],
+        ];
+    }
+
+    public function kind(): Kind
+    {
+        return Kind::from($this->string('kind')->toString());
+    }
+
+    /** @return non-empty-list<Pitch> */
+    public function present(): array
+    {
+        return array_map(Pitch::named(...), explode(' ', $this->string('present')->trim()->toString()));
+    }
+
+    public function typed(): string
+    {
+        return $this->string('typed')->trim()->toString();
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\JsonObject;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * An instrument; `document` is the `instrument` part of a set document.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $kind
+ * @property int $strings
+ * @property \stdClass $document
+ * @property int $revision
+ * @property Carbon $updated_at
+ * @property ?Carbon $archived_at
+ * @property ?int $sets_count
+ */
+final class Instrument extends Model
+{
+    use SoftDeletes;
+
+    public const DELETED_AT = 'archived_at';
+
+    /** @var list<string> */
+    protected $guarded = ['id'];
+
+    protected $attributes = ['revision' => 1];
+
+    /** @return HasMany<StringSet, $this> */
+    public function sets(): HasMany
+    {
+        return $this->hasMany(StringSet::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => JsonObject::class, 'strings' => 'integer', 'revision' => 'integer'];
+    }
+}

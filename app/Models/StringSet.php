@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\JsonObject;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * A string set; `document` is its set document without the instrument, which is the instrument's own.
+ *
+ * @property int $id
+ * @property int $instrument_id
+ * @property string $name
+ * @property \stdClass $document
+ * @property int $revision
+ * @property Carbon $updated_at
+ * @property ?Carbon $archived_at
+ * @property Instrument $instrument
+ */
+final class StringSet extends Model
+{
+    use SoftDeletes;
+
+    public const DELETED_AT = 'archived_at';
+
+    protected $table = 'sets';
+
+    /** @var list<string> */
+    protected $guarded = ['id'];
+
+    protected $attributes = ['revision' => 1];
+
+    /** @return BelongsTo<Instrument, $this> */
+    public function instrument(): BelongsTo
+    {
+        return $this->belongsTo(Instrument::class)->withTrashed();
+    }
+
+    /** @return HasMany<SetVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(SetVersion::class, 'set_id');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'revision' => 'integer'];
+    }
+}

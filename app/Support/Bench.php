@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\SetVersion;
+use App\Models\StringSet;
+use Lira\Document\EvaluationWriter;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\SetEvaluator;
+use Lira\Pitch\Pitch;
+
+/** What the Bench needs to draw a set at once, without asking again. */
+final class Bench
+{
+    /** @return array<string, mixed> */
+    public static function props(StringSet $set): array
+    {
+        return [
+            'set' => self::set($set),
+            'evaluation' => self::evaluation($set),
+            'versions' => self::versions($set),
+            'pitches' => self::pitches(),
+            'sets' => StringSet::query()->orderBy('name')->get(['id', 'name'])->toArray(),
+        ];
+    }
+
+    /** @return array{id: int, revision: int, instrumentId: int, savedAt: ?string, document: \stdClass} */
+    public static function set(StringSet $set): array
+    {
+        return [
+            'id' => $set->id,
+            'revision' => $set->revision,
+            'instrumentId' => $set->instrument_id,
+            'savedAt' => $set->updated_at->toIso8601String(),
+            'document' => StoredSets::json($set),
+        ];
+    }
+
+    /** @return list<array{id: int, name: string, keptAt: string}> newest first */
+    public static function versions(StringSet $set): array
+    {
+        return array_values($set->versions()->select(['id', 'name', 'created_at'])->latest('id')->get()->map(static fn (SetVersion $version): array => [
+            'id' => $version->id, 'name' => $version->name, 'keptAt' => $version->created_at->toIso8601String(),
+        ])->all());
+    }
+
+    /** @return array<string, mixed> with the standard pool, whose ticks the lanes show */
+    private static function evaluation(StringSet $set): array
+    {
+        $json = StoredSets::json($set);
+        $json->pool = 'standard';
+        $document = SetDocument::from($json);
+
+        return EvaluationWriter::toArray($document, SetEvaluator::evaluate($document));
+    }
+
+    /**
+     * Every pitch by its note number, spelt both ways, to step along by semitones.
+     *
+     * @return list<array{string, string}> sharp and flat
+     */
+    private static function pitches(): array
+    {
+        return array_map(static fn (int $note): array => [Pitch::numbered($note, flats: false)->name(), Pitch::numbered($note)->name()], range(0, 127));
+    }
+}

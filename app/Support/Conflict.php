@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+/** Somebody else changed the same thing first. Nothing was written. */
+final class Conflict extends \RuntimeException
+{
+    public static function changedElsewhere(string $what): self
+    {
+        return new self("{$what} was changed elsewhere in the meantime, so nothing was written over it. Keep yours as a new set, or reload to see the other.");
+    }
+
+    public static function stringCountInUse(int $sets): self
+    {
+        $designs = $sets === 1 ? 'One set is' : "{$sets} sets are";
+
+        return new self("{$designs} designed for the present number of strings. Add another instrument with the new number instead.");
+    }
+}

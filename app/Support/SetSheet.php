@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\StringSet;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Illuminate\Support\Facades\View;
+use Lira\Density\Source;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Evaluation\SetEvaluator;
+use Lira\Evaluation\StringAtPitch;
+use Lira\Feel\FeltChange;
+
+/** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
+final class SetSheet
+{
+    /** @param  string  $units  as {@see Units::named()} reads them */
+    public static function pdf(StringSet $set, string $units, string $paper = 'a4'): string
+    {
+        $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache')]);
+        $pdf = new Dompdf($options);
+        $pdf->setPaper($paper);
+        $pdf->loadHtml(View::make('sheets.set', self::content($set, Units::named($units)))->render());
+        $pdf->render();
+        $pdf->addInfo('Title', $set->name);
+
+        return (string) $pdf->output();
+    }
+
+    /** @return array<string, mixed> */
+    private static function content(StringSet $set, Units $units): array
+    {
+        $document = StoredSets::document($set);
+        $evaluation = SetEvaluator::evaluate($document);
+
+        return [
+            'name' => $set->name,
+            'instrument' => $document->design->instrument->name,
+            'kind' => $document->design->instrument->kind->label(),
+            'scale' => self::scale($evaluation, $units),
+            'tunings' => array_map(static fn ($tuning): string => $tuning->name, $document->design->tunings),
+            'a4' => $document->design->tunings[0]->a4->inHertz(),
+            'baseline' => $document->baseline === null ? null : self::baselineName($document),
+            'rows' => array_map(static fn (EvaluatedString $string): array => self::row($string, $units), $evaluation->strings),
+            'totals' => array_map(static fn ($total): array => [
+                'tension' => $units->tension($total->tensionN, ($total->highN - $total->lowN) / 2 / $total->tensionN),
+                'change' => self::percent($total->change),
+            ], $evaluation->totals),
+            'modelled' => self::anyModelled($evaluation),
+            'notes' => is_string($document->json->notes ?? null) ? $document->json->notes : null,
+            'changed' => $set->updated_at->toDateString(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(EvaluatedString $string, Units $units): array
+    {
+        return [
+            'position' => $string->position,
+            'gauge' => $units->gauge($string->string->spec->gauge),
+            'construction' => $string->string->spec->construction->label(),
+            'material' => $string->string->spec->material->label(),
+            'length' => $units->length($string->speakingLengthM),
+            'source' => $string->string->density->source->value,
+            'tunings' => array_map(static fn (StringAtPitch $at): array => [
+                'pitch' => $at->pitch->label(),
+                'tension' => $units->tension($at->tensionN, $string->string->density->tolerance),
+                'change' => self::percent($at->change),
+                'words' => $at->change?->words(),
+            ], $string->tunings),
+        ];
+    }
+
+    private static function scale(SetEvaluation $evaluation, Units $units): string
+    {
+        $lengths = array_values(array_unique(array_map(static fn (EvaluatedString $string): string => $units->length($string->speakingLengthM), $evaluation->strings)));
+
+        return count($lengths) === 1 ? $lengths[0] : $lengths[0].' to '.$lengths[count($lengths) - 1];
+    }
+
+    private static function baselineName(SetDocument $document): string
+    {
+        $baseline = $document->baseline;
+        $name = $baseline === null || $baseline->name === '' ? (string) $baseline?->instrument->name : $baseline->name;
+        $tuning = (string) $baseline?->tunings[0]->name;
+
+        return $tuning === '' || str_contains($name, $tuning) ? $name : "{$name} in {$tuning}";
+    }
+
+    private static function percent(?FeltChange $change): ?string
+    {
+        if ($change === null) {
+            return null;
+        }
+        $percent = (int) round(100 * $change->share());
+
+        return match (true) {
+            $percent === 0 => '±0 %',
+            $percent > 0 => "+{$percent} %",
+            default => '−'.abs($percent).' %',
+        };
+    }
+
+    private static function anyModelled(SetEvaluation $evaluation): bool
+    {
+        return array_filter($evaluation->strings, static fn (EvaluatedString $string): bool => $string->string->density->source === Source::Modelled) !== [];
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Instrument;
+use App\Models\SetVersion;
+use App\Models\StringSet;
+use Illuminate\Support\Facades\DB;
+use Lira\Document\Json;
+use Lira\Document\SetDocument;
+
+/**
+ * The one way from a stored set to its set document and back.
+ *
+ * The instrument stands once, in its own row; a set keeps an empty object where its instrument goes, so that the order
+ * of keys survives too.
+ */
+final class StoredSets
+{
+    public static function json(StringSet $set): \stdClass
+    {
+        $json = clone $set->document;
+        $json->instrument = $set->instrument->document;
+
+        return $json;
+    }
+
+    /** @throws \Lira\Document\InvalidDocument if what is stored can no longer be read */
+    public static function document(StringSet $set): SetDocument
+    {
+        return SetDocument::from(self::json($set));
+    }
+
+    /** Keeps a document that came from outside: its instrument is found again if it is already here, or added. */
+    public static function add(SetDocument $document): StringSet
+    {
+        return DB::transaction(static function () use ($document): StringSet {
+            $set = new StringSet;
+            $set->instrument_id = self::instrumentOf($document)->id;
+            self::write($set, $document);
+            $set->save();
+
+            return $set;
+        });
+    }
+
+    /**
+     * Writes a changed document over a set, unless somebody else wrote first.
+     *
+     * @throws Conflict if the set is no longer at this revision, or its instrument was changed
+     */
+    public static function update(StringSet $set, SetDocument $document, int $revision): StringSet
+    {
+        return DB::transaction(static function () use ($set, $document, $revision): StringSet {
+            $current = StringSet::query()->with('instrument')->lockForUpdate()->findOrFail($set->id);
+            if ($current->revision !== $revision) {
+                throw Conflict::changedElsewhere("“{$current->name}”");
+            }
+            if (! self::same($current->instrument->document, $document->json->instrument ?? null)) {
+                throw Conflict::changedElsewhere("The instrument “{$current->instrument->name}”");
+            }
+            self::write($current, $document);
+            $current->revision++;
+            $current->save();
+
+            return $current;
+        });
+    }
+
+    /** Keeps the set as it is now under a name. */
+    public static function keepVersion(StringSet $set, string $name): SetVersion
+    {
+        return $set->versions()->create(['name' => $name, 'document' => self::json($set)]);
+    }
+
+    /** A version's document on the instrument as it is measured today. */
+    public static function restored(StringSet $set, SetVersion $version): SetDocument
+    {
+        $json = clone $version->document;
+        $json->instrument = $set->instrument->document;
+
+        return SetDocument::from($json);
+    }
+
+    private static function write(StringSet $set, SetDocument $document): void
+    {
+        $json = clone $document->json;
+        $json->instrument = new \stdClass;
+        unset($json->pool);
+        $set->name = $document->design->name;
+        $set->document = $json;
+    }
+
+    private static function instrumentOf(SetDocument $document): Instrument
+    {
+        $json = $document->json->instrument;
+        $known = Instrument::query()->where('name', $document->design->instrument->name)->get()
+            ->first(static fn (Instrument $instrument): bool => self::same($instrument->document, $json)
+                && $instrument->strings === count($document->design->strings));
+
+        return $known ?? Instrument::query()->create([
+            'name' => $document->design->instrument->name,
+            'kind' => $document->design->instrument->kind->value,
+            'strings' => count($document->design->strings),
+            'document' => $json,
+        ]);
+    }
+
+    private static function same(mixed $a, mixed $b): bool
+    {
+        return $a instanceof \stdClass && $b instanceof \stdClass
+            && Json::text(self::sorted($a)) === Json::text(self::sorted($b));
+    }
+
+    /** @return array<mixed> keys in order and whole numbers alike (440 and 440.0), to compare by */
+    private static function sorted(\stdClass $object): array
+    {
+        $plain = [];
+        foreach (get_object_vars($object) as $key => $value) {
+            $plain['.'.$key] = self::plain($value);
+        }
+        ksort($plain);
+
+        return $plain;
+    }
+
+    private static function plain(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof \stdClass => self::sorted($value),
+            is_array($value) => array_map(self::plain(...), $value),
+            is_int($value) => (float) $value,
+            default => $value,
+        };
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Density;
+
+/** Where a density came from. Measured beats supplied beats modelled. */
+enum Source: string
+{
+    case Modelled = 'modelled';
+    case Supplied = 'supplied';
+    case Measured = 'measured';
+}

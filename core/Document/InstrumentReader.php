@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Instrument\Instrument;
+use Lira\Instrument\Kind;
+use Lira\InvalidInput;
+use Lira\Length\Length;
+use Lira\Length\Scale;
+
+/** Reads the instrument of a set document. */
+final readonly class InstrumentReader
+{
+    public function __construct(private Problems $problems) {}
+
+    /**
+     * Reads an instrument that stands alone, for a number of strings.
+     *
+     * @throws InvalidDocument with every problem, paths below the instrument
+     */
+    public static function alone(\stdClass $json, int $strings): Instrument
+    {
+        $problems = new Problems;
+        $instrument = (new self($problems))->read(Node::root($json, $problems), $strings);
+        $problems->throwIfAny();
+
+        return $instrument ?? throw InvalidDocument::at('', 'Describe the instrument.');
+    }
+
+    /** @param  ?int  $strings  how many strings it has, if that is known by now */
+    public function read(?Node $node, ?int $strings): ?Instrument
+    {
+        $name = $node?->text('name', 'the instrument’s name');
+        $kind = $node?->oneOf('kind', 'a kind of instrument', Kind::class);
+        $scale = $node === null ? null : $this->scale($node, $strings);
+        $node?->knows('hardware', 'setup')->reportUnknownKeys();
+
+        return $name === null || $kind === null || $scale === null ? null : new Instrument($name, $kind, $scale);
+    }
+
+    private function scale(Node $instrument, ?int $strings): ?Scale
+    {
+        $node = $instrument->object('scale', 'the scale');
+        $type = $node?->oneOf('type', 'a type of scale', ScaleType::class);
+        $scale = $node === null ? null : match ($type) {
+            ScaleType::Single => $this->from($node, ['length_mm' => 'the scale length'], Scale::single(...)),
+            ScaleType::Half => $this->from($node, ['nut_to_twelfth_mm' => 'the distance from nut to 12th fret'], Scale::twiceNutToTwelfth(...)),
+            ScaleType::Multiscale => $this->from($node, ['treble_mm' => 'the treble length', 'bass_mm' => 'the bass length'], Scale::multiscale(...)),
+            ScaleType::Each => $this->each($node, $strings),
+            null => null,
+        };
+        $node?->reportUnknownKeys();
+
+        return $this->withShortStrings($instrument, $scale, $strings);
+    }
+
+    /**
+     * @param  array<string, non-empty-string>  $lengths  what is asked for, by key
+     * @param  \Closure(Length...): Scale  $make
+     */
+    private function from(Node $node, array $lengths, \Closure $make): ?Scale
+    {
+        $given = [];
+        foreach ($lengths as $key => $what) {
+            $number = $node->number($key, $what.' in mm');
+            if ($number === null) {
+                continue;
+            }
+            try {
+                Scale::single(Length::millimetres($key === 'nut_to_twelfth_mm' ? 2 * $number : $number));
+                $given[] = Length::millimetres($number);
+            } catch (InvalidInput $refused) {
+                $this->problems->add($node->pathOf($key), $refused->getMessage());
+            }
+        }
+
+        return count($given) === count($lengths) ? $make(...$given) : null;
+    }
+
+    private function each(Node $node, ?int $strings): ?Scale
+    {
+        $numbers = $node->numbers('lengths_mm', 'the length of each string in mm');
+        if ($numbers === null || $numbers === []) {
+            if ($numbers === []) {
+                $this->problems->add($node->pathOf('lengths_mm'), 'Give one length for each string, string 1 first.');
+            }
+
+            return null;
+        }
+
+        return $this->problems->at($node->pathOf('lengths_mm'), static function () use ($numbers, $strings): Scale {
+            $scale = Scale::each(array_map(Length::millimetres(...), $numbers));
+            if ($strings !== null) {
+                $scale->speakingLengthM(1, $strings);
+            }
+
+            return $scale;
+        });
+    }
+
+    private function withShortStrings(Node $instrument, ?Scale $scale, ?int $strings): ?Scale
+    {
+        if (! $instrument->has('short_strings')) {
+            return $scale;
+        }
+        foreach ($instrument->objects('short_strings', 'the short strings') ?? [] as $node) {
+            $position = $node->integer('position', 'the string’s position');
+            $fret = $node->integer('starts_at_fret', 'the fret at which it starts');
+            $node->reportUnknownKeys();
+            if ($position === null || $fret === null || $scale === null) {
+                continue;
+            }
+            $scale = $this->problems->at($node->path, static function () use ($scale, $position, $fret, $strings): Scale {
+                $short = $scale->withShortString($position, $fret);
+                if ($strings !== null) {
+                    $short->speakingLengthM($position, $strings);
+                }
+
+                return $short;
+            });
+        }
+
+        return $scale;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\InvalidInput;
+
+/** A document that cannot be used, with everything that is wrong with it. */
+final class InvalidDocument extends InvalidInput
+{
+    /** @param  non-empty-list<Problem>  $problems */
+    private function __construct(public readonly array $problems)
+    {
+        parent::__construct($problems[0]->message);
+    }
+
+    /** @param  non-empty-list<Problem>  $problems */
+    public static function because(array $problems): self
+    {
+        return new self($problems);
+    }
+
+    public static function at(string $path, string $message): self
+    {
+        return new self([new Problem($path, $message)]);
+    }
+
+    /** @return array{format: 'lira-error', errors: non-empty-list<array{path: string, message: string}>} */
+    public function toArray(): array
+    {
+        return [
+            'format' => 'lira-error',
+            'errors' => array_map(
+                static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message],
+                $this->problems,
+            ),
+        ];
+    }
+}

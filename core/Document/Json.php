@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+/** Reads and writes JSON without losing anything: objects stay objects, 440.0 stays 440.0. */
+final class Json
+{
+    /** The largest document taken, in bytes. The largest sensible set document is a few dozen kilobytes. */
+    public const MAX_BYTES = 2_000_000;
+
+    private const MAX_DEPTH = 64;
+
+    /**
+     * @throws InvalidDocument if it is not a JSON object, is cut short, or is larger than {@see self::MAX_BYTES}
+     */
+    public static function object(string $text): \stdClass
+    {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw InvalidDocument::at('', sprintf('This is more than %d MB; a set document is a few kilobytes. Check that it is the right file.', intdiv(self::MAX_BYTES, 1_000_000)));
+        }
+        if (trim($text) === '') {
+            throw InvalidDocument::at('', 'There is nothing here. Give a set document.');
+        }
+        try {
+            $value = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException) {
+            throw InvalidDocument::at('', self::whatIsWrong($text));
+        }
+        if (! $value instanceof \stdClass) {
+            throw InvalidDocument::at('', 'A document is a JSON object: it starts with { and ends with }.');
+        }
+
+        return $value;
+    }
+
+    /** @param  \stdClass|array<mixed>  $value */
+    public static function text(\stdClass|array $value, bool $pretty = false): string
+    {
+        $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+
+        return json_encode($value, $pretty ? $flags | JSON_PRETTY_PRINT : $flags);
+    }
+
+    private static function whatIsWrong(string $text): string
+    {
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            return 'This is not UTF-8 text, so it is not a JSON document. Save it as UTF-8, or check that it is the right file.';
+        }
+        if (ltrim($text)[0] !== '{') {
+            return 'This is not a JSON document: it does not start with {. Check that it is the right file.';
+        }
+
+        return self::endsEarly($text)
+            ? 'The document ends in the middle. It was cut off when it was copied or saved: get it again, whole.'
+            : 'This is not valid JSON. Look for a missing comma, quote or bracket, or export the document again.';
+    }
+
+    /** Whether brackets or a string are still open at the end. */
+    private static function endsEarly(string $text): bool
+    {
+        $outsideStrings = preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/su', '', $text) ?? '';
+
+        return str_contains($outsideStrings, '"')
+            || substr_count($outsideStrings, '{') > substr_count($outsideStrings, '}')
+            || substr_count($outsideStrings, '[') > substr_count($outsideStrings, ']');
+    }
+}

@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+/**
+ * An object in a JSON document that knows its own place. Whatever is asked for and is missing or of the wrong type
+ * becomes a problem with its path, and null is returned, so that reading goes on and finds the rest.
+ */
+final class Node
+{
+    /** @var array<string, true> */
+    private array $asked = [];
+
+    private function __construct(
+        private readonly \stdClass $object,
+        public readonly string $path,
+        private readonly Problems $problems,
+    ) {}
+
+    public static function root(\stdClass $object, Problems $problems): self
+    {
+        return new self($object, '', $problems);
+    }
+
+    public function has(string $key): bool
+    {
+        $this->asked[$key] = true;
+
+        return isset($this->object->{$key});
+    }
+
+    /** Whether a key holds exactly this word. */
+    public function says(string $key, string $word): bool
+    {
+        return $this->has($key) && $this->object->{$key} === $word;
+    }
+
+    public function pathOf(string $key): string
+    {
+        return $this->path.'/'.str_replace(['~', '/'], ['~0', '~1'], $key);
+    }
+
+    /** @param  non-empty-string  $what  what the key says, for the message */
+    public function text(string $key, string $what): ?string
+    {
+        $value = $this->required($key, $what);
+        if ($value !== null && ! is_string($value)) {
+            $this->problems->add($this->pathOf($key), "Give {$what} as text in quotes.");
+
+            return null;
+        }
+
+        return $value;
+    }
+
+    /** @param  non-empty-string  $what */
+    public function number(string $key, string $what): ?float
+    {
+        $value = $this->required($key, $what);
+        if ($value !== null && ! is_int($value) && ! is_float($value)) {
+            $this->problems->add($this->pathOf($key), "Give {$what} as a number.");
+
+            return null;
+        }
+        if ($value !== null && ! is_finite((float) $value)) {
+            $this->problems->add($this->pathOf($key), "That number is too large for {$what}.");
+
+            return null;
+        }
+
+        return $value === null ? null : (float) $value;
+    }
+
+    /** @param  non-empty-string  $what */
+    public function integer(string $key, string $what): ?int
+    {
+        $value = $this->number($key, $what);
+        if ($value !== null && ($value !== floor($value) || abs($value) > 1e9)) {
+            $this->problems->add($this->pathOf($key), "Give {$what} as a whole number.");
+
+            return null;
+        }
+
+        return $value === null ? null : (int) $value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  non-empty-string  $what
+     * @param  class-string<T>  $enum
+     * @return T|null
+     */
+    public function oneOf(string $key, string $what, string $enum): ?\BackedEnum
+    {
+        $value = $this->text($key, $what);
+        if ($value === null) {
+            return null;
+        }
+        $case = $enum::tryFrom($value);
+        if ($case === null) {
+            $known = implode(', ', array_map(static fn (\BackedEnum $known): string => (string) $known->value, $enum::cases()));
+            $shown = mb_strlen($value) > 40 ? mb_substr($value, 0, 40).'…' : $value;
+            $this->problems->add($this->pathOf($key), "“{$shown}” is not {$what}. Use one of: {$known}.");
+        }
+
+        return $case;
+    }
+
+    /** @param  non-empty-string  $what */
+    public function object(string $key, string $what): ?self
+    {
+        $value = $this->required($key, $what);
+        if ($value === null) {
+            return null;
+        }
+        if (! $value instanceof \stdClass) {
+            $this->problems->add($this->pathOf($key), "Give {$what} as an object in braces.");
+
+            return null;
+        }
+
+        return new self($value, $this->pathOf($key), $this->problems);
+    }
+
+    /**
+     * @param  non-empty-string  $what
+     * @return list<self>|null
+     */
+    public function objects(string $key, string $what): ?array
+    {
+        $nodes = [];
+        $whole = true;
+        foreach ($this->items($key, $what) ?? [] as $index => $value) {
+            if ($value instanceof \stdClass) {
+                $nodes[] = new self($value, $this->pathOf($key).'/'.$index, $this->problems);
+            } else {
+                $whole = false;
+                $this->problems->add($this->pathOf($key).'/'.$index, "Give {$what} as a list of objects in braces.");
+            }
+        }
+
+        return $this->has($key) && $whole ? $nodes : null;
+    }
+
+    /**
+     * @param  non-empty-string  $what
+     * @return list<string>|null
+     */
+    public function texts(string $key, string $what): ?array
+    {
+        return $this->scalars($key, "Give {$what} as text in quotes.", $what, static fn (mixed $value): ?string => is_string($value) ? $value : null);
+    }
+
+    /**
+     * @param  non-empty-string  $what
+     * @return list<float>|null
+     */
+    public function numbers(string $key, string $what): ?array
+    {
+        return $this->scalars($key, "Give {$what} as numbers.", $what, static fn (mixed $value): ?float => is_int($value) || (is_float($value) && is_finite($value)) ? (float) $value : null);
+    }
+
+    /** Reports every key that nobody asked for: it is kept, but means nothing here. */
+    public function reportUnknownKeys(): void
+    {
+        foreach (array_keys(get_object_vars($this->object)) as $key) {
+            if (! isset($this->asked[(string) $key])) {
+                $this->problems->unknownKey($this->pathOf((string) $key));
+            }
+        }
+    }
+
+    /** Says that a key is known though it is not read here. */
+    public function knows(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            $this->asked[$key] = true;
+        }
+
+        return $this;
+    }
+
+    private function required(string $key, string $what): mixed
+    {
+        if (! $this->has($key)) {
+            $this->problems->add($this->pathOf($key), "Missing: {$what}.");
+
+            return null;
+        }
+
+        return $this->object->{$key};
+    }
+
+    /** @return list<mixed>|null */
+    private function items(string $key, string $what): ?array
+    {
+        $value = $this->required($key, $what);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_array($value)) {
+            $this->problems->add($this->pathOf($key), "Give {$what} as a list in square brackets.");
+
+            return null;
+        }
+
+        return array_values($value);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(mixed): (T|null)  $read
+     * @return list<T>|null
+     */
+    private function scalars(string $key, string $advice, string $what, \Closure $read): ?array
+    {
+        $items = $this->items($key, $what);
+        if ($items === null) {
+            return null;
+        }
+        $values = [];
+        foreach ($items as $index => $item) {
+            $value = $read($item);
+            if ($value === null) {
+                $this->problems->add($this->pathOf($key).'/'.$index, $advice);
+            } else {
+                $values[] = $value;
+            }
+        }
+
+        return count($values) === count($items) ? $values : null;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Density\BuiltString;
+use Lira\Density\Construction;
+use Lira\Density\StringSpec;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Lira\Solver\Pool;
+use Lira\Solver\StandardPool;
+
+/** Reads a pool of gauges: the word "standard", or a list of constructions with their gauges. */
+final readonly class PoolReader
+{
+    public const STANDARD = 'standard';
+
+    public const MOST_GAUGES = 2000;
+
+    public function __construct(private Problems $problems) {}
+
+    /** @param  ?SetDesign  $design  the set it is for, if that could be read */
+    public function read(Node $parent, ?SetDesign $design): ?Pool
+    {
+        if ($parent->says('pool', self::STANDARD)) {
+            return $design === null ? null : StandardPool::with($design->instrument->kind, $design->strings);
+        }
+        $kind = $design->instrument->kind ?? Kind::Other;
+        $strings = [];
+        foreach ($parent->objects('pool', 'the pool') ?? [] as $node) {
+            $strings = [...$strings, ...$this->group($node, $kind)];
+        }
+        if (count($strings) > self::MOST_GAUGES) {
+            $this->problems->add($parent->pathOf('pool'), sprintf('A pool has at most %d gauges; this has %d. Leave out what nobody would choose.', self::MOST_GAUGES, count($strings)));
+        }
+
+        return new Pool($strings);
+    }
+
+    /** @return list<BuiltString> */
+    private function group(Node $node, Kind $kind): array
+    {
+        $construction = $node->oneOf('construction', 'a construction', Construction::class);
+        $material = $node->oneOf('material', 'a material', Material::class);
+        $inInches = $node->has('gauges_in');
+        if ($inInches === $node->has('gauges_mm')) {
+            $this->problems->add($node->pathOf('gauges_in'), 'Give the gauges once: as gauges_in (inches) or as gauges_mm (millimetres).');
+
+            return [];
+        }
+        $key = $inInches ? 'gauges_in' : 'gauges_mm';
+        $strings = [];
+        foreach ($node->numbers($key, 'the gauges') ?? [] as $index => $gauge) {
+            if ($construction === null || $material === null) {
+                break;
+            }
+            $string = $this->problems->at($node->pathOf($key).'/'.$index, static fn (): BuiltString => BuiltString::of(
+                new StringSpec($construction, $material, $inInches ? Length::inches($gauge) : Length::millimetres($gauge)),
+                $kind,
+            ));
+            if ($string !== null) {
+                $strings[] = $string;
+            }
+        }
+        $node->reportUnknownKeys();
+
+        return $strings;
+    }
+}

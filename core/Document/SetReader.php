@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Density\BuiltString;
+use Lira\Instrument\Kind;
+use Lira\InvalidInput;
+use Lira\Pitch\InvalidPitch;
+use Lira\Pitch\Pitch;
+use Lira\Pitch\ReferencePitch;
+use Lira\Pitch\Tuning;
+
+/** Reads set documents. Reads everything before it complains, so that all problems are said at once. */
+final readonly class SetReader
+{
+    public const FORMAT = 'lira-set';
+
+    public const VERSION = 1;
+
+    public const MOST_STRINGS = 14;
+
+    public const MOST_TUNINGS = 12;
+
+    private StringReader $strings;
+
+    private InstrumentReader $instruments;
+
+    private function __construct(private Problems $problems)
+    {
+        $this->strings = new StringReader($problems);
+        $this->instruments = new InstrumentReader($problems);
+    }
+
+    /** @throws InvalidDocument with every problem and its path */
+    public static function read(\stdClass $json): SetDocument
+    {
+        $problems = new Problems;
+
+        return (new self($problems))->document(Node::root($json, $problems), $json);
+    }
+
+    private function document(Node $root, \stdClass $json): SetDocument
+    {
+        if ($root->text('format', 'the format, "lira-set"') !== self::FORMAT) {
+            throw InvalidDocument::at('/format', 'This is not a set document: its "format" is not "lira-set".');
+        }
+        if ($root->number('version', 'the version') !== (float) self::VERSION) {
+            throw InvalidDocument::at('/version', 'This version of the set document is not known here. Give "version": 1.');
+        }
+        $root->text('name', 'the set’s name');
+        $design = $this->design($root);
+        $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
+        $baselineDesign = $baseline === null ? null : $this->design($baseline);
+        $baseline?->knows('format', 'version', 'notes')->reportUnknownKeys();
+        $pool = $root->has('pool') ? (new PoolReader($this->problems))->read($root, $design) : null;
+        if ($root->has('notes')) {
+            $root->text('notes', 'the notes');
+        }
+        $root->knows('target', 'history')->reportUnknownKeys();
+        $this->problems->throwIfAny();
+
+        return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $pool, $this->problems->unknownKeys());
+    }
+
+    private function design(Node $node): ?SetDesign
+    {
+        $name = $node->has('name') ? $node->text('name', 'the set’s name') : '';
+        $nodes = $this->stringNodes($node);
+        $count = $nodes === null ? null : count($nodes);
+        $instrument = $this->instruments->read($node->object('instrument', 'the instrument'), $count);
+        $tunings = $this->tuningsOf($node, $count);
+        $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other);
+
+        return $strings === null || $instrument === null || $tunings === null ? null
+            : new SetDesign((string) $name, $instrument, $tunings, $strings);
+    }
+
+    /** @return list<Node>|null */
+    private function stringNodes(Node $root): ?array
+    {
+        $nodes = $root->objects('strings', 'the strings');
+        if ($nodes !== null && ($nodes === [] || count($nodes) > self::MOST_STRINGS)) {
+            $this->problems->add($root->pathOf('strings'), sprintf('A set has 1 to %d strings; this one has %d.', self::MOST_STRINGS, count($nodes)));
+
+            return null;
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @return non-empty-list<BuiltString>|null
+     */
+    private function stringsOf(array $nodes, Kind $kind): ?array
+    {
+        $byPosition = [];
+        foreach ($nodes as $node) {
+            $position = $node->integer('position', 'the string’s position');
+            $string = $this->built($node, $kind);
+            if ($position !== null && ($position < 1 || $position > count($nodes) || isset($byPosition[$position]))) {
+                $this->problems->add($node->pathOf('position'), sprintf('Positions go from 1 to %d, each once; string 1 is on the thinnest side.', count($nodes)));
+            } elseif ($position !== null && $string !== null) {
+                $byPosition[$position] = $string;
+            }
+        }
+        ksort($byPosition);
+
+        return $byPosition !== [] && count($byPosition) === count($nodes) ? array_values($byPosition) : null;
+    }
+
+    private function built(Node $node, Kind $kind): ?BuiltString
+    {
+        $spec = $this->strings->read($node);
+
+        return $spec === null ? null : $this->problems->at($node->path, static fn (): BuiltString => BuiltString::of($spec, $kind));
+    }
+
+    /** @return non-empty-list<Tuning>|null */
+    private function tuningsOf(Node $root, ?int $strings): ?array
+    {
+        $nodes = $root->objects('tunings', 'the tunings');
+        if ($nodes === null) {
+            return null;
+        }
+        if ($nodes === [] || count($nodes) > self::MOST_TUNINGS) {
+            $this->problems->add($root->pathOf('tunings'), sprintf('Give 1 to %d tunings; this has %d.', self::MOST_TUNINGS, count($nodes)));
+
+            return null;
+        }
+        $tunings = [];
+        foreach ($nodes as $node) {
+            $tuning = $this->tuning($node, $strings);
+            $node->reportUnknownKeys();
+            if ($tuning !== null) {
+                $tunings[] = $tuning;
+            }
+        }
+
+        return $tunings !== [] && count($tunings) === count($nodes) ? $tunings : null;
+    }
+
+    private function tuning(Node $node, ?int $strings): ?Tuning
+    {
+        $name = $node->has('name') ? $node->text('name', 'the tuning’s name') : '';
+        $a4 = ReferencePitch::concert();
+        if ($node->has('a4_hz')) {
+            $hertz = $node->number('a4_hz', 'the frequency of A4 in Hz');
+            $a4 = $hertz === null ? null : $this->problems->at($node->pathOf('a4_hz'), static fn (): ReferencePitch => ReferencePitch::hertz($hertz));
+        }
+        $pitches = $this->pitchesOf($node, $strings);
+        $cents = $this->centsOf($node, $pitches, $strings);
+        if ($a4 === null || $pitches === null || $cents === null) {
+            return null;
+        }
+
+        return new Tuning((string) $name, $a4, $pitches, $cents);
+    }
+
+    /** @return non-empty-list<Pitch>|null */
+    private function pitchesOf(Node $node, ?int $strings): ?array
+    {
+        $names = $node->texts('pitches', 'the pitches');
+        if ($names === null) {
+            return null;
+        }
+        $pitches = [];
+        foreach ($names as $index => $name) {
+            $pitch = $this->problems->at($node->pathOf('pitches').'/'.$index, static fn (): Pitch => Pitch::named($name));
+            if ($pitch !== null) {
+                $pitches[] = $pitch;
+            }
+        }
+        if ($strings !== null && count($names) !== $strings) {
+            $this->problems->add($node->pathOf('pitches'), InvalidPitch::wrongCount(count($names), $strings)->getMessage());
+
+            return null;
+        }
+
+        return $pitches !== [] && count($pitches) === count($names) ? $pitches : null;
+    }
+
+    /**
+     * @param  list<Pitch>|null  $pitches
+     * @return list<float>|null
+     */
+    private function centsOf(Node $node, ?array $pitches, ?int $strings): ?array
+    {
+        if (! $node->has('cents')) {
+            return [];
+        }
+        $cents = $node->numbers('cents', 'the offsets in cents');
+        if ($cents === null) {
+            return null;
+        }
+        if ($strings !== null && count($cents) !== $strings) {
+            $this->problems->add($node->pathOf('cents'), 'There are '.count($cents)." offsets for {$strings} strings. Give one for each string, 0 where there is none.");
+
+            return null;
+        }
+        foreach ($cents as $index => $offset) {
+            try {
+                ($pitches[$index] ?? Pitch::numbered(60))->frequencyHz(ReferencePitch::concert(), $offset);
+            } catch (InvalidInput $refused) {
+                $this->problems->add($node->pathOf('cents').'/'.$index, $refused->getMessage());
+            }
+        }
+
+        return $cents;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Evaluation;
+
+use Lira\Density\BuiltString;
+
+/** One string of a set: what it is, how long it speaks, and how it does in each tuning. */
+final readonly class EvaluatedString
+{
+    /**
+     * @param  int  $position  1 on the thinnest side
+     * @param  list<StringAtPitch>  $tunings  in the document's order
+     * @param  list<list<float>>  $poolTensionsN  for each gauge of the pool its tension in each tuning, newtons
+     */
+    public function __construct(
+        public int $position,
+        public float $speakingLengthM,
+        public BuiltString $string,
+        public array $tunings,
+        public array $poolTensionsN,
+    ) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Evaluation;
+
+use Lira\Feel\FeltChange;
+
+/** The sum of all tensions in one tuning, newtons, with its bounds and the change from the baseline. */
+final readonly class Total
+{
+    public function __construct(
+        public string $tuning,
+        public float $tensionN,
+        public float $lowN,
+        public float $highN,
+        public ?FeltChange $change,
+    ) {}
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Feel;
+
+/** A tension beside the one a player is used to: how much it changed, and how that feels, in words. */
+final readonly class FeltChange
+{
+    /**
+     * Up to which change in tension each pair of words holds. A step of one gauge on a plain string is about 10 %;
+     * below 4 % hands rarely notice. Feel is personal: these are bands, not promises.
+     */
+    private const WORDS = [
+        [0.04, 'feels the same', 'feels the same'],
+        [0.10, 'a little tighter', 'a little slacker'],
+        [0.25, 'tighter', 'slacker'],
+        [INF, 'much tighter', 'much slacker'],
+    ];
+
+    private function __construct(public float $baselineN, public float $tensionN) {}
+
+    /**
+     * @param  float  $baselineN  newtons, above zero
+     * @param  float  $tensionN  newtons
+     */
+    public static function between(float $baselineN, float $tensionN): self
+    {
+        return new self($baselineN, $tensionN);
+    }
+
+    public function newtons(): float
+    {
+        return $this->tensionN - $this->baselineN;
+    }
+
+    /** The relative change: 0.02 is 2 % more. */
+    public function share(): float
+    {
+        return $this->tensionN / $this->baselineN - 1;
+    }
+
+    /**
+     * The tensions that feel the same as the baseline.
+     *
+     * @return array{float, float} lowest and highest, newtons
+     */
+    public function sameBandN(): array
+    {
+        $most = self::WORDS[0][0];
+
+        return [$this->baselineN * (1 - $most), $this->baselineN * (1 + $most)];
+    }
+
+    public function words(): string
+    {
+        $share = round($this->share(), 6);
+        foreach (self::WORDS as [$most, $tighter, $slacker]) {
+            if (abs($share) <= $most) {
+                return $share >= 0 ? $tighter : $slacker;
+            }
+        }
+
+        return $share >= 0 ? 'much tighter' : 'much slacker';
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Instrument;
+
+use Lira\Length\Scale;
+
+/** An instrument as far as strings are concerned. */
+final readonly class Instrument
+{
+    public function __construct(
+        public string $name,
+        public Kind $kind,
+        public Scale $scale,
+    ) {}
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Material;
+
+/**
+ * What strings are made of. The ids are those of the set document.
+ *
+ * To add one: a case here and its row in {@see Properties}; the schema of the set document lists the ids.
+ */
+enum Material: string
+{
+    case MusicWire = 'music-wire';
+    case NickelPlatedSteel = 'nickel-plated-steel';
+    case PureNickel = 'pure-nickel';
+    case StainlessSteel = 'stainless-steel';
+    case PhosphorBronze = 'phosphor-bronze';
+    case Bronze8020 = 'bronze-80-20';
+    case SilverPlatedCopper = 'silver-plated-copper';
+    case Nylon = 'nylon';
+    case NylonMultifilament = 'nylon-multifilament';
+    case Fluorocarbon = 'fluorocarbon';
+    case SyntheticGut = 'synthetic-gut';
+    case NylonTape = 'nylon-tape';
+    case Polyurethane = 'polyurethane';
+
+    public function properties(): Properties
+    {
+        return Properties::of($this);
+    }
+
+    /** The name a technician uses. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::MusicWire => 'plain steel',
+            self::Bronze8020 => '80/20 bronze',
+            self::NickelPlatedSteel => 'nickel-plated steel',
+            self::SilverPlatedCopper => 'silver-plated copper',
+            default => str_replace('-', ' ', $this->value),
+        };
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+use Lira\Density\BuiltString;
+
+/** The strings from which a set is chosen. */
+final readonly class Pool
+{
+    /** @param  list<BuiltString>  $strings  in the order given */
+    public function __construct(public array $strings) {}
+}

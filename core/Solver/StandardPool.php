@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+use Lira\Density\BuiltString;
+use Lira\Density\Construction;
+use Lira\Density\StringSpec;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+
+/**
+ * The gauges that are usually sold singly for a kind of instrument, by construction: half-thousandth steps while plain
+ * and thin, one to two thousandths when wound, five on bass. What a workshop can really buy replaces it.
+ */
+final class StandardPool
+{
+    /** Each run of gauges: from, to and step in thousandths of an inch. */
+    private const PLAIN_STEEL = [[7, 13, 0.5], [14, 24, 1], [26, 26, 1]];
+
+    private const WOUND_GUITAR = [[17, 22, 1], [24, 76, 2], [80, 80, 1]];
+
+    private const WOUND_BASS = [[20, 30, 5], [32, 32, 1], [35, 145, 5]];
+
+    private const PLAIN_NYLON = [[18, 46, 1]];
+
+    private const WOUND_NYLON = [[22, 36, 1], [38, 56, 2]];
+
+    private const PLAIN_BANJO = [[8, 13, 0.5], [14, 18, 1]];
+
+    private const WOUND_BANJO = [[18, 32, 1]];
+
+    /** The pool for a kind of instrument; empty for elastomer basses, whose strings have to be measured. */
+    public static function for(Kind $kind): Pool
+    {
+        return new Pool(match ($kind) {
+            Kind::ElectricGuitar, Kind::Other => [
+                ...self::run($kind, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
+                ...self::run($kind, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_GUITAR),
+            ],
+            Kind::AcousticGuitar => [
+                ...self::run($kind, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
+                ...self::run($kind, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_GUITAR),
+            ],
+            Kind::ClassicalGuitar => [
+                ...self::run($kind, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
+                ...self::run($kind, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+            ],
+            Kind::Ukulele => [
+                ...self::run($kind, Construction::Plain, Material::Fluorocarbon, self::PLAIN_NYLON),
+                ...self::run($kind, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+            ],
+            Kind::Banjo => [
+                ...self::run($kind, Construction::Plain, Material::MusicWire, self::PLAIN_BANJO),
+                ...self::run($kind, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BANJO),
+            ],
+            Kind::Bass => self::run($kind, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
+            Kind::AcousticBass => self::run($kind, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
+            Kind::ElastomerBass => [],
+        });
+    }
+
+    /**
+     * The pool for a kind of instrument, and beside it the gauges of whatever else the set's own strings are made of.
+     *
+     * @param  list<BuiltString>  $strings
+     */
+    public static function with(Kind $kind, array $strings): Pool
+    {
+        $pool = self::for($kind)->strings;
+        $known = [];
+        foreach ($pool as $string) {
+            $known[self::make($string->spec)] = true;
+        }
+        foreach ($strings as $string) {
+            $make = self::make($string->spec);
+            if (! isset($known[$make]) && $string->build->core !== null) {
+                $known[$make] = true;
+                $pool = [...$pool, ...self::run($kind, $string->spec->construction, $string->spec->material, self::gaugesFor($kind, $string->spec))];
+            }
+        }
+
+        return new Pool($pool);
+    }
+
+    /** @return list<array{int, int, int|float}> */
+    private static function gaugesFor(Kind $kind, StringSpec $spec): array
+    {
+        $wound = $spec->construction->isWound();
+
+        return match (true) {
+            $wound && $kind->isBass() => self::WOUND_BASS,
+            $wound && $spec->material === Material::SilverPlatedCopper => self::WOUND_NYLON,
+            $wound => self::WOUND_GUITAR,
+            $spec->material === Material::MusicWire => self::PLAIN_STEEL,
+            default => self::PLAIN_NYLON,
+        };
+    }
+
+    private static function make(StringSpec $spec): string
+    {
+        return $spec->construction->value.' '.$spec->material->value;
+    }
+
+    /**
+     * @param  list<array{int, int, int|float}>  $runs
+     * @return list<BuiltString>
+     */
+    private static function run(Kind $kind, Construction $construction, Material $material, array $runs): array
+    {
+        $strings = [];
+        foreach ($runs as [$from, $to, $step]) {
+            for ($gauge = $from; $gauge <= $to; $gauge += $step) {
+                $spec = new StringSpec($construction, $material, Length::thousandths($gauge));
+                $strings[] = BuiltString::of($spec, $kind);
+            }
+        }
+
+        return $strings;
+    }
+}

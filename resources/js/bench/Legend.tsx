@@ -1,0 +1,44 @@
+import type { ReactNode } from 'react';
+
+/** What the marks on the lanes say, in one line under them. */
+export function Legend({ baseline, tunings }: { baseline: boolean; tunings: number }) {
+    return (
+        <p className="flex flex-wrap gap-x-5 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
+            <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag along the gauges, or use ← →</Entry>
+            <Entry drawing={<rect x={1} y={4} width={16} height={6} rx={3} fill="var(--accent)" fillOpacity={0.35} />}>
+                how sure the tension is
+            </Entry>
+            {baseline && (
+                <Entry
+                    drawing={
+                        <>
+                            <rect x={1} width={16} height={14} fill="var(--accent-wash)" />
+                            <path d="M9 9 l-4 -6 h8 z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.2} />
+                        </>
+                    }
+                >
+                    what you are used to, and what feels the same
+                </Entry>
+            )}
+            {tunings > 1 && (
+                <Entry drawing={<path d="M1 7 H17 M1 3 V11 M17 3 V11" stroke="var(--accent)" strokeWidth={2} />}>
+                    from tuning to tuning
+                </Entry>
+            )}
+            <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>
+                gauges of this make below, of another make above
+            </Entry>
+        </p>
+    );
+}
+
+function Entry({ drawing, children }: { drawing: ReactNode; children: ReactNode }) {
+    return (
+        <span className="inline-flex items-center gap-1.5">
+            <svg width={18} height={14} aria-hidden>
+                {drawing}
+            </svg>
+            {children}
+        </span>
+    );
+}

@@ -1,0 +1,294 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useMemo, useRef, useState, type DragEvent } from 'react';
+import { ask, Refused } from '../lib/api';
+import { formatGauge, useUnits } from '../lib/units';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { Dialog } from '../ui/Dialog';
+import { Field } from '../ui/Field';
+import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
+import { Select } from '../ui/Select';
+import { toast } from '../ui/toasts';
+
+interface Summary {
+    id: number;
+    name: string;
+    instrument: string;
+    kind: string;
+    strings: number;
+    tunings: string[];
+    gauges_in: number[];
+    savedAt: string;
+}
+
+interface Props {
+    sets: Summary[];
+    instruments: { id: number; name: string }[];
+}
+
+const LARGEST = 2_000_000;
+
+export default function SetsPage({ sets, instruments }: Props) {
+    const units = useUnits();
+    const [sought, setSought] = useState('');
+    const [starting, setStarting] = useState(false);
+    const [problem, setProblem] = useState<Refused | null>(null);
+    const [over, setOver] = useState(false);
+    const file = useRef<HTMLInputElement>(null);
+    const found = useMemo(() => {
+        const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+        return sets.filter((set) => {
+            const text = [set.name, set.instrument, set.kind, ...set.tunings].join(' ').toLowerCase();
+            return words.every((word) => text.includes(word));
+        });
+    }, [sets, sought]);
+
+    const bringIn = async (chosen: File | undefined) => {
+        if (chosen === undefined) {
+            return;
+        }
+        setProblem(null);
+        try {
+            if (chosen.size > LARGEST) {
+                throw new Refused(422, [
+                    {
+                        path: '',
+                        message: `“${chosen.name}” is larger than 2 MB; a set document is a few kilobytes. Check that it is the right file.`,
+                    },
+                ]);
+            }
+            const answer = await ask<{ id: number }>('/sets/import', { method: 'POST', body: await chosen.text() });
+            router.visit(`/bench/${answer.id}`);
+            toast(`Brought in “${chosen.name}”.`);
+        } catch (error) {
+            setProblem(
+                error instanceof Refused
+                    ? error
+                    : new Refused(0, [{ path: '', message: error instanceof Error ? error.message : 'It could not be read.' }]),
+            );
+        }
+    };
+    const drop = (event: DragEvent) => {
+        event.preventDefault();
+        setOver(false);
+        void bringIn(event.dataTransfer.files[0]);
+    };
+    const reload = () => router.reload();
+    const putAway = async (set: Summary) => {
+        await ask(`/sets/${set.id}`, { method: 'DELETE' });
+        reload();
+        toast(`“${set.name}” was put away.`, {
+            action: { label: 'Undo', run: () => void ask(`/sets/${set.id}/unarchive`, { method: 'POST' }).then(reload) },
+        });
+    };
+    const duplicate = async (set: Summary) => {
+        const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
+        router.visit(`/bench/${id}`);
+    };
+    const tell = (error: unknown) =>
+        toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+
+    return (
+        <div
+            className={clsx('flex-1 px-4 py-5 sm:px-7', over && 'bg-accent-wash')}
+            onDragOver={(event) => {
+                event.preventDefault();
+                setOver(true);
+            }}
+            onDragLeave={() => setOver(false)}
+            onDrop={drop}
+        >
+            <Head title="Sets" />
+            <div className="mx-auto max-w-6xl">
+                <div className="flex flex-wrap items-center gap-3">
+                    <h1 className="mr-auto text-[1.75rem] font-bold tracking-tight [font-stretch:105%]">Sets</h1>
+                    <input
+                        type="search"
+                        aria-label="Find a set"
+                        placeholder="Find by name, instrument or tuning"
+                        className={clsx(fieldClass, 'max-w-72')}
+                        value={sought}
+                        onChange={(event) => setSought(event.target.value)}
+                    />
+                    <Button onClick={() => file.current?.click()}>Import…</Button>
+                    <input
+                        ref={file}
+                        type="file"
+                        accept=".json,application/json"
+                        aria-label="Set document to import"
+                        className="hidden"
+                        onChange={(event) => {
+                            void bringIn(event.target.files?.[0]);
+                            event.target.value = '';
+                        }}
+                    />
+                    <Button look="strong" onClick={() => setStarting(true)}>
+                        New set
+                    </Button>
+                </div>
+
+                {problem !== null && (
+                    <div role="alert" className="mt-4 border-l-4 border-stop bg-sheet px-4 py-3">
+                        <div className="flex items-start justify-between gap-4">
+                            <p className="font-semibold">The document was not taken, and nothing was changed.</p>
+                            <Button look="quiet" className="-my-1.5" onClick={() => setProblem(null)}>
+                                Dismiss
+                            </Button>
+                        </div>
+                        <ul className="mt-1">
+                            {problem.problems.slice(0, 8).map(({ path, message }) => (
+                                <li key={path + message}>
+                                    {path !== '' && <code className="mr-2 text-sm text-ink-soft">{path}</code>}
+                                    {message}
+                                </li>
+                            ))}
+                            {problem.problems.length > 8 && (
+                                <li className="text-ink-soft">and {problem.problems.length - 8} more</li>
+                            )}
+                        </ul>
+                    </div>
+                )}
+
+                {sets.length === 0 ? (
+                    <p className="mt-10 max-w-prose text-ink-soft">
+                        No sets yet. Begin one with <strong>New set</strong> on an instrument, or drop a set document here to
+                        import it.
+                    </p>
+                ) : (
+                    <table className="mt-5 w-full">
+                        <thead>
+                            <tr className="border-b border-ink text-left text-sm text-ink-soft">
+                                <th className="py-1.5 pr-4 font-normal">Set</th>
+                                <th className="py-1.5 pr-4 font-normal">Instrument</th>
+                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Gauges</th>
+                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Tunings</th>
+                                <th className="py-1.5 pr-4 text-right font-normal max-md:hidden">Changed</th>
+                                <th className="w-10">
+                                    <span className="sr-only">More</span>
+                                </th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {found.map((set) => (
+                                <tr key={set.id} className="border-b border-rule hover:bg-sheet">
+                                    <td className="py-2 pr-4">
+                                        <Link
+                                            href={`/bench/${set.id}`}
+                                            className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                                        >
+                                            {set.name}
+                                        </Link>
+                                    </td>
+                                    <td className="py-2 pr-4">
+                                        {set.instrument}
+                                        <span className="block text-sm text-ink-faint">{set.kind}</span>
+                                    </td>
+                                    <td className="py-2 pr-4 max-md:hidden">
+                                        {set.gauges_in.map((gauge) => formatGauge(gauge, units)).join(' · ')}
+                                    </td>
+                                    <td className="py-2 pr-4 text-ink-soft max-md:hidden">
+                                        {set.tunings.filter(Boolean).join(', ')}
+                                    </td>
+                                    <td className="py-2 pr-4 text-right whitespace-nowrap text-ink-soft max-md:hidden">
+                                        {new Date(set.savedAt).toLocaleDateString([], { day: 'numeric', month: 'short' })}
+                                    </td>
+                                    <td className="py-1 text-right">
+                                        <Menu
+                                            trigger={
+                                                <Button look="quiet" className="w-9 px-0" aria-label={`More for ${set.name}`}>
+                                                    ⋯
+                                                </Button>
+                                            }
+                                        >
+                                            <MenuItem onSelect={() => router.visit(`/bench/${set.id}`)}>
+                                                Open on the Bench
+                                            </MenuItem>
+                                            <MenuItem onSelect={() => void duplicate(set).catch(tell)}>Duplicate</MenuItem>
+                                            <MenuLink href={`/sets/${set.id}/sheet`} newTab>
+                                                Sheet (PDF)
+                                            </MenuLink>
+                                            <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
+                                            <MenuLine />
+                                            <MenuItem onSelect={() => void putAway(set).catch(tell)}>Put away</MenuItem>
+                                        </Menu>
+                                    </td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                )}
+                {sets.length > 0 && found.length === 0 && <p className="mt-6 text-ink-soft">Nothing matches “{sought}”.</p>}
+            </div>
+            <StartDialog open={starting} onOpenChange={setStarting} instruments={instruments} />
+        </div>
+    );
+}
+
+function StartDialog({
+    open,
+    onOpenChange,
+    instruments,
+}: {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    instruments: Props['instruments'];
+}) {
+    const [instrument, setInstrument] = useState(String(instruments[0]?.id ?? ''));
+    const [name, setName] = useState('');
+    const [error, setError] = useState<string | undefined>();
+    const start = async () => {
+        setError(undefined);
+        try {
+            const { id } = await ask<{ id: number }>('/sets', { method: 'POST', body: { instrument: Number(instrument), name } });
+            router.visit(`/bench/${id}`);
+        } catch (problem) {
+            setError(problem instanceof Error ? problem.message : 'That did not work. Try again.');
+        }
+    };
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title="New set"
+            description="It begins with the usual tuning and gauges of the instrument, to change from there."
+        >
+            {instruments.length === 0 ? (
+                <p>
+                    There is no instrument yet.{' '}
+                    <Link href="/instruments/new" className="font-semibold text-accent underline">
+                        Add one first
+                    </Link>
+                    .
+                </p>
+            ) : (
+                <form
+                    className="grid gap-3"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        void start();
+                    }}
+                >
+                    <Field label="Instrument" error={error}>
+                        <Select
+                            value={instrument}
+                            onChange={setInstrument}
+                            choices={instruments.map(({ id, name: label }) => ({ value: String(id), label }))}
+                        />
+                    </Field>
+                    <Field label="Name" hint="Left empty, it is called after the instrument and its tuning.">
+                        <input
+                            className={fieldClass}
+                            value={name}
+                            maxLength={200}
+                            onChange={(event) => setName(event.target.value)}
+                        />
+                    </Field>
+                    <button type="submit" className={clsx(buttonClass.strong, 'mt-2')}>
+                        Put it on the Bench
+                    </button>
+                </form>
+            )}
+        </Dialog>
+    );
+}

@@ -1,0 +1,203 @@
+import { useState, type ReactNode } from 'react';
+import type { Construction, EvaluatedString, Evaluation, Material } from '../lib/formats';
+import { pitchLabel } from '../lib/pitch';
+import { CONSTRUCTIONS, MATERIALS, materialsFor } from '../lib/strings';
+import {
+    formatGauge,
+    formatLength,
+    formatShare,
+    formatTension,
+    formatTensionChange,
+    gaugeUnit,
+    useUnits,
+    type Units,
+} from '../lib/units';
+import { fieldClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { Select } from '../ui/Select';
+import { useBench } from './benchStore';
+import * as edits from './edits';
+import { GaugeInput } from './GaugeInput';
+import { choicesFor, gaugeInches, neighbour, type Choice } from './gauges';
+
+/** The selected string: what it is, one step either way, and where its figure comes from. */
+export function StringPanel({ evaluation, current }: { evaluation: Evaluation; current: boolean }) {
+    const units = useUnits();
+    const document = useBench((state) => state.document);
+    const tuning = useBench((state) => state.tuning);
+    const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
+    const edit = useBench((state) => state.edit);
+    const [problem, setProblem] = useState<string | null>(null);
+
+    const string = edits.stringAt(document, selected);
+    const evaluated = evaluation.strings[selected - 1];
+    const at = evaluated?.tunings[Math.min(tuning, evaluated.tunings.length - 1)];
+    if (string === undefined || evaluated === undefined || at === undefined) {
+        return null;
+    }
+    const choices = choicesFor(evaluation, selected, tuning);
+    const steps = [neighbour(choices, string, -1), null, neighbour(choices, string, 1)];
+    const baselineN = at.change?.baseline_n;
+    const take = (choice: Choice) =>
+        edit(edits.gauge(selected, { gauge_in: choice.gauge_in }, choice.construction, choice.material));
+    const materials = materialsFor(string.construction);
+
+    return (
+        <aside
+            aria-label={`String ${selected}`}
+            className="w-[19.5rem] shrink-0 border-l border-rule px-5 pt-4 pb-6 max-lg:w-auto max-lg:border-t max-lg:border-l-0"
+        >
+            <div className="max-lg:grid max-lg:grid-cols-2 max-lg:gap-x-8 max-sm:block">
+                <div>
+                    <h2 className="text-lg font-bold">
+                        String {selected}, {pitchLabel(at.pitch)}
+                    </h2>
+                    <p aria-live="polite" className="mt-0.5">
+                        <span className="text-[1.6rem] leading-tight font-bold">
+                            {formatTension(at.tension_n, at.tension_low_n, at.tension_high_n, units)}
+                        </span>{' '}
+                        {at.change && (
+                            <span className="ml-1 text-ink-soft">
+                                {formatTensionChange(at.change.tension_n, units)}, {at.change.words}
+                            </span>
+                        )}
+                    </p>
+                    <p className="text-sm text-ink-faint">
+                        between {formatTension(at.tension_low_n, at.tension_low_n, at.tension_high_n, units)} and{' '}
+                        {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}
+                    </p>
+                    <div className="mt-4 grid gap-3">
+                        <Field label={`Gauge, ${gaugeUnit(units)}`} error={problem ?? undefined}>
+                            <GaugeField
+                                inches={gaugeInches(string)}
+                                onType={(value) => edit(edits.gauge(selected, value))}
+                                onProblem={setProblem}
+                                key={selected}
+                            />
+                        </Field>
+                        <Field label="Construction">
+                            <Select
+                                value={string.construction}
+                                choices={Object.entries(CONSTRUCTIONS).map(([value, label]) => ({
+                                    value,
+                                    label: label === 'wound' ? 'round-wound' : label,
+                                }))}
+                                onChange={(value) => edit(edits.construction(selected, value as Construction))}
+                            />
+                        </Field>
+                        <Field label={string.construction === 'plain' ? 'Material' : 'Wrap'}>
+                            <Select
+                                value={string.material}
+                                choices={(materials.includes(string.material) ? materials : [string.material, ...materials]).map(
+                                    (value) => ({
+                                        value,
+                                        label: MATERIALS[value],
+                                    }),
+                                )}
+                                onChange={(value) => edit(edits.material(selected, value as Material))}
+                            />
+                        </Field>
+                    </div>
+                </div>
+                <div>
+                    <Section title="One step either way">
+                        <table className="w-full">
+                            <caption className="sr-only">The present gauge, the next lighter and the next heavier</caption>
+                            <tbody>
+                                {steps.map((step, index) => {
+                                    const present = index === 1;
+                                    const tensionN = present ? at.tension_n : step?.tensionN;
+                                    const inches = present ? gaugeInches(string) : step?.gauge_in;
+                                    return (
+                                        <tr key={index} className={present ? 'bg-accent-wash font-bold' : ''}>
+                                            <th scope="row" className="py-1 pl-2 text-left font-[inherit]">
+                                                {inches === undefined ? '–' : formatGauge(inches, units)}
+                                            </th>
+                                            <td className="py-1 text-right">
+                                                {tensionN === undefined
+                                                    ? 'none in the pool'
+                                                    : formatTension(
+                                                          tensionN,
+                                                          tensionN * (at.tension_low_n / at.tension_n),
+                                                          tensionN * (at.tension_high_n / at.tension_n),
+                                                          units,
+                                                      )}
+                                            </td>
+                                            <td className="py-1 text-right font-normal text-ink-soft">
+                                                {tensionN !== undefined &&
+                                                    baselineN !== undefined &&
+                                                    formatShare(tensionN / baselineN - 1)}
+                                            </td>
+                                            <td className="w-14 py-0.5 pr-1 text-right">
+                                                {!present && step != null && (
+                                                    <button
+                                                        type="button"
+                                                        className="rounded-[2px] px-1.5 py-0.5 font-normal text-accent hover:bg-accent-wash"
+                                                        aria-label={`Take ${formatGauge(step.gauge_in, units)}, ${index === 0 ? 'lighter' : 'heavier'}`}
+                                                        onClick={() => take(step)}
+                                                    >
+                                                        take
+                                                    </button>
+                                                )}
+                                            </td>
+                                        </tr>
+                                    );
+                                })}
+                            </tbody>
+                        </table>
+                    </Section>
+                    <Section title="Where the number comes from">
+                        <Provenance string={evaluated} units={units} dim={!current} />
+                    </Section>
+                </div>
+            </div>
+        </aside>
+    );
+}
+
+function GaugeField({
+    id,
+    ...rest
+}: {
+    id?: string;
+    inches: number;
+    onType: (gauge: edits.Gauge) => void;
+    onProblem: (message: string | null) => void;
+}) {
+    return <GaugeInput {...rest} {...(id === undefined ? {} : { id })} label="Gauge" className={fieldClass} />;
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <section className="mt-5 max-lg:mt-0 max-lg:mb-5">
+            <h3 className="mb-1 font-bold">{title}</h3>
+            {children}
+        </section>
+    );
+}
+
+const SOURCES: Record<EvaluatedString['density']['source'], string> = {
+    modelled: 'Modelled',
+    supplied: 'From a supplier’s list',
+    measured: 'Measured',
+};
+
+function Provenance({ string, units, dim }: { string: EvaluatedString; units: Units; dim: boolean }) {
+    const { density } = string;
+    const tolerance = ((density.high - density.low) / 2 / density.kg_per_m) * 100;
+    const core =
+        string.construction === 'plain' || string.core_diameter_mm === null
+            ? ''
+            : `, core ${formatGauge(string.core_diameter_mm / 25.4, units)}, ${MATERIALS[string.material]} wrap`;
+    return (
+        <div className={dim ? 'text-ink-faint' : 'text-ink-soft'}>
+            <p>
+                {SOURCES[density.source]}
+                {core}. {(density.kg_per_m * 1000).toPrecision(3)} g/m {density.state === 'rest' ? 'slack' : 'at pitch'}, within{' '}
+                {tolerance.toFixed(tolerance < 1 ? 1 : 0)} %.
+            </p>
+            <p>Speaking length {formatLength(string.speaking_length_mm, units)}.</p>
+            {density.source === 'modelled' && string.construction !== 'plain' && <p>Weigh one to sharpen it.</p>}
+        </div>
+    );
+}

@@ -1,0 +1,104 @@
+import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../lib/formats';
+import { materialsFor } from '../lib/strings';
+
+/** Changes to a set document. Each gives a new document and leaves the old one as it was, so that undo is free. */
+export type Edit = (document: SetDocument) => SetDocument;
+
+function changedString(position: number, change: (string: StringOfSet) => StringOfSet): Edit {
+    return (document) => ({
+        ...document,
+        strings: document.strings.map((string) => (string.position === position ? change(string) : string)),
+    });
+}
+
+function changedTuning(index: number, change: (tuning: Tuning) => Tuning): Edit {
+    return (document) => ({
+        ...document,
+        tunings: document.tunings.map((tuning, at) => (at === index ? change(tuning) : tuning)),
+    });
+}
+
+/** Another string altogether: what was measured or known of the old one's inside does not hold for it. */
+function withoutInside(string: StringOfSet): StringOfSet {
+    const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
+    return rest as StringOfSet;
+}
+
+export type Gauge = { gauge_in: number } | { gauge_mm: number };
+
+export const gauge = (position: number, value: Gauge, construction?: Construction, material?: Material): Edit =>
+    changedString(position, (string) => ({
+        ...withoutInside(string),
+        construction: construction ?? string.construction,
+        material: material ?? string.material,
+        ...value,
+    }));
+
+export const construction = (position: number, value: Construction): Edit =>
+    changedString(position, (string) => {
+        const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        const materials = materialsFor(value);
+        const material = materials.includes(string.material) ? string.material : (materials[0] ?? string.material);
+        return { ...rest, construction: value, material } as StringOfSet;
+    });
+
+export const material = (position: number, value: Material): Edit =>
+    changedString(position, (string) => {
+        const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        return { ...rest, material: value } as StringOfSet;
+    });
+
+export const pitch = (tuning: number, position: number, value: string): Edit =>
+    changedTuning(tuning, (present) => {
+        const { name: _name, ...rest } = present;
+        return { ...rest, name: '', pitches: present.pitches.map((old, index) => (index === position - 1 ? value : old)) };
+    });
+
+export const tuning = (index: number, name: string, pitches: string[]): Edit =>
+    changedTuning(index, (present) => {
+        const { cents: _cents, ...rest } = present;
+        return { ...rest, name, pitches };
+    });
+
+export const tuningName = (index: number, name: string): Edit => changedTuning(index, (present) => ({ ...present, name }));
+
+export const a4 = (index: number, hertz: number): Edit => changedTuning(index, (present) => ({ ...present, a4_hz: hertz }));
+
+export const addTuning =
+    (from: number): Edit =>
+    (document) => {
+        const present = document.tunings[from];
+        return present === undefined ? document : { ...document, tunings: [...document.tunings, { ...present }] };
+    };
+
+export const removeTuning =
+    (index: number): Edit =>
+    (document) =>
+        document.tunings.length === 1 ? document : { ...document, tunings: document.tunings.filter((_, at) => at !== index) };
+
+export const rename =
+    (name: string): Edit =>
+    (document) => ({ ...document, name });
+
+export const notes =
+    (text: string): Edit =>
+    (document) => {
+        const { notes: _notes, ...rest } = document;
+        return (text === '' ? rest : { ...rest, notes: text }) as SetDocument;
+    };
+
+export const baseline =
+    (from: SetDocument | null): Edit =>
+    (document) => {
+        const { baseline: _baseline, ...rest } = document;
+        if (from === null) {
+            return rest as SetDocument;
+        }
+        const { name, instrument, tunings, strings } = from;
+        return { ...rest, baseline: { name, instrument, tunings, strings } satisfies Baseline } as SetDocument;
+    };
+
+/** The string at a position; documents list them in any order. */
+export function stringAt(document: SetDocument, position: number): StringOfSet | undefined {
+    return document.strings.find((string) => string.position === position);
+}

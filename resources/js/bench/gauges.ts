@@ -1,0 +1,51 @@
+import type { Construction, Evaluation, Material, PoolGauge, StringOfSet } from '../lib/formats';
+
+/** A gauge one could choose for a string, and how it would pull there. */
+export interface Choice extends PoolGauge {
+    tensionN: number;
+}
+
+const MM_PER_INCH = 25.4;
+
+export function gaugeInches(string: StringOfSet): number {
+    return string.gauge_in ?? (string.gauge_mm ?? 0) / MM_PER_INCH;
+}
+
+/** Every gauge of the pool on one string in one tuning, thinnest first within each make. */
+export function choicesFor(evaluation: Evaluation, position: number, tuning: number): Choice[] {
+    const tensions = evaluation.strings[position - 1]?.pool_tensions_n ?? [];
+    return (evaluation.pool ?? []).flatMap((gauge, index) => {
+        const tensionN = tensions[index]?.[Math.min(tuning, (tensions[index]?.length ?? 1) - 1)];
+        return tensionN === undefined ? [] : [{ ...gauge, tensionN }];
+    });
+}
+
+export function sameMake(
+    a: { construction: Construction; material: Material },
+    b: { construction: Construction; material: Material },
+): boolean {
+    return a.construction === b.construction && a.material === b.material;
+}
+
+const CLOSE = 1e-7;
+
+/** The choice that is this very string, if the pool has it. */
+export function chosenAmong(choices: Choice[], string: StringOfSet): Choice | undefined {
+    return choices.find((choice) => sameMake(choice, string) && Math.abs(choice.gauge_in - gaugeInches(string)) < CLOSE);
+}
+
+/** The next lighter (-1) or heavier (+1) gauge of the same make. */
+export function neighbour(choices: Choice[], string: StringOfSet, direction: -1 | 1): Choice | undefined {
+    const present = gaugeInches(string);
+    const beyond = choices.filter((choice) => sameMake(choice, string) && direction * (choice.gauge_in - present) > CLOSE);
+    return beyond.sort((a, b) => direction * (a.gauge_in - b.gauge_in))[0];
+}
+
+/** The choice whose pull is nearest to a tension. */
+export function nearestTo(choices: Choice[], tensionN: number): Choice | undefined {
+    return choices.reduce<Choice | undefined>(
+        (best, choice) =>
+            best === undefined || Math.abs(choice.tensionN - tensionN) < Math.abs(best.tensionN - tensionN) ? choice : best,
+        undefined,
+    );
+}

@@ -1,0 +1,53 @@
+import { Link, usePage } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
+import { Toaster } from '../ui/Toaster';
+import { ReadingMenu } from './ReadingMenu';
+
+const PLACES = [
+    { label: 'Bench', href: '/bench', under: /^\/bench/ },
+    { label: 'Sets', href: '/sets', under: /^\/sets/ },
+    { label: 'Instruments', href: '/instruments', under: /^\/instruments/ },
+];
+
+/** What stands round every screen: where one can go, and the units one reads in. */
+export function AppFrame({ children }: { children: ReactNode }) {
+    const { url } = usePage();
+    return (
+        <div className="flex min-h-dvh flex-col">
+            <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
+                Skip to the work
+            </a>
+            <header className="flex h-13 shrink-0 items-center gap-5 border-b border-rule px-4 sm:gap-9 sm:px-7">
+                <Link href="/" className="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">
+                    Lira
+                </Link>
+                <nav aria-label="Places" className="flex h-full items-stretch gap-4 sm:gap-7">
+                    {PLACES.map((place) => {
+                        const here = place.under.test(url);
+                        return (
+                            <Link
+                                key={place.href}
+                                href={place.href}
+                                aria-current={here ? 'page' : undefined}
+                                className={clsx(
+                                    'flex items-center border-b-[3px] pt-[3px]',
+                                    here ? 'border-accent font-semibold' : 'border-transparent text-ink-soft hover:text-ink',
+                                )}
+                            >
+                                {place.label}
+                            </Link>
+                        );
+                    })}
+                </nav>
+                <div className="ml-auto">
+                    <ReadingMenu />
+                </div>
+            </header>
+            <main id="main" className="flex min-h-0 flex-1 flex-col">
+                {children}
+            </main>
+            <Toaster />
+        </div>
+    );
+}

@@ -1,0 +1,22 @@
+import { Head, Link } from '@inertiajs/react';
+import { buttonClass } from '../ui/classes';
+
+/** Where nothing is, or something failed: what it means and where to go. */
+export default function ErrorPage({ status, message }: { status: number; message: string }) {
+    const title = status === 404 ? 'Nothing is here' : 'That did not work';
+    return (
+        <div className="mx-auto w-full max-w-xl flex-1 px-6 pt-20">
+            <Head title={title} />
+            <h1 className="text-[1.75rem] font-bold">{title}</h1>
+            <p className="mt-2 text-ink-soft">{message}</p>
+            <p className="mt-6 flex gap-2">
+                <Link href="/sets" className={buttonClass.strong}>
+                    To the sets
+                </Link>
+                <Link href="/bench" className={buttonClass.plain}>
+                    To the Bench
+                </Link>
+            </p>
+        </div>
+    );
+}

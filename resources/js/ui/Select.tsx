@@ -1,0 +1,47 @@
+import { clsx } from 'clsx';
+import { Select as Primitive } from 'radix-ui';
+import { fieldClass, floatClass } from './classes';
+
+interface Props {
+    value: string;
+    onChange: (value: string) => void;
+    choices: { value: string; label: string }[];
+    id?: string;
+    label?: string;
+    'aria-describedby'?: string | undefined;
+    'aria-invalid'?: boolean | undefined;
+}
+
+export function Select({ value, onChange, choices, label, ...rest }: Props) {
+    return (
+        <Primitive.Root value={value} onValueChange={onChange}>
+            <Primitive.Trigger
+                {...rest}
+                aria-label={label}
+                className={clsx(fieldClass, 'flex items-center justify-between gap-2 text-left')}
+            >
+                <Primitive.Value />
+                <Primitive.Icon className="text-xs text-ink-soft">▾</Primitive.Icon>
+            </Primitive.Trigger>
+            <Primitive.Portal>
+                <Primitive.Content
+                    position="popper"
+                    sideOffset={2}
+                    className={clsx(floatClass, 'max-h-80 min-w-(--radix-select-trigger-width) overflow-auto p-1')}
+                >
+                    <Primitive.Viewport>
+                        {choices.map((choice) => (
+                            <Primitive.Item
+                                key={choice.value}
+                                value={choice.value}
+                                className="rounded-[2px] px-2 py-1.5 outline-none data-highlighted:bg-accent-wash data-[state=checked]:font-semibold"
+                            >
+                                <Primitive.ItemText>{choice.label}</Primitive.ItemText>
+                            </Primitive.Item>
+                        ))}
+                    </Primitive.Viewport>
+                </Primitive.Content>
+            </Primitive.Portal>
+        </Primitive.Root>
+    );
+}

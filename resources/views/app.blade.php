@@ -1,0 +1,16 @@
+<!DOCTYPE html>
+<html lang="en" data-look="{{ in_array(request()->cookie('lira_look'), ['light', 'dark'], true) ? request()->cookie('lira_look') : 'auto' }}">
+    <head>
+        <meta charset="utf-8">
+        <meta name="viewport" content="width=device-width, initial-scale=1">
+        <meta name="color-scheme" content="light dark">
+        <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+        <title inertia>Lira</title>
+        @viteReactRefresh
+        @vite(['resources/css/app.css', 'resources/js/app.tsx', "resources/js/{$page['component']}.tsx"])
+        @inertiaHead
+    </head>
+    <body>
+        @inertia
+    </body>
+</html>

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Bench\EvaluationController;
+use App\Http\Controllers\Bench\TuningController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('ok', static fn (): string => 'ok')->name('ok');
+Route::post('evaluations', EvaluationController::class)->name('evaluations');
+Route::get('tunings', [TuningController::class, 'index'])->name('tunings');

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Bench\BenchController;
+use App\Http\Controllers\Bench\SetController;
+use App\Http\Controllers\Bench\TuningController;
+use App\Http\Controllers\Bench\VersionController;
+use App\Http\Controllers\Instruments\InstrumentController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', [BenchController::class, 'last'])->name('home');
+Route::get('bench', [BenchController::class, 'last']);
+Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->name('bench');
+
+Route::get('sets', [SetController::class, 'index'])->name('sets.index');
+Route::post('sets', [SetController::class, 'store'])->name('sets.store');
+Route::post('sets/import', [SetController::class, 'import'])->name('sets.import');
+Route::put('sets/{set}', [SetController::class, 'update'])->whereNumber('set')->name('sets.update');
+Route::delete('sets/{set}', [SetController::class, 'destroy'])->whereNumber('set')->name('sets.destroy');
+Route::post('sets/{set}/unarchive', [SetController::class, 'unarchive'])->whereNumber('set')->name('sets.unarchive');
+Route::post('sets/{set}/duplicate', [SetController::class, 'duplicate'])->whereNumber('set')->name('sets.duplicate');
+Route::get('sets/{set}/export', [SetController::class, 'export'])->whereNumber('set')->name('sets.export');
+Route::get('sets/{set}/sheet', [SetController::class, 'sheet'])->whereNumber('set')->name('sets.sheet');
+Route::post('sets/{set}/versions', [VersionController::class, 'store'])->whereNumber('set')->name('versions.store');
+Route::get('sets/{set}/versions/{version}', [VersionController::class, 'show'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.show');
+Route::delete('sets/{set}/versions/{version}', [VersionController::class, 'destroy'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.destroy');
+
+Route::post('tunings', [TuningController::class, 'store'])->name('tunings.store');
+Route::delete('tunings/{tuning}', [TuningController::class, 'destroy'])->whereNumber('tuning')->name('tunings.destroy');
+
+Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments.index');
+Route::get('instruments/new', [InstrumentController::class, 'create'])->name('instruments.create');
+Route::post('instruments', [InstrumentController::class, 'store'])->name('instruments.store');
+Route::get('instruments/{instrument}', [InstrumentController::class, 'edit'])->whereNumber('instrument')->name('instruments.edit');
+Route::put('instruments/{instrument}', [InstrumentController::class, 'update'])->whereNumber('instrument')->name('instruments.update');
+Route::delete('instruments/{instrument}', [InstrumentController::class, 'destroy'])->whereNumber('instrument')->name('instruments.destroy');
+Route::post('instruments/{instrument}/unarchive', [InstrumentController::class, 'unarchive'])->whereNumber('instrument')->name('instruments.unarchive');
