@@ -29,7 +29,7 @@ final class Instrument extends Model
 
     public const DELETED_AT = 'archived_at';
 
-    /** @var list<string> */
+    /** @var array<string> */
     protected $guarded = ['id'];
 
     protected $attributes = ['revision' => 1];

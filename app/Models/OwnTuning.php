@@ -18,7 +18,7 @@ final class OwnTuning extends Model
 {
     protected $table = 'tunings';
 
-    /** @var list<string> */
+    /** @var array<string> */
     protected $guarded = ['id'];
 
     /** @return array<string, string> */

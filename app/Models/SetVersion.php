@@ -22,7 +22,7 @@ final class SetVersion extends Model
 {
     public const UPDATED_AT = null;
 
-    /** @var list<string> */
+    /** @var array<string> */
     protected $guarded = ['id'];
 
     /** @return BelongsTo<StringSet, $this> */

@@ -31,7 +31,7 @@ final class StringSet extends Model
 
     protected $table = 'sets';
 
-    /** @var list<string> */
+    /** @var array<string> */
     protected $guarded = ['id'];
 
     protected $attributes = ['revision' => 1];

@@ -55,7 +55,7 @@ final class ErrorAnswers
         }
 
         // What every screen gets is shared by a middleware that an early error never reaches.
-        $units = Units::named((string) $request->cookie('lira_units'))->toArray();
+        $units = Units::of($request)->toArray();
 
         return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($status), 'units' => $units])
             ->toResponse($request)->setStatusCode($status);

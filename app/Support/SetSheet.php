@@ -19,13 +19,13 @@ use Lira\Feel\FeltChange;
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
 final class SetSheet
 {
-    /** @param  string  $units  as {@see Units::named()} reads them */
-    public static function pdf(StringSet $set, string $units, string $paper = 'a4'): string
+    /** @param  'a4'|'letter'  $paper */
+    public static function pdf(StringSet $set, Units $units, string $paper): string
     {
         $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache')]);
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper);
-        $pdf->loadHtml(View::make('sheets.set', self::content($set, Units::named($units)))->render());
+        $pdf->loadHtml(View::make('sheets.set', self::content($set, $units))->render());
         $pdf->render();
         $pdf->addInfo('Title', $set->name);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Illuminate\Http\Request;
 use Lira\Length\Length;
 
 /**
@@ -16,6 +17,14 @@ final readonly class Units
 
     private function __construct(public string $length, public string $gauge, public string $tension) {}
 
+    /** The units of a request, from its `units` parameter or the cookie that remembers them. */
+    public static function of(Request $request): self
+    {
+        $words = $request->query('units', $request->cookie('lira_units'));
+
+        return self::named(is_string($words) ? $words : '');
+    }
+
     public static function named(string $words): self
     {
         $words = preg_split('/[\s+]+/', $words);
@@ -24,7 +33,7 @@ final readonly class Units
         return new self(
             in_array('in', $words, true) ? 'in' : 'mm',
             in_array('gauge-mm', $words, true) ? 'mm' : 'thou',
-            current(array_intersect(['lbf', 'kgf'], $words)) ?: 'N',
+            array_values(array_intersect(['lbf', 'kgf'], $words))[0] ?? 'N',
         );
     }
 

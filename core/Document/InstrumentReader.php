@@ -6,7 +6,6 @@ namespace Lira\Document;
 
 use Lira\Instrument\Instrument;
 use Lira\Instrument\Kind;
-use Lira\InvalidInput;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 
@@ -45,9 +44,9 @@ final readonly class InstrumentReader
         $node = $instrument->object('scale', 'the scale');
         $type = $node?->oneOf('type', 'a type of scale', ScaleType::class);
         $scale = $node === null ? null : match ($type) {
-            ScaleType::Single => $this->from($node, ['length_mm' => 'the scale length'], Scale::single(...)),
-            ScaleType::Half => $this->from($node, ['nut_to_twelfth_mm' => 'the distance from nut to 12th fret'], Scale::twiceNutToTwelfth(...)),
-            ScaleType::Multiscale => $this->from($node, ['treble_mm' => 'the treble length', 'bass_mm' => 'the bass length'], Scale::multiscale(...)),
+            ScaleType::Single => $this->length($node, 'length_mm', 'the scale length', Scale::single(...)),
+            ScaleType::Half => $this->length($node, 'nut_to_twelfth_mm', 'the distance from nut to 12th fret', Scale::twiceNutToTwelfth(...)),
+            ScaleType::Multiscale => $this->multiscale($node),
             ScaleType::Each => $this->each($node, $strings),
             null => null,
         };
@@ -57,26 +56,27 @@ final readonly class InstrumentReader
     }
 
     /**
-     * @param  array<string, non-empty-string>  $lengths  what is asked for, by key
-     * @param  \Closure(Length...): Scale  $make
+     * A scale given by one length in mm.
+     *
+     * @param  non-empty-string  $what
+     * @param  \Closure(Length): Scale  $make
      */
-    private function from(Node $node, array $lengths, \Closure $make): ?Scale
+    private function length(Node $node, string $key, string $what, \Closure $make): ?Scale
     {
-        $given = [];
-        foreach ($lengths as $key => $what) {
-            $number = $node->number($key, $what.' in mm');
-            if ($number === null) {
-                continue;
-            }
-            try {
-                Scale::single(Length::millimetres($key === 'nut_to_twelfth_mm' ? 2 * $number : $number));
-                $given[] = Length::millimetres($number);
-            } catch (InvalidInput $refused) {
-                $this->problems->add($node->pathOf($key), $refused->getMessage());
-            }
+        $number = $node->number($key, $what.' in mm');
+
+        return $number === null ? null : $this->problems->at($node->pathOf($key), static fn (): Scale => $make(Length::millimetres($number)));
+    }
+
+    private function multiscale(Node $node): ?Scale
+    {
+        $treble = $this->length($node, 'treble_mm', 'the treble length', Scale::single(...));
+        $bass = $this->length($node, 'bass_mm', 'the bass length', Scale::single(...));
+        if ($treble === null || $bass === null) {
+            return null;
         }
 
-        return count($given) === count($lengths) ? $make(...$given) : null;
+        return Scale::multiscale(Length::metres($treble->speakingLengthM(1, 1)), Length::metres($bass->speakingLengthM(1, 1)));
     }
 
     private function each(Node $node, ?int $strings): ?Scale

@@ -40,7 +40,11 @@ final readonly class StringReader
         return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec($construction, $material, $gauge, $core, $wraps, $density));
     }
 
-    /** A length given as exactly one of `…_in` and `…_mm`. */
+    /**
+     * A length given as exactly one of `…_in` and `…_mm`.
+     *
+     * @param  non-empty-string  $what
+     */
     public function length(Node $node, string $key, string $what): ?Length
     {
         $inches = $node->has($key.'_in');
@@ -53,7 +57,7 @@ final readonly class StringReader
             return null;
         }
         $unit = $inches ? '_in' : '_mm';
-        $number = $node->number($key.$unit, $what === '' ? $key : $what);
+        $number = $node->number($key.$unit, $what);
         if ($number === null) {
             return null;
         }

@@ -60,17 +60,18 @@ final class TypedTuning
     }
 
     /**
-     * @param  list<string>  $notes
+     * @param  list<string>  $notes  as many as pitches
      * @param  non-empty-list<Pitch>  $present
      * @return non-empty-list<Pitch>
      */
     private static function pitches(array $notes, array $present): array
     {
-        return array_map(
-            static fn (string $note, Pitch $now): Pitch => preg_match('/\d$/', $note) === 1 ? Pitch::named($note) : self::nearest($note, $now),
-            $notes,
-            $present,
-        );
+        $pitches = $present;
+        foreach ($notes as $index => $note) {
+            $pitches[$index] = preg_match('/\d$/', $note) === 1 ? Pitch::named($note) : self::nearest($note, $present[$index]);
+        }
+
+        return array_values($pitches);
     }
 
     private static function nearest(string $note, Pitch $now): Pitch

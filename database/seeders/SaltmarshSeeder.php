@@ -183,11 +183,14 @@ final class SaltmarshSeeder extends Seeder
         $set = self::set('Eider, elastomer', self::instrument('Eider', 'elastomer-bass', ['type' => 'single', 'length_mm' => 530], ['anchor' => 'string-through']),
             ['Bass E standard' => 'G2 D2 A1 E1'], '80 100 130 165');
         $measured = [0.0030, 0.0049, 0.0083, 0.0139];
-        foreach ($set['strings'] as $index => &$string) {
-            $string = ['material' => 'polyurethane', 'density' => ['kg_per_m' => $measured[$index], 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02]] + $string;
-        }
 
-        return $set;
+        return ['strings' => array_map(
+            static fn (array $string, float $kgPerM): array => [
+                'material' => 'polyurethane', 'density' => ['kg_per_m' => $kgPerM, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02],
+            ] + $string,
+            self::strings('80 100 130 165'),
+            $measured,
+        )] + $set;
     }
 
     /**

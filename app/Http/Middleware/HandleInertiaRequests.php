@@ -16,6 +16,6 @@ final class HandleInertiaRequests extends Middleware
     /** @return array<string, mixed> */
     public function share(Request $request): array
     {
-        return [...parent::share($request), 'units' => Units::named((string) $request->cookie('lira_units'))->toArray()];
+        return [...parent::share($request), 'units' => Units::of($request)->toArray()];
     }
 }

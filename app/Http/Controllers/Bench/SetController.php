@@ -14,6 +14,7 @@ use App\Support\NewSet;
 use App\Support\SetSheet;
 use App\Support\SetSummaries;
 use App\Support\StoredSets;
+use App\Support\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -92,7 +93,7 @@ final class SetController
 
     public function sheet(Request $request, StringSet $set): HttpResponse
     {
-        return new HttpResponse(SetSheet::pdf($set, (string) $request->query('units', (string) $request->cookie('lira_units'))), 200, [
+        return new HttpResponse(SetSheet::pdf($set, Units::of($request), $request->query('paper') === 'letter' ? 'letter' : 'a4'), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="'.self::fileName($set).'.pdf"',
         ]);

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'ssr' => ['enabled' => false],
+    'pages' => ['ensure_pages_exist' => false, 'paths' => [resource_path('js')], 'extensions' => ['tsx']],
+];

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Lira\InvalidInput;
+use PHPUnit\Framework\TestCase;
+
+/** Tests of the core run without the framework. */
+abstract class CoreTestCase extends TestCase
+{
+    protected static function assertClose(float $expected, float $actual, float $relative = Reference::RELATIVE, string $message = ''): void
+    {
+        self::assertEqualsWithDelta($expected, $actual, max(abs($expected) * $relative, 1e-300), $message);
+    }
+
+    /**
+     * Asserts that some input is refused with a sentence that has these words in it.
+     *
+     * @param  \Closure(): mixed  $make
+     */
+    protected static function assertRefused(string $words, \Closure $make): void
+    {
+        try {
+            $make();
+        } catch (InvalidInput $refused) {
+            self::assertStringContainsString($words, $refused->getMessage());
+
+            return;
+        }
+        self::fail("Nothing was refused; expected “{$words}”.");
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Density;
+
+use Lira\Density\BuiltString;
+use Lira\Density\Construction;
+use Lira\Density\GivenDensity;
+use Lira\Density\Source;
+use Lira\Density\State;
+use Lira\Density\StringSpec;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Tests\Core\CoreTestCase;
+
+final class DensityModelTest extends CoreTestCase
+{
+    public function test_a_modelled_density_says_how_sure_it_is(): void
+    {
+        $plain = self::string(Construction::Plain, Material::MusicWire, 11)->density;
+        self::assertSame([Source::Modelled, State::Rest], [$plain->source, $plain->state]);
+        self::assertClose(hypot(2 * 0.0025 / 0.2794, 0.003), $plain->tolerance, 1e-12);
+        self::assertClose($plain->kgPerM * (1 - $plain->tolerance), $plain->lowKgPerM(), 1e-12);
+        self::assertClose($plain->kgPerM * (1 + $plain->tolerance), $plain->highKgPerM(), 1e-12);
+
+        self::assertSame(0.05, self::string(Construction::RoundWound, Material::PureNickel, 40)->density->tolerance);
+        self::assertSame(0.08, self::string(Construction::Plain, Material::Nylon, 28)->density->tolerance);
+        self::assertSame(0.08, self::string(Construction::RoundWound, Material::SilverPlatedCopper, 35)->density->tolerance);
+    }
+
+    public function test_a_given_density_beats_the_model(): void
+    {
+        $given = GivenDensity::measured(0.0117, 0.004);
+        $string = self::string(Construction::RoundWound, Material::NickelPlatedSteel, 60, $given);
+
+        self::assertSame(0.0117, $string->density->kgPerM);
+        self::assertSame(Source::Measured, $string->density->source);
+        self::assertSame(State::Rest, $string->density->state);
+        self::assertSame(0.004, $string->density->tolerance);
+    }
+
+    public function test_supplied_is_as_strung_and_measured_is_at_rest_unless_said_otherwise(): void
+    {
+        self::assertSame(State::Strung, GivenDensity::supplied(0.001)->state);
+        self::assertSame(0.015, GivenDensity::supplied(0.001)->tolerance);
+        self::assertSame(State::Rest, GivenDensity::measured(0.001, 0.01)->state);
+        self::assertSame(State::Strung, State::usualFor(Source::Supplied));
+        self::assertSame(State::Rest, State::usualFor(Source::Measured));
+    }
+
+    public function test_elastomer_is_refused_a_model_and_told_what_to_measure(): void
+    {
+        $make = static fn (?GivenDensity $given) => self::string(Construction::Plain, Material::Polyurethane, 80, $given);
+
+        self::assertRefused('Give its density as strung', static fn () => $make(null));
+        self::assertRefused('Give its density as strung', static fn () => $make(GivenDensity::measured(0.003, 0.02)));
+        $measured = $make(GivenDensity::measured(0.003, 0.02, State::Strung));
+        self::assertClose(0.003 * (2 * 0.53 * 41.2) ** 2, $measured->tension->tensionN(0.53, 41.2), 1e-12);
+        self::assertNull($measured->build->core);
+    }
+
+    public function test_densities_and_tolerances_have_their_ranges(): void
+    {
+        self::assertSame(1e-5, GivenDensity::supplied(1e-5)->kgPerM);
+        self::assertSame(1.0, GivenDensity::supplied(1.0, 0.5)->kgPerM);
+        foreach ([0.0, 0.99e-5, 1.01, -1.0, NAN, INF] as $density) {
+            self::assertRefused('between 0.00001 and 1', static fn () => GivenDensity::supplied($density));
+        }
+        foreach ([-0.01, 0.51, NAN] as $tolerance) {
+            self::assertRefused('share from 0 to 0.5', static fn () => GivenDensity::measured(0.001, $tolerance));
+        }
+    }
+
+    private static function string(Construction $construction, Material $material, float $gauge, ?GivenDensity $given = null): BuiltString
+    {
+        return BuiltString::of(new StringSpec($construction, $material, Length::thousandths($gauge), density: $given), Kind::Other);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Document;
+
+use Lira\Document\Json;
+
+/** Set documents to test with. */
+final class Documents
+{
+    /** The example of the README: six strings, with a baseline. */
+    public static function harbour(): \stdClass
+    {
+        return Json::object(self::text('harbour-baritone'));
+    }
+
+    /** The example with everything in it: fanned frets, cores, wraps, measured and supplied densities, unknown keys. */
+    public static function everything(): \stdClass
+    {
+        return Json::object(self::text('skerry-everything'));
+    }
+
+    public static function text(string $example): string
+    {
+        return (string) file_get_contents(__DIR__."/../../../docs/examples/{$example}.json");
+    }
+
+    /**
+     * A document with one place changed; a value of null takes the place out.
+     *
+     * @param  string  $pointer  a JSON Pointer
+     * @param  ?\stdClass  $json  the README's example if left out
+     */
+    public static function with(string $pointer, mixed $value, ?\stdClass $json = null): \stdClass
+    {
+        $changed = self::put($json ?? self::harbour(), explode('/', ltrim($pointer, '/')), $value);
+
+        return $changed instanceof \stdClass ? $changed : throw new \LogicException('A document is an object');
+    }
+
+    /** @param  non-empty-list<string>  $keys */
+    private static function put(mixed $at, array $keys, mixed $value): mixed
+    {
+        $key = array_shift($keys);
+        $parts = $at instanceof \stdClass ? get_object_vars($at) : $at;
+        if (! is_array($parts)) {
+            throw new \LogicException("Nothing below {$key}");
+        }
+        $next = $keys === [] ? $value : self::put($parts[$key] ?? throw new \LogicException("No {$key}"), $keys, $value);
+        if ($next === null) {
+            unset($parts[$key]);
+        } else {
+            $parts[$key] = $next;
+        }
+
+        return $at instanceof \stdClass ? (object) $parts : array_values($parts);
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Document;
+
+use Lira\Density\Source;
+use Lira\Density\State;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Json;
+use Lira\Document\SetDocument;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+
+final class SetDocumentTest extends CoreTestCase
+{
+    public function test_a_round_trip_loses_nothing(): void
+    {
+        foreach (['harbour-baritone', 'skerry-everything'] as $example) {
+            $text = Documents::text($example);
+            $again = SetDocument::parse($text)->text();
+
+            self::assertJsonStringEqualsJsonString($text, $again);
+            self::assertEquals(Json::object($text), Json::object($again));
+        }
+        $again = SetDocument::parse(Documents::text('skerry-everything'))->text();
+        self::assertStringContainsString('"workshop": {}', $again);
+        self::assertStringContainsString('442.0', $again);
+    }
+
+    public function test_unknown_keys_are_reported_with_their_place(): void
+    {
+        self::assertSame(
+            ['/instrument/colour', '/strings/1/label', '/workshop'],
+            self::sorted(SetDocument::from(Documents::everything())->unknownKeys),
+        );
+        self::assertSame([], SetDocument::from(Documents::harbour())->unknownKeys);
+    }
+
+    public function test_everything_that_is_said_is_understood(): void
+    {
+        $design = SetDocument::from(Documents::everything())->design;
+
+        self::assertClose(0.648, $design->instrument->scale->speakingLengthM(1, 7), 1e-12);
+        self::assertClose(0.6865, $design->instrument->scale->speakingLengthM(7, 7), 1e-12);
+        self::assertSame(442.0, $design->tunings[1]->a4->inHertz());
+        self::assertSame(-3.5, $design->tunings[0]->cents[2]);
+        self::assertClose(0.0095, $design->strings[0]->spec->gauge->inInches(), 1e-12);
+        self::assertClose(0.33, $design->strings[1]->spec->gauge->inMillimetres(), 1e-12);
+        self::assertSame([Source::Supplied, State::Strung, 0.015], [$design->strings[2]->density->source, $design->strings[2]->density->state, $design->strings[2]->density->tolerance]);
+        self::assertCount(2, $design->strings[5]->build->wraps);
+        self::assertClose(0.46e-3, (float) $design->strings[5]->build->core?->size->inMetres(), 1e-12);
+        self::assertSame([Source::Measured, State::Rest, 0.004], [$design->strings[6]->density->source, $design->strings[6]->density->state, $design->strings[6]->density->tolerance]);
+    }
+
+    public function test_every_form_of_scale_is_read(): void
+    {
+        $length = static fn (\stdClass $scale): float => SetDocument::from(Documents::with('/instrument/scale', $scale))
+            ->design->instrument->scale->speakingLengthM(2, 6);
+
+        self::assertClose(0.648, $length((object) ['type' => 'single', 'length_mm' => 648]), 1e-12);
+        self::assertClose(0.648, $length((object) ['type' => 'half', 'nut_to_twelfth_mm' => 324]), 1e-12);
+        self::assertClose(0.650, $length((object) ['type' => 'multiscale', 'treble_mm' => 648, 'bass_mm' => 658]), 1e-12);
+        self::assertClose(0.612, $length((object) ['type' => 'each', 'lengths_mm' => [611, 612, 613, 614, 615, 616]]), 1e-12);
+        $short = Documents::with('/instrument/short_strings', [(object) ['position' => 6, 'starts_at_fret' => 12]]);
+        self::assertClose(0.343, SetDocument::from($short)->design->instrument->scale->speakingLengthM(6, 6), 1e-12);
+    }
+
+    /** A modelled density may be written down; it says nothing new. */
+    public function test_a_density_marked_modelled_is_modelled_again(): void
+    {
+        $said = Documents::with('/strings/0/density', (object) ['kg_per_m' => 0.5, 'source' => 'modelled']);
+
+        self::assertSame(Source::Modelled, SetDocument::from($said)->design->strings[0]->density->source);
+        self::assertLessThan(0.001, SetDocument::from($said)->design->strings[0]->density->kgPerM);
+    }
+
+    #[DataProvider('bad')]
+    public function test_bad_documents_say_where_and_what_to_do(\stdClass $json, string $path, string $words): void
+    {
+        try {
+            SetDocument::from($json);
+            self::fail('It was taken.');
+        } catch (InvalidDocument $refused) {
+            $there = array_filter($refused->problems, static fn ($problem): bool => $problem->path === $path && str_contains($problem->message, $words));
+            self::assertNotSame([], $there, "No “{$words}” at {$path} in ".Json::text($refused->toArray()));
+        }
+    }
+
+    /** @return iterable<string, array{\stdClass, string, string}> */
+    public static function bad(): iterable
+    {
+        $with = Documents::with(...);
+        yield 'another format' => [$with('/format', 'lira-evaluation'), '/format', 'not a set document'];
+        yield 'no format' => [$with('/format', null), '/format', 'not a set document'];
+        yield 'another version' => [$with('/version', 2), '/version', 'version'];
+        yield 'no name' => [$with('/name', null), '/name', 'Missing'];
+        yield 'a name that is a number' => [$with('/name', 7), '/name', 'as text'];
+        yield 'notes that are a list' => [$with('/notes', [1]), '/notes', 'as text'];
+        yield 'no instrument' => [$with('/instrument', null), '/instrument', 'Missing: the instrument'];
+        yield 'an instrument that is a list' => [$with('/instrument', []), '/instrument', 'object in braces'];
+        yield 'unknown kind' => [$with('/instrument/kind', 'hurdy-gurdy'), '/instrument/kind', 'electric-guitar'];
+        yield 'unknown scale' => [$with('/instrument/scale/type', 'long'), '/instrument/scale/type', 'multiscale'];
+        yield 'length of zero' => [$with('/instrument/scale/length_mm', 0), '/instrument/scale/length_mm', 'outside 100 to 2000'];
+        yield 'length as text' => [$with('/instrument/scale/length_mm', '686'), '/instrument/scale/length_mm', 'as a number'];
+        yield 'length without end' => [$with('/instrument/scale/length_mm', INF), '/instrument/scale/length_mm', 'too large'];
+        yield 'no length' => [$with('/instrument/scale/length_mm', null), '/instrument/scale/length_mm', 'Missing'];
+        yield 'half a length of nothing' => [$with('/instrument/scale', (object) ['type' => 'half', 'nut_to_twelfth_mm' => 20]), '/instrument/scale/nut_to_twelfth_mm', 'outside'];
+        yield 'a bass length too short' => [$with('/instrument/scale', (object) ['type' => 'multiscale', 'treble_mm' => 648, 'bass_mm' => 6]), '/instrument/scale/bass_mm', 'outside'];
+        yield 'lengths for another number' => [$with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 650]]), '/instrument/scale/lengths_mm', '2 lengths for 6 strings'];
+        yield 'lengths of nothing' => [$with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => []]), '/instrument/scale/lengths_mm', 'one length for each'];
+        yield 'a length that is none' => [$with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 'x', 640, 640, 640, 640]]), '/instrument/scale/lengths_mm/1', 'as numbers'];
+        yield 'a short string that is not there' => [$with('/instrument/short_strings', [(object) ['position' => 7, 'starts_at_fret' => 5]]), '/instrument/short_strings/0', 'no string 7'];
+        yield 'a short string at half a fret' => [$with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 5.5]]), '/instrument/short_strings/0/starts_at_fret', 'whole number'];
+        yield 'a short string beyond the neck' => [$with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 99]]), '/instrument/short_strings/0', 'outside 0 to 36'];
+        yield 'no tunings' => [$with('/tunings', []), '/tunings', '1 to 12 tunings'];
+        yield 'tunings that are none' => [$with('/tunings', ['C standard']), '/tunings/0', 'list of objects'];
+        yield 'a pitch that is none' => [self::tuning('pitches', ['C4', 'G3', 'H3', 'Bb2', 'F2', 'C2']), '/tunings/0/pitches/2', 'is not a pitch'];
+        yield 'a pitch that is a number' => [self::tuning('pitches', ['C4', 'G3', 51, 'Bb2', 'F2', 'C2']), '/tunings/0/pitches/2', 'as text'];
+        yield 'five pitches for six strings' => [self::tuning('pitches', ['C4', 'G3', 'Eb3', 'Bb2', 'F2']), '/tunings/0/pitches', '5 pitches for 6 strings'];
+        yield 'A4 out of tune' => [self::tuning('a4_hz', 300), '/tunings/0/a4_hz', 'outside 380 to 480'];
+        yield 'cents for another number' => [self::tuning('cents', [0, 0]), '/tunings/0/cents', '2 offsets for 6 strings'];
+        yield 'cents of two octaves' => [self::tuning('cents', [0, 0, 2400, 0, 0, 0]), '/tunings/0/cents/2', 'more than an octave'];
+        yield 'no strings' => [$with('/strings', []), '/strings', '1 to 14 strings'];
+        yield 'fifteen strings' => [$with('/strings', array_fill(0, 15, new \stdClass)), '/strings', 'this one has 15'];
+        yield 'no strings key' => [$with('/strings', null), '/strings', 'Missing: the strings'];
+        yield 'a gauge of zero' => [$with('/strings/2/gauge_in', 0), '/strings/2/gauge_in', 'more than zero'];
+        yield 'a gauge below zero' => [$with('/strings/2/gauge_in', -0.01), '/strings/2/gauge_in', 'more than zero'];
+        yield 'a gauge in thousandths' => [$with('/strings/2/gauge_in', 19), '/strings/2', 'outside 0.05 to 6 mm'];
+        yield 'a gauge twice' => [$with('/strings/2/gauge_mm', 0.48), '/strings/2/gauge_in', 'not both'];
+        yield 'no gauge' => [$with('/strings/2/gauge_in', null), '/strings/2/gauge_in', 'Missing: the gauge'];
+        yield 'not a number for a gauge' => [$with('/strings/2/gauge_in', NAN), '/strings/2/gauge_in', 'too large'];
+        yield 'the same position twice' => [$with('/strings/2/position', 1), '/strings/2/position', 'each once'];
+        yield 'a position beyond' => [$with('/strings/2/position', 7), '/strings/2/position', '1 to 6'];
+        yield 'no position' => [$with('/strings/2/position', null), '/strings/2/position', 'Missing'];
+        yield 'unknown material' => [$with('/strings/0/material', 'moonlight'), '/strings/0/material', 'music-wire'];
+        yield 'unknown construction' => [$with('/strings/0/construction', 'knitted'), '/strings/0/construction', 'round-wound'];
+        yield 'plain bronze' => [$with('/strings/0/material', 'phosphor-bronze'), '/strings/0', 'cannot carry the tension'];
+        yield 'a core thicker than its string' => [$with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.031]), '/strings/3', 'leaves no room'];
+        yield 'a core without a size' => [$with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'music-wire']), '/strings/3/core/size_in', 'Missing'];
+        yield 'a core of bronze' => [$with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'bronze-80-20', 'size_in' => 0.014]), '/strings/3/core', 'cannot carry'];
+        yield 'a wrap of no shape' => [$with('/strings/3/wraps', [(object) ['shape' => 'knot', 'material' => 'pure-nickel']]), '/strings/3/wraps/0/shape', 'ribbon'];
+        yield 'a wrap ground away' => [$with('/strings/3/wraps', [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.01, 'depth_in' => 0.008]]), '/strings/3/wraps/0', 'at most half'];
+        yield 'a wrap with overlapping turns' => [$with('/strings/3/wraps', [(object) ['shape' => 'round', 'material' => 'pure-nickel', 'size_in' => 0.008, 'pitch_in' => 0.004]]), '/strings/3/wraps/0', 'smaller than its wire'];
+        yield 'wraps that are no list' => [$with('/strings/3/wraps', (object) []), '/strings/3/wraps', 'list in square brackets'];
+        yield 'a density of a girder' => [$with('/strings/0/density', (object) ['kg_per_m' => 7, 'source' => 'supplied']), '/strings/0/density', 'between 0.00001 and 1'];
+        yield 'a density from nowhere' => [$with('/strings/0/density', (object) ['kg_per_m' => 0.0004]), '/strings/0/density/source', 'Missing'];
+        yield 'a measurement without tolerance' => [$with('/strings/0/density', (object) ['kg_per_m' => 0.0004, 'source' => 'measured']), '/strings/0/density/tolerance', 'how sure'];
+        yield 'a supplied density without a figure' => [$with('/strings/0/density', (object) ['source' => 'supplied']), '/strings/0/density/kg_per_m', 'Missing'];
+        yield 'a tolerance of everything' => [$with('/strings/0/density', (object) ['kg_per_m' => 0.0004, 'source' => 'supplied', 'tolerance' => 2]), '/strings/0/density', 'share from 0 to 0.5'];
+        yield 'an elastomer without a measurement' => [$with('/strings/0/material', 'polyurethane'), '/strings/0', 'Give its density as strung'];
+        yield 'a broken baseline' => [$with('/baseline/strings/1/gauge_in', -1), '/baseline/strings/1/gauge_in', 'more than zero'];
+        yield 'a baseline without tunings' => [$with('/baseline/tunings', null), '/baseline/tunings', 'Missing'];
+        yield 'a pool of nonsense' => [$with('/pool', 'everything'), '/pool', 'list in square brackets'];
+        yield 'a pool gauge twice' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.01], 'gauges_mm' => [0.25]]]), '/pool/0/gauges_in', 'once'];
+        yield 'a pool gauge that is none' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.01, 0]]]), '/pool/0/gauges_in/1', 'outside'];
+        yield 'a pool without end' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => array_fill(0, 2001, 0.01)]]), '/pool', 'at most 2000'];
+    }
+
+    public function test_all_problems_are_said_at_once_and_each_only_once(): void
+    {
+        $json = Documents::with('/strings/2/gauge_in', 0);
+        $json->name = 5;
+        $json = Documents::with('/tunings/0/pitches/0', 'X', $json);
+        try {
+            SetDocument::from($json);
+            self::fail('It was taken.');
+        } catch (InvalidDocument $refused) {
+            $paths = array_map(static fn ($problem): string => $problem->path, $refused->problems);
+            self::assertSame(['/name', '/strings/2/gauge_in', '/tunings/0/pitches/0'], self::sorted($paths));
+            self::assertSame('lira-error', $refused->toArray()['format']);
+        }
+    }
+
+    #[DataProvider('brokenTexts')]
+    public function test_what_is_no_document_is_told_apart(string $text, string $words): void
+    {
+        self::assertRefused($words, static fn () => SetDocument::parse($text));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function brokenTexts(): iterable
+    {
+        $whole = Documents::text('harbour-baritone');
+        yield 'nothing' => [" \n", 'nothing here'];
+        yield 'cut in half' => [substr($whole, 0, intdiv(strlen($whole), 2)), 'ends in the middle'];
+        yield 'cut inside a word' => [substr($whole, 0, 40), 'ends in the middle'];
+        yield 'a comma missing' => [str_replace('"version": 1,', '"version": 1', $whole), 'not valid JSON'];
+        yield 'a list' => ['[1, 2]', 'JSON object'];
+        yield 'prose' => ['Dear Lira,', 'does not start with {'];
+        yield 'a picture' => ["{\x89PNG\r\n\x1a\n\x00\xff", 'not UTF-8'];
+        yield 'too deep' => [str_repeat('{"a":', 100).'1'.str_repeat('}', 100), 'not valid JSON'];
+        yield 'far too large' => ['{"a":"'.str_repeat('x', Json::MAX_BYTES).'"}', 'more than 2 MB'];
+    }
+
+    /**
+     * @param  list<string>  $paths
+     * @return list<string>
+     */
+    private static function sorted(array $paths): array
+    {
+        sort($paths);
+
+        return $paths;
+    }
+
+    private static function tuning(string $key, mixed $value): \stdClass
+    {
+        return Documents::with("/tunings/0/{$key}", $value);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evaluation;
+
+use Lira\Document\EvaluationWriter;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Evaluation\SetEvaluator;
+use Tests\Core\CoreTestCase;
+use Tests\Core\Document\Documents;
+
+final class SetEvaluatorTest extends CoreTestCase
+{
+    public function test_strings_totals_and_changes_hang_together(): void
+    {
+        $evaluation = self::evaluate(Documents::harbour());
+        $baseline = $evaluation->baseline;
+        self::assertNotNull($baseline);
+
+        self::assertCount(6, $evaluation->strings);
+        $sum = array_sum(array_map(static fn ($string): float => $string->tunings[0]->tensionN, $evaluation->strings));
+        self::assertClose($sum, $evaluation->totals[0]->tensionN, 1e-12);
+        self::assertLessThan($evaluation->totals[0]->tensionN, $evaluation->totals[0]->lowN);
+        self::assertGreaterThan($evaluation->totals[0]->tensionN, $evaluation->totals[0]->highN);
+        foreach ($evaluation->strings as $index => $string) {
+            $change = $string->tunings[0]->change;
+            self::assertNotNull($change);
+            self::assertSame($baseline->strings[$index]->tunings[0]->tensionN, $change->baselineN);
+            self::assertSame($string->tunings[0]->tensionN, $change->tensionN);
+        }
+        self::assertClose($evaluation->totals[0]->tensionN / $baseline->totals[0]->tensionN - 1, (float) $evaluation->totals[0]->change?->share(), 1e-12);
+    }
+
+    /** The figures of the drawing this project began with, worked by hand from the core table. */
+    public function test_the_worked_example(): void
+    {
+        $tensions = array_map(static fn ($string): float => $string->tunings[0]->tensionN, self::evaluate(Documents::harbour())->strings);
+
+        foreach ([61.7, 64.5, 65.3, 73.3, 73.3, 69.6] as $index => $tension) {
+            self::assertEqualsWithDelta($tension, $tensions[$index], 0.06);
+        }
+    }
+
+    public function test_every_tuning_has_its_figures_and_its_total(): void
+    {
+        $evaluation = self::evaluate(Documents::everything());
+
+        self::assertCount(2, $evaluation->totals);
+        self::assertSame(['Drop A', 'B standard'], array_map(static fn ($total): string => $total->tuning, $evaluation->totals));
+        [$dropped, $standard] = $evaluation->strings[6]->tunings;
+        // Two semitones less two cents apart; measured at rest, so only nearly the square of the ratio.
+        self::assertEqualsWithDelta(2 ** (2 * 198 / 1200), $standard->tensionN / $dropped->tensionN, 0.002);
+        self::assertNull($standard->change);
+    }
+
+    public function test_a_baseline_with_fewer_strings_leaves_the_others_without_a_change(): void
+    {
+        $json = Documents::with('/baseline/tunings/0/pitches', ['D4', 'A3', 'F3', 'C3']);
+        foreach ([5, 4] as $last) {
+            $json = Documents::with("/baseline/strings/{$last}", null, $json);
+        }
+        $evaluation = self::evaluate($json);
+
+        self::assertNotNull($evaluation->strings[3]->tunings[0]->change);
+        self::assertNull($evaluation->strings[4]->tunings[0]->change);
+    }
+
+    public function test_a_pool_gives_each_gauge_its_tension_on_each_string(): void
+    {
+        $json = Documents::harbour();
+        $json->pool = [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.011, 0.012]]];
+        $evaluation = self::evaluate($json);
+
+        self::assertCount(2, $evaluation->pool->strings ?? []);
+        self::assertSame([$evaluation->strings[0]->tunings[0]->tensionN], $evaluation->strings[0]->poolTensionsN[0]);
+        self::assertGreaterThan($evaluation->strings[0]->poolTensionsN[0][0], $evaluation->strings[0]->poolTensionsN[1][0]);
+    }
+
+    public function test_the_standard_pool_has_every_make_of_the_set(): void
+    {
+        $json = Documents::everything();
+        $json->pool = 'standard';
+        $evaluation = self::evaluate($json);
+        $makes = array_unique(array_map(static fn ($gauge): string => $gauge->spec->construction->value.' '.$gauge->spec->material->value, $evaluation->pool->strings ?? []));
+
+        foreach (['plain music-wire', 'round-wound nickel-plated-steel', 'half-round nickel-plated-steel', 'flatwound stainless-steel', 'round-wound pure-nickel'] as $make) {
+            self::assertContains($make, $makes);
+        }
+        self::assertCount(5, $makes);
+    }
+
+    public function test_the_written_answer_says_what_was_asked(): void
+    {
+        $document = SetDocument::from(Documents::everything());
+        $answer = EvaluationWriter::toArray($document, SetEvaluator::evaluate($document));
+
+        self::assertSame('lira-evaluation', $answer['format']);
+        self::assertSame($document->unknownKeys, $answer['unknown_keys']);
+        self::assertArrayNotHasKey('baseline', $answer);
+        self::assertArrayNotHasKey('pool', $answer);
+        self::assertIsArray($answer['strings']);
+        $seventh = $answer['strings'][6];
+        self::assertIsArray($seventh);
+        self::assertSame(0.066, $seventh['gauge_in']);
+        self::assertSame(['kg_per_m' => 0.0139, 'low' => 0.0139 * 0.996, 'high' => 0.0139 * 1.004, 'source' => 'measured', 'state' => 'rest'], $seventh['density']);
+    }
+
+    private static function evaluate(\stdClass $json): SetEvaluation
+    {
+        return SetEvaluator::evaluate(SetDocument::from($json));
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Bench;
+
+use App\Models\Instrument;
+use App\Models\SetVersion;
+use App\Models\StringSet;
+use Inertia\Testing\AssertableInertia;
+use Lira\Document\Json;
+use Smalot\PdfParser\Parser;
+use Tests\Core\Document\Documents;
+use Tests\Feature\FeatureTestCase;
+
+final class SetsTest extends FeatureTestCase
+{
+    public function test_an_imported_document_comes_out_as_it_went_in(): void
+    {
+        foreach (['harbour-baritone', 'skerry-everything'] as $example) {
+            $id = $this->sendJson('POST', '/sets/import', Documents::text($example))->assertCreated()->json('id');
+            self::assertIsInt($id);
+            $exported = $this->get("/sets/{$id}/export")->assertOk()->assertDownload();
+
+            self::assertEquals(Json::object(Documents::text($example)), Json::object((string) $exported->getContent()));
+        }
+    }
+
+    public function test_importing_twice_finds_the_same_instrument_again(): void
+    {
+        $this->sendJson('POST', '/sets/import', Documents::text('harbour-baritone'));
+        $this->sendJson('POST', '/sets/import', Documents::text('harbour-baritone'));
+        $longer = Documents::with('/instrument/scale/length_mm', 690);
+        $this->sendJson('POST', '/sets/import', $longer);
+
+        self::assertSame(3, StringSet::query()->count());
+        self::assertSame(2, Instrument::query()->count());
+    }
+
+    public function test_a_bad_import_leaves_nothing_behind(): void
+    {
+        self::assertLiraError($this->sendJson('POST', '/sets/import', Documents::with('/strings/0/gauge_in', -1)), 422, '/strings/0/gauge_in', 'more than zero');
+        self::assertLiraError($this->sendJson('POST', '/sets/import', substr(Documents::text('harbour-baritone'), 0, 900)), 422, '', 'ends in the middle');
+        self::assertLiraError($this->sendJson('POST', '/sets/import', str_repeat('{', 20_000_000)), 422, '', 'more than 2 MB');
+
+        self::assertSame([0, 0], [StringSet::query()->count(), Instrument::query()->count()]);
+    }
+
+    public function test_saving_keeps_the_change_and_counts_the_revision(): void
+    {
+        $set = self::keptSet();
+        $changed = Documents::with('/strings/3/gauge_in', 0.032);
+        $changed->name = 'Harbour, heavier';
+
+        $answer = $this->sendJson('PUT', "/sets/{$set->id}", self::save(1, $changed))->assertOk();
+        self::assertSame(2, $answer->json('revision'));
+        self::assertSame('Harbour, heavier', $set->refresh()->name);
+        self::assertEquals($changed, Json::object((string) $this->get("/sets/{$set->id}/export")->getContent()));
+    }
+
+    public function test_whoever_saves_later_is_told_and_nothing_is_lost(): void
+    {
+        $set = self::keptSet();
+        $mine = Documents::with('/strings/3/gauge_in', 0.032);
+        $theirs = Documents::with('/strings/3/gauge_in', 0.034);
+        $this->sendJson('PUT', "/sets/{$set->id}", self::save(1, $theirs))->assertOk();
+
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", self::save(1, $mine)), 409, '', 'changed elsewhere');
+        self::assertEquals($theirs, Json::object((string) $this->get("/sets/{$set->id}/export")->getContent()));
+    }
+
+    public function test_a_set_on_an_instrument_measured_anew_is_not_saved_over(): void
+    {
+        $set = self::keptSet();
+        $other = Documents::with('/instrument/scale/length_mm', 700);
+
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", self::save(1, $other)), 409, '', 'Harbour');
+        self::assertSame(1, $set->refresh()->revision);
+    }
+
+    public function test_a_document_that_cannot_be_used_is_not_saved(): void
+    {
+        $set = self::keptSet();
+
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", self::save(1, Documents::with('/strings/0/gauge_in', 9))), 422, '/strings/0', 'outside');
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", '{"revision": 1}'), 422, '/document', 'required');
+        self::assertSame(1, $set->refresh()->revision);
+    }
+
+    public function test_versions_are_kept_and_come_back_on_the_instrument_of_today(): void
+    {
+        $set = self::keptSet();
+        $this->sendJson('POST', "/sets/{$set->id}/versions", '{"name": "First idea"}')->assertCreated();
+        $this->sendJson('PUT', "/sets/{$set->id}", self::save(1, Documents::with('/strings/3/gauge_in', 0.034)))->assertOk();
+        $instrument = $set->instrument;
+        $measured = clone $instrument->document;
+        $measured->scale = (object) ['type' => 'single', 'length_mm' => 684];
+        $instrument->update(['document' => $measured]);
+
+        $version = SetVersion::query()->firstOrFail();
+        $document = $this->get("/sets/{$set->id}/versions/{$version->id}")->assertOk()->json('document');
+        self::assertIsArray($document);
+        self::assertSame(0.030, data_get($document, 'strings.3.gauge_in'));
+        self::assertSame(684, data_get($document, 'instrument.scale.length_mm'));
+
+        $this->delete("/sets/{$set->id}/versions/{$version->id}")->assertOk()->assertJson(['versions' => []]);
+        self::assertLiraError($this->sendJson('POST', "/sets/{$set->id}/versions", '{"name": " "}'), 422, '/name', 'Give the version a name');
+    }
+
+    public function test_a_version_of_another_set_is_not_found(): void
+    {
+        $set = self::keptSet();
+        $other = self::keptSet();
+        $this->sendJson('POST', "/sets/{$set->id}/versions", '{"name": "Mine"}');
+        $version = SetVersion::query()->firstOrFail();
+
+        $this->getJson("/sets/{$other->id}/versions/{$version->id}")->assertNotFound();
+    }
+
+    public function test_a_new_set_begins_with_what_is_usual(): void
+    {
+        $instrument = self::keptInstrument();
+        $id = $this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id, 'name' => '']))->assertCreated()->json('id');
+        $set = StringSet::query()->where('id', $id)->sole();
+
+        self::assertSame('Harbour, E standard', $set->name);
+        self::assertSame($instrument->id, $set->instrument_id);
+        self::assertLiraError($this->sendJson('POST', '/sets', '{}'), 422, '/instrument', 'Choose the instrument');
+        self::assertLiraError($this->sendJson('POST', '/sets', '{"instrument": 999}'), 404, '', 'nothing here');
+    }
+
+    public function test_an_elastomer_bass_says_why_there_is_nothing_to_begin_with(): void
+    {
+        $instrument = Instrument::query()->create(['name' => 'Eider', 'kind' => 'elastomer-bass', 'strings' => 4, 'document' => Json::object('{"name":"Eider","kind":"elastomer-bass","scale":{"type":"single","length_mm":530}}')]);
+
+        self::assertLiraError($this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id])), 422, '', 'measured densities');
+        self::assertSame(0, StringSet::query()->count());
+    }
+
+    public function test_duplicating_and_putting_away_can_be_taken_back(): void
+    {
+        $set = self::keptSet();
+        $copy = $this->post("/sets/{$set->id}/duplicate")->assertCreated()->json('id');
+        self::assertSame('Harbour, down to C, copy', StringSet::query()->where('id', $copy)->sole()->name);
+
+        $this->delete("/sets/{$set->id}")->assertOk();
+        self::assertSame(1, StringSet::query()->count());
+        $this->getJson("/bench/{$set->id}")->assertNotFound();
+        $this->post("/sets/{$set->id}/unarchive")->assertOk();
+        self::assertSame(2, StringSet::query()->count());
+    }
+
+    public function test_the_lists_and_the_bench_carry_what_their_screens_show(): void
+    {
+        $set = self::keptSet();
+        $this->get('/sets')->assertInertia(static fn (AssertableInertia $page) => $page
+            ->component('bench/SetsPage')
+            ->where('sets.0.name', 'Harbour, down to C')
+            ->where('sets.0.kind', 'electric guitar')
+            ->where('sets.0.tunings', ['C standard'])
+            ->where('sets.0.gauges_in', [0.011, 0.015, 0.019, 0.03, 0.04, 0.052])
+            ->has('instruments', 1));
+        $this->withUnencryptedCookie('lira_units', 'in+gauge-mm+lbf')->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->component('bench/BenchPage')
+            ->where('set.revision', 1)
+            ->has('evaluation.strings', 6)
+            ->has('evaluation.strings.0.pool_tensions_n')
+            ->has('evaluation.baseline.strings', 6)
+            ->has('pitches', 128)
+            ->where('pitches.63', ['D#4', 'Eb4'])
+            ->where('units', ['length' => 'in', 'gauge' => 'mm', 'tension' => 'lbf']));
+    }
+
+    public function test_the_front_door_leads_to_the_set_that_was_on_the_bench(): void
+    {
+        $this->get('/')->assertRedirect('/sets');
+        $first = self::keptSet();
+        $this->travel(1)->minutes();
+        $second = self::keptSet(Documents::everything());
+
+        $this->get('/')->assertRedirect("/bench/{$second->id}");
+        $this->get("/bench/{$first->id}")->assertOk();
+        $this->get('/')->assertRedirect("/bench/{$first->id}");
+    }
+
+    public function test_the_sheet_prints_what_goes_where(): void
+    {
+        $set = self::keptSet();
+        $pdf = $this->get("/sets/{$set->id}/sheet")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $parsed = (new Parser)->parseContent((string) $pdf->getContent());
+        $text = (string) preg_replace('/\s+/u', ' ', $parsed->getText());
+
+        self::assertCount(1, $parsed->getPages());
+        foreach (['Harbour, down to C', 'electric guitar, 6 strings, 686 mm', 'Changes are from Curlew in D', 'C standard', 'E♭3', '73 N', '+6 %', 'nickel-plated steel', '408 N', 'Slacken strings'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+        $imperial = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/sheet?units=in+gauge-mm+lbf&paper=letter")->getContent());
+        self::assertStringContainsString('0.279 mm', $imperial->getText());
+        self::assertStringContainsString('27.008 in', (string) preg_replace('/\s+/u', ' ', $imperial->getText()));
+        self::assertStringContainsString('lbf', $imperial->getText());
+        self::assertEquals([0, 0, 612, 792], $imperial->getPages()[0]->getDetails()['MediaBox'] ?? null);
+    }
+
+    private static function save(int $revision, \stdClass $document): \stdClass
+    {
+        return (object) ['revision' => $revision, 'document' => $document];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Instrument;
+use App\Models\StringSet;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+
+final class DemoTest extends FeatureTestCase
+{
+    public function test_the_demo_workshop_has_many_kinds_and_one_set_half_done_on_the_bench(): void
+    {
+        self::assertSame(0, Artisan::call('lira:demo'));
+
+        self::assertGreaterThanOrEqual(12, StringSet::query()->count());
+        self::assertGreaterThanOrEqual(6, Instrument::query()->distinct()->count('kind'));
+        $open = StringSet::query()->where('name', 'Harbour, down to C')->firstOrFail();
+        $this->get('/')->assertRedirect("/bench/{$open->id}");
+        self::assertIsString($open->document->notes);
+        self::assertStringContainsString('Half done', $open->document->notes);
+    }
+
+    public function test_the_demo_never_comes_over_somebody_s_own_work(): void
+    {
+        self::keptSet();
+        self::assertSame(2, Artisan::call('lira:demo'));
+        self::assertSame(0, Artisan::call('lira:demo', ['--when-empty' => true]));
+
+        self::assertSame(1, StringSet::query()->count());
+    }
+
+    public function test_storage_is_set_up_for_several_hands(): void
+    {
+        $pragma = static fn (string $name): mixed => current((array) DB::selectOne("PRAGMA {$name}"));
+
+        self::assertSame('wal', $pragma('journal_mode'));
+        self::assertSame(1, $pragma('foreign_keys'));
+        self::assertSame(5000, $pragma('busy_timeout'));
+    }
+
+    public function test_a_page_that_is_not_there_is_said_inside_the_application(): void
+    {
+        $this->get('/bench/999')->assertNotFound()->assertInertia(static fn (\Inertia\Testing\AssertableInertia $page) => $page
+            ->component('frame/ErrorPage')->where('status', 404)->has('units'));
+    }
+}

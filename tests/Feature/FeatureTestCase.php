@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Instrument;
+use App\Models\StringSet;
+use App\Support\StoredSets;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Testing\TestResponse;
+use Lira\Document\Json;
+use Lira\Document\SetDocument;
+use Tests\Core\Document\Documents;
+
+/** Tests over HTTP and the command line with a real SQLite file. */
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected function setUp(): void
+    {
+        if (! file_exists(__DIR__.'/../../database/testing.sqlite')) {
+            touch(__DIR__.'/../../database/testing.sqlite');
+        }
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    protected static function keptSet(?\stdClass $json = null): StringSet
+    {
+        return StoredSets::add(SetDocument::from($json ?? Documents::harbour()));
+    }
+
+    protected static function keptInstrument(): Instrument
+    {
+        return self::keptSet()->instrument;
+    }
+
+    /**
+     * Sends JSON exactly as written, without a detour over PHP arrays.
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function sendJson(string $method, string $address, \stdClass|string $body): TestResponse
+    {
+        return $this->call($method, $address, server: [
+            'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
+        ], content: is_string($body) ? $body : Json::text($body));
+    }
+
+    /** @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response */
+    protected static function assertLiraError(TestResponse $response, int $status, string $path, string $words): void
+    {
+        $response->assertStatus($status);
+        $body = Json::object((string) $response->getContent());
+        self::assertSame('lira-error', $body->format ?? null);
+        $errors = $body->errors ?? [];
+        self::assertIsArray($errors);
+        $there = array_filter($errors, static fn (mixed $error): bool => $error instanceof \stdClass && $error->path === $path && is_string($error->message) && str_contains($error->message, $words));
+        self::assertNotSame([], $there, "No “{$words}” at “{$path}” in ".$response->getContent());
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Formats;
+
+use App\Models\StringSet;
+use App\Support\StoredSets;
+use Illuminate\Support\Facades\Artisan;
+use Lira\Density\Construction;
+use Lira\Document\Json;
+use Lira\Instrument\Kind;
+use Lira\Material\Material;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Tests\Core\Document\Documents;
+use Tests\Core\Document\SetDocumentTest;
+use Tests\Feature\FeatureTestCase;
+
+/** What crosses is what the published schemas say. */
+final class SchemasTest extends FeatureTestCase
+{
+    public function test_examples_and_demo_sets_are_set_documents(): void
+    {
+        self::assertValid('lira-set', Documents::harbour());
+        self::assertValid('lira-set', Documents::everything());
+        self::assertSame(0, Artisan::call('lira:demo'));
+        foreach (StringSet::query()->with('instrument')->get() as $set) {
+            self::assertValid('lira-set', StoredSets::json($set));
+        }
+    }
+
+    public function test_answers_are_evaluations_and_errors_are_errors(): void
+    {
+        foreach ([Documents::harbour(), Documents::everything(), Documents::with('/pool', 'standard')] as $json) {
+            self::assertValid('lira-evaluation', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', $json)->getContent()));
+        }
+        self::assertValid('lira-error', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', '{"format": 1}')->getContent()));
+    }
+
+    public function test_the_schema_refuses_wrong_shapes_and_leaves_meaning_to_the_core(): void
+    {
+        $taken = [];
+        foreach (SetDocumentTest::bad() as $what => [$json]) {
+            if (self::problems('lira-set', $json) === null) {
+                $taken[] = $what;
+            }
+        }
+
+        self::assertSame([
+            'lengths for another number', 'a short string that is not there', 'five pitches for six strings', 'cents for another number',
+            'a gauge in thousandths', 'the same position twice', 'a position beyond', 'plain bronze', 'a core thicker than its string',
+            'a core of bronze', 'a wrap ground away', 'a wrap with overlapping turns', 'a density of a girder', 'a measurement without tolerance',
+            'a supplied density without a figure', 'an elastomer without a measurement', 'a pool without end',
+        ], $taken);
+    }
+
+    public function test_the_schema_lists_what_the_core_knows(): void
+    {
+        $schema = Json::object((string) file_get_contents(base_path('docs/formats/lira-set.schema.json')));
+
+        self::assertSame(array_column(Material::cases(), 'value'), data_get($schema, '$defs.material.enum'));
+        self::assertSame(array_column(Construction::cases(), 'value'), data_get($schema, '$defs.construction.enum'));
+        self::assertSame(array_column(Kind::cases(), 'value'), data_get($schema, '$defs.kind.enum'));
+    }
+
+    private static function assertValid(string $format, \stdClass $json): void
+    {
+        self::assertNull(self::problems($format, $json));
+    }
+
+    private static function problems(string $format, \stdClass $json): ?string
+    {
+        $validator = new Validator;
+        foreach (['lira-set', 'lira-evaluation', 'lira-error'] as $name) {
+            $validator->resolver()?->registerFile("urn:lira:format:{$name}:1", base_path("docs/formats/{$name}.schema.json"));
+        }
+        $error = $validator->validate($json, "urn:lira:format:{$format}:1")->error();
+
+        return $error === null ? null : (string) json_encode((new ErrorFormatter)->format($error), JSON_PARTIAL_OUTPUT_ON_ERROR);
+    }
+}
