@@ -1,3 +1,4 @@
+import { Glyph } from '../ui/Glyph';
 import { ask } from '../lib/api';
 import type { SetDocument } from '../lib/formats';
 import { Menu, MenuItem, MenuLine } from '../ui/Menu';
@@ -28,10 +29,10 @@ export function BaselineMenu({ sets, saver }: { sets: { id: number; name: string
             trigger={
                 <button
                     type="button"
-                    className="rounded-[2px] underline decoration-rule-strong underline-offset-3 hover:text-ink hover:decoration-accent"
+                    className="min-h-[24px] rounded-[2px] text-left underline decoration-rule-strong underline-offset-3 hover:text-ink hover:decoration-accent"
                 >
                     {baseline ? `measured from ${baseline.name ?? baseline.instrument.name}` : 'not measured from any set yet'}{' '}
-                    <span aria-hidden>▾</span>
+                    <Glyph sign="down" />
                 </button>
             }
         >

@@ -1,3 +1,4 @@
+import { Glyph } from '../ui/Glyph';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { SetDocument } from '../lib/formats';
@@ -75,6 +76,7 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
             method: 'POST',
             body: { ...document, name: `${document.name}, kept` },
         });
+        saver.letBe();
         router.visit(`/bench/${id}`);
     };
     const archive = async () => {
@@ -125,7 +127,7 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
                         disabled={!canUndo}
                         onClick={undo}
                     >
-                        ↶
+                        <Glyph sign="undo" size={17} />
                     </Button>
                     <Button
                         look="quiet"
@@ -135,7 +137,7 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
                         disabled={!canRedo}
                         onClick={redo}
                     >
-                        ↷
+                        <Glyph sign="redo" size={17} />
                     </Button>
                     <VersionsMenu set={set} saver={saver} first={versions} />
                     <Button onClick={() => void printSheet().catch(tell)} title="A page to print: what goes where">
@@ -144,7 +146,7 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
                     <Menu
                         trigger={
                             <Button look="plain" className="w-9 px-0" aria-label="More for this set">
-                                ⋯
+                                <Glyph sign="more" />
                             </Button>
                         }
                     >
@@ -166,7 +168,7 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
             <p className="mt-0.5 flex flex-wrap items-center gap-x-1.5 text-ink-soft">
                 <Link
                     href={`/instruments/${set.instrumentId}`}
-                    className="font-semibold text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
+                    className="inline-block min-h-[24px] font-semibold text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
                 >
                     {instrument.name}
                 </Link>
@@ -188,7 +190,8 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
 }
 
 function SaveWords({ state, onRetry, onKeepMine }: { state: SaveState; onRetry: () => void; onKeepMine: () => void }) {
-    const time = (at: Date) => at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+    // Hours and minutes of the local clock; a locale's own formatter takes longer to load than the rest of the page.
+    const time = (at: Date) => at.toTimeString().slice(0, 5);
     return (
         <div role="status" className="mr-2 flex items-center gap-2 text-sm text-ink-soft">
             {state.is === 'saved' && <span>Saved {time(state.at)}</span>}

@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Evaluation } from '../lib/formats';
 import type { PitchLadder } from '../lib/pitch';
@@ -79,16 +79,20 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
     if (settled) {
         setHeld(fitting);
     }
-    const axis = useMemo(() => createAxis(held, Math.max(120, width), units), [held, width, units]);
+    const axis = useMemo(() => (width === 0 ? null : createAxis(held, Math.max(120, width), units)), [held, width, units]);
     const thicknessScale = 13 / Math.max(...evaluation.strings.map((string) => string.outer_diameter_mm));
 
-    const move = (from: number, direction: -1 | 1) => {
-        const next = from + direction;
-        if (next >= 1 && next <= document.strings.length) {
-            select(next);
-            globalThis.document.querySelector<SVGGElement>(`[data-lane="${next}"] [role="slider"]`)?.focus();
-        }
-    };
+    const count = document.strings.length;
+    const move = useCallback(
+        (from: number, direction: -1 | 1) => {
+            const next = from + direction;
+            if (next >= 1 && next <= count) {
+                select(next);
+                globalThis.document.querySelector<SVGGElement>(`[data-lane="${next}"] [role="slider"]`)?.focus();
+            }
+        },
+        [count, select],
+    );
 
     return (
         <div className="flex flex-1 max-lg:flex-col">
@@ -105,7 +109,7 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                 <div className="relative mt-1 flex-1">
                     <div className="grid grid-cols-[1.9rem_7rem_minmax(0,1fr)_11.5rem] px-3 max-md:grid-cols-[1.6rem_6.6rem_minmax(0,1fr)_auto] max-sm:block">
                         <div className="col-start-3" ref={lanes}>
-                            <TensionRule axis={axis} unit={units.tension} />
+                            {axis !== null && <TensionRule axis={axis} unit={units.tension} />}
                         </div>
                         <div className="max-md:w-[8.5rem] max-sm:hidden" />
                     </div>
@@ -119,7 +123,7 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                             axis={axis}
                             thicknessScale={thicknessScale}
                             ladder={pitches}
-                            onMove={(direction) => move(string.position, direction)}
+                            onMove={move}
                         />
                     ))}
                     <Legend baseline={evaluation.baseline !== undefined} tunings={document.tunings.length} />

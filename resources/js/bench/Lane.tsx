@@ -1,5 +1,6 @@
+import { Glyph } from '../ui/Glyph';
 import { clsx } from 'clsx';
-import { useState, type KeyboardEvent } from 'react';
+import { memo, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Refused } from '../lib/api';
 import type { Evaluation } from '../lib/formats';
 import { pitchLabel, stepped, type PitchLadder } from '../lib/pitch';
@@ -18,14 +19,15 @@ interface Props {
     evaluation: Evaluation;
     current: boolean;
     refused: Refused | null;
-    axis: Axis;
+    /** None until the page is laid out. */
+    axis: Axis | null;
     thicknessScale: number;
     ladder: PitchLadder;
-    onMove: (direction: -1 | 1) => void;
+    onMove: (from: number, direction: -1 | 1) => void;
 }
 
 /** One string: its pitch, itself on the tension axis, its gauge and what that comes to. */
-export function Lane({ position, evaluation, current, refused, axis, thicknessScale, ladder, onMove }: Props) {
+export const Lane = memo(function Lane({ position, evaluation, current, refused, axis, thicknessScale, ladder, onMove }: Props) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
@@ -33,6 +35,7 @@ export function Lane({ position, evaluation, current, refused, axis, thicknessSc
     const { edit, select, beginGesture, endGesture } = useBench((state) => state);
     const [problem, setProblem] = useState<string | null>(null);
 
+    const choices = useMemo(() => choicesFor(evaluation, position, tuning), [evaluation, position, tuning]);
     const index = document.strings.findIndex((string) => string.position === position);
     const string = document.strings[index];
     const evaluated = evaluation.strings[position - 1];
@@ -42,7 +45,6 @@ export function Lane({ position, evaluation, current, refused, axis, thicknessSc
         return null;
     }
 
-    const choices = choicesFor(evaluation, position, tuning);
     const chosen = chosenAmong(choices, string);
     // Until the answer is there, a gauge of the pool already stands where the last answer says it pulls.
     const ahead =
@@ -79,8 +81,8 @@ export function Lane({ position, evaluation, current, refused, axis, thicknessSc
         const act: Record<string, () => void> = {
             ArrowLeft: () => step(-1),
             ArrowRight: () => step(1),
-            ArrowUp: () => onMove(-1),
-            ArrowDown: () => onMove(1),
+            ArrowUp: () => onMove(position, -1),
+            ArrowDown: () => onMove(position, 1),
             PageUp: () => stepPitch(1),
             PageDown: () => stepPitch(-1),
         };
@@ -114,28 +116,30 @@ export function Lane({ position, evaluation, current, refused, axis, thicknessSc
                 onStep={stepPitch}
                 onFocus={() => select(position)}
             />
-            <div className="min-w-0 max-sm:col-span-3 max-sm:row-start-2">
-                <LaneDrawing
-                    string={string}
-                    evaluated={evaluated}
-                    tensionN={tensionN}
-                    lowN={lowN}
-                    highN={highN}
-                    spanN={all.length > 1 && ahead === null ? [Math.min(...all), Math.max(...all)] : null}
-                    change={change}
-                    choices={choices}
-                    chosen={chosen}
-                    axis={axis}
-                    thicknessScale={thicknessScale}
-                    units={units}
-                    label={`Gauge of string ${position}, ${pitchLabel(pitch)}`}
-                    valueText={`${gaugeWords}, ${figures}${changeWords}`}
-                    onChoose={choose}
-                    onKey={onKey}
-                    onFocus={() => select(position)}
-                    onDragStart={beginGesture}
-                    onDragEnd={endGesture}
-                />
+            <div className="min-h-[76px] min-w-0 max-sm:col-span-3 max-sm:row-start-2">
+                {axis !== null && (
+                    <LaneDrawing
+                        string={string}
+                        evaluated={evaluated}
+                        tensionN={tensionN}
+                        lowN={lowN}
+                        highN={highN}
+                        spanN={all.length > 1 && ahead === null ? [Math.min(...all), Math.max(...all)] : null}
+                        change={change}
+                        choices={choices}
+                        chosen={chosen}
+                        axis={axis}
+                        thicknessScale={thicknessScale}
+                        units={units}
+                        label={`Gauge of string ${position}, ${pitchLabel(pitch)}`}
+                        valueText={`${gaugeWords}, ${figures}${changeWords}`}
+                        onChoose={choose}
+                        onKey={onKey}
+                        onFocus={() => select(position)}
+                        onDragStart={beginGesture}
+                        onDragEnd={endGesture}
+                    />
+                )}
             </div>
             <div className="pl-4 max-md:w-[8.5rem] max-md:pl-2 max-sm:w-[9.5rem]">
                 <div className="flex items-baseline justify-between gap-2">
@@ -143,7 +147,7 @@ export function Lane({ position, evaluation, current, refused, axis, thicknessSc
                         <GaugeInput
                             inches={gaugeInches(string)}
                             label={`Gauge of string ${position}, typed`}
-                            className="field-sizing-content max-w-[4.2rem] min-w-[1.6rem] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
+                            className="field-sizing-content min-h-[24px] max-w-[4.2rem] min-w-[26px] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
                             onType={(value) => edit(edits.gauge(position, value))}
                             onProblem={setProblem}
                             onFocus={() => select(position)}
@@ -176,18 +180,18 @@ export function Lane({ position, evaluation, current, refused, axis, thicknessSc
                             onClick={() => step(-1)}
                             disabled={neighbour(choices, string, -1) === undefined}
                         >
-                            ◂
+                            <Glyph sign="left" />
                         </StepButton>
                         <StepButton
                             label={`Gauge of string ${position}: next heavier`}
                             onClick={() => step(1)}
                             disabled={neighbour(choices, string, 1) === undefined}
                         >
-                            ▸
+                            <Glyph sign="right" />
                         </StepButton>
                     </div>
                 )}
             </div>
         </div>
     );
-}
+});

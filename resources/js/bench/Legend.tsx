@@ -4,7 +4,9 @@ import type { ReactNode } from 'react';
 export function Legend({ baseline, tunings }: { baseline: boolean; tunings: number }) {
     return (
         <p className="flex flex-wrap gap-x-5 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
-            <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag along the gauges, or use ← →</Entry>
+            <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>
+                drag along the gauges, or use the arrow keys
+            </Entry>
             <Entry drawing={<rect x={1} y={4} width={16} height={6} rx={3} fill="var(--accent)" fillOpacity={0.35} />}>
                 how sure the tension is
             </Entry>

@@ -1,5 +1,6 @@
+import { Glyph } from '../ui/Glyph';
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { pitchLabel, pitchName } from '../lib/pitch';
 
 interface Props {
@@ -58,10 +59,10 @@ export function PitchControl({ pitch, frequencyHz, label, error, onType, onStep,
             </div>
             <div className="flex flex-col">
                 <StepButton label={`${label}: a semitone higher`} onClick={() => onStep(1)}>
-                    ▴
+                    <Glyph sign="up" />
                 </StepButton>
                 <StepButton label={`${label}: a semitone lower`} onClick={() => onStep(-1)}>
-                    ▾
+                    <Glyph sign="down" />
                 </StepButton>
             </div>
         </div>
@@ -77,7 +78,7 @@ export function StepButton({
     label: string;
     onClick: () => void;
     disabled?: boolean;
-    children: string;
+    children: ReactNode;
 }) {
     return (
         <button
@@ -86,7 +87,7 @@ export function StepButton({
             title={label.replace(/^.*: /, '')}
             disabled={disabled}
             onClick={onClick}
-            className="flex h-6 w-6 items-center justify-center rounded-[2px] text-ink-faint hover:bg-rule/60 hover:text-ink disabled:opacity-30"
+            className="flex h-[24px] w-[26px] items-center justify-center rounded-[2px] text-ink-faint hover:bg-rule/60 hover:text-ink disabled:opacity-30"
         >
             {children}
         </button>

@@ -1,3 +1,4 @@
+import { Glyph } from '../ui/Glyph';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useMemo, useRef, useState, type DragEvent } from 'react';
@@ -197,7 +198,7 @@ export default function SetsPage({ sets, instruments }: Props) {
                                         <Menu
                                             trigger={
                                                 <Button look="quiet" className="w-9 px-0" aria-label={`More for ${set.name}`}>
-                                                    ⋯
+                                                    <Glyph sign="more" />
                                                 </Button>
                                             }
                                         >

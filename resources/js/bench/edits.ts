@@ -21,7 +21,7 @@ function changedTuning(index: number, change: (tuning: Tuning) => Tuning): Edit 
 /** Another string altogether: what was measured or known of the old one's inside does not hold for it. */
 function withoutInside(string: StringOfSet): StringOfSet {
     const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
-    return rest as StringOfSet;
+    return rest;
 }
 
 export type Gauge = { gauge_in: number } | { gauge_mm: number };
@@ -39,13 +39,13 @@ export const construction = (position: number, value: Construction): Edit =>
         const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
         const materials = materialsFor(value);
         const material = materials.includes(string.material) ? string.material : (materials[0] ?? string.material);
-        return { ...rest, construction: value, material } as StringOfSet;
+        return { ...rest, construction: value, material };
     });
 
 export const material = (position: number, value: Material): Edit =>
     changedString(position, (string) => {
         const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
-        return { ...rest, material: value } as StringOfSet;
+        return { ...rest, material: value };
     });
 
 export const pitch = (tuning: number, position: number, value: string): Edit =>
@@ -84,7 +84,7 @@ export const notes =
     (text: string): Edit =>
     (document) => {
         const { notes: _notes, ...rest } = document;
-        return (text === '' ? rest : { ...rest, notes: text }) as SetDocument;
+        return text === '' ? rest : { ...rest, notes: text };
     };
 
 export const baseline =
@@ -92,10 +92,10 @@ export const baseline =
     (document) => {
         const { baseline: _baseline, ...rest } = document;
         if (from === null) {
-            return rest as SetDocument;
+            return rest;
         }
         const { name, instrument, tunings, strings } = from;
-        return { ...rest, baseline: { name, instrument, tunings, strings } satisfies Baseline } as SetDocument;
+        return { ...rest, baseline: { name, instrument, tunings, strings } satisfies Baseline };
     };
 
 /** The string at a position; documents list them in any order. */

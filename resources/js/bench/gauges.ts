@@ -15,7 +15,8 @@ export function gaugeInches(string: StringOfSet): number {
 export function choicesFor(evaluation: Evaluation, position: number, tuning: number): Choice[] {
     const tensions = evaluation.strings[position - 1]?.pool_tensions_n ?? [];
     return (evaluation.pool ?? []).flatMap((gauge, index) => {
-        const tensionN = tensions[index]?.[Math.min(tuning, (tensions[index]?.length ?? 1) - 1)];
+        const inTunings = tensions[index] ?? [];
+        const tensionN = inTunings[tuning] ?? inTunings.at(-1);
         return tensionN === undefined ? [] : [{ ...gauge, tensionN }];
     });
 }

@@ -25,6 +25,8 @@ export interface Saver {
     flush: () => Promise<boolean>;
     /** Whether something is not saved yet. */
     pending: () => boolean;
+    /** Lets the unsaved changes be, once they are kept somewhere else. */
+    letBe: () => void;
     /** The last chance before the page goes: sends without waiting. */
     leave: () => void;
     /** Begins to watch the bench; gives the way to stop. */
@@ -117,5 +119,10 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
         }
     };
 
-    return { state, flush, pending: () => bench.getState().document !== saved, leave, watch };
+    const letBe = () => {
+        clearTimeout(timer);
+        saved = bench.getState().document;
+    };
+
+    return { state, flush, letBe, pending: () => bench.getState().document !== saved, leave, watch };
 }

@@ -1,14 +1,15 @@
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
-/** The width of an element as it is now, in pixels. */
+/** The width of an element as it is now, in pixels; 0 until it is laid out, which is before anything is painted. */
 export function useWidth<T extends HTMLElement>(): [RefObject<T | null>, number] {
     const ref = useRef<T>(null);
-    const [width, setWidth] = useState(640);
-    useEffect(() => {
+    const [width, setWidth] = useState(0);
+    useLayoutEffect(() => {
         const element = ref.current;
         if (element === null) {
             return undefined;
         }
+        setWidth(Math.floor(element.getBoundingClientRect().width));
         const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)));
         observer.observe(element);
         return () => observer.disconnect();

@@ -1,3 +1,4 @@
+import { Glyph } from '../ui/Glyph';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { rememberUnits, useUnits, type Units } from '../lib/units';
@@ -29,9 +30,12 @@ export function ReadingMenu() {
     return (
         <Menu
             trigger={
-                <button type="button" className="rounded-[3px] px-2 py-1.5 text-ink-soft hover:bg-rule/50 hover:text-ink">
+                <button
+                    type="button"
+                    className="inline-flex items-center gap-1 rounded-[3px] px-2 py-1.5 text-ink-soft hover:bg-rule/50 hover:text-ink"
+                >
                     <span className="sr-only">Units: </span>
-                    {units.length} · {units.gauge === 'thou' ? 'thou' : 'gauge mm'} · {units.tension} <span aria-hidden>▾</span>
+                    {units.length} · {units.gauge === 'thou' ? 'thou' : 'gauge mm'} · {units.tension} <Glyph sign="down" />
                 </button>
             }
         >

@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import { useState, type FormEvent } from 'react';
+import { useState, type SyntheticEvent } from 'react';
 import { ask, Refused } from '../lib/api';
 import type { Instrument, Kind } from '../lib/formats';
 import { toast } from '../ui/toasts';
@@ -50,7 +50,7 @@ export default function InstrumentPage({ instrument, kinds }: Props) {
             setDraft(scaleDraft(chosen === 'banjo' ? BANJO : null, USUAL[chosen].mm, units));
         }
     };
-    const save = async (event: FormEvent) => {
+    const save = async (event: SyntheticEvent) => {
         event.preventDefault();
         if (scale === null) {
             setRefused(new Refused(0, problems));

@@ -1,3 +1,4 @@
+import { Glyph } from './Glyph';
 import { clsx } from 'clsx';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
@@ -77,7 +78,9 @@ export function MenuChoice({ label, value, choices, onChoose }: ChoiceProps) {
                         onSelect={(event) => event.preventDefault()}
                         className={clsx(itemClass, 'relative justify-start pl-7')}
                     >
-                        <DropdownMenu.ItemIndicator className="absolute left-3 text-accent">●</DropdownMenu.ItemIndicator>
+                        <DropdownMenu.ItemIndicator className="absolute left-2.5 text-accent">
+                            <Glyph sign="dot" />
+                        </DropdownMenu.ItemIndicator>
                         {choice.label}
                     </DropdownMenu.RadioItem>
                 ))}

@@ -1,3 +1,4 @@
+import { Glyph } from './Glyph';
 import { clsx } from 'clsx';
 import { Select as Primitive } from 'radix-ui';
 import { fieldClass, floatClass } from './classes';
@@ -21,7 +22,9 @@ export function Select({ value, onChange, choices, label, ...rest }: Props) {
                 className={clsx(fieldClass, 'flex items-center justify-between gap-2 text-left')}
             >
                 <Primitive.Value />
-                <Primitive.Icon className="text-xs text-ink-soft">▾</Primitive.Icon>
+                <Primitive.Icon className="text-ink-soft">
+                    <Glyph sign="down" />
+                </Primitive.Icon>
             </Primitive.Trigger>
             <Primitive.Portal>
                 <Primitive.Content

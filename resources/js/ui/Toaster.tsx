@@ -1,3 +1,4 @@
+import { Glyph } from './Glyph';
 import { clsx } from 'clsx';
 import { Toast as Primitive } from 'radix-ui';
 import { floatClass } from './classes';
@@ -32,7 +33,7 @@ export function Toaster() {
                         </Primitive.Action>
                     )}
                     <Primitive.Close aria-label="Dismiss" className="rounded-[3px] px-2 py-1 text-ink-soft hover:bg-rule/50">
-                        ×
+                        <Glyph sign="close" />
                     </Primitive.Close>
                 </Primitive.Root>
             ))}

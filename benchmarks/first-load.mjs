@@ -1,0 +1,61 @@
+// How long the Bench takes to open in a fresh browser, until its figures are painted, and what its scripts weigh.
+// Usage: node benchmarks/first-load.mjs
+import { readFile, readdir } from 'node:fs/promises';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { spread, withServer } from './server.mjs';
+
+const LOADS = 15;
+const assets = new URL('../public/build/', import.meta.url);
+
+await withServer(8928, async (base) => {
+    const times = [];
+    const fetched = new Set();
+    for (let load = 0; load < LOADS; load++) {
+        const browser = await chromium.launch({
+            executablePath: '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        });
+        const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+        page.on('response', (response) => fetched.add(new URL(response.url()).pathname));
+        // The page itself notes when its figures are in a frame: asking it again and again from outside slows it.
+        await page.addInitScript(() => {
+            window.painted = new Promise((done) => {
+                const watch = new MutationObserver(() => {
+                    if (document.querySelector('[data-figure="total"]') !== null) {
+                        watch.disconnect();
+                        requestAnimationFrame(() => setTimeout(() => done(performance.now())));
+                    }
+                });
+                watch.observe(document, { childList: true, subtree: true });
+            });
+        });
+        await page.goto(`${base}/bench`);
+        times.push(await page.evaluate(() => window.painted));
+        await browser.close();
+    }
+    const { median, p95 } = spread(times);
+    console.log(
+        `Bench, from navigation to painted figures: median ${median.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms over ${LOADS} cold loads`,
+    );
+
+    const weigh = async (ending) => {
+        let bytes = 0;
+        for (const path of fetched) {
+            if (path.endsWith(ending)) {
+                bytes += gzipSync(await readFile(new URL(path.replace(/^\/build\//, ''), assets))).length;
+            }
+        }
+        return (bytes / 1000).toFixed(1);
+    };
+    console.log(`Scripts fetched by the Bench: ${await weigh('.js')} kB gzipped; styles ${await weigh('.css')} kB`);
+    console.log(`Files in the build: ${(await readdir(new URL('assets/', assets))).length}`);
+});

@@ -1,0 +1,32 @@
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+    {
+        ignores: [
+            'vendor',
+            'node_modules',
+            'public',
+            'storage',
+            'eslint.config.js',
+            'bin',
+            'benchmarks',
+            'resources/js/lib/formats.ts',
+        ],
+    },
+    ...tseslint.configs.strictTypeChecked,
+    {
+        languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+        plugins: { 'react-hooks': hooks },
+        rules: {
+            ...hooks.configs.recommended.rules,
+            '@typescript-eslint/no-explicit-any': 'error',
+            '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+            '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+            '@typescript-eslint/no-unused-vars': [
+                'error',
+                { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_' },
+            ],
+        },
+    },
+);

@@ -1,0 +1,41 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 8917;
+
+export default defineConfig({
+    testDir: 'tests/e2e',
+    outputDir: 'test-results',
+    // One server and one database: the tests follow each other.
+    workers: 1,
+    fullyParallel: false,
+    forbidOnly: process.env['CI'] !== undefined,
+    retries: 0,
+    reporter: 'list',
+    timeout: 45_000,
+    use: {
+        baseURL: `http://127.0.0.1:${port}`,
+        viewport: { width: 1280, height: 800 },
+        colorScheme: 'light',
+        reducedMotion: 'reduce',
+        screenshot: 'only-on-failure',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+    webServer: {
+        command: `bin/start --fresh --port ${port} --database database/e2e.sqlite`,
+        url: `http://127.0.0.1:${port}/api/v1/ok`,
+        reuseExistingServer: false,
+        timeout: 120_000,
+        gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    },
+});

@@ -1,0 +1,272 @@
+import { readFile } from 'node:fs/promises';
+import { expect, expectAccessible, lane, mark, openSet, pitch, saved, tension, test, total } from './lira';
+
+test('the first start shows a set half done, with every figure there', async ({ page }) => {
+    await page.goto('/');
+    await expect(page).toHaveURL(/\/bench\/\d+$/);
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Harbour, down to C');
+    await expect(tension(page, 1)).toHaveText('62 N');
+    await expect(lane(page, 1)).toContainText('feels the same');
+    await expect(lane(page, 4)).toContainText('a little slacker');
+    await expect(total(page)).toHaveText('386 N');
+    await expectAccessible(page);
+});
+
+test('the main job by pointer: finish the half-done set, keep it, come back to it', async ({ page }) => {
+    await openSet(page, 'Harbour, down to C');
+
+    // String 4: drag its mark to the tick of gauge 30.
+    const drawing = lane(page, 4).locator('svg').first();
+    const tick = drawing.getByText('30', { exact: true });
+    const from = await mark(page, 4).boundingBox();
+    const to = await tick.boundingBox();
+    if (from === null || to === null) {
+        throw new Error('The mark and the tick are drawn');
+    }
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x + to.width / 2, from.y + from.height / 2, { steps: 12 });
+    await page.mouse.up();
+    await expect(mark(page, 4)).toHaveAttribute('aria-valuetext', /^30 wound, 73 N, \+6 %, a little tighter$/);
+
+    // String 5: a click on its tick. String 6: the step beside the figures.
+    await lane(page, 5).locator('svg').first().getByText('40', { exact: true }).click();
+    await expect(mark(page, 5)).toHaveAttribute('aria-valuetext', /^40 wound, 73 N/);
+    await lane(page, 6).click({ position: { x: 20, y: 20 } });
+    await page.getByRole('button', { name: 'Gauge of string 6: next heavier' }).click();
+    await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^52 wound, 70 N, ±0 %|^52 wound, 70 N, \+0 %|^52 wound, 70 N/);
+    await expect(total(page)).toHaveText('408 N');
+    await expect(page.getByRole('region', { name: 'Whole instrument' })).toContainText('+3 % on 394 N');
+
+    await page.getByRole('textbox', { name: 'Name of the set' }).fill('Harbour, finished');
+    await page.getByRole('textbox', { name: 'Name of the set' }).press('Enter');
+    await expect(saved(page)).toBeVisible();
+    await page.getByRole('button', { name: /^Versions/ }).click();
+    await page.getByRole('textbox', { name: 'Keep it as it stands, as' }).fill('As ordered');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByRole('dialog')).toContainText('As ordered');
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+
+    // Away, and back: from the list and after a reload it is what was left.
+    await page.getByRole('link', { name: 'Sets', exact: true }).click();
+    await page.getByRole('link', { name: 'Harbour, finished' }).click();
+    await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^52 wound/);
+    await page.reload();
+    await expect(total(page)).toHaveText('408 N');
+});
+
+test('the same by keyboard alone', async ({ page }) => {
+    await openSet(page, 'Curlew, E standard');
+    await expect(tension(page, 3)).toHaveText(/\d+ N/);
+    const before = await tension(page, 3).textContent();
+
+    await page.getByRole('slider', { name: 'Gauge of string 1, E4' }).focus();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await expect(mark(page, 3)).toBeFocused();
+    await page.keyboard.press('ArrowRight');
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', /^18 plain/);
+    await expect(tension(page, 3)).not.toHaveText(before ?? '');
+    await page.keyboard.press('PageDown');
+    await expect(pitch(page, 3)).toHaveValue('G♭3');
+    await page.keyboard.press('PageUp');
+    await page.keyboard.press('ArrowLeft');
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', /^17 plain/);
+    await expect(tension(page, 3)).toHaveText(before ?? '');
+
+    // Undo goes back step by step, redo forward again.
+    await page.keyboard.press('Control+z');
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', /^18 plain/);
+    await page.keyboard.press('Control+Shift+z');
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', /^17 plain/);
+    await page.keyboard.press('Control+s');
+    await expect(saved(page)).toBeVisible();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys that work here' })).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('typed gauges and pitches take any unit, and wrong ones are told where they stand', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await openSet(page, 'Curlew, E standard');
+    const gauge = page.getByRole('textbox', { name: 'Gauge of string 1, typed' });
+    for (const [typed, read] of [
+        ['0.28 mm', '11.02'],
+        ['.011', '11'],
+        ['0.0105 in', '10.5'],
+        ['10', '10'],
+    ] as const) {
+        await gauge.fill(typed);
+        await gauge.press('Enter');
+        await expect(gauge).toHaveValue(read);
+    }
+    await gauge.fill('thick');
+    await gauge.press('Enter');
+    await expect(lane(page, 1).getByRole('alert')).toContainText('is not a gauge');
+    await gauge.fill('0');
+    await gauge.press('Enter');
+    await expect(lane(page, 1).getByRole('alert')).toContainText('is not a gauge');
+    await gauge.fill('900');
+    await gauge.press('Enter');
+    await expect(lane(page, 1).getByRole('alert')).toContainText('outside 0.05 to 6 mm');
+    await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(lane(page, 1).getByRole('alert')).toHaveCount(0);
+
+    await pitch(page, 2).fill('H3');
+    await pitch(page, 2).press('Enter');
+    await expect(lane(page, 2).getByRole('alert')).toContainText('“H3” is not a pitch');
+    await pitch(page, 2).fill('bb3');
+    await pitch(page, 2).press('Enter');
+    await expect(pitch(page, 2)).toHaveValue('B♭3');
+    await expect(lane(page, 2).getByRole('alert')).toHaveCount(0);
+    await expect(saved(page)).toBeVisible();
+});
+
+test('a tuning is picked by its notes, and units switch everywhere', async ({ page }) => {
+    await openSet(page, 'Dunlin, E standard');
+    await page.getByRole('button', { name: 'Choose tuning…' }).click();
+    await page.getByRole('combobox', { name: 'Name or notes of a tuning' }).fill('CGCGCE');
+    await expect(page.getByRole('option', { name: /As typed/ })).toContainText('C2 G2 C3 G3 C4 E4');
+    await expectAccessible(page);
+    await page.keyboard.press('Enter');
+    await expect(pitch(page, 6)).toHaveValue('C2');
+    await expect(page.getByRole('button', { name: 'C G C G C E', exact: true })).toBeVisible();
+
+    await page.getByRole('button', { name: /^Units/ }).click();
+    await page.getByRole('menuitemradio', { name: 'Pounds-force' }).click();
+    await page.getByRole('menuitemradio', { name: 'Inches' }).click();
+    await page.keyboard.press('Escape');
+    await expect(total(page)).toHaveText(/^\d+ lbf$/);
+    await page.reload();
+    await expect(total(page)).toHaveText(/^\d+ lbf$/);
+    await expect(page.getByText('25.394 in').first()).toBeVisible();
+});
+
+test('a measured baseline can be taken from another set, and a string changed in make', async ({ page }) => {
+    await openSet(page, 'Ketch, E standard');
+    await page.getByRole('button', { name: 'not measured from any set yet' }).click();
+    await page.getByRole('menuitem', { name: 'This set as it stands now' }).click();
+    await expect(lane(page, 4)).toContainText('feels the same');
+    await lane(page, 4).click({ position: { x: 20, y: 20 } });
+    const panel = page.getByRole('complementary', { name: 'String 4' });
+    await panel.getByRole('combobox', { name: 'Construction' }).click();
+    await page.getByRole('option', { name: 'flat', exact: true }).click();
+    await expect(mark(page, 4)).toHaveAttribute('aria-valuetext', /^105 flat, .*tighter$/);
+    await expect(panel).toContainText('Modelled, core 30');
+    await panel.getByRole('button', { name: /^Take 100, lighter/ }).click();
+    await expect(mark(page, 4)).toHaveAttribute('aria-valuetext', /^100 flat/);
+});
+
+test('a document is imported, changed, exported and printed', async ({ page }) => {
+    await page.goto('/sets');
+    await page.getByLabel('Set document to import').setInputFiles('docs/examples/skerry-everything.json');
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Skerry, everything a document can say');
+    await expect(page.getByText('without meaning here')).toContainText('/instrument/colour');
+    await expect(mark(page, 7)).toHaveAttribute('aria-valuetext', /^66 wound/);
+    await page.getByRole('textbox', { name: 'Notes' }).fill('Seen on the Bench.');
+    await page.getByRole('textbox', { name: 'Notes' }).blur();
+    await expect(saved(page)).toBeVisible();
+
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Export set document' }).click();
+    const exported = JSON.parse(await readFile(await (await download).path(), 'utf8')) as Record<string, unknown>;
+    const given = JSON.parse(await readFile('docs/examples/skerry-everything.json', 'utf8')) as Record<string, unknown>;
+    expect(exported).toEqual({ ...given, notes: 'Seen on the Bench.' });
+
+    const sheet = page.waitForEvent('popup');
+    await page.getByRole('button', { name: 'Sheet' }).click();
+    await expect.poll(async () => (await sheet).url()).toMatch(/\/sets\/\d+\/sheet$/);
+});
+
+test('a document that cannot be used is refused where it was given, and nothing is added', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await page.goto('/sets');
+    const rows = page.getByRole('row');
+    const before = await rows.count();
+    const text = await readFile('docs/examples/harbour-baritone.json', 'utf8');
+    const given = (name: string, body: string) =>
+        page
+            .getByLabel('Set document to import')
+            .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+
+    await given('half.json', text.slice(0, text.length / 2));
+    await expect(page.getByRole('alert')).toContainText('ends in the middle');
+    await given('bad.json', text.replace('"C4"', '"K4"').replace('0.015', '0'));
+    await expect(page.getByRole('alert')).toContainText('/strings/1/gauge_in');
+    await expect(page.getByRole('alert')).toContainText('“K4” is not a pitch');
+    await expectAccessible(page);
+    await given('junk.json', 'x'.repeat(20_000_000));
+    await expect(page.getByRole('alert')).toContainText('larger than 2 MB');
+    await page.reload();
+    await expect(rows).toHaveCount(before);
+});
+
+test('when the server does not answer, the work is kept and saved once it does', async ({ page, provoked }) => {
+    provoked.push(/Failed to load resource/);
+    await openSet(page, 'Wherry, in fifths');
+    await page.route('**/sets/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+    await mark(page, 1).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('status').filter({ hasText: 'your changes are kept here' })).toBeVisible();
+    await page.unroute('**/sets/*');
+    await page.getByRole('button', { name: 'Try now' }).click();
+    await expect(saved(page)).toBeVisible();
+    await page.reload();
+    await expect(mark(page, 1)).toHaveAttribute('aria-valuetext', /^45 wound/);
+});
+
+test('in a second tab the later writer is told and can keep both', async ({ page, context, provoked }) => {
+    provoked.push(/409/);
+    await openSet(page, 'Avocet, nylon');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await mark(other, 1).focus();
+    await other.keyboard.press('ArrowRight');
+    await expect(saved(other)).toBeVisible();
+    await expect(mark(other, 1)).toHaveAttribute('aria-valuetext', /^29 plain/);
+    await other.close();
+
+    await mark(page, 2).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('status').filter({ hasText: 'changed elsewhere' })).toBeVisible();
+    await page.getByRole('button', { name: 'Keep mine as new' }).click();
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Avocet, nylon, kept');
+    await expect(mark(page, 2)).toHaveAttribute('aria-valuetext', /^33 plain/);
+});
+
+test('going back in history shows what was saved, not what was first opened', async ({ page }) => {
+    await openSet(page, 'Teal, low G');
+    await mark(page, 1).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(mark(page, 1)).toHaveAttribute('aria-valuetext', /^23 plain/);
+    await page.getByRole('link', { name: 'Instruments' }).click();
+    await expect(page.getByRole('heading', { name: 'Instruments' })).toBeVisible();
+    await page.goBack();
+    await expect(mark(page, 1)).toHaveAttribute('aria-valuetext', /^23 plain/);
+    await mark(page, 1).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(saved(page)).toBeVisible();
+});
+
+for (const look of ['light', 'dark'] as const) {
+    for (const [width, height] of [
+        [1280, 800],
+        [820, 1180],
+        [390, 844],
+    ] as const) {
+        test(`the Bench holds together at ${width}×${height}, ${look}`, async ({ page }) => {
+            await page.emulateMedia({ colorScheme: look });
+            await page.setViewportSize({ width, height });
+            await openSet(page, 'Smack, drop A');
+            await expect(tension(page, 7)).toHaveText(/\d/);
+            await expectAccessible(page);
+            const overflow = await page.evaluate(
+                () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+            );
+            expect(overflow).toBeLessThanOrEqual(0);
+        });
+    }
+}

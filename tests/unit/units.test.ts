@@ -1,0 +1,89 @@
+import { describe, expect, test } from 'vitest';
+import { pitchLabel, pitchName, stepped, tuningLabel, type PitchLadder } from '../../resources/js/lib/pitch';
+import { formatGauge, formatShare, formatTension, parseGauge, parseLength, type Units } from '../../resources/js/lib/units';
+
+const metric: Units = { length: 'mm', gauge: 'thou', tension: 'N' };
+const imperial: Units = { length: 'in', gauge: 'thou', tension: 'lbf' };
+const fine: Units = { length: 'mm', gauge: 'mm', tension: 'kgf' };
+
+describe('gauges', () => {
+    test.each([
+        ['11', metric, { gauge_in: 0.011 }],
+        ['10.5', metric, { gauge_in: 0.0105 }],
+        ['10,5', metric, { gauge_in: 0.0105 }],
+        ['.011', metric, { gauge_in: 0.011 }],
+        ['0.011"', metric, { gauge_in: 0.011 }],
+        ['11 thou', fine, { gauge_in: 0.011 }],
+        ['0.28 mm', metric, { gauge_mm: 0.28 }],
+        ['0.28', fine, { gauge_mm: 0.28 }],
+        ['46', fine, { gauge_in: 0.046 }],
+        ['0', metric, null],
+        ['-3', metric, null],
+        ['eleven', metric, null],
+        ['11 kg', metric, null],
+        ['', metric, null],
+    ])('“%s” is read', (typed, units, gauge) => {
+        expect(parseGauge(typed, units)).toEqual(gauge);
+    });
+
+    test('are written without needless digits', () => {
+        expect([0.011, 0.0105, 0.1].map((inches) => formatGauge(inches, metric))).toEqual(['11', '10.5', '100']);
+        expect(formatGauge(0.011, fine)).toBe('0.28');
+    });
+});
+
+describe('lengths', () => {
+    test.each([
+        ['686', metric, 686],
+        ['27', imperial, 685.8],
+        ['25 1/2 in', metric, 647.7],
+        ['64,8 cm', metric, 648],
+        ['0.648 m', imperial, 648],
+        ['648mm', imperial, 648],
+        ['1/0', metric, null],
+        ['0', metric, null],
+        ['long', metric, null],
+    ])('“%s” is read', (typed, units, mm) => {
+        expect(parseLength(typed, units)).toBe(mm);
+    });
+});
+
+describe('tensions', () => {
+    test('show no more digits than their bounds earn', () => {
+        expect(formatTension(73.26, 69.6, 76.9, metric)).toBe('73 N');
+        expect(formatTension(61.71, 61.5, 61.9, metric)).toBe('61.7 N');
+        expect(formatTension(73.26, 69.6, 76.9, imperial)).toBe('16 lbf');
+        expect(formatTension(9.80665, 9.8, 9.81, fine)).toBe('1.00 kgf');
+    });
+
+    test('changes have a real sign', () => {
+        expect([0.034, -0.07, 0.001].map(formatShare)).toEqual(['+3 %', '−7 %', '±0 %']);
+    });
+});
+
+describe('pitches', () => {
+    const ladder: PitchLadder = [
+        ['D3', 'D3'],
+        ['D#3', 'Eb3'],
+        ['E3', 'E3'],
+    ];
+
+    test('are read and shown with their signs', () => {
+        expect(pitchName(' e♭3 ')).toBe('Eb3');
+        expect(pitchName('f♯2')).toBe('F#2');
+        expect(['Eb3', 'Ebb3', 'C#4', 'B2'].map(pitchLabel)).toEqual(['E♭3', 'E♭♭3', 'C♯4', 'B2']);
+    });
+
+    test('step along the ladder, flats staying flats', () => {
+        expect(stepped(ladder, 0, 1, 'D3')).toBe('Eb3');
+        expect(stepped(ladder, 1, 1, 'D#3')).toBe('E3');
+        expect(stepped(ladder, 1, 0, 'D#3')).toBe('D#3');
+        expect(stepped(ladder, 2, 1, 'E3')).toBeNull();
+        expect(stepped(ladder, 2, -1, 'Fb3')).toBe('Eb3');
+    });
+
+    test('a tuning without a name is called by its notes', () => {
+        expect(tuningLabel({ name: '', pitches: ['D4', 'A3', 'Gb3', 'D3'] })).toBe('D G♭ A D');
+        expect(tuningLabel({ name: 'Open D', pitches: ['D4'] })).toBe('Open D');
+    });
+});
