@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Fit;
+
+use Lira\Feel\Displaced;
+use Lira\Length\Frets;
+use Lira\Stiffness\Inharmonicity;
+
+/** How sharp a fretted note is while the saddle stands at the scale length, and where the saddle has to go. */
+final class Intonation
+{
+    /**
+     * Uncompensated sharpness at a fret: 1200 log2[(√T₂/l · factor₁(T₂, l))/(√T/L · factor₁(T, L))] − 100 k, with
+     * T₂ = T + EA ΔL/L for a string pressed down from its height to the fret.
+     *
+     * @param  float  $bendingNm2  EI of the core with clamped ends; 0 leaves stiffness out
+     * @param  float  $actionM  height of the string above the 12th fret, metres
+     * @param  float  $nutHeightM  its height above the fingerboard's fret line at the nut, metres
+     * @param  int  $fret  1 to 36
+     * @return float cents; positive is sharp
+     *
+     * @throws \Lira\Length\InvalidLength if there is no such fret
+     */
+    public static function sharpCents(
+        float $tensionN,
+        float $lengthM,
+        float $axialStiffnessN,
+        float $bendingNm2,
+        float $actionM,
+        int $fret = 12,
+        float $nutHeightM = 0.0,
+    ): float {
+        $toSaddle = Frets::speakingM($lengthM, $fret);
+        $toNut = $lengthM - $toSaddle;
+        $height = $nutHeightM + ($actionM - $nutHeightM) * $toNut / ($lengthM / 2);
+        $pressedN = $tensionN + $axialStiffnessN * Displaced::addedLengthM($toSaddle, $toNut, $height) / $lengthM;
+        $fretted = sqrt($pressedN) / $toSaddle * Inharmonicity::clampedFactor($bendingNm2, $pressedN, $toSaddle);
+        $open = sqrt($tensionN) / $lengthM * Inharmonicity::clampedFactor($bendingNm2, $tensionN, $lengthM);
+
+        return 1200 * log($fretted / $open, 2) - 100 * $fret;
+    }
+
+    /**
+     * The setback that cancels some cents measured or predicted at a fret: L c ln2/1200/(2^(k/12) − 1). Positive moves the
+     * saddle away from the nut.
+     *
+     * @param  int  $fret  1 to 36; at the 12th the last divisor is 1
+     * @return float metres
+     */
+    public static function setbackM(float $lengthM, float $cents, int $fret = 12): float
+    {
+        return $lengthM * $cents * M_LN2 / 1200 / (2 ** ($fret / 12) - 1);
+    }
+
+    /**
+     * Turns of the adjustment screw for a movement of the saddle.
+     *
+     * @param  float  $threadPitchM  metres per turn, above 0
+     */
+    public static function screwTurns(float $setbackM, float $threadPitchM): float
+    {
+        return $setbackM / $threadPitchM;
+    }
+}
