@@ -19,13 +19,14 @@ final readonly class BuiltString
 
     /**
      * @param  Kind  $kind  of the instrument it is made for: it decides the usual core
+     * @param  list<Correction>  $corrections  that measured samples gave
      *
      * @throws InvalidString if it cannot be made as described, or is polyurethane without a strung density
      */
-    public static function of(StringSpec $spec, Kind $kind): self
+    public static function of(StringSpec $spec, Kind $kind, array $corrections = []): self
     {
         $build = StringBuild::of($spec, $kind);
-        $density = DensityModel::of($spec, $build);
+        $density = DensityModel::of($spec, $build, $corrections);
 
         return new self($spec, $build, $density, TensionLaw::of($density, $build));
     }

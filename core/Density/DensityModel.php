@@ -17,20 +17,29 @@ final class DensityModel
     private const POLYMER = 0.08;
 
     /**
-     * The given density where there is one, else the modelled one.
+     * The given density where there is one, else the modelled one, corrected where its family has measured samples.
+     *
+     * @param  list<Correction>  $corrections
      *
      * @throws InvalidString for polyurethane without a strung density: it stretches too far to be modelled
      */
-    public static function of(StringSpec $spec, StringBuild $build): LinearDensity
+    public static function of(StringSpec $spec, StringBuild $build, array $corrections = []): LinearDensity
     {
         $given = $spec->density;
         if ($build->core === null && ($given === null || $given->state !== State::Strung)) {
             throw InvalidString::elastomerNeedsMeasuring();
         }
 
-        return $given === null
-            ? LinearDensity::modelled($build->kgPerM(), self::modelledTolerance($build))
-            : LinearDensity::given($given);
+        if ($given !== null) {
+            return LinearDensity::given($given);
+        }
+        foreach ($corrections as $correction) {
+            if ($correction->appliesTo($spec)) {
+                return LinearDensity::corrected($build->kgPerM(), $correction);
+            }
+        }
+
+        return LinearDensity::modelled($build->kgPerM(), self::modelledTolerance($build));
     }
 
     /**

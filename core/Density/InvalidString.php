@@ -74,6 +74,16 @@ final class InvalidString extends InvalidInput
         return new self('Polyurethane stretches too far to be modelled. Give its density as strung: weigh a marked length at pitch, or take the pitch of a known length under a known load, with "source": "measured" (or "supplied") and "state": "strung".');
     }
 
+    public static function elastomerHasNoModel(): self
+    {
+        return new self('Polyurethane has no model to correct. Give the measured density with the string itself.');
+    }
+
+    public static function measurementTooCoarse(string $what): self
+    {
+        return new self("The {$what} must be more than zero and more than its resolution. Measure a longer piece, or with a finer instrument.");
+    }
+
     public static function densityOutOfRange(): self
     {
         return new self('A density per length must be between 0.00001 and 1 kg/m. Divide the mass in kilograms by the length in metres.');

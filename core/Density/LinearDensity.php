@@ -12,12 +12,19 @@ final readonly class LinearDensity
         public Source $source,
         public State $state,
         public float $tolerance,
+        public ?Correction $correction = null,
     ) {}
 
     /** @param  float  $tolerance  relative */
     public static function modelled(float $kgPerM, float $tolerance): self
     {
         return new self($kgPerM, Source::Modelled, State::Rest, $tolerance);
+    }
+
+    /** Modelled, with the factor that measured samples of its family gave. */
+    public static function corrected(float $kgPerM, Correction $correction): self
+    {
+        return new self($kgPerM * $correction->factor, Source::Modelled, State::Rest, $correction->tolerance(), $correction);
     }
 
     public static function given(GivenDensity $given): self

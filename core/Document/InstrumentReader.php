@@ -34,9 +34,15 @@ final readonly class InstrumentReader
         $name = $node?->text('name', 'the instrument’s name');
         $kind = $node?->oneOf('kind', 'a kind of instrument', Kind::class);
         $scale = $node === null ? null : $this->scale($node, $strings);
-        $node?->knows('hardware', 'setup')->reportUnknownKeys();
+        if ($node === null) {
+            return null;
+        }
+        $reader = new HardwareReader($this->problems);
+        $hardware = $reader->hardware($node, $strings);
+        $setup = $reader->setup($node);
+        $node->reportUnknownKeys();
 
-        return $name === null || $kind === null || $scale === null ? null : new Instrument($name, $kind, $scale);
+        return $name === null || $kind === null || $scale === null ? null : new Instrument($name, $kind, $scale, $hardware, $setup);
     }
 
     private function scale(Node $instrument, ?int $strings): ?Scale

@@ -37,6 +37,11 @@ final class Node
         return $this->has($key) && $this->object->{$key} === $word;
     }
 
+    public function isList(string $key): bool
+    {
+        return $this->has($key) && is_array($this->object->{$key});
+    }
+
     public function pathOf(string $key): string
     {
         return $this->path.'/'.str_replace(['~', '/'], ['~0', '~1'], $key);

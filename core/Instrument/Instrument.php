@@ -13,5 +13,7 @@ final readonly class Instrument
         public string $name,
         public Kind $kind,
         public Scale $scale,
+        public Hardware $hardware = new Hardware,
+        public Setup $setup = new Setup,
     ) {}
 }

@@ -16,7 +16,7 @@ test('the main job by pointer: finish the half-done set, keep it, come back to i
     await openSet(page, 'Harbour, down to C');
 
     // String 4: drag its mark to the tick of gauge 30.
-    const drawing = lane(page, 4).locator('svg').first();
+    const drawing = lane(page, 4).locator('[data-drawing]');
     const tick = drawing.getByText('30', { exact: true });
     const from = await mark(page, 4).boundingBox();
     const to = await tick.boundingBox();
@@ -30,7 +30,7 @@ test('the main job by pointer: finish the half-done set, keep it, come back to i
     await expect(mark(page, 4)).toHaveAttribute('aria-valuetext', /^30 wound, 73 N, \+6 %, a little tighter$/);
 
     // String 5: a click on its tick. String 6: the step beside the figures.
-    await lane(page, 5).locator('svg').first().getByText('40', { exact: true }).click();
+    await lane(page, 5).locator('[data-drawing]').getByText('40', { exact: true }).click();
     await expect(mark(page, 5)).toHaveAttribute('aria-valuetext', /^40 wound, 73 N/);
     await lane(page, 6).click({ position: { x: 20, y: 20 } });
     await page.getByRole('button', { name: 'Gauge of string 6: next heavier' }).click();

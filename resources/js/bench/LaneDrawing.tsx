@@ -124,6 +124,7 @@ export function LaneDrawing(props: Props) {
     return (
         <svg
             ref={drawing}
+            data-drawing
             width={axis.width}
             height={LANE_HEIGHT}
             className="block cursor-ew-resize touch-pan-y overflow-visible select-none"

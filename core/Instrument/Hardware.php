@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Instrument;
+
+/** What holds and guides the strings, as far as it is known. Whatever is not known raises no finding. */
+final readonly class Hardware
+{
+    /**
+     * @param  list<float>  $nutSlotsM  width of each nut slot, string 1 first
+     * @param  array<int, Tree>  $trees  by the position of their string
+     * @param  ?float  $nutHeightM  of the slots' floor above the headstock's face
+     */
+    public function __construct(
+        public ?Anchor $anchor = null,
+        public ?BuiltFor $builtFor = null,
+        public ?Pickup $pickup = null,
+        public ?float $maxTotalN = null,
+        public Posts $posts = new Posts,
+        public float $tiltRad = 0.0,
+        public ?float $nutHeightM = null,
+        public array $nutSlotsM = [],
+        public array $trees = [],
+        public Saddle $saddle = new Saddle,
+        public ?SpringSet $springs = null,
+    ) {}
+}

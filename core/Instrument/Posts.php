@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Instrument;
+
+/** The tuner posts as far as they were measured; lengths in metres, heights above the headstock's face. */
+final readonly class Posts
+{
+    /** @param  list<float>  $distancesM  from nut to each post, string 1 first; one for all; empty if not measured */
+    public function __construct(
+        public PostType $type = PostType::Standard,
+        public ?float $diameterM = null,
+        public ?float $holeHeightM = null,
+        public ?float $holeDiameterM = null,
+        public ?float $roomBelowHoleM = null,
+        public ?float $spacingM = null,
+        public array $distancesM = [],
+    ) {}
+
+    public function distanceM(int $position): ?float
+    {
+        return count($this->distancesM) === 1 ? $this->distancesM[0] : ($this->distancesM[$position - 1] ?? null);
+    }
+}
