@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Density\BuiltString;
+use Lira\Density\Correction;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Evaluation\FitOnInstrument;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Evaluation\Total;
 use Lira\Feel\FeltChange;
+use Lira\Finding\Finding;
+use Lira\Tension\Why;
 
 /** Writes an evaluation as `lira-evaluation`, version 1. */
 final class EvaluationWriter
@@ -24,7 +28,8 @@ final class EvaluationWriter
     /** @return array<string, mixed> */
     public static function toArray(SetDocument $document, SetEvaluation $evaluation): array
     {
-        $answer = ['format' => self::FORMAT, 'version' => self::VERSION] + self::design($evaluation) + ['findings' => []];
+        $answer = ['format' => self::FORMAT, 'version' => self::VERSION] + self::design($evaluation)
+            + ['findings' => array_map(self::finding(...), $evaluation->findings)];
         if ($evaluation->baseline !== null) {
             $answer['baseline'] = self::design($evaluation->baseline);
         }
@@ -45,6 +50,7 @@ final class EvaluationWriter
             'name' => $evaluation->name,
             'strings' => array_map(self::string(...), $evaluation->strings),
             'totals' => array_map(self::total(...), $evaluation->totals),
+            ...($evaluation->holdingN === null ? [] : ['holding_tension_n' => $evaluation->holdingN]),
         ];
     }
 
@@ -63,11 +69,13 @@ final class EvaluationWriter
                 'high' => $string->density->highKgPerM(),
                 'source' => $string->density->source->value,
                 'state' => $string->density->state->value,
+                ...self::correction($string->density->correction),
             ],
             'outer_diameter_mm' => $string->build->outerDiameterM * 1000,
             'core_diameter_mm' => $core === null ? null : $core->size->inMillimetres(),
             'stiffness_ea_n' => $core?->axialStiffnessN(),
             'bending_ei_nm2' => $core?->bendingStiffnessNm2(),
+            'fit' => self::fit($evaluated->fit),
             'tunings' => array_map(self::atPitch(...), $evaluated->tunings),
         ];
         if ($evaluated->poolTensionsN !== []) {
@@ -100,7 +108,24 @@ final class EvaluationWriter
             'tension_n' => $at->tensionN,
             'tension_low_n' => $at->lowN,
             'tension_high_n' => $at->highN,
-        ] + self::change($at->change);
+            'break_share' => $at->breakShare,
+            'break_frequency_hz' => $at->breakHz,
+            'highest_safe_hz' => $at->highestSafeHz,
+            'lowest_holding_hz' => $at->lowestHoldingHz,
+            'inharmonicity' => $at->inharmonicity,
+            'attack_cents' => $at->attackCents,
+            'whole_tone_bend_12' => $at->wholeToneBend === null ? null : [
+                'displacement_mm' => $at->wholeToneBend->displacementM * 1000,
+                'force_n' => $at->wholeToneBend->forceN,
+            ],
+            'saddle_setback_mm' => $at->setback === null ? null : [
+                'low' => $at->setback->lowM * 1000,
+                'estimate' => $at->setback->estimateM * 1000,
+                'high' => $at->setback->highM * 1000,
+            ],
+            'nut_down_force_n' => $at->nutDownForceN,
+            'saddle_down_force_n' => $at->saddleDownForceN,
+        ] + self::change($at->change) + self::why($at->why);
     }
 
     /** @return array<string, mixed> */
@@ -111,6 +136,8 @@ final class EvaluationWriter
             'tension_n' => $total->tensionN,
             'low_n' => $total->lowN,
             'high_n' => $total->highN,
+            'treble_side_n' => $total->trebleSideN,
+            'bass_side_n' => $total->bassSideN,
         ] + self::change($total->change);
     }
 
@@ -130,5 +157,50 @@ final class EvaluationWriter
             'same_low_n' => $low,
             'same_high_n' => $high,
         ]];
+    }
+
+    /** @return array<string, mixed> the shares of ln(T/T baseline), which add up exactly */
+    private static function why(?Why $why): array
+    {
+        return $why === null ? [] : ['why' => ['scale' => $why->scale, 'pitch' => $why->pitch, 'string' => $why->string]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function correction(?Correction $correction): array
+    {
+        return $correction === null ? [] : ['correction' => [
+            'factor' => $correction->factor,
+            'uncertainty' => $correction->uncertainty,
+            'samples' => $correction->samples,
+        ]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function fit(FitOnInstrument $fit): array
+    {
+        return [
+            'fewest_turns' => $fit->fewestTurns,
+            'turns' => $fit->turns,
+            'turns_needed' => $fit->turnsNeeded,
+            'nut_angle_deg' => $fit->nutAngleDeg,
+            'leave_mm' => $fit->leaveM === null ? null : $fit->leaveM * 1000,
+            'leave_post_spacings' => $fit->leavePostSpacings,
+            'saddle_angle_deg' => $fit->saddleAngleDeg,
+            'needed_length_mm' => $fit->neededM === null ? null : $fit->neededM * 1000,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(Finding $finding): array
+    {
+        return [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'position' => $finding->position,
+            'tuning' => $finding->tuning,
+            'message' => $finding->message,
+            'value' => $finding->value,
+            'limit' => $finding->limit,
+        ];
     }
 }

@@ -31,6 +31,12 @@ final class Node
         return isset($this->object->{$key});
     }
 
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys(get_object_vars($this->object)));
+    }
+
     /** Whether a key holds exactly this word. */
     public function says(string $key, string $word): bool
     {

@@ -6,6 +6,7 @@ namespace Lira\Document;
 
 use Lira\Density\BuiltString;
 use Lira\Density\Construction;
+use Lira\Density\Correction;
 use Lira\Density\StringSpec;
 use Lira\Instrument\Kind;
 use Lira\Length\Length;
@@ -13,31 +14,45 @@ use Lira\Material\Material;
 use Lira\Solver\Pool;
 use Lira\Solver\StandardPool;
 
-/** Reads a pool of gauges: the word "standard", or a list of constructions with their gauges. */
+/** Reads a pool of gauges: the word "standard", or a list of constructions with their gauges and of single strings. */
 final readonly class PoolReader
 {
     public const STANDARD = 'standard';
 
     public const MOST_GAUGES = 2000;
 
-    public function __construct(private Problems $problems) {}
+    /** @param  list<Correction>  $corrections */
+    public function __construct(private Problems $problems, private StringReader $strings, private array $corrections) {}
 
     /** @param  ?SetDesign  $design  the set it is for, if that could be read */
     public function read(Node $parent, ?SetDesign $design): ?Pool
     {
         if ($parent->says('pool', self::STANDARD)) {
-            return $design === null ? null : StandardPool::with($design->instrument->kind, $design->strings);
+            return $design === null ? null : StandardPool::with($design->instrument->kind, $design->strings, $this->corrections);
         }
         $kind = $design->instrument->kind ?? Kind::Other;
         $strings = [];
         foreach ($parent->objects('pool', 'the pool') ?? [] as $node) {
-            $strings = [...$strings, ...$this->group($node, $kind)];
+            array_push($strings, ...($node->has('gauge_in') || $node->has('gauge_mm') ? $this->single($node, $kind) : $this->group($node, $kind)));
         }
         if (count($strings) > self::MOST_GAUGES) {
             $this->problems->add($parent->pathOf('pool'), sprintf('A pool has at most %d gauges; this has %d. Leave out what nobody would choose.', self::MOST_GAUGES, count($strings)));
         }
 
         return new Pool($strings);
+    }
+
+    /**
+     * One string with all that is known of it, such as a measured density.
+     *
+     * @return list<BuiltString>
+     */
+    private function single(Node $node, Kind $kind): array
+    {
+        $spec = $this->strings->read($node);
+        $string = $spec === null ? null : $this->problems->at($node->path, fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections));
+
+        return $string === null ? [] : [$string];
     }
 
     /** @return list<BuiltString> */
@@ -57,9 +72,10 @@ final readonly class PoolReader
             if ($construction === null || $material === null) {
                 break;
             }
-            $string = $this->problems->at($node->pathOf($key).'/'.$index, static fn (): BuiltString => BuiltString::of(
+            $string = $this->problems->at($node->pathOf($key).'/'.$index, fn (): BuiltString => BuiltString::of(
                 new StringSpec($construction, $material, $inInches ? Length::inches($gauge) : Length::millimetres($gauge)),
                 $kind,
+                $this->corrections,
             ));
             if ($string !== null) {
                 $strings[] = $string;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\Finding\Limits;
 use Lira\Solver\Pool;
 
 /**
@@ -15,6 +16,8 @@ final readonly class SetDocument
 {
     /**
      * @param  ?SetDesign  $baseline  the set that feels right
+     * @param  Limits  $limits  by which findings are judged
+     * @param  ?float  $holdingN  the tension below which a string flaps, where the document says it
      * @param  ?Pool  $pool  gauges whose tensions are wanted beside the set's own
      * @param  list<string>  $unknownKeys  JSON Pointers of keys that were kept but mean nothing here
      */
@@ -22,6 +25,8 @@ final readonly class SetDocument
         public \stdClass $json,
         public SetDesign $design,
         public ?SetDesign $baseline,
+        public Limits $limits,
+        public ?float $holdingN,
         public ?Pool $pool,
         public array $unknownKeys,
     ) {}

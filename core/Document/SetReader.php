@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Density\BuiltString;
+use Lira\Density\Correction;
+use Lira\Finding\InvalidLimit;
+use Lira\Finding\Limit;
+use Lira\Finding\Limits;
 use Lira\Instrument\Kind;
 use Lira\InvalidInput;
 use Lira\Pitch\InvalidPitch;
@@ -50,28 +54,76 @@ final readonly class SetReader
             throw InvalidDocument::at('/version', 'This version of the set document is not known here. Give "version": 1.');
         }
         $root->text('name', 'the set’s name');
-        $design = $this->design($root);
+        $corrections = $this->corrections($root, $json);
+        $design = $this->design($root, $corrections);
         $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
-        $baselineDesign = $baseline === null ? null : $this->design($baseline);
+        $baselineDesign = $baseline === null ? null : $this->design($baseline, $corrections);
         $baseline?->knows('format', 'version', 'notes')->reportUnknownKeys();
-        $pool = $root->has('pool') ? (new PoolReader($this->problems))->read($root, $design) : null;
+        $pool = $root->has('pool') ? (new PoolReader($this->problems, $this->strings, $corrections))->read($root, $design) : null;
         if ($root->has('notes')) {
             $root->text('notes', 'the notes');
         }
+        $limits = $this->limits($root);
+        $holdingN = $root->has('holding_tension_n') ? $this->holding($root) : null;
         $root->knows('target', 'history')->reportUnknownKeys();
         $this->problems->throwIfAny();
 
-        return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $pool, $this->problems->unknownKeys());
+        return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $limits, $holdingN, $pool, $this->problems->unknownKeys());
     }
 
-    private function design(Node $node): ?SetDesign
+    /**
+     * What measured samples say about the model. They are read first, since they correct the strings.
+     *
+     * @return list<Correction>
+     */
+    private function corrections(Node $root, \stdClass $json): array
+    {
+        if (! $root->has('samples')) {
+            return [];
+        }
+        $named = $json->instrument ?? null;
+        $kind = Kind::tryFrom($named instanceof \stdClass && is_string($named->kind ?? null) ? $named->kind : '') ?? Kind::Other;
+        $samples = (new SampleReader($this->problems, $this->strings))->read($root, $kind);
+
+        return $this->problems->at($root->pathOf('samples'), static fn (): array => Correction::fit($samples, $kind)) ?? [];
+    }
+
+    private function limits(Node $root): Limits
+    {
+        $limits = Limits::usual();
+        $node = $root->has('limits') ? $root->object('limits', 'the limits') : null;
+        foreach ($node?->keys() ?? [] as $id) {
+            $value = $node->number($id, 'the limit');
+            $limit = Limit::tryFrom($id);
+            if ($limit === null) {
+                $this->problems->add($node->pathOf($id), InvalidLimit::unknown($id)->getMessage());
+            } elseif ($value !== null) {
+                $limits = $this->problems->at($node->pathOf($id), static fn (): Limits => $limits->with($limit, $value)) ?? $limits;
+            }
+        }
+
+        return $limits;
+    }
+
+    private function holding(Node $root): ?float
+    {
+        $newtons = $root->number('holding_tension_n', 'the tension below which a string flaps, in N');
+        if ($newtons !== null && ($newtons < 1 || $newtons > 1000)) {
+            $this->problems->add($root->pathOf('holding_tension_n'), 'Give the tension below which a string flaps, from 1 to 1000 N.');
+        }
+
+        return $newtons;
+    }
+
+    /** @param  list<Correction>  $corrections */
+    private function design(Node $node, array $corrections): ?SetDesign
     {
         $name = $node->has('name') ? $node->text('name', 'the set’s name') : '';
         $nodes = $this->stringNodes($node);
         $count = $nodes === null ? null : count($nodes);
         $instrument = $this->instruments->read($node->object('instrument', 'the instrument'), $count);
         $tunings = $this->tuningsOf($node, $count);
-        $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other);
+        $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other, $corrections);
 
         return $strings === null || $instrument === null || $tunings === null ? null
             : new SetDesign((string) $name, $instrument, $tunings, $strings);
@@ -92,14 +144,15 @@ final readonly class SetReader
 
     /**
      * @param  list<Node>  $nodes
+     * @param  list<Correction>  $corrections
      * @return non-empty-list<BuiltString>|null
      */
-    private function stringsOf(array $nodes, Kind $kind): ?array
+    private function stringsOf(array $nodes, Kind $kind, array $corrections): ?array
     {
         $byPosition = [];
         foreach ($nodes as $node) {
             $position = $node->integer('position', 'the string’s position');
-            $string = $this->built($node, $kind);
+            $string = $this->built($node, $kind, $corrections);
             if ($position !== null && ($position < 1 || $position > count($nodes) || isset($byPosition[$position]))) {
                 $this->problems->add($node->pathOf('position'), sprintf('Positions go from 1 to %d, each once; string 1 is on the thinnest side.', count($nodes)));
             } elseif ($position !== null && $string !== null) {
@@ -111,11 +164,12 @@ final readonly class SetReader
         return $byPosition !== [] && count($byPosition) === count($nodes) ? array_values($byPosition) : null;
     }
 
-    private function built(Node $node, Kind $kind): ?BuiltString
+    /** @param  list<Correction>  $corrections */
+    private function built(Node $node, Kind $kind, array $corrections): ?BuiltString
     {
         $spec = $this->strings->read($node);
 
-        return $spec === null ? null : $this->problems->at($node->path, static fn (): BuiltString => BuiltString::of($spec, $kind));
+        return $spec === null ? null : $this->problems->at($node->path, static fn (): BuiltString => BuiltString::of($spec, $kind, $corrections));
     }
 
     /** @return non-empty-list<Tuning>|null */

@@ -32,12 +32,13 @@ final readonly class StringReader
         $core = $string->has('core') ? $this->core($string->object('core', 'the core')) : null;
         $wraps = $string->has('wraps') ? $this->wraps($string->objects('wraps', 'the wraps')) : [];
         $density = $string->has('density') ? $this->density($string->object('density', 'the density')) : null;
+        $length = $string->has('length_mm') ? $this->millimetres($string, 'length_mm', 'the string’s own length in mm') : null;
         $string->reportUnknownKeys();
         if ($construction === null || $material === null || $gauge === null || $wraps === null) {
             return null;
         }
 
-        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec($construction, $material, $gauge, $core, $wraps, $density));
+        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec($construction, $material, $gauge, $core, $wraps, $density, $length));
     }
 
     /**
@@ -68,6 +69,17 @@ final readonly class StringReader
         }
 
         return $inches ? Length::inches($number) : Length::millimetres($number);
+    }
+
+    /** @param  non-empty-string  $what */
+    private function millimetres(Node $node, string $key, string $what): ?Length
+    {
+        $number = $node->number($key, $what);
+        if ($number !== null && $number <= 0) {
+            $this->problems->add($node->pathOf($key), ucfirst($what).' must be more than zero.');
+        }
+
+        return $number === null || $number <= 0 ? null : Length::millimetres($number);
     }
 
     private function core(?Node $core): ?Core

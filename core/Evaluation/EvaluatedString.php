@@ -6,7 +6,7 @@ namespace Lira\Evaluation;
 
 use Lira\Density\BuiltString;
 
-/** One string of a set: what it is, how long it speaks, and how it does in each tuning. */
+/** One string of a set: what it is, how long it speaks, how it fits, and how it does in each tuning. */
 final readonly class EvaluatedString
 {
     /**
@@ -18,6 +18,7 @@ final readonly class EvaluatedString
         public int $position,
         public float $speakingLengthM,
         public BuiltString $string,
+        public FitOnInstrument $fit,
         public array $tunings,
         public array $poolTensionsN,
     ) {}

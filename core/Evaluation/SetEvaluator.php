@@ -5,48 +5,72 @@ declare(strict_types=1);
 namespace Lira\Evaluation;
 
 use Lira\Density\BuiltString;
+use Lira\Density\Core;
 use Lira\Document\SetDesign;
 use Lira\Document\SetDocument;
+use Lira\Feel\AttackSharpening;
+use Lira\Feel\Bend;
 use Lira\Feel\FeltChange;
+use Lira\Finding\Limit;
+use Lira\Finding\Limits;
+use Lira\Finding\Rulebook;
+use Lira\Fit\DownForce;
+use Lira\Fit\SaddleSetback;
+use Lira\Instrument\Setup;
 use Lira\Pitch\Tuning;
 use Lira\Solver\Pool;
+use Lira\Stiffness\Inharmonicity;
+use Lira\Strength\Breaking;
+use Lira\Tension\Why;
 
-/** Works out every figure of a set. Pure: the same document gives the same answer. */
-final class SetEvaluator
+/** Works out every figure of a set, and what is to be said about it. Pure: the same document gives the same answer. */
+final readonly class SetEvaluator
 {
+    private const BEND_FRET = 12;
+
+    private const WHOLE_TONE = 2.0;
+
+    private function __construct(private SetDesign $design, private Limits $limits, private ?SetEvaluation $baseline, private ?float $holdingN) {}
+
     public static function evaluate(SetDocument $document): SetEvaluation
     {
-        $baseline = $document->baseline === null ? null : self::design($document->baseline, null, null);
+        $limits = $document->limits;
+        $baseline = $document->baseline === null ? null : (new self($document->baseline, $limits, null, null))->evaluated(null);
+        $holdingN = $document->holdingN ?? ($baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN());
+        $evaluation = (new self($document->design, $limits, $baseline, $holdingN))->evaluated($document->pool);
 
-        return self::design($document->design, $baseline, $document->pool);
+        return $evaluation->withFindings(Rulebook::look($document->design, $evaluation, $limits));
     }
 
-    private static function design(SetDesign $design, ?SetEvaluation $baseline, ?Pool $pool): SetEvaluation
+    private function evaluated(?Pool $pool): SetEvaluation
     {
-        $count = count($design->strings);
+        $count = count($this->design->strings);
         $strings = [];
-        foreach ($design->strings as $index => $string) {
-            $lengthM = $design->instrument->scale->speakingLengthM($index + 1, $count);
+        foreach ($this->design->strings as $index => $string) {
+            $lengthM = $this->design->instrument->scale->speakingLengthM($index + 1, $count);
+            $fit = FitOnInstrument::of($string, $index + 1, $lengthM, $this->design->instrument->hardware, $this->limits);
             $strings[] = new EvaluatedString(
                 $index + 1,
                 $lengthM,
                 $string,
-                array_map(
-                    static fn (Tuning $tuning): StringAtPitch => self::atPitch($string, $tuning, $index + 1, $lengthM, $baseline),
-                    $design->tunings,
-                ),
-                self::poolTensions($pool, $design->tunings, $index + 1, $lengthM),
+                $fit,
+                array_map(fn (Tuning $tuning): StringAtPitch => $this->atPitch($string, $tuning, $index + 1, $lengthM, $fit), $this->design->tunings),
+                self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthM),
             );
         }
 
-        return new SetEvaluation($design->name, $strings, self::totals($strings, $design->tunings, $baseline), $baseline, $pool);
+        return new SetEvaluation($this->design->name, $strings, $this->totals($strings), $this->holdingN, $this->baseline, $pool);
     }
 
-    private static function atPitch(BuiltString $string, Tuning $tuning, int $position, float $lengthM, ?SetEvaluation $baseline): StringAtPitch
+    private function atPitch(BuiltString $string, Tuning $tuning, int $position, float $lengthM, FitOnInstrument $fit): StringAtPitch
     {
         $hertz = $tuning->frequencyHz($position);
         $tensionN = $string->tension->tensionN($lengthM, $hertz);
-        $before = $baseline->strings[$position - 1]->tunings[0] ?? null;
+        $setup = $this->design->instrument->setup;
+        $core = $string->build->core;
+        $loadN = $core === null ? null : Breaking::loadN($core);
+        $before = $this->baseline->strings[$position - 1] ?? null;
+        $beforeAt = $before->tunings[0] ?? null;
 
         return new StringAtPitch(
             $tuning->pitch($position),
@@ -54,8 +78,33 @@ final class SetEvaluator
             $tensionN,
             $string->tension->lowN($lengthM, $hertz),
             $string->tension->highN($lengthM, $hertz),
-            $before === null ? null : FeltChange::between($before->tensionN, $tensionN),
+            $core === null ? null : Breaking::share($tensionN, $core),
+            $loadN === null ? null : $string->tension->frequencyHz($loadN, $lengthM),
+            $loadN === null ? null : $string->tension->frequencyHz($this->limits->of(Limit::BreakCaution) * $loadN, $lengthM),
+            $this->holdingN === null ? null : $string->tension->frequencyHz($this->holdingN, $lengthM),
+            $core === null ? null : Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
+            $core === null ? null : self::attack($core, $tensionN, $lengthM, $setup),
+            $core === null ? null : Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),
+            $core === null ? null : SaddleSetback::predicted($tensionN, $lengthM, $core->axialStiffnessN(), $core->bendingStiffnessNm2(), $setup->action12M, $setup->nutHeightM),
+            $fit->nutAngleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($fit->nutAngleDeg)),
+            $fit->saddleAngleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($fit->saddleAngleDeg)),
+            $beforeAt === null ? null : FeltChange::between($beforeAt->tensionN, $tensionN),
+            $before === null || $beforeAt === null ? null
+                : Why::between($beforeAt->tensionN, $before->speakingLengthM, $beforeAt->frequencyHz, $tensionN, $lengthM, $hertz),
         );
+    }
+
+    /**
+     * A pick never strikes beyond the middle of the string.
+     *
+     * @return array{soft: float, medium: float, hard: float}
+     */
+    private static function attack(Core $core, float $tensionN, float $lengthM, Setup $setup): array
+    {
+        $fromSaddleM = min($setup->pickFromSaddleM, $lengthM / 2);
+        $cents = static fn (float $forceN): float => AttackSharpening::cents($core->axialStiffnessN(), $tensionN, $lengthM, $forceN, $fromSaddleM);
+
+        return ['soft' => $cents($setup->pickingN['soft']), 'medium' => $cents($setup->pickingN['medium']), 'hard' => $cents($setup->pickingN['hard'])];
     }
 
     /**
@@ -77,23 +126,26 @@ final class SetEvaluator
 
     /**
      * @param  list<EvaluatedString>  $strings
-     * @param  list<Tuning>  $tunings
      * @return list<Total>
      */
-    private static function totals(array $strings, array $tunings, ?SetEvaluation $baseline): array
+    private function totals(array $strings): array
     {
         $totals = [];
-        foreach ($tunings as $index => $tuning) {
-            $at = array_map(static fn (EvaluatedString $string): StringAtPitch => $string->tunings[$index], $strings);
-            $tensionN = array_sum(array_map(static fn (StringAtPitch $string): float => $string->tensionN, $at));
-            $before = $baseline->totals[0] ?? null;
-            $totals[] = new Total(
-                $tuning->name,
-                $tensionN,
-                array_sum(array_map(static fn (StringAtPitch $string): float => $string->lowN, $at)),
-                array_sum(array_map(static fn (StringAtPitch $string): float => $string->highN, $at)),
-                $before === null ? null : FeltChange::between($before->tensionN, $tensionN),
-            );
+        foreach ($this->design->tunings as $index => $tuning) {
+            [$tensionN, $lowN, $highN] = [0.0, 0.0, 0.0];
+            [$trebleN, $bassN] = [0.0, 0.0];
+            foreach ($strings as $string) {
+                $at = $string->tunings[$index];
+                $tensionN += $at->tensionN;
+                $lowN += $at->lowN;
+                $highN += $at->highN;
+                // The middle string of an odd number belongs half to each side.
+                $side = 2 * $string->position <=> count($strings) + 1;
+                $trebleN += $at->tensionN * (1 - $side) / 2;
+                $bassN += $at->tensionN * (1 + $side) / 2;
+            }
+            $before = $this->baseline->totals[0] ?? null;
+            $totals[] = new Total($tuning->name, $tensionN, $lowN, $highN, $trebleN, $bassN, $before === null ? null : FeltChange::between($before->tensionN, $tensionN));
         }
 
         return $totals;

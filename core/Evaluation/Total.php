@@ -6,7 +6,7 @@ namespace Lira\Evaluation;
 
 use Lira\Feel\FeltChange;
 
-/** The sum of all tensions in one tuning, newtons, with its bounds and the change from the baseline. */
+/** The sum of all tensions in one tuning, newtons, with its bounds, its two sides and the change from the baseline. */
 final readonly class Total
 {
     public function __construct(
@@ -14,6 +14,8 @@ final readonly class Total
         public float $tensionN,
         public float $lowN,
         public float $highN,
+        public float $trebleSideN,
+        public float $bassSideN,
         public ?FeltChange $change,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace Lira\Solver;
 
 use Lira\Density\BuiltString;
 use Lira\Density\Construction;
+use Lira\Density\Correction;
 use Lira\Density\StringSpec;
 use Lira\Instrument\Kind;
 use Lira\Length\Length;
@@ -32,32 +33,36 @@ final class StandardPool
 
     private const WOUND_BANJO = [[18, 32, 1]];
 
-    /** The pool for a kind of instrument; empty for elastomer basses, whose strings have to be measured. */
-    public static function for(Kind $kind): Pool
+    /**
+     * The pool for a kind of instrument; empty for elastomer basses, whose strings have to be measured.
+     *
+     * @param  list<Correction>  $corrections  that measured samples gave
+     */
+    public static function for(Kind $kind, array $corrections = []): Pool
     {
         return new Pool(match ($kind) {
             Kind::ElectricGuitar, Kind::Other => [
-                ...self::run($kind, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
-                ...self::run($kind, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_GUITAR),
+                ...self::run($kind, $corrections, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
+                ...self::run($kind, $corrections, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_GUITAR),
             ],
             Kind::AcousticGuitar => [
-                ...self::run($kind, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
-                ...self::run($kind, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_GUITAR),
+                ...self::run($kind, $corrections, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
+                ...self::run($kind, $corrections, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_GUITAR),
             ],
             Kind::ClassicalGuitar => [
-                ...self::run($kind, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
-                ...self::run($kind, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+                ...self::run($kind, $corrections, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
+                ...self::run($kind, $corrections, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
             ],
             Kind::Ukulele => [
-                ...self::run($kind, Construction::Plain, Material::Fluorocarbon, self::PLAIN_NYLON),
-                ...self::run($kind, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+                ...self::run($kind, $corrections, Construction::Plain, Material::Fluorocarbon, self::PLAIN_NYLON),
+                ...self::run($kind, $corrections, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
             ],
             Kind::Banjo => [
-                ...self::run($kind, Construction::Plain, Material::MusicWire, self::PLAIN_BANJO),
-                ...self::run($kind, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BANJO),
+                ...self::run($kind, $corrections, Construction::Plain, Material::MusicWire, self::PLAIN_BANJO),
+                ...self::run($kind, $corrections, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BANJO),
             ],
-            Kind::Bass => self::run($kind, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
-            Kind::AcousticBass => self::run($kind, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
+            Kind::Bass => self::run($kind, $corrections, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
+            Kind::AcousticBass => self::run($kind, $corrections, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
             Kind::ElastomerBass => [],
         });
     }
@@ -66,10 +71,11 @@ final class StandardPool
      * The pool for a kind of instrument, and beside it the gauges of whatever else the set's own strings are made of.
      *
      * @param  list<BuiltString>  $strings
+     * @param  list<Correction>  $corrections
      */
-    public static function with(Kind $kind, array $strings): Pool
+    public static function with(Kind $kind, array $strings, array $corrections = []): Pool
     {
-        $pool = self::for($kind)->strings;
+        $pool = self::for($kind, $corrections)->strings;
         $known = [];
         foreach ($pool as $string) {
             $known[self::make($string->spec)] = true;
@@ -78,7 +84,7 @@ final class StandardPool
             $make = self::make($string->spec);
             if (! isset($known[$make]) && $string->build->core !== null) {
                 $known[$make] = true;
-                $pool = [...$pool, ...self::run($kind, $string->spec->construction, $string->spec->material, self::gaugesFor($kind, $string->spec))];
+                $pool = [...$pool, ...self::run($kind, $corrections, $string->spec->construction, $string->spec->material, self::gaugesFor($kind, $string->spec))];
             }
         }
 
@@ -105,16 +111,17 @@ final class StandardPool
     }
 
     /**
+     * @param  list<Correction>  $corrections
      * @param  list<array{int, int, int|float}>  $runs
      * @return list<BuiltString>
      */
-    private static function run(Kind $kind, Construction $construction, Material $material, array $runs): array
+    private static function run(Kind $kind, array $corrections, Construction $construction, Material $material, array $runs): array
     {
         $strings = [];
         foreach ($runs as [$from, $to, $step]) {
             for ($gauge = $from; $gauge <= $to; $gauge += $step) {
                 $spec = new StringSpec($construction, $material, Length::thousandths($gauge));
-                $strings[] = BuiltString::of($spec, $kind);
+                $strings[] = BuiltString::of($spec, $kind, $corrections);
             }
         }
 

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+use Lira\Document\SetDesign;
+use Lira\Evaluation\SetEvaluation;
+
+/** A string too stiff for its length and tension. */
+final class DullString implements Rule
+{
+    public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    {
+        $most = $limits->of(Limit::Dull);
+        $found = [];
+        foreach ($evaluation->strings as $string) {
+            foreach ($string->tunings as $index => $at) {
+                if ($at->inharmonicity !== null && $at->inharmonicity > $most) {
+                    $wound = $string->string->spec->construction->isWound();
+                    $found[] = Finding::note('dull', sprintf(
+                        'String %d is stiff for this length and pitch: it sounds dull and drags its intonation. %s',
+                        $string->position, $wound ? 'Try a thinner core or a longer scale.' : 'Try it wound.',
+                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->inharmonicity, $most);
+                }
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+/** Every limit a finding is judged by, with its usual value and the reason for it. They can be changed in a document. */
+enum Limit: string
+{
+    case ShorterLife = 'shorter-life';
+    case BreakCaution = 'break-caution';
+    case BreakStop = 'break-stop';
+    case HoldingShare = 'holding-share';
+    case Dull = 'dull-inharmonicity';
+    case NeighbourJump = 'neighbour-jump';
+    case TotalRetune = 'total-retune';
+    case TotalSetup = 'total-setup';
+    case NutAngle = 'nut-angle-deg';
+    case SaddleAngle = 'saddle-angle-deg';
+    case SlotPlay = 'slot-play-mm';
+    case SpareLength = 'spare-length-mm';
+
+    public function usual(): float
+    {
+        return match ($this) {
+            self::ShorterLife => 0.60,
+            self::BreakCaution => 0.70,
+            self::BreakStop => 0.85,
+            self::HoldingShare => 0.75,
+            self::Dull => 3.0e-4,
+            self::NeighbourJump => 0.35,
+            self::TotalRetune => 0.05,
+            self::TotalSetup => 0.10,
+            self::NutAngle => 3.0,
+            self::SaddleAngle => 8.0,
+            self::SlotPlay => 0.15,
+            self::SpareLength => 30.0,
+        };
+    }
+
+    /** The range in which it can be set. @return array{float, float} */
+    public function range(): array
+    {
+        return match ($this) {
+            self::ShorterLife, self::BreakCaution, self::BreakStop => [0.05, 1.0],
+            self::HoldingShare => [0.1, 1.0],
+            self::Dull => [1e-6, 0.1],
+            self::NeighbourJump, self::TotalRetune, self::TotalSetup => [0.0, 5.0],
+            self::NutAngle, self::SaddleAngle => [0.0, 45.0],
+            self::SlotPlay => [0.0, 2.0],
+            self::SpareLength => [0.0, 500.0],
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::ShorterLife => 'Share of the breaking load above which strings last less long: bends, kinks and corrosion use up the rest.',
+            self::BreakCaution => 'Share of the breaking load above which a string is likely to break while it is tuned or bent.',
+            self::BreakStop => 'Share of the breaking load above which a string is not worth fitting.',
+            self::HoldingShare => 'Share of the lightest tension one is used to, below which a string flaps, buzzes and will not hold its pitch.',
+            self::Dull => 'Inharmonicity above which a string sounds dull: its tenth partial is then a quarter of a semitone sharp.',
+            self::NeighbourJump => 'Difference between neighbours’ tensions, as a share of the lighter, that the hand notices from string to string.',
+            self::TotalRetune => 'Change of the total above which the neck moves enough to retune twice and look at the relief.',
+            self::TotalSetup => 'Change of the total above which relief and action have to be set anew.',
+            self::NutAngle => 'Degrees behind the nut below which a string can rattle in its slot.',
+            self::SaddleAngle => 'Degrees behind the saddle below which a string can slide or buzz on it.',
+            self::SlotPlay => 'Millimetres by which a nut slot may be wider than its string before it rattles.',
+            self::SpareLength => 'Millimetres of string to hold on to beyond what the post takes up.',
+        };
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+use Lira\Document\SetDesign;
+use Lira\Evaluation\SetEvaluation;
+
+/** One thing that is looked for in an evaluated set. To add one: a class here, and a line in {@see Rulebook}. */
+interface Rule
+{
+    /** @return list<Finding> */
+    public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array;
+}

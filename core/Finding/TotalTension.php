@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+use Lira\Document\SetDesign;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Evaluation\Total;
+
+/** The whole instrument: against what it may bear, and against what it is used to. */
+final class TotalTension implements Rule
+{
+    public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    {
+        $mostN = $design->instrument->hardware->maxTotalN;
+        $found = [];
+        foreach ($evaluation->totals as $total) {
+            if ($mostN !== null && $total->tensionN > $mostN) {
+                $found[] = Finding::stop('total-over-maximum', sprintf(
+                    'All strings together pull %.0f N; this instrument may bear %.0f N. Go lighter or tune lower.',
+                    $total->tensionN, $mostN,
+                ))->inTuning($total->tuning)->measured($total->tensionN, $mostN);
+            }
+            $change = self::change($total, $limits);
+            if ($change !== null) {
+                $found[] = $change;
+            }
+        }
+
+        return $found;
+    }
+
+    private static function change(Total $total, Limits $limits): ?Finding
+    {
+        $share = $total->change?->share();
+        if ($share === null || abs($share) < $limits->of(Limit::TotalRetune)) {
+            return null;
+        }
+        $changed = sprintf('The total changes by %+.0f %%', 100 * $share);
+        $setup = abs($share) >= $limits->of(Limit::TotalSetup);
+        $finding = $setup
+            ? Finding::caution('total-change', "{$changed}: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.")
+            : Finding::note('total-change', "{$changed}: tune, let it settle, tune again, and look at the relief.");
+
+        return $finding->inTuning($total->tuning)->measured($share, $limits->of($setup ? Limit::TotalSetup : Limit::TotalRetune));
+    }
+}
