@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Bench\EvaluationController;
+use App\Http\Controllers\Bench\SolutionController;
 use App\Http\Controllers\Bench\TuningController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('ok', static fn (): string => 'ok')->name('ok');
 Route::post('evaluations', EvaluationController::class)->name('evaluations');
+Route::post('solutions', SolutionController::class)->name('solutions');
 Route::get('tunings', [TuningController::class, 'index'])->name('tunings');

@@ -6,9 +6,8 @@ namespace App\Support;
 
 use App\Models\SetVersion;
 use App\Models\StringSet;
-use Lira\Document\EvaluationWriter;
+use Lira\Document\Answers;
 use Lira\Document\SetDocument;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Pitch\Pitch;
 
 /** What the Bench needs to draw a set at once, without asking again. */
@@ -51,9 +50,8 @@ final class Bench
     {
         $json = StoredSets::json($set);
         $json->pool = 'standard';
-        $document = SetDocument::from($json);
 
-        return EvaluationWriter::toArray($document, SetEvaluator::evaluate($document));
+        return Answers::evaluation(SetDocument::from($json));
     }
 
     /**

@@ -11,7 +11,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Lira\Document\InvalidDocument;
-use Lira\Document\Json;
 use Lira\Document\Problem;
 use Lira\InvalidInput;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,19 +25,12 @@ final class ErrorAnswers
         $exceptions->render(static fn (InvalidDocument $error): JsonResponse => self::answer(422, $error));
         $exceptions->render(static fn (InvalidInput $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())));
         $exceptions->render(static fn (Conflict $error): JsonResponse => self::answer(409, InvalidDocument::at('', $error->getMessage())));
-        $exceptions->render(static fn (PostTooLargeException $error): JsonResponse => self::tooLarge());
+        $exceptions->render(static fn (PostTooLargeException $error): JsonResponse => self::answer(422, InvalidDocument::tooLarge()));
         $exceptions->render(static fn (ValidationException $error, Request $request): ?JsonResponse => $request->hasHeader('X-Inertia') ? null : self::invalid($error));
         $exceptions->render(static fn (HttpExceptionInterface $error, Request $request): ?JsonResponse => self::wantsJson($request)
             ? self::answer($error->getStatusCode(), InvalidDocument::at('', self::sentence($error->getStatusCode())))
             : null);
         $exceptions->respond(static fn (Response $response, \Throwable $error, Request $request): Response => self::page($response, $request));
-    }
-
-    public static function tooLarge(): JsonResponse
-    {
-        $megabytes = intdiv(Json::MAX_BYTES, 1_000_000);
-
-        return self::answer(422, InvalidDocument::at('', "This is more than {$megabytes} MB; a set document is a few kilobytes. Check that it is the right file."));
     }
 
     private static function wantsJson(Request $request): bool

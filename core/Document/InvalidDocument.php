@@ -21,6 +21,14 @@ final class InvalidDocument extends InvalidInput
         return new self($problems);
     }
 
+    public static function tooLarge(): self
+    {
+        return self::at('', sprintf(
+            'This is more than %d MB; a set document is a few kilobytes. Check that it is the right file.',
+            intdiv(Json::MAX_BYTES, 1_000_000),
+        ));
+    }
+
     public static function at(string $path, string $message): self
     {
         return new self([new Problem($path, $message)]);

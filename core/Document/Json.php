@@ -18,7 +18,7 @@ final class Json
     public static function object(string $text): \stdClass
     {
         if (strlen($text) > self::MAX_BYTES) {
-            throw InvalidDocument::at('', sprintf('This is more than %d MB; a set document is a few kilobytes. Check that it is the right file.', intdiv(self::MAX_BYTES, 1_000_000)));
+            throw InvalidDocument::tooLarge();
         }
         if (trim($text) === '') {
             throw InvalidDocument::at('', 'There is nothing here. Give a set document.');

@@ -24,6 +24,12 @@ final class Node
         return new self($object, '', $problems);
     }
 
+    /** @param  string  $path  where the object stands in its document */
+    public static function at(string $path, \stdClass $object, Problems $problems): self
+    {
+        return new self($object, $path, $problems);
+    }
+
     public function has(string $key): bool
     {
         $this->asked[$key] = true;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\Density\Correction;
+use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\Limits;
+use Lira\Solver\Brief;
 use Lira\Solver\Pool;
 
 /**
@@ -18,6 +21,7 @@ final readonly class SetDocument
      * @param  ?SetDesign  $baseline  the set that feels right
      * @param  Limits  $limits  by which findings are judged
      * @param  ?float  $holdingN  the tension below which a string flaps, where the document says it
+     * @param  list<Correction>  $corrections  what its measured samples say about the model
      * @param  ?Pool  $pool  gauges whose tensions are wanted beside the set's own
      * @param  list<string>  $unknownKeys  JSON Pointers of keys that were kept but mean nothing here
      */
@@ -27,6 +31,7 @@ final readonly class SetDocument
         public ?SetDesign $baseline,
         public Limits $limits,
         public ?float $holdingN,
+        public array $corrections,
         public ?Pool $pool,
         public array $unknownKeys,
     ) {}
@@ -49,6 +54,25 @@ final readonly class SetDocument
     public static function from(\stdClass $json): self
     {
         return SetReader::read($json);
+    }
+
+    /**
+     * What the document asks the solver for.
+     *
+     * @throws InvalidDocument if it has no target, or with every problem of it and its path
+     */
+    public function brief(): Brief
+    {
+        $target = $this->json->target ?? null;
+        if (! $target instanceof \stdClass) {
+            throw InvalidDocument::at('/target', 'Missing: the target. Say which profile of tensions is aimed at.');
+        }
+        $problems = new Problems;
+        $reader = new TargetReader($problems, new StringReader($problems), $this->corrections);
+        $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, SetEvaluator::baseline($this), $this->limits);
+        $problems->throwIfAny();
+
+        return $brief ?? throw InvalidDocument::at('/target', 'This target cannot be read.');
     }
 
     /** The document as text, with everything it came with. */

@@ -68,7 +68,7 @@ final readonly class SetReader
         $root->knows('target', 'history')->reportUnknownKeys();
         $this->problems->throwIfAny();
 
-        return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $limits, $holdingN, $pool, $this->problems->unknownKeys());
+        return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $limits, $holdingN, $corrections, $pool, $this->problems->unknownKeys());
     }
 
     /**

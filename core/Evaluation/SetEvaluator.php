@@ -35,11 +35,17 @@ final readonly class SetEvaluator
     public static function evaluate(SetDocument $document): SetEvaluation
     {
         $limits = $document->limits;
-        $baseline = $document->baseline === null ? null : (new self($document->baseline, $limits, null, null))->evaluated(null);
+        $baseline = self::baseline($document);
         $holdingN = $document->holdingN ?? ($baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN());
         $evaluation = (new self($document->design, $limits, $baseline, $holdingN))->evaluated($document->pool);
 
         return $evaluation->withFindings(Rulebook::look($document->design, $evaluation, $limits));
+    }
+
+    /** The baseline alone, on its own instrument. */
+    public static function baseline(SetDocument $document): ?SetEvaluation
+    {
+        return $document->baseline === null ? null : (new self($document->baseline, $document->limits, null, null))->evaluated(null);
     }
 
     private function evaluated(?Pool $pool): SetEvaluation

@@ -9,8 +9,8 @@ use App\Http\Requests\Bench\StartSetRequest;
 use App\Models\Instrument;
 use App\Models\StringSet;
 use App\Support\Bench;
-use App\Support\ErrorAnswers;
 use App\Support\NewSet;
+use App\Support\ReceivedDocument;
 use App\Support\SetSheet;
 use App\Support\SetSummaries;
 use App\Support\StoredSets;
@@ -20,7 +20,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
-use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
@@ -74,10 +73,7 @@ final class SetController
 
     public function import(Request $request): JsonResponse
     {
-        if ((int) $request->header('Content-Length') > Json::MAX_BYTES) {
-            return ErrorAnswers::tooLarge();
-        }
-        $document = SetDocument::parse($request->getContent());
+        $document = ReceivedDocument::of($request);
         $set = StoredSets::add($document);
 
         return new JsonResponse(['id' => $set->id, 'unknownKeys' => $document->unknownKeys], 201);

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Density\BuiltString;
+use Lira\Density\Correction;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Finding\Limit;
+use Lira\Finding\Limits;
+use Lira\Instrument\Kind;
+use Lira\Pitch\Tuning;
+use Lira\Solver\Brief;
+use Lira\Solver\PackagedSet;
+use Lira\Solver\Pool;
+use Lira\Solver\Serving;
+use Lira\Solver\StandardPool;
+use Lira\Target\Band;
+use Lira\Target\PlayingStyle;
+use Lira\Target\Profile;
+use Lira\Target\StyleAspect;
+use Lira\Target\Tensions;
+
+/** Reads what a set is to be chosen for. */
+final readonly class TargetReader
+{
+    public const MOST_PACKAGED = 500;
+
+    /** @param  list<Correction>  $corrections */
+    public function __construct(private Problems $problems, private StringReader $strings, private array $corrections) {}
+
+    /** @param  ?SetEvaluation  $baseline  the set that feels right, evaluated */
+    public function read(Node $node, SetDesign $design, ?SetEvaluation $baseline, Limits $limits): ?Brief
+    {
+        $count = count($design->strings);
+        $profile = $node->oneOf('profile', 'a profile', Profile::class);
+        $baselineN = array_map(static fn (EvaluatedString $string): float => $string->tunings[0]->tensionN, $baseline->strings ?? []);
+        $serving = $this->serving($node, $design);
+        $hertz = $this->hertz($design);
+        $tensions = $profile === null ? null : $this->tensions($node, $profile, $count, $baselineN);
+        $style = $node->has('style') ? $this->style($node->object('style', 'the playing style')) : PlayingStyle::unspecified();
+        $width = $node->has('band') ? $this->within($node, 'band', 'half the band as a share', 0.0, 0.5) : Band::USUAL_WIDTH;
+        $pool = $node->has('pool')
+            ? (new PoolReader($this->problems, $this->strings, $this->corrections))->read($node, $design)
+            : StandardPool::with($design->instrument->kind, $design->strings, $this->corrections);
+        [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
+        $brief = $tensions === null || $width === null || $pool === null ? null : $this->problems->at(
+            $node->pathOf('tension_n'),
+            fn (): Brief => $this->brief($node, $design, $tensions, $style, $hertz, $width, $serving, $pool, $breakShare, $mostTotalN),
+        );
+        $node->reportUnknownKeys();
+
+        return $brief;
+    }
+
+    /** @param  non-empty-list<float>  $hertz */
+    private function brief(Node $node, SetDesign $design, Tensions $tensions, PlayingStyle $style, array $hertz, float $width, Serving $serving, Pool $pool, float $breakShare, ?float $mostTotalN): Brief
+    {
+        $count = count($design->strings);
+        [$styled, $bands] = Band::around($tensions, $style, $hertz, $width);
+
+        return new Brief(
+            $styled, $bands, $serving, $pool, $breakShare, $mostTotalN,
+            $this->position($node, 'wound_from', 'the lightest position that may be wound', $count + 1),
+            $this->position($node, 'plain_to', 'the heaviest position that may be plain', $count, 0),
+            $this->positions($node, 'plain_only', $count),
+            $this->positions($node, 'wound_only', $count),
+            $this->positions($node, 'keep', $count),
+            $this->packaged($node, $design->instrument->kind),
+        );
+    }
+
+    /** @param  list<float>  $baselineN */
+    private function tensions(Node $node, Profile $profile, int $count, array $baselineN): ?Tensions
+    {
+        if ($profile === Profile::Baseline) {
+            $ratio = $node->has('ratio') ? $this->within($node, 'ratio', 'the ratio to the baseline', 0.1, 10.0) : 1.0;
+            if ($baselineN === []) {
+                $this->problems->add('/baseline', 'This profile aims at the baseline’s tensions: give the set that feels right.');
+
+                return null;
+            }
+
+            return $ratio === null ? null : $this->problems->at($node->pathOf('profile'), static fn (): Tensions => Tensions::baseline($baselineN, $ratio, $count));
+        }
+        if ($profile === Profile::PerString) {
+            $given = $node->numbers('tension_n', 'the target tensions in N');
+
+            return $given === null ? null : $this->problems->at($node->pathOf('tension_n'), static fn (): Tensions => Tensions::perString($given, $count));
+        }
+        if ($profile === Profile::Progressive) {
+            $ends = $node->object('tension_n', 'the first and the last target tension in N');
+            $first = $ends?->number('first', 'the target of string 1 in N');
+            $last = $ends?->number('last', 'the target of the last string in N');
+            $ends?->reportUnknownKeys();
+
+            return $first === null || $last === null ? null : $this->problems->at($node->pathOf('tension_n'), static fn (): Tensions => Tensions::progressive($first, $last, $count));
+        }
+        $one = $node->number('tension_n', $profile === Profile::Total ? 'the total in N' : 'the target tension in N');
+
+        return $one === null ? null : $this->problems->at($node->pathOf('tension_n'), static fn (): Tensions => $profile === Profile::Total
+            ? Tensions::total($one, $baselineN, $count)
+            : Tensions::equal($one, $count));
+    }
+
+    private function serving(Node $node, SetDesign $design): Serving
+    {
+        if (! $node->has('tunings') || $node->says('tunings', 'worst')) {
+            return Serving::worst();
+        }
+        if ($node->says('tunings', 'mean')) {
+            return Serving::mean();
+        }
+        $index = $node->integer('tunings', 'the tunings that count: "worst", "mean" or the number of one, from 0');
+        if ($index !== null && ($index < 0 || $index >= count($design->tunings))) {
+            $this->problems->add($node->pathOf('tunings'), sprintf('There are %d tunings: give "worst", "mean" or a number from 0 to %d.', count($design->tunings), count($design->tunings) - 1));
+        }
+
+        return Serving::one($index ?? 0);
+    }
+
+    private function style(?Node $node): PlayingStyle
+    {
+        $style = PlayingStyle::unspecified();
+        foreach (StyleAspect::cases() as $aspect) {
+            $answer = $node !== null && $node->has($aspect->value) ? $node->text($aspect->value, 'the answer') : null;
+            if ($node !== null && $answer !== null) {
+                $style = $this->problems->at($node->pathOf($aspect->value), static fn (): PlayingStyle => $style->with($aspect, $answer)) ?? $style;
+            }
+        }
+        $node?->reportUnknownKeys();
+
+        return $style;
+    }
+
+    /** @return array{float, ?float} the greatest share of the breaking load and the greatest total in newtons */
+    private function limits(Node $target, SetDesign $design, Limits $limits): array
+    {
+        $node = $target->has('limits') ? $target->object('limits', 'the limits') : null;
+        $share = $node !== null && $node->has('break_share') ? $this->within($node, 'break_share', 'the share of the breaking load', 0.05, 1.0) : null;
+        $total = $node !== null && $node->has('max_total_n') ? $this->within($node, 'max_total_n', 'the greatest total in N', 1.0, 20_000.0) : null;
+        $node?->reportUnknownKeys();
+
+        return [$share ?? $limits->of(Limit::BreakCaution), $total ?? $design->instrument->hardware->maxTotalN];
+    }
+
+    /** @return list<PackagedSet> */
+    private function packaged(Node $target, Kind $kind): array
+    {
+        $nodes = $target->has('sets') ? $target->objects('sets', 'the packaged sets') ?? [] : [];
+        if (count($nodes) > self::MOST_PACKAGED) {
+            $this->problems->add($target->pathOf('sets'), sprintf('Compare at most %d packaged sets.', self::MOST_PACKAGED));
+
+            return [];
+        }
+        $sets = [];
+        foreach ($nodes as $node) {
+            $name = $node->text('name', 'the set’s name');
+            $strings = [];
+            foreach ($node->objects('strings', 'the set’s strings') ?? [] as $string) {
+                $spec = $this->strings->read($string);
+                $built = $spec === null ? null : $this->problems->at($string->path, fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections));
+                if ($built !== null) {
+                    $strings[] = $built;
+                }
+            }
+            $node->reportUnknownKeys();
+            if ($strings === []) {
+                $this->problems->add($node->pathOf('strings'), 'A packaged set has at least one string, string 1 first.');
+            } elseif ($name !== null) {
+                $sets[] = new PackagedSet($name, $strings);
+            }
+        }
+
+        return $sets;
+    }
+
+    /** @return non-empty-list<float> the mean pitch of each string over the tunings, for ranking them */
+    private function hertz(SetDesign $design): array
+    {
+        return array_map(static fn (int $index): float => exp(array_sum(array_map(
+            static fn (Tuning $tuning): float => log($tuning->frequencyHz($index + 1)),
+            $design->tunings,
+        )) / count($design->tunings)), array_keys($design->strings));
+    }
+
+    /** @param  non-empty-string  $what */
+    private function position(Node $node, string $key, string $what, int $most, int $least = 1): ?int
+    {
+        $position = $node->has($key) ? $node->integer($key, $what) : null;
+        if ($position !== null && ($position < $least || $position > $most)) {
+            $this->problems->add($node->pathOf($key), ucfirst($what)." goes from {$least} to {$most}.");
+        }
+
+        return $position;
+    }
+
+    /** @return list<int> */
+    private function positions(Node $node, string $key, int $count): array
+    {
+        $positions = [];
+        foreach ($node->has($key) ? $node->numbers($key, 'the positions') ?? [] : [] as $index => $position) {
+            if ($position < 1 || $position > $count || $position !== floor($position)) {
+                $this->problems->add($node->pathOf($key).'/'.$index, "Positions go from 1 to {$count}.");
+            } else {
+                $positions[] = (int) $position;
+            }
+        }
+
+        return $positions;
+    }
+
+    /** @param  non-empty-string  $what */
+    private function within(Node $node, string $key, string $what, float $least, float $most): ?float
+    {
+        $number = $node->number($key, $what);
+        if ($number !== null && ($number < $least || $number > $most)) {
+            $this->problems->add($node->pathOf($key), ucfirst($what)." must be from {$least} to {$most}.");
+
+            return null;
+        }
+
+        return $number;
+    }
+}

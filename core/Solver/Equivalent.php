@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+use Lira\Density\BuiltString;
+
+/** Which gauges feel the same on another scale or at another pitch: the ones of a pool just below and just above. */
+final readonly class Equivalent
+{
+    private function __construct(public ?BuiltString $below, public ?BuiltString $above) {}
+
+    /**
+     * @param  float  $tensionN  that is to be kept, newtons
+     * @param  float  $lengthM  of the other scale, metres
+     * @param  float  $hertz  of the other pitch
+     * @param  list<BuiltString>  $strings  of one make, in any order
+     */
+    public static function around(float $tensionN, float $lengthM, float $hertz, array $strings): self
+    {
+        [$below, $above] = [null, null];
+        [$belowN, $aboveN] = [-INF, INF];
+        foreach ($strings as $string) {
+            $pullN = $string->tension->tensionN($lengthM, $hertz);
+            if ($pullN <= $tensionN && $pullN > $belowN) {
+                [$below, $belowN] = [$string, $pullN];
+            }
+            if ($pullN >= $tensionN && $pullN < $aboveN) {
+                [$above, $aboveN] = [$string, $pullN];
+            }
+        }
+
+        return new self($below, $above);
+    }
+}

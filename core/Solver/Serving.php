@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+/** Which of several tunings a set is chosen for: the worst of them, their mean, or one alone. */
+final readonly class Serving
+{
+    private function __construct(private bool $worst, private ?int $index) {}
+
+    public static function worst(): self
+    {
+        return new self(true, null);
+    }
+
+    public static function mean(): self
+    {
+        return new self(false, null);
+    }
+
+    /** @param  int  $index  of the tuning, from 0 */
+    public static function one(int $index): self
+    {
+        return new self(false, $index);
+    }
+
+    /**
+     * How far a gauge misses its target: (ln(T/T*))² of the worst tuning, their mean, or the one that counts.
+     *
+     * @param  non-empty-list<float>  $tensionsN  in each tuning
+     */
+    public function miss(array $tensionsN, float $targetN): float
+    {
+        $misses = array_map(static fn (float $tensionN): float => log($tensionN / $targetN) ** 2, $tensionsN);
+
+        return match (true) {
+            $this->index !== null => $misses[$this->index] ?? $misses[0],
+            $this->worst => max($misses),
+            default => array_sum($misses) / count($misses),
+        };
+    }
+
+    /**
+     * The tension that counts towards a total: in the tuning that counts, else the mean of all.
+     *
+     * @param  non-empty-list<float>  $tensionsN  in each tuning
+     */
+    public function towardsTotalN(array $tensionsN): float
+    {
+        return $this->index !== null ? ($tensionsN[$this->index] ?? $tensionsN[0]) : array_sum($tensionsN) / count($tensionsN);
+    }
+}

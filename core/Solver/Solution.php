@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+/** A whole set chosen for a brief. */
+final readonly class Solution
+{
+    /**
+     * @param  list<ChosenString>  $strings  string 1 first
+     * @param  list<float>  $totalsN  in each tuning, newtons
+     */
+    public function __construct(public float $objective, public array $strings, public array $totalsN) {}
+}
