@@ -92,7 +92,10 @@ final readonly class SetReader
     {
         $limits = Limits::usual();
         $node = $root->has('limits') ? $root->object('limits', 'the limits') : null;
-        foreach ($node?->keys() ?? [] as $id) {
+        if ($node === null) {
+            return $limits;
+        }
+        foreach ($node->keys() as $id) {
             $value = $node->number($id, 'the limit');
             $limit = Limit::tryFrom($id);
             if ($limit === null) {

@@ -38,7 +38,7 @@ final readonly class SetEvaluation
     {
         $lightest = INF;
         foreach ($this->strings as $string) {
-            $lightest = min($lightest, $string->tunings[0]->tensionN ?? INF);
+            $lightest = min($lightest, isset($string->tunings[0]) ? $string->tunings[0]->tensionN : INF);
         }
 
         return $lightest;

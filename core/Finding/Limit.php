@@ -38,7 +38,11 @@ enum Limit: string
         };
     }
 
-    /** The range in which it can be set. @return array{float, float} */
+    /**
+     * The range in which it can be set.
+     *
+     * @return array{float, float} least and most
+     */
     public function range(): array
     {
         return match ($this) {

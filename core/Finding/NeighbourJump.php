@@ -16,7 +16,10 @@ final class NeighbourJump implements Rule
         $found = [];
         foreach ($evaluation->strings as $index => $string) {
             $next = $evaluation->strings[$index + 1] ?? null;
-            foreach ($next === null ? [] : $string->tunings as $tuning => $at) {
+            if ($next === null) {
+                continue;
+            }
+            foreach ($string->tunings as $tuning => $at) {
                 $other = $next->tunings[$tuning]->tensionN;
                 $jump = max($at->tensionN, $other) / min($at->tensionN, $other) - 1;
                 if ($jump > $most) {

@@ -86,7 +86,7 @@ final class RankedSearch
         if ($this->coupling->totalN !== null) {
             $this->relaxTotal($this->coupling->totalN, $bound);
         } elseif ($this->coupling->mostN !== [] && ! $this->coupling->allows($this->sumsOfBest())) {
-            $this->relaxMost();
+            $this->relaxMost(max($this->coupling->mostN));
         }
     }
 
@@ -106,9 +106,8 @@ final class RankedSearch
         }
     }
 
-    private function relaxMost(): void
+    private function relaxMost(float $mostN): void
     {
-        $mostN = max($this->coupling->mostN);
         $evaluate = fn (float $slope): float => $this->backward($slope, -$slope * $mostN);
         $top = 1 / $mostN;
         while ($evaluate(2 * $top) > $evaluate($top) && $top < 1e6) {
@@ -145,11 +144,10 @@ final class RankedSearch
     private function backward(float $slope, float $constant): float
     {
         $this->constant = $constant;
-        foreach ($this->candidates as $string => $each) {
-            foreach ($each as $index => $candidate) {
-                $this->costs[$string][$index] = $candidate->miss + $slope * $candidate->towardsTotalN;
-            }
-        }
+        $this->costs = array_map(
+            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss + $slope * $candidate->towardsTotalN, $each),
+            $this->candidates,
+        );
         $last = $this->strings - 1;
         $following = [$last => array_fill(0, count($this->candidates[$last]), 0.0)];
         for ($string = $last - 1; $string >= 0; $string--) {
@@ -231,7 +229,7 @@ final class RankedSearch
     {
         $open = [];
         foreach ($this->costs[$string] as $index => $cost) {
-            $penalty = $string === 0 ? 0.0 : $this->penalty($string - 1, $choice[$string - 1], $index);
+            $penalty = $this->penaltyAfter($string, $choice, $index);
             $bound = $spent + $penalty + $cost + $this->following[$string][$index] + $this->constant;
             if ($bound < $this->worstKept) {
                 $open[$index] = $bound;
@@ -248,7 +246,7 @@ final class RankedSearch
                 return;
             }
             $candidate = $this->candidates[$string][$index];
-            $penalty = $string === 0 ? 0.0 : $this->penalty($string - 1, $choice[$string - 1], $index);
+            $penalty = $this->penaltyAfter($string, $choice, $index);
             $sums = [];
             foreach ($sumsN as $tuning => $sumN) {
                 $sums[] = $sumN + $candidate->tensionsN[$tuning];
@@ -284,6 +282,14 @@ final class RankedSearch
         }
     }
 
+    /** @param  list<int>  $choice  for the strings before this one */
+    private function penaltyAfter(int $string, array $choice, int $index): float
+    {
+        $before = $choice[$string - 1] ?? null;
+
+        return $before === null ? 0.0 : $this->penalty($string - 1, $before, $index);
+    }
+
     private function penalty(int $string, int $first, int $second): float
     {
         $thicker = ($this->diameter($string, $first) - $this->diameter($string + 1, $second)) * $this->lowerIs[$string];
@@ -302,6 +308,7 @@ final class RankedSearch
         $sums = array_fill(0, count($this->coupling->mostN), 0.0);
         $before = null;
         foreach ($this->candidates as $string => $each) {
+            /** @var non-empty-list<float> $values */
             $values = [];
             foreach ($this->costs[$string] as $index => $cost) {
                 $values[] = $cost + $this->following[$string][$index] + ($before === null ? 0.0 : $this->penalty($string - 1, $before, $index));
@@ -322,7 +329,7 @@ final class RankedSearch
         $least = [$this->strings => array_fill(0, $tunings, 0.0)];
         for ($string = $this->strings - 1; $string >= 0; $string--) {
             $least[$string] = $least[$string + 1];
-            for ($tuning = 0; $tuning < $tunings; $tuning++) {
+            foreach (array_keys($least[$string]) as $tuning) {
                 $least[$string][$tuning] += min(array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tuning], $this->candidates[$string]));
             }
         }

@@ -232,12 +232,12 @@ final readonly class SetSolver
                 $this->outOfBand($candidate, $index) && $single->miss < $candidate->miss => 'out-of-band',
                 default => null,
             };
-            if ($candidate !== null && $why === null) {
+            if ($why !== null) {
+                $bought[] = ['position' => $index + 1, 'candidate' => $single, 'why' => $why];
+                $miss += $single->miss;
+            } elseif ($candidate !== null) {
                 $used[] = ['position' => $index + 1, 'candidate' => $candidate];
                 $miss += $candidate->miss;
-            } else {
-                $bought[] = ['position' => $index + 1, 'candidate' => $single, 'why' => $why ?? 'missing'];
-                $miss += $single->miss;
             }
         }
 

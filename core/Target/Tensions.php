@@ -53,12 +53,10 @@ final readonly class Tensions
      */
     public static function baseline(array $baselineN, float $ratio, int $strings): self
     {
-        $tensions = [];
-        for ($index = 0; $index < max(1, $strings); $index++) {
-            $tensions[] = self::checked(($baselineN[$index] ?? throw InvalidTarget::needsBaseline($index + 1)) * $ratio);
-        }
-
-        return new self(Profile::Baseline, $tensions);
+        return new self(Profile::Baseline, array_map(
+            static fn (int $index): float => self::checked(($baselineN[$index] ?? throw InvalidTarget::needsBaseline($index + 1)) * $ratio),
+            range(0, max(0, $strings - 1)),
+        ));
     }
 
     /**

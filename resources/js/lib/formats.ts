@@ -14,6 +14,17 @@ export type Kind =
  * How long the open strings are, before compensation.
  */
 export type Scale = SingleScale | HalfScale | Multiscale | EachLength;
+export type Anchor =
+    | 'bridge-pins'
+    | 'pinless'
+    | 'string-through'
+    | 'top-loading'
+    | 'stop-tailpiece'
+    | 'over-wrapped'
+    | 'vibrato'
+    | 'tie-block'
+    | 'loop-end'
+    | 'slotted-elastomer';
 /**
  * @minItems 1
  * @maxItems 12
@@ -39,10 +50,35 @@ export type Material =
  * @maxItems 14
  */
 export type Strings = StringOfSet[];
+/**
+ * The usual gauges for this kind of instrument, or a list of constructions with their gauges and of single strings.
+ */
+export type Pool = 'standard' | (PoolGroup | PoolString)[];
+/**
+ * How sharp a plucked note starts.
+ */
+export type AttackCents = {
+    soft: number;
+    medium: number;
+    hard: number;
+} | null;
+/**
+ * A whole tone at the 12th fret; null where it cannot be bent that far.
+ */
+export type WholeToneBend = {
+    displacement_mm: number;
+    force_n: number;
+} | null;
+export type SaddleSetback = {
+    low: number;
+    estimate: number;
+    high: number;
+} | null;
 
 export interface Formats {
     'lira-set'?: SetDocument;
     'lira-evaluation'?: Evaluation;
+    'lira-solution'?: Solution;
     'lira-error'?: LiraError;
 }
 /**
@@ -56,16 +92,8 @@ export interface SetDocument {
     tunings: Tunings;
     strings: Strings;
     baseline?: Baseline;
-    /**
-     * What the solver aims at.
-     */
-    target?: {
-        [k: string]: unknown;
-    };
-    /**
-     * Gauges whose tensions are wanted beside the set's own: the usual ones for this kind of instrument, or a list.
-     */
-    pool?: 'standard' | PoolGroup[];
+    target?: Target;
+    pool?: Pool;
     /**
      * Free text.
      */
@@ -76,6 +104,17 @@ export interface SetDocument {
     history?: {
         [k: string]: unknown;
     };
+    limits?: FindingLimits;
+    /**
+     * The tension below which a string flaps; by itself a share of the baseline's lightest.
+     */
+    holding_tension_n?: number;
+    /**
+     * Measured strings; they correct the model for others of their construction and material.
+     *
+     * @maxItems 500
+     */
+    samples?: Sample[];
     [k: string]: unknown;
 }
 export interface Instrument {
@@ -83,12 +122,8 @@ export interface Instrument {
     kind: Kind;
     scale: Scale;
     short_strings?: ShortString[];
-    hardware?: {
-        [k: string]: unknown;
-    };
-    setup?: {
-        [k: string]: unknown;
-    };
+    hardware?: Hardware;
+    setup?: Setup;
     [k: string]: unknown;
 }
 export interface SingleScale {
@@ -120,6 +155,139 @@ export interface ShortString {
     starts_at_fret: number;
     [k: string]: unknown;
 }
+/**
+ * What holds and guides the strings, as far as it is known. Heights are above the headstock's face.
+ */
+export interface Hardware {
+    anchor?: Anchor;
+    built_for?: 'steel' | 'nylon';
+    pickup?: 'none' | 'magnetic' | 'piezo' | 'microphone';
+    /**
+     * The greatest total the instrument may bear.
+     */
+    max_total_tension_n?: number;
+    posts?: Posts;
+    headstock?: Headstock;
+    nut?: Nut;
+    trees?: StringTree[];
+    saddle?: Saddle;
+    springs?: Springs;
+    [k: string]: unknown;
+}
+export interface Posts {
+    type?: 'standard' | 'locking' | 'slotted';
+    /**
+     * Of the post.
+     */
+    diameter_mm?: number;
+    /**
+     * Of the hole.
+     */
+    hole_height_mm?: number;
+    /**
+     * Of the hole.
+     */
+    hole_diameter_mm?: number;
+    /**
+     * For turns below the hole.
+     */
+    room_below_hole_mm?: number;
+    /**
+     * From post to post.
+     */
+    spacing_mm?: number;
+    /**
+     * From nut to post. One for each string, string 1 first, or one for all.
+     */
+    distance_mm?: number | number[];
+    [k: string]: unknown;
+}
+export interface Headstock {
+    tilt_deg?: number;
+    /**
+     * Of the slots' floor above the headstock's face.
+     */
+    nut_height_mm?: number;
+    [k: string]: unknown;
+}
+export interface Nut {
+    /**
+     * Width of each slot. One for each string, string 1 first, or one for all.
+     */
+    slots_mm?: number | number[];
+    material?: string;
+    [k: string]: unknown;
+}
+export interface StringTree {
+    position: number;
+    /**
+     * Of the tree.
+     */
+    height_mm: number;
+    /**
+     * From nut to tree.
+     */
+    distance_mm: number;
+    [k: string]: unknown;
+}
+export interface Saddle {
+    /**
+     * How far each saddle can still move back from the scale length. One for each string, string 1 first, or one for all.
+     */
+    travel_mm?: number | number[];
+    /**
+     * Travel per turn of its screw.
+     */
+    screw_pitch_mm?: number;
+    /**
+     * How far the string goes down from saddle to anchor.
+     */
+    drop_mm?: number;
+    /**
+     * From saddle to anchor.
+     */
+    anchor_distance_mm?: number;
+    /**
+     * By how much less it goes down because it is wrapped over the tailpiece.
+     */
+    over_wrap_rise_mm?: number;
+    /**
+     * String beyond the saddle, to its ball or loop.
+     */
+    beyond_mm?: number;
+    [k: string]: unknown;
+}
+export interface Springs {
+    count: number;
+    rate_n_per_mm: number;
+    [k: string]: unknown;
+}
+export interface Setup {
+    /**
+     * Height of the strings above the 12th fret; 1.8 if not said.
+     */
+    action_12_mm?: number;
+    /**
+     * Height of the strings above the frets at the nut; 0 if not said.
+     */
+    nut_height_mm?: number;
+    /**
+     * Where the pick strikes; 120 if not said.
+     */
+    pick_from_saddle_mm?: number;
+    /**
+     * Soft, medium and hard; 1.5, 3 and 5 N if not said.
+     *
+     * @minItems 3
+     * @maxItems 3
+     */
+    picking_n?: number[];
+    /**
+     * String beyond nut and saddle that stretches along; 0 if not said.
+     */
+    extra_length_mm?: number;
+    [k: string]: unknown;
+}
 export interface Tuning {
     name?: string;
     a4_hz?: number;
@@ -142,6 +310,10 @@ export interface StringOfSet {
     core?: Core;
     wraps?: Wrap[];
     density?: Density;
+    /**
+     * How long the string is made, from ball or loop to the end.
+     */
+    length_mm?: number;
     [k: string]: unknown;
 }
 export interface Core {
@@ -186,11 +358,134 @@ export interface Baseline {
     strings: Strings;
     [k: string]: unknown;
 }
+/**
+ * What the solver aims at.
+ */
+export interface Target {
+    profile: 'per-string' | 'equal' | 'progressive' | 'baseline' | 'total';
+    /**
+     * A list for per-string, one number for equal and total, first and last for progressive.
+     */
+    tension_n?: number | number[] | ProgressiveTensions;
+    /**
+     * All of the baseline's tensions times this.
+     */
+    ratio?: number;
+    /**
+     * Where the set serves several tunings: the worst of them, their mean, or the one with this index.
+     */
+    tunings?: ('worst' | 'mean') | number;
+    style?: Style;
+    /**
+     * Half the band around the target, as a share; 0.04 if not said.
+     */
+    band?: number;
+    pool?: Pool;
+    /**
+     * The lightest position that may be wound.
+     */
+    wound_from?: number;
+    /**
+     * The heaviest position that may be plain.
+     */
+    plain_to?: number;
+    plain_only?: number[];
+    wound_only?: number[];
+    /**
+     * Positions that keep the string they have.
+     */
+    keep?: number[];
+    limits?: TargetLimits;
+    /**
+     * Packaged sets to compare.
+     *
+     * @maxItems 500
+     */
+    sets?: PackagedSet[];
+    [k: string]: unknown;
+}
+export interface ProgressiveTensions {
+    first: number;
+    last: number;
+    [k: string]: unknown;
+}
+export interface Style {
+    attack?: 'soft' | 'medium' | 'hard';
+    pick?: 'fingers' | 'thin' | 'medium' | 'stiff';
+    angle?: 'flat' | 'angled';
+    place?: 'studio' | 'stage';
+    bending?: 'none' | 'some' | 'much';
+    [k: string]: unknown;
+}
 export interface PoolGroup {
     construction: Construction;
     material: Material;
     gauges_in?: number[];
     gauges_mm?: number[];
+    [k: string]: unknown;
+}
+export interface PoolString {
+    construction: Construction;
+    material: Material;
+    gauge_in?: number;
+    gauge_mm?: number;
+    core?: Core;
+    wraps?: Wrap[];
+    density?: Density;
+    /**
+     * How long the string is made, from ball or loop to the end.
+     */
+    length_mm?: number;
+    [k: string]: unknown;
+}
+export interface TargetLimits {
+    break_share?: number;
+    max_total_n?: number;
+    [k: string]: unknown;
+}
+export interface PackagedSet {
+    name: string;
+    /**
+     * @minItems 1
+     */
+    strings: PoolString[];
+    [k: string]: unknown;
+}
+/**
+ * Limits by which findings are judged, where they differ from the usual ones.
+ */
+export interface FindingLimits {
+    'shorter-life'?: number;
+    'break-caution'?: number;
+    'break-stop'?: number;
+    'holding-share'?: number;
+    'dull-inharmonicity'?: number;
+    'neighbour-jump'?: number;
+    'total-retune'?: number;
+    'total-setup'?: number;
+    'nut-angle-deg'?: number;
+    'saddle-angle-deg'?: number;
+    'slot-play-mm'?: number;
+    'spare-length-mm'?: number;
+}
+/**
+ * A string weighed slack (mass_g, length_mm and what scale and ruler can tell), or sounded under a known load (load_n, frequency_hz, length_mm and how well each is known).
+ */
+export interface Sample {
+    construction: Construction;
+    material: Material;
+    gauge_in?: number;
+    gauge_mm?: number;
+    core?: Core;
+    wraps?: Wrap[];
+    mass_g?: number;
+    mass_resolution_g?: number;
+    length_mm: number;
+    length_resolution_mm: number;
+    load_n?: number;
+    load_resolution_n?: number;
+    frequency_hz?: number;
+    frequency_resolution_hz?: number;
     [k: string]: unknown;
 }
 /**
@@ -212,6 +507,10 @@ export interface Evaluation {
      * JSON Pointers of keys that mean nothing here; they are kept in the document.
      */
     unknown_keys?: string[];
+    /**
+     * The tension below which a string flaps, where it is known.
+     */
+    holding_tension_n?: number;
 }
 export interface EvaluatedString {
     position: number;
@@ -229,6 +528,7 @@ export interface EvaluatedString {
      * For each gauge of the pool its tension in each tuning.
      */
     pool_tensions_n?: number[][];
+    fit: Fit;
 }
 export interface EvaluatedDensity {
     kg_per_m: number;
@@ -236,6 +536,15 @@ export interface EvaluatedDensity {
     high: number;
     source: 'modelled' | 'supplied' | 'measured';
     state: 'rest' | 'strung';
+    correction?: EvaluatedCorrection;
+}
+/**
+ * The factor that measured samples of this family gave the model.
+ */
+export interface EvaluatedCorrection {
+    factor: number;
+    uncertainty: number;
+    samples: number;
 }
 export interface StringAtPitch {
     pitch: string;
@@ -245,6 +554,17 @@ export interface StringAtPitch {
     tension_low_n: number;
     tension_high_n: number;
     change?: Change;
+    break_share: number | null;
+    break_frequency_hz: number | null;
+    highest_safe_hz: number | null;
+    lowest_holding_hz: number | null;
+    inharmonicity: number | null;
+    attack_cents: AttackCents;
+    whole_tone_bend_12: WholeToneBend;
+    saddle_setback_mm: SaddleSetback;
+    nut_down_force_n: number | null;
+    saddle_down_force_n: number | null;
+    why?: Why;
 }
 /**
  * Beside the baseline's first tuning: share is relative, words say how it feels, same_low_n to same_high_n is what feels the same.
@@ -257,31 +577,161 @@ export interface Change {
     same_low_n: number;
     same_high_n: number;
 }
+/**
+ * Shares of ln(tension/baseline tension); they add up exactly.
+ */
+export interface Why {
+    scale: number;
+    pitch: number;
+    string: number;
+}
+/**
+ * Turns, angles and lengths on this instrument; null where the hardware was not measured.
+ */
+export interface Fit {
+    fewest_turns: number;
+    turns: number;
+    turns_needed: number | null;
+    nut_angle_deg: number | null;
+    leave_mm: number | null;
+    leave_post_spacings: number | null;
+    saddle_angle_deg: number | null;
+    needed_length_mm: number | null;
+}
 export interface Total {
     tuning: string;
     tension_n: number;
     low_n: number;
     high_n: number;
     change?: Change;
+    treble_side_n: number;
+    bass_side_n: number;
 }
 export interface Finding {
     code: string;
     severity: 'stop' | 'caution' | 'note';
-    position?: number | null;
-    tuning?: string | null;
+    position: number | null;
+    tuning: string | null;
     message: string;
-    value?: number | null;
-    limit?: number | null;
+    value: number | null;
+    limit: number | null;
 }
 export interface EvaluatedBaseline {
     name: string;
     strings: EvaluatedString[];
     totals: Total[];
+    holding_tension_n?: number;
 }
 export interface PoolGauge {
     construction: Construction;
     material: Material;
     gauge_in: number;
+}
+/**
+ * Up to five sets chosen for a target, best first. The objective is the sum of (ln(T/T*))² over the strings, 0.01 for each pair of neighbours whose lower-pitched string is the thinner one, and for a total 100 (ln(sum/total))².
+ */
+export interface Solution {
+    format: 'lira-solution';
+    version: 1;
+    name: string;
+    profile: 'per-string' | 'equal' | 'progressive' | 'baseline' | 'total';
+    /**
+     * Whether nothing better was left unseen.
+     */
+    complete: boolean;
+    /**
+     * No set is better than this.
+     */
+    bound: number;
+    targets: TargetBand[];
+    solutions: RankedSet[];
+    /**
+     * Packaged sets, nearest first, with the singles that would complete each.
+     */
+    packaged: NearestPackaged[];
+    unknown_keys?: string[];
+}
+export interface TargetBand {
+    position: number;
+    tension_n: number;
+    low_n: number;
+    high_n: number;
+    before_style_n: number;
+    /**
+     * What each answer about the playing style adds, as a share.
+     */
+    style: StyleContribution[];
+}
+export interface StyleContribution {
+    aspect: string;
+    answer: string;
+    share: number;
+    reason: string;
+}
+export interface RankedSet {
+    objective: number;
+    strings: ChosenString[];
+    totals: SolutionTotal[];
+}
+export interface ChosenString {
+    position: number;
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    /**
+     * In each tuning.
+     */
+    tensions_n: number[];
+    density?: Density;
+    /**
+     * From the target, relative, in each tuning.
+     */
+    deviation: number[];
+    lighter: Candidate | null;
+    heavier: Candidate | null;
+}
+export interface Candidate {
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    /**
+     * In each tuning.
+     */
+    tensions_n: number[];
+    density?: Density;
+}
+export interface SolutionTotal {
+    tuning: string;
+    tension_n: number;
+}
+export interface NearestPackaged {
+    name: string;
+    miss: number;
+    strings: PackagedString[];
+    singles: SingleString[];
+}
+export interface PackagedString {
+    position: number;
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    /**
+     * In each tuning.
+     */
+    tensions_n: number[];
+    density?: Density;
+}
+export interface SingleString {
+    position: number;
+    why: 'missing' | 'out-of-band' | 'limit';
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    /**
+     * In each tuning.
+     */
+    tensions_n: number[];
+    density?: Density;
 }
 /**
  * Why some input was not taken. Nothing was changed.
