@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solver;
+
+use Lira\Density\BuiltString;
+use Lira\Density\StringSpec;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Lira\Solver\Candidate;
+use Lira\Solver\Coupling;
+use Lira\Solver\RankedSearch;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\CoreTestCase;
+
+/** The search against every choice there is, on hundreds of small random cases. */
+final class RankedSearchTest extends CoreTestCase
+{
+    private const KEEP = 5;
+
+    public function test_the_ranked_choices_are_the_best_there_are(): void
+    {
+        foreach (range(1, 400) as $seed) {
+            [$candidates, $lowerIs, $coupling] = self::randomCase(new Randomizer(new Mt19937($seed)), $seed);
+            $expected = array_slice(self::everyObjective($candidates, $lowerIs, $coupling), 0, self::KEEP);
+            $ranked = RankedSearch::best($candidates, $lowerIs, $coupling, self::KEEP);
+            $found = array_column($ranked->found, 'objective');
+
+            self::assertEqualsWithDelta($expected, $found, 1e-9, "Seed {$seed}");
+            self::assertTrue($ranked->complete, "Seed {$seed}");
+            self::assertLessThanOrEqual(($found[0] ?? INF) + 1e-12, $ranked->bound);
+            foreach ($ranked->found as ['objective' => $objective, 'choice' => $choice]) {
+                self::assertEqualsWithDelta($objective, self::objective($candidates, $lowerIs, $coupling, $choice), 1e-9, "Seed {$seed}");
+            }
+        }
+    }
+
+    public function test_a_search_cut_short_says_so_and_gives_a_bound_that_holds(): void
+    {
+        // Many strings that all have to give way a little: the tangent bound leaves more open than the search may visit.
+        $random = new Randomizer(new Mt19937(7));
+        $candidates = [];
+        for ($string = 0; $string < 14; $string++) {
+            $candidates[] = array_map(static fn (): Candidate => self::candidate(self::float($random, 0.2, 1.0), [self::float($random, 60, 90)], self::float($random, 0, 1e-4)), range(1, 40));
+        }
+        $ranked = RankedSearch::best($candidates, array_fill(0, 13, 0), Coupling::of(null, [1002.0]), self::KEEP);
+
+        self::assertNotSame([], $ranked->found);
+        self::assertLessThanOrEqual($ranked->found[0]['objective'], $ranked->bound);
+        self::assertGreaterThan(0.0, $ranked->bound);
+        if (! $ranked->complete) {
+            self::assertLessThan($ranked->found[self::KEEP - 1]['objective'], $ranked->bound);
+        }
+    }
+
+    public function test_nothing_is_found_where_nothing_may_be(): void
+    {
+        $candidates = [[self::candidate(0.3, [70.0], 0.0)], [self::candidate(0.4, [80.0], 0.0)]];
+
+        self::assertSame([], RankedSearch::best($candidates, [1], Coupling::of(null, [149.9]), self::KEEP)->found);
+        self::assertCount(1, RankedSearch::best($candidates, [1], Coupling::of(null, [150.0]), self::KEEP)->found);
+    }
+
+    /** @return array{non-empty-list<non-empty-list<Candidate>>, list<int>, Coupling} */
+    private static function randomCase(Randomizer $random, int $seed): array
+    {
+        $strings = $random->getInt(1, 5);
+        $tunings = $random->getInt(1, 2);
+        $candidates = [];
+        for ($string = 0; $string < $strings; $string++) {
+            $each = [];
+            for ($gauge = $random->getInt(1, 6); $gauge > 0; $gauge--) {
+                $tensions = array_map(static fn (): float => self::float($random, 30, 130), range(1, $tunings));
+                // Every third case has diameters that are often equal, which decides about the penalty.
+                $millimetres = $seed % 3 === 0 ? $random->getInt(2, 5) / 10 : self::float($random, 0.2, 1.2);
+                $each[] = self::candidate($millimetres, $tensions, self::float($random, 0, 0.05));
+            }
+            $candidates[] = $each;
+        }
+        $lowerIs = $strings < 2 ? [] : array_map(static fn (): int => $random->getInt(-1, 1), range(2, $strings));
+        $totalN = self::float($random, 50, 110) * $strings;
+
+        return [$candidates, $lowerIs, match ($seed % 4) {
+            0 => Coupling::none(),
+            1 => Coupling::of($totalN, []),
+            2 => Coupling::of(null, array_fill(0, $tunings, $totalN)),
+            default => Coupling::of($totalN, array_fill(0, $tunings, 1.1 * $totalN)),
+        }];
+    }
+
+    private static function float(Randomizer $random, float $from, float $to): float
+    {
+        return $from + ($to - $from) * $random->getInt(0, 1_000_000_000) / 1e9;
+    }
+
+    /** @param  non-empty-list<float>  $tensionsN */
+    private static function candidate(float $millimetres, array $tensionsN, float $miss): Candidate
+    {
+        $string = BuiltString::of(StringSpec::plain(Material::MusicWire, Length::millimetres($millimetres)), Kind::Other);
+
+        return new Candidate($string, $tensionsN, $miss, array_sum($tensionsN) / count($tensionsN));
+    }
+
+    /**
+     * @param  list<list<Candidate>>  $candidates
+     * @param  list<int>  $lowerIs
+     * @return list<float> of every choice that is allowed, best first
+     */
+    private static function everyObjective(array $candidates, array $lowerIs, Coupling $coupling): array
+    {
+        $choices = [[]];
+        foreach ($candidates as $each) {
+            $longer = [];
+            foreach ($choices as $choice) {
+                foreach (array_keys($each) as $index) {
+                    $longer[] = [...$choice, $index];
+                }
+            }
+            $choices = $longer;
+        }
+        $objectives = array_filter(array_map(static fn (array $choice): float => self::objective($candidates, $lowerIs, $coupling, $choice), $choices), is_finite(...));
+        sort($objectives);
+
+        return $objectives;
+    }
+
+    /**
+     * Written from its definition, not from the search.
+     *
+     * @param  list<list<Candidate>>  $candidates
+     * @param  list<int>  $lowerIs
+     * @param  list<int>  $choice
+     */
+    private static function objective(array $candidates, array $lowerIs, Coupling $coupling, array $choice): float
+    {
+        $chosen = array_map(static fn (int $index, array $each): Candidate => $each[$index], $choice, $candidates);
+        $sum = array_sum(array_map(static fn (Candidate $candidate): float => $candidate->miss, $chosen));
+        foreach ($lowerIs as $pair => $lower) {
+            [$first, $second] = [$chosen[$pair]->string->build->outerDiameterM, $chosen[$pair + 1]->string->build->outerDiameterM];
+            $sum += ($lower === 1 && $second < $first - 1e-9) || ($lower === -1 && $first < $second - 1e-9) ? 0.01 : 0.0;
+        }
+        foreach ($coupling->mostN as $tuning => $most) {
+            if (array_sum(array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tuning], $chosen)) > $most) {
+                return INF;
+            }
+        }
+        $total = array_sum(array_map(static fn (Candidate $candidate): float => $candidate->towardsTotalN, $chosen));
+
+        return $sum + ($coupling->totalN === null ? 0.0 : 100 * log($total / $coupling->totalN) ** 2);
+    }
+}

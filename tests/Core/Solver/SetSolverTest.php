@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Solver;
+
+use Lira\Document\Answers;
+use Lira\Document\InvalidDocument;
+use Lira\Document\SetDocument;
+use Lira\Instrument\Kind;
+use Lira\Solver\Equivalent;
+use Lira\Solver\SetSolver;
+use Lira\Solver\Solved;
+use Lira\Solver\StandardPool;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+use Tests\Core\Document\Documents;
+
+final class SetSolverTest extends CoreTestCase
+{
+    public function test_the_half_done_set_is_finished_as_by_hand(): void
+    {
+        $best = self::solve((object) ['profile' => 'baseline', 'wound_from' => 4, 'plain_to' => 3])->solutions[0];
+
+        self::assertSame([11.0, 15.0, 19.0, 30.0, 40.0, 52.0], self::gauges($best->strings));
+        self::assertEqualsWithDelta([407.76], $best->totalsN, 0.01);
+    }
+
+    public function test_five_are_given_best_first_and_all_different(): void
+    {
+        $solved = self::solve((object) ['profile' => 'equal', 'tension_n' => 70]);
+        $objectives = array_map(static fn ($solution): float => $solution->objective, $solved->solutions);
+        $sorted = $objectives;
+        sort($sorted);
+
+        self::assertCount(5, $objectives);
+        self::assertSame($sorted, $objectives);
+        self::assertCount(5, array_unique(array_map(static fn ($solution): string => implode(' ', self::gauges($solution->strings)), $solved->solutions)));
+        self::assertTrue($solved->complete);
+        self::assertSame($objectives[0], $solved->bound);
+    }
+
+    public function test_each_profile_aims_where_it_says(): void
+    {
+        $targets = static fn (array $target): array => array_map(static fn ($string): float => round($string->band->targetN, 6), self::solve((object) $target)->solutions[0]->strings);
+
+        self::assertSame([70.0, 70.0, 70.0, 70.0, 70.0, 70.0], $targets(['profile' => 'equal', 'tension_n' => 70]));
+        self::assertSame([60.0, 64.0, 68.0, 72.0, 76.0, 80.0], $targets(['profile' => 'progressive', 'tension_n' => (object) ['first' => 60, 'last' => 80]]));
+        self::assertSame([61.0, 62.0, 63.0, 64.0, 65.0, 66.0], $targets(['profile' => 'per-string', 'tension_n' => [61, 62, 63, 64, 65, 66]]));
+        $same = $targets(['profile' => 'baseline']);
+        self::assertEqualsWithDelta(array_map(static fn (float $tension): float => 1.1 * $tension, $same), $targets(['profile' => 'baseline', 'ratio' => 1.1]), 1e-5);
+        $total = $targets(['profile' => 'total', 'tension_n' => 400]);
+        self::assertEqualsWithDelta(400.0, array_sum($total), 1e-4);
+        self::assertEqualsWithDelta($same[5] / $same[0], $total[5] / $total[0], 1e-6);
+    }
+
+    public function test_a_total_comes_nearer_than_the_strings_alone_would(): void
+    {
+        $alone = self::solve((object) ['profile' => 'baseline'])->solutions[0];
+        $total = self::solve((object) ['profile' => 'total', 'tension_n' => 385])->solutions[0];
+
+        self::assertLessThan(abs(385 - $alone->totalsN[0]), abs(385 - $total->totalsN[0]));
+        self::assertEqualsWithDelta(385, $total->totalsN[0], 3);
+    }
+
+    public function test_limits_hold(): void
+    {
+        $bounded = self::solve((object) ['profile' => 'baseline', 'limits' => (object) ['max_total_n' => 390]])->solutions;
+        foreach ($bounded as $solution) {
+            self::assertLessThanOrEqual(390.0, $solution->totalsN[0]);
+        }
+        $constructions = static fn (array $target): array => array_map(
+            static fn ($string): bool => $string->chosen->string->spec->construction->isWound(),
+            self::solve((object) ($target + ['profile' => 'baseline']))->solutions[0]->strings,
+        );
+        self::assertSame([false, false, false, true, true, true], $constructions(['wound_from' => 4, 'plain_to' => 3]));
+        self::assertSame([false, false, true, true, true, true], $constructions(['wound_from' => 3, 'plain_to' => 2]));
+        self::assertSame([false, false, true, true, true, true], $constructions(['wound_from' => 3, 'wound_only' => [3, 4]]));
+        self::assertFalse($constructions(['plain_only' => [4]])[3]);
+    }
+
+    public function test_a_kept_string_stays_and_the_others_follow(): void
+    {
+        $json = Documents::with('/strings/1/gauge_in', 0.0171);
+        $json->target = (object) ['profile' => 'baseline', 'keep' => [2]];
+        $document = SetDocument::from($json);
+        $best = SetSolver::solve($document->design, $document->brief())->solutions[0];
+
+        self::assertSame(17.1, self::gauges($best->strings)[1]);
+        self::assertSame(11.0, self::gauges($best->strings)[0]);
+    }
+
+    public function test_several_tunings_are_served_at_their_worst_at_their_mean_or_one_alone(): void
+    {
+        $json = Documents::harbour();
+        $json->tunings = [...(array) $json->tunings, (object) ['name' => 'Drop', 'pitches' => ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'Bb1']]];
+        $sixth = static function (string|int $tunings) use ($json): float {
+            $json->target = (object) ['profile' => 'baseline', 'tunings' => $tunings];
+            $document = SetDocument::from($json);
+
+            return self::gauges(SetSolver::solve($document->design, $document->brief())->solutions[0]->strings)[5];
+        };
+
+        self::assertSame(52.0, $sixth(0));
+        self::assertSame(58.0, $sixth(1));
+        self::assertSame(56.0, $sixth('worst'));
+        self::assertGreaterThan(52.0, $sixth('mean'));
+        self::assertLessThan(58.0, $sixth('mean'));
+    }
+
+    public function test_octave_strings_are_ordered_by_pitch_not_by_place(): void
+    {
+        $json = Documents::with('/tunings/0/pitches', ['E4', 'B3', 'G4', 'D4', 'A3', 'E3']);
+        $json->target = (object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['break_share' => 0.95]];
+        $document = SetDocument::from($json);
+        $solved = SetSolver::solve($document->design, $document->brief());
+
+        self::assertLessThan(0.01, $solved->solutions[0]->objective);
+        self::assertLessThan(self::gauges($solved->solutions[0]->strings)[1], self::gauges($solved->solutions[0]->strings)[2]);
+    }
+
+    public function test_neighbouring_gauges_stand_beside_the_chosen_one(): void
+    {
+        $first = self::solve((object) ['profile' => 'baseline'])->solutions[0]->strings[0];
+
+        self::assertSame(10.5, round((float) $first->lighter?->string->spec->gauge->inThousandths(), 6));
+        self::assertSame(11.5, round((float) $first->heavier?->string->spec->gauge->inThousandths(), 6));
+        self::assertLessThan($first->chosen->tensionsN[0], (float) $first->lighter?->tensionsN[0]);
+        $json = (object) ['profile' => 'baseline', 'pool' => [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.011, 0.024]]]];
+        $ends = self::solve($json)->solutions[0]->strings;
+        self::assertNull($ends[0]->lighter);
+        self::assertNull($ends[5]->heavier);
+    }
+
+    #[DataProvider('infeasible')]
+    public function test_what_rules_every_set_out_is_named(\stdClass $target, string $path, string $words, ?\stdClass $json = null): void
+    {
+        $json ??= Documents::harbour();
+        $json->target = $target;
+        try {
+            Answers::solution(SetDocument::from($json));
+            self::fail('A set was found.');
+        } catch (InvalidDocument $refused) {
+            self::assertSame($path, $refused->problems[0]->path);
+            self::assertStringContainsString($words, $refused->problems[0]->message);
+        }
+    }
+
+    /** @return iterable<string, array{0: \stdClass, 1: string, 2: string, 3?: \stdClass}> */
+    public static function infeasible(): iterable
+    {
+        $plain = [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.010, 0.012]]];
+        $high = Documents::with('/tunings/0/pitches/0', 'A4');
+        yield 'a pitch this length cannot bear' => [(object) ['profile' => 'equal', 'tension_n' => 70], '/target/limits/break_share', 'as string 1 at A4', $high];
+        yield 'a total below the lightest' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 40]], '/target/limits/max_total_n', 'at most 40 N'];
+        yield 'no wound strings in the pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => $plain, 'plain_to' => 3], '/target/plain_to', 'string 4'];
+        yield 'wound strings where none may be' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'wound_from' => 3, 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/wound_from', 'string 1'];
+        yield 'plain only, from a wound pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'plain_only' => [1], 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/plain_only', 'string 1'];
+        yield 'wound only, from a plain pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'wound_only' => [2], 'pool' => $plain], '/target/wound_only', 'string 2'];
+        yield 'an empty pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => []], '/target/pool', 'empty'];
+    }
+
+    public function test_the_instrument_s_own_maximum_counts_where_none_is_given(): void
+    {
+        $json = Documents::with('/instrument/hardware/max_total_tension_n', 380);
+        $json->target = (object) ['profile' => 'baseline'];
+        $document = SetDocument::from($json);
+
+        self::assertLessThanOrEqual(380.0, SetSolver::solve($document->design, $document->brief())->solutions[0]->totalsN[0]);
+    }
+
+    public function test_packaged_sets_are_ranked_and_completed_with_singles(): void
+    {
+        $set = static fn (string $name, array $gauges): \stdClass => (object) ['name' => $name, 'strings' => array_map(
+            static fn (float $mil): \stdClass => (object) ['construction' => $mil < 22 ? 'plain' : 'round-wound', 'material' => $mil < 22 ? 'music-wire' : 'nickel-plated-steel', 'gauge_in' => $mil / 1000],
+            $gauges,
+        )];
+        $packaged = self::solve((object) ['profile' => 'baseline', 'wound_from' => 4, 'sets' => [
+            $set('Light', [9, 11, 16, 24, 32, 42]),
+            $set('Fits', [11, 15, 19, 30, 40, 52]),
+            $set('Five', [15, 19, 30, 40, 52]),
+            $set('Seven', [11, 15, 19, 30, 40, 52, 70]),
+            $set('Thick third', [11, 15, 24, 30, 40, 52]),
+        ]])->packaged;
+        $singles = static fn (int $index): array => array_map(static fn (array $single): array => [$single['position'], $single['why']], $packaged[$index]->singles);
+        $names = array_map(static fn ($one): string => $one->set->name, $packaged);
+
+        self::assertSame(['Fits', 'Seven'], array_slice($names, 0, 2));
+        self::assertSame([], $singles(0));
+        self::assertCount(6, $packaged[1]->used);
+        self::assertEqualsCanonicalizing(['Five', 'Thick third'], array_slice($names, 2, 2));
+        foreach ([2, 3] as $index) {
+            self::assertSame($names[$index] === 'Five' ? [[1, 'missing']] : [[3, 'out-of-band']], $singles($index));
+        }
+        self::assertSame('Light', $names[4]);
+        self::assertGreaterThan(2, count($singles(4)));
+    }
+
+    public function test_the_same_feel_on_another_scale_lies_between_two_gauges(): void
+    {
+        $plain = array_values(array_filter(StandardPool::for(Kind::ElectricGuitar)->strings, static fn ($string): bool => ! $string->spec->construction->isWound()));
+        $kept = $plain[8]->tension->tensionN(0.648, 329.63);
+        $shorter = Equivalent::around($kept, 0.610, 329.63, $plain);
+
+        self::assertSame(11.0, round($plain[8]->spec->gauge->inThousandths(), 6));
+        self::assertSame([11.5, 12.0], [round((float) $shorter->below?->spec->gauge->inThousandths(), 6), round((float) $shorter->above?->spec->gauge->inThousandths(), 6)]);
+        $exact = Equivalent::around($kept, 0.648, 329.63, $plain);
+        self::assertSame($plain[8], $exact->below);
+        self::assertSame($plain[8], $exact->above);
+        self::assertNull(Equivalent::around(1.0, 0.648, 329.63, $plain)->below);
+        self::assertNull(Equivalent::around(1e4, 0.648, 329.63, $plain)->above);
+    }
+
+    private static function solve(\stdClass $target): Solved
+    {
+        $json = Documents::harbour();
+        $json->target = $target;
+        $document = SetDocument::from($json);
+
+        return SetSolver::solve($document->design, $document->brief());
+    }
+
+    /**
+     * @param  list<\Lira\Solver\ChosenString>  $strings
+     * @return list<float> thousandths
+     */
+    private static function gauges(array $strings): array
+    {
+        return array_map(static fn ($string): float => round($string->chosen->string->spec->gauge->inThousandths(), 6), $strings);
+    }
+}
