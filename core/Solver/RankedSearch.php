@@ -25,7 +25,25 @@ final class RankedSearch
 
     private readonly int $strings;
 
-    /** @var list<list<float>> */
+    /** @var list<non-empty-list<float>> the misses, and what each candidate weighs in the line that bounds the coupling */
+    private readonly array $misses;
+
+    /** @var list<non-empty-list<float>> */
+    private array $weights;
+
+    /** @var list<list<float>> outer diameters, metres */
+    private readonly array $diameters;
+
+    /** @var list<list<int>> for each string but the first its candidates from thin to thick */
+    private readonly array $byDiameter;
+
+    /**
+     * @var list<list<array{int, int}>> for each candidate of a string how many of the next string's are thinner, and how
+     *                                  many are not thicker
+     */
+    private readonly array $places;
+
+    /** @var list<non-empty-list<float>> the misses with the line in them */
     private array $costs;
 
     /** @var list<list<float>> the best that can follow each candidate */
@@ -56,7 +74,11 @@ final class RankedSearch
         private readonly int $keep,
     ) {
         $this->strings = count($candidates);
-        $this->costs = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss, $each), $candidates);
+        $this->misses = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss, $each), $candidates);
+        $this->weights = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->towardsTotalN, $each), $candidates);
+        $this->diameters = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->string->build->outerDiameterM, $each), $candidates);
+        $this->costs = $this->misses;
+        [$this->byDiameter, $this->places] = $this->sortedByDiameter();
     }
 
     /**
@@ -79,20 +101,54 @@ final class RankedSearch
         return new Ranked($this->found, ! $cut || $this->skipped >= $this->worstKept, min($this->skipped, $this->found[0]['objective'] ?? INF));
     }
 
+    /** @return array{list<list<int>>, list<list<array{int, int}>>} */
+    private function sortedByDiameter(): array
+    {
+        $orders = $places = [];
+        for ($string = 1; $string < $this->strings; $string++) {
+            $sorted = $this->diameters[$string];
+            asort($sorted);
+            $orders[] = array_keys($sorted);
+            $sorted = array_values($sorted);
+            $places[] = array_map(static fn (float $diameter): array => [
+                self::countBelow($sorted, $diameter - self::SAME_M),
+                self::countBelow($sorted, $diameter + self::SAME_M),
+            ], $this->diameters[$string - 1]);
+        }
+
+        return [$orders, $places];
+    }
+
+    /** @param  list<float>  $sorted */
+    private static function countBelow(array $sorted, float $diameter): int
+    {
+        [$low, $high] = [0, count($sorted)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($sorted[$middle] < $diameter) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
     /** Chooses the straight line that bounds the coupling best, and works out what can follow each candidate. */
     private function relax(): void
     {
         $bound = $this->backward(0.0, 0.0);
         if ($this->coupling->totalN !== null) {
             $this->relaxTotal($this->coupling->totalN, $bound);
-        } elseif ($this->coupling->mostN !== [] && ! $this->coupling->allows($this->sumsOfBest())) {
-            $this->relaxMost(max($this->coupling->mostN));
+        } elseif ($this->coupling->mostN !== []) {
+            $this->relaxMost();
         }
     }
 
     private function relaxTotal(float $totalN, float $bound): void
     {
-        $greatestN = array_sum(array_map(static fn (array $each): float => max(array_map(static fn (Candidate $candidate): float => $candidate->towardsTotalN, $each)), $this->candidates));
+        $greatestN = array_sum(array_map(static fn (array $each): float => max($each), $this->weights));
         $evaluate = function (float $exponent) use ($totalN, $greatestN): float {
             $atN = $totalN * exp($exponent);
 
@@ -100,36 +156,64 @@ final class RankedSearch
                 ? $this->backward($this->coupling->slope($atN), $this->coupling->cost($atN) - $this->coupling->slope($atN) * $atN)
                 : -INF;
         };
-        $best = self::highest($evaluate, -0.5, 0.5);
-        if ($evaluate($best) < $bound) {
+        if ($evaluate(self::highest($evaluate, -0.5, 0.5)) < $bound) {
             $this->backward(0.0, 0.0);
         }
     }
 
-    private function relaxMost(float $mostN): void
+    /** The line is drawn in the tuning that goes furthest over its greatest total. */
+    private function relaxMost(): void
     {
+        $tightest = $this->tightest();
+        if ($tightest === null) {
+            return;
+        }
+        $mostN = $this->coupling->mostN[$tightest];
+        $this->weights = array_map(
+            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tightest], $each),
+            $this->candidates,
+        );
         $evaluate = fn (float $slope): float => $this->backward($slope, -$slope * $mostN);
-        $top = 1 / $mostN;
+        $top = 0.01 / $mostN;
         while ($evaluate(2 * $top) > $evaluate($top) && $top < 1e6) {
             $top *= 2;
         }
         $evaluate(self::highest($evaluate, 0.0, 2 * $top));
     }
 
+    /** The tuning in which the best choice goes furthest over the greatest total; null if it goes over in none. */
+    private function tightest(): ?int
+    {
+        [$tightest, $most] = [null, 1.0];
+        $sums = $this->sumsOfBest();
+        foreach ($this->coupling->mostN as $tuning => $mostN) {
+            if ($most < $sums[$tuning] / $mostN) {
+                [$tightest, $most] = [$tuning, $sums[$tuning] / $mostN];
+            }
+        }
+
+        return $tightest;
+    }
+
     /**
-     * The place of the highest value of a concave function (ternary search).
+     * The place of the highest value of a concave function (golden section, one evaluation a step).
      *
      * @param  \Closure(float): float  $evaluate
      */
     private static function highest(\Closure $evaluate, float $low, float $high): float
     {
+        $golden = (sqrt(5) - 1) / 2;
+        [$left, $right] = [$high - $golden * ($high - $low), $low + $golden * ($high - $low)];
+        [$atLeft, $atRight] = [$evaluate($left), $evaluate($right)];
         for ($step = 0; $step < self::MULTIPLIER_STEPS; $step++) {
-            $left = $low + ($high - $low) * 0.4;
-            $right = $low + ($high - $low) * 0.6;
-            if ($evaluate($left) < $evaluate($right)) {
-                $low = $left;
+            if ($atLeft < $atRight) {
+                [$low, $left, $atLeft] = [$left, $right, $atRight];
+                $right = $low + $golden * ($high - $low);
+                $atRight = $evaluate($right);
             } else {
-                $high = $right;
+                [$high, $right, $atRight] = [$right, $left, $atLeft];
+                $left = $high - $golden * ($high - $low);
+                $atLeft = $evaluate($left);
             }
         }
 
@@ -137,19 +221,26 @@ final class RankedSearch
     }
 
     /**
-     * With every candidate's cost raised by the slope times its tension: the best that can follow each candidate.
+     * With every candidate's cost raised by the slope times its weight: the best that can follow each candidate.
      *
      * @return float a bound below which no choice can be
      */
     private function backward(float $slope, float $constant): float
     {
         $this->constant = $constant;
-        $this->costs = array_map(
-            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss + $slope * $candidate->towardsTotalN, $each),
-            $this->candidates,
-        );
+        if ($slope === 0.0) {
+            $this->costs = $this->misses;
+        } else {
+            foreach ($this->misses as $string => $misses) {
+                $weights = $this->weights[$string];
+                foreach ($misses as $index => $miss) {
+                    $misses[$index] = $miss + $slope * $weights[$index];
+                }
+                $this->costs[$string] = $misses;
+            }
+        }
         $last = $this->strings - 1;
-        $following = [$last => array_fill(0, count($this->candidates[$last]), 0.0)];
+        $following = [$last => array_fill(0, count($this->misses[$last]), 0.0)];
         for ($string = $last - 1; $string >= 0; $string--) {
             $following[$string] = $this->bestNext($string, $following[$string + 1]);
         }
@@ -171,52 +262,37 @@ final class RankedSearch
      */
     private function bestNext(int $string, array $after): array
     {
-        $next = [];
-        foreach ($this->costs[$string + 1] as $index => $cost) {
-            $next[] = [$this->diameter($string + 1, $index), $cost + $after[$index]];
-        }
-        usort($next, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $count = count($next);
-        [$upTo, $from] = [[], array_fill(0, $count + 1, INF)];
+        $costs = $this->costs[$string + 1];
+        $order = $this->byDiameter[$string];
+        $lower = $this->lowerIs[$string];
         $least = INF;
-        foreach ($next as [, $value]) {
+        // The best among the thinnest so many, and among all but those.
+        $upTo = [INF];
+        $values = [];
+        foreach ($order as $index) {
+            $value = $costs[$index] + $after[$index];
+            $values[] = $value;
+            if ($value < $least) {
+                $least = $value;
+            }
             $upTo[] = $least;
-            $least = min($least, $value);
         }
-        $upTo[] = $least;
+        if ($lower === 0) {
+            return array_fill(0, count($this->costs[$string]), $least);
+        }
+        $count = count($order);
+        $from = array_fill(0, $count + 1, INF);
         for ($index = $count - 1; $index >= 0; $index--) {
-            $from[$index] = min($from[$index + 1], $next[$index][1]);
+            $from[$index] = $values[$index] < $from[$index + 1] ? $values[$index] : $from[$index + 1];
         }
         $best = [];
-        foreach (array_keys($this->costs[$string]) as $index) {
-            $diameter = $this->diameter($string, $index);
-            // Thinner than this one are those before $thinner; thicker those from $thicker on.
-            $thinner = self::firstAbove($next, $diameter - self::SAME_M);
-            $thicker = self::firstAbove($next, $diameter + self::SAME_M);
-            $best[] = match ($this->lowerIs[$string]) {
-                1 => min($from[$thinner], $upTo[$thinner] + self::ORDER_PENALTY),
-                -1 => min($upTo[$thicker], $from[$thicker] + self::ORDER_PENALTY),
-                default => $least,
-            };
+        foreach ($this->places[$string] as [$thinner, $notThicker]) {
+            $best[] = $lower === 1
+                ? min($from[$thinner], $upTo[$thinner] + self::ORDER_PENALTY)
+                : min($upTo[$notThicker], $from[$notThicker] + self::ORDER_PENALTY);
         }
 
         return $best;
-    }
-
-    /** @param  list<array{float, float}>  $sorted  by diameter */
-    private static function firstAbove(array $sorted, float $diameter): int
-    {
-        [$low, $high] = [0, count($sorted)];
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($sorted[$middle][0] < $diameter) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-
-        return $low;
     }
 
     /**
@@ -227,12 +303,16 @@ final class RankedSearch
      */
     private function descend(int $string, array $choice, float $spent, float $real, array $sumsN): void
     {
+        $following = $this->following[$string];
+        $before = $spent + $this->constant;
         $open = [];
         foreach ($this->costs[$string] as $index => $cost) {
-            $penalty = $this->penaltyAfter($string, $choice, $index);
-            $bound = $spent + $penalty + $cost + $this->following[$string][$index] + $this->constant;
+            $bound = $before + $cost + $following[$index];
             if ($bound < $this->worstKept) {
-                $open[$index] = $bound;
+                $bound += $this->penaltyAfter($string, $choice, $index);
+                if ($bound < $this->worstKept) {
+                    $open[$index] = $bound;
+                }
             }
         }
         asort($open);
@@ -246,14 +326,16 @@ final class RankedSearch
                 return;
             }
             $candidate = $this->candidates[$string][$index];
-            $penalty = $this->penaltyAfter($string, $choice, $index);
             $sums = [];
+            $least = [];
             foreach ($sumsN as $tuning => $sumN) {
                 $sums[] = $sumN + $candidate->tensionsN[$tuning];
+                $least[] = $sumN + $candidate->tensionsN[$tuning] + $this->leastN[$string + 1][$tuning];
             }
-            if (! $this->coupling->allows(array_map(static fn (float $sumN, float $leastN): float => $sumN + $leastN, $sums, $this->leastN[$string + 1]))) {
+            if (! $this->coupling->allows($least)) {
                 continue;
             }
+            $penalty = $this->penaltyAfter($string, $choice, $index);
             $chosen = [...$choice, $index];
             if ($string === $this->strings - 1) {
                 $this->keep($chosen, $real + $penalty + $candidate->miss);
@@ -292,14 +374,9 @@ final class RankedSearch
 
     private function penalty(int $string, int $first, int $second): float
     {
-        $thicker = ($this->diameter($string, $first) - $this->diameter($string + 1, $second)) * $this->lowerIs[$string];
+        $thicker = ($this->diameters[$string][$first] - $this->diameters[$string + 1][$second]) * $this->lowerIs[$string];
 
         return $thicker > self::SAME_M ? self::ORDER_PENALTY : 0.0;
-    }
-
-    private function diameter(int $string, int $index): float
-    {
-        return $this->candidates[$string][$index]->string->build->outerDiameterM;
     }
 
     /** @return list<float> the total of the relaxed best, in each limited tuning */

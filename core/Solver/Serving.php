@@ -32,13 +32,17 @@ final readonly class Serving
      */
     public function miss(array $tensionsN, float $targetN): float
     {
-        $misses = array_map(static fn (float $tensionN): float => log($tensionN / $targetN) ** 2, $tensionsN);
+        if ($this->index !== null) {
+            return log(($tensionsN[$this->index] ?? $tensionsN[0]) / $targetN) ** 2;
+        }
+        [$worst, $sum] = [0.0, 0.0];
+        foreach ($tensionsN as $tensionN) {
+            $miss = log($tensionN / $targetN) ** 2;
+            $worst = max($worst, $miss);
+            $sum += $miss;
+        }
 
-        return match (true) {
-            $this->index !== null => $misses[$this->index] ?? $misses[0],
-            $this->worst => max($misses),
-            default => array_sum($misses) / count($misses),
-        };
+        return $this->worst ? $worst : $sum / count($tensionsN);
     }
 
     /**

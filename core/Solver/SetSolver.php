@@ -20,6 +20,12 @@ final readonly class SetSolver
     /** @var non-empty-list<non-empty-list<float>> by string, the frequency in each tuning */
     private array $hertz;
 
+    /** @var list<float> what each string of the pool can bear, newtons; endless where it has no modelled core */
+    private array $loadsN;
+
+    /** @var array<string, list<BuiltString>> the pool by make, from thin to thick */
+    private array $makes;
+
     private function __construct(private SetDesign $design, private Brief $brief)
     {
         $count = count($design->strings);
@@ -30,6 +36,35 @@ final readonly class SetSolver
         }
         $this->lengthsM = $lengths;
         $this->hertz = $hertz;
+        $this->loadsN = array_map(self::loadN(...), $brief->pool->strings);
+        $this->makes = self::byMake($brief->pool->strings);
+    }
+
+    private static function loadN(BuiltString $string): float
+    {
+        return $string->build->core === null ? INF : Breaking::loadN($string->build->core);
+    }
+
+    /**
+     * @param  list<BuiltString>  $strings
+     * @return array<string, list<BuiltString>>
+     */
+    private static function byMake(array $strings): array
+    {
+        $makes = [];
+        foreach ($strings as $string) {
+            $makes[self::make($string)][] = $string;
+        }
+        foreach ($makes as &$made) {
+            usort($made, static fn (BuiltString $a, BuiltString $b): int => $a->build->outerDiameterM <=> $b->build->outerDiameterM);
+        }
+
+        return $makes;
+    }
+
+    private static function make(BuiltString $string): string
+    {
+        return $string->spec->construction->value.' '.$string->spec->material->value;
     }
 
     /** @throws NoSolution if the string and limit it names rule every set out */
@@ -71,9 +106,9 @@ final readonly class SetSolver
             throw NoSolution::construction($position, $this->constructionKey($position));
         }
         [$candidates, $least] = [[], INF];
-        foreach ($made as $string) {
+        foreach ($made as $place => $string) {
             $candidate = $this->candidate($string, $index);
-            $share = self::breakShare($candidate);
+            $share = max($candidate->tensionsN) / $this->loadsN[$place];
             $least = min($least, $share);
             if ($share <= $this->brief->breakShare) {
                 $candidates[] = $candidate;
@@ -89,7 +124,10 @@ final readonly class SetSolver
     private function candidate(BuiltString $string, int $index): Candidate
     {
         $lengthM = $this->lengthsM[$index];
-        $tensionsN = array_map(static fn (float $hertz): float => $string->tension->tensionN($lengthM, $hertz), $this->hertz[$index]);
+        $tensionsN = [];
+        foreach ($this->hertz[$index] as $hertz) {
+            $tensionsN[] = $string->tension->tensionN($lengthM, $hertz);
+        }
 
         return new Candidate(
             $string,
@@ -101,9 +139,7 @@ final readonly class SetSolver
 
     private static function breakShare(Candidate $candidate): float
     {
-        $core = $candidate->string->build->core;
-
-        return $core === null ? 0.0 : Breaking::share(max($candidate->tensionsN), $core);
+        return max($candidate->tensionsN) / self::loadN($candidate->string);
     }
 
     private function constructionKey(int $position): string
@@ -155,17 +191,14 @@ final readonly class SetSolver
     /** The next gauge of the same make in the pool, whether it may be chosen or not. */
     private function neighbour(Candidate $chosen, int $index, int $direction): ?Candidate
     {
-        $spec = $chosen->string->spec;
-        $nearest = null;
-        foreach ($this->brief->pool->strings as $string) {
-            $step = $direction * ($string->build->outerDiameterM - $chosen->string->build->outerDiameterM);
-            if ($step > 1e-9 && $string->spec->construction === $spec->construction && $string->spec->material === $spec->material
-                && ($nearest === null || $step < $direction * ($nearest->build->outerDiameterM - $chosen->string->build->outerDiameterM))) {
-                $nearest = $string;
+        $made = $this->makes[self::make($chosen->string)] ?? [];
+        foreach ($direction > 0 ? $made : array_reverse($made) as $string) {
+            if ($direction * ($string->build->outerDiameterM - $chosen->string->build->outerDiameterM) > 1e-9) {
+                return $this->candidate($string, $index);
             }
         }
 
-        return $nearest === null ? null : $this->candidate($nearest, $index);
+        return null;
     }
 
     /** @param  non-empty-list<non-empty-list<Candidate>>  $candidates */

@@ -42,10 +42,7 @@ final class RankedSearchTest extends CoreTestCase
     {
         // Many strings that all have to give way a little: the tangent bound leaves more open than the search may visit.
         $random = new Randomizer(new Mt19937(7));
-        $candidates = [];
-        for ($string = 0; $string < 14; $string++) {
-            $candidates[] = array_map(static fn (): Candidate => self::candidate(self::float($random, 0.2, 1.0), [self::float($random, 60, 90)], self::float($random, 0, 1e-4)), range(1, 40));
-        }
+        $candidates = array_map(static fn (): array => array_map(static fn (): Candidate => self::candidate(self::float($random, 0.2, 1.0), [self::float($random, 60, 90)], self::float($random, 0, 1e-4)), range(1, 40)), range(1, 14));
         $ranked = RankedSearch::best($candidates, array_fill(0, 13, 0), Coupling::of(null, [1002.0]), self::KEEP);
 
         self::assertNotSame([], $ranked->found);
@@ -69,17 +66,12 @@ final class RankedSearchTest extends CoreTestCase
     {
         $strings = $random->getInt(1, 5);
         $tunings = $random->getInt(1, 2);
-        $candidates = [];
-        for ($string = 0; $string < $strings; $string++) {
-            $each = [];
-            for ($gauge = $random->getInt(1, 6); $gauge > 0; $gauge--) {
-                $tensions = array_map(static fn (): float => self::float($random, 30, 130), range(1, $tunings));
-                // Every third case has diameters that are often equal, which decides about the penalty.
-                $millimetres = $seed % 3 === 0 ? $random->getInt(2, 5) / 10 : self::float($random, 0.2, 1.2);
-                $each[] = self::candidate($millimetres, $tensions, self::float($random, 0, 0.05));
-            }
-            $candidates[] = $each;
-        }
+        // Every third case has diameters that are often equal, which decides about the penalty.
+        $candidates = array_map(static fn (): array => array_map(static fn (): Candidate => self::candidate(
+            $seed % 3 === 0 ? $random->getInt(2, 5) / 10 : self::float($random, 0.2, 1.2),
+            array_map(static fn (): float => self::float($random, 30, 130), range(1, $tunings)),
+            self::float($random, 0, 0.05),
+        ), range(1, $random->getInt(1, 6))), range(1, $strings));
         $lowerIs = $strings < 2 ? [] : array_map(static fn (): int => $random->getInt(-1, 1), range(2, $strings));
         $totalN = self::float($random, 50, 110) * $strings;
 

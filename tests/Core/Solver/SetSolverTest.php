@@ -171,8 +171,9 @@ final class SetSolverTest extends CoreTestCase
 
     public function test_packaged_sets_are_ranked_and_completed_with_singles(): void
     {
+        /** @param  list<int>  $gauges */
         $set = static fn (string $name, array $gauges): \stdClass => (object) ['name' => $name, 'strings' => array_map(
-            static fn (float $mil): \stdClass => (object) ['construction' => $mil < 22 ? 'plain' : 'round-wound', 'material' => $mil < 22 ? 'music-wire' : 'nickel-plated-steel', 'gauge_in' => $mil / 1000],
+            static fn (int $mil): \stdClass => (object) ['construction' => $mil < 22 ? 'plain' : 'round-wound', 'material' => $mil < 22 ? 'music-wire' : 'nickel-plated-steel', 'gauge_in' => $mil / 1000],
             $gauges,
         )];
         $packaged = self::solve((object) ['profile' => 'baseline', 'wound_from' => 4, 'sets' => [

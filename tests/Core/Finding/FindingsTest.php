@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Finding;
+
+use Lira\Document\SetDocument;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Evaluation\SetEvaluator;
+use Lira\Finding\Finding;
+use Lira\Finding\InvalidLimit;
+use Lira\Finding\Limit;
+use Lira\Finding\Limits;
+use Lira\Finding\Rulebook;
+use Lira\Finding\Severity;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+use Tests\Core\Document\Documents;
+
+/** Every finding at its limit: absent just inside, there just outside. */
+final class FindingsTest extends CoreTestCase
+{
+    public function test_a_set_that_fits_has_nothing_said_about_it(): void
+    {
+        self::assertSame([], self::evaluate(Documents::harbour())->findings);
+    }
+
+    public function test_breaking_is_told_in_three_steps(): void
+    {
+        $share = (float) self::evaluate(self::alone())->strings[0]->tunings[0]->breakShare;
+        $at = static fn (string $limit, float $value): ?Finding => self::found(self::with(self::alone(), '/limits', (object) [
+            'shorter-life' => $share * ($limit === 'shorter-life' ? $value : 0.5),
+            'break-caution' => $limit === 'break-caution' ? $share * $value : ($limit === 'break-stop' ? $share * 0.6 : 1.0),
+            'break-stop' => $limit === 'break-stop' ? $share * $value : 1.0,
+        ]), 'break-risk', 1);
+
+        self::assertNull($at('shorter-life', 1.0001));
+        self::assertSame(Severity::Note, $at('shorter-life', 1.0)?->severity);
+        self::assertSame(Severity::Note, $at('break-caution', 1.0001)?->severity);
+        self::assertSame(Severity::Caution, $at('break-caution', 1.0)?->severity);
+        self::assertSame(Severity::Caution, $at('break-stop', 1.0001)?->severity);
+        $stop = $at('break-stop', 0.9999);
+        self::assertSame(Severity::Stop, $stop?->severity);
+        self::assertClose($share, (float) $stop->value, 1e-12);
+        self::assertClose($share * 0.9999, (float) $stop->limit, 1e-12);
+        self::assertSame('C standard', $stop->tuning);
+        self::assertStringContainsString('it will snap', $stop->message);
+    }
+
+    public function test_slack_is_judged_by_the_lightest_of_the_baseline_or_by_what_is_said(): void
+    {
+        $evaluation = self::evaluate(Documents::harbour());
+        self::assertNotNull($evaluation->baseline);
+        self::assertClose(0.75 * $evaluation->baseline->lightestN(), (float) $evaluation->holdingN, 1e-12);
+        $tension = $evaluation->strings[0]->tunings[0]->tensionN;
+
+        self::assertNull(self::found(self::with(Documents::harbour(), '/holding_tension_n', $tension), 'too-slack', 1));
+        $found = self::found(self::with(Documents::harbour(), '/holding_tension_n', $tension + 0.001), 'too-slack', 1);
+        self::assertSame(Severity::Caution, $found?->severity);
+        self::assertClose($tension, (float) $found->value, 1e-12);
+        self::assertNull(self::evaluate(self::alone())->holdingN);
+    }
+
+    public function test_the_total_against_its_maximum_and_against_what_the_instrument_is_used_to(): void
+    {
+        $total = self::evaluate(Documents::harbour())->totals[0];
+        self::assertNull(self::found(self::with(Documents::harbour(), '/instrument/hardware/max_total_tension_n', $total->tensionN + 0.001), 'total-over-maximum'));
+        $over = self::found(self::with(Documents::harbour(), '/instrument/hardware/max_total_tension_n', $total->tensionN - 0.001), 'total-over-maximum');
+        self::assertSame(Severity::Stop, $over?->severity);
+
+        $share = (float) $total->change?->share();
+        $judged = static fn (float $retune, float $setup): ?Finding => self::found(self::with(Documents::harbour(), '/limits', (object) ['total-retune' => $retune, 'total-setup' => $setup]), 'total-change');
+        self::assertNull($judged($share + 1e-6, 1.0));
+        self::assertSame(Severity::Note, $judged($share - 1e-6, $share + 1e-6)?->severity);
+        $caution = $judged($share / 2, $share - 1e-6);
+        self::assertSame(Severity::Caution, $caution?->severity);
+        self::assertStringContainsString('+3 %', $caution->message);
+    }
+
+    /** @param  list<string>  $codes */
+    #[DataProvider('materials')]
+    public function test_materials_suit_the_instrument(\stdClass $json, array $codes): void
+    {
+        $found = array_map(static fn (Finding $finding): string => $finding->code, self::evaluate($json)->findings);
+
+        self::assertSame($codes, array_values(array_unique(array_intersect($found, ['steel-on-nylon', 'not-magnetic', 'bronze-on-magnetic']))));
+    }
+
+    /** @return iterable<string, array{\stdClass, list<string>}> */
+    public static function materials(): iterable
+    {
+        $with = self::with(...);
+        $electric = self::alone();
+        $classical = $with($electric, '/instrument/kind', 'classical-guitar');
+        $nylon = $with($electric, '/strings/0/material', 'nylon');
+        $bronze = $with($with($electric, '/strings/5/material', 'phosphor-bronze'), '/strings/5/construction', 'round-wound');
+        yield 'steel on an electric' => [$electric, []];
+        yield 'steel on a classical' => [$classical, ['steel-on-nylon']];
+        yield 'steel on a classical built for it' => [$with($classical, '/instrument/hardware', (object) ['built_for' => 'steel']), []];
+        yield 'steel on an electric built for nylon' => [$with($electric, '/instrument/hardware', (object) ['built_for' => 'nylon']), ['steel-on-nylon']];
+        yield 'nylon on an electric' => [$nylon, ['not-magnetic']];
+        yield 'nylon under a piezo' => [$with($nylon, '/instrument/hardware', (object) ['pickup' => 'piezo']), []];
+        yield 'nylon on an acoustic' => [$with($nylon, '/instrument/kind', 'acoustic-guitar'), []];
+        yield 'bronze on an electric' => [$bronze, ['bronze-on-magnetic']];
+        yield 'bronze on an acoustic' => [$with($bronze, '/instrument/kind', 'acoustic-guitar'), []];
+        yield 'bronze over a magnetic pickup' => [$with($with($bronze, '/instrument/kind', 'acoustic-guitar'), '/instrument/hardware', (object) ['pickup' => 'magnetic']), ['bronze-on-magnetic']];
+        yield 'metal on floss over a magnetic pickup' => [$with($electric, '/strings/5/material', 'silver-plated-copper'), ['not-magnetic']];
+        yield 'tape over steel' => [$with($with($electric, '/strings/5/material', 'nylon-tape'), '/strings/5/construction', 'tape-wound'), []];
+    }
+
+    public function test_nut_slots(): void
+    {
+        $sixthMm = 0.052 * 25.4;
+        $slots = static fn (float $last): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1.05, $last]]]);
+
+        self::assertNull(self::found($slots($sixthMm), 'nut-slot-narrow', 6));
+        $narrow = self::found($slots($sixthMm - 0.01), 'nut-slot-narrow', 6);
+        self::assertSame(Severity::Caution, $narrow?->severity);
+        self::assertStringContainsString('1.31 mm and the string 1.32 mm', $narrow->message);
+        self::assertNull(self::found($slots($sixthMm + 0.15), 'nut-slot-wide', 6));
+        self::assertSame(Severity::Note, self::found($slots($sixthMm + 0.151), 'nut-slot-wide', 6)?->severity);
+        self::assertNull(self::found(self::alone(), 'nut-slot-wide', 6));
+    }
+
+    public function test_the_angle_behind_the_nut_asks_for_turns_then_for_a_tree(): void
+    {
+        // At 60 mm and 3° the string must go down 3.144 mm; the hole is 2.5 mm below the nut, the rest are turns.
+        $wanted = 60 * tan(deg2rad(3)) - 2.5;
+        $hardware = static fn (float $room): \stdClass => (object) [
+            'headstock' => (object) ['nut_height_mm' => 11],
+            'posts' => (object) ['diameter_mm' => 6, 'hole_height_mm' => 8.5, 'distance_mm' => 60, 'room_below_hole_mm' => $room, 'spacing_mm' => 25],
+        ];
+        $with = static fn (\stdClass $given): \stdClass => self::with(self::alone(), '/instrument/hardware', $given);
+        $fit = self::evaluate($with($hardware(8.0)))->strings[0]->fit;
+        self::assertClose($wanted / 0.2794, (float) $fit->turnsNeeded, 1e-9);
+        self::assertClose((float) $fit->turnsNeeded, $fit->turns, 1e-12);
+        self::assertClose(3.0, (float) $fit->nutAngleDeg, 1e-9);
+        self::assertClose($fit->turns * hypot(M_PI * (0.006 + 0.0002794), 0.0002794), (float) $fit->leaveM, 1e-12);
+        self::assertClose((float) $fit->leaveM / 0.025, (float) $fit->leavePostSpacings, 1e-12);
+        self::assertSame(Severity::Note, self::found($with($hardware(8.0)), 'more-turns', 1)?->severity);
+        self::assertNull(self::found($with($hardware(8.0)), 'nut-angle', 1));
+        // A thick string has its angle with the usual turns.
+        self::assertNull(self::found($with($hardware(8.0)), 'more-turns', 6));
+
+        // With less room than the turns take, the angle is lost, and no number of turns is proposed.
+        self::assertNull(self::found($with($hardware($wanted + 0.001)), 'nut-angle', 1));
+        $lost = self::found($with($hardware($wanted - 0.01)), 'nut-angle', 1);
+        self::assertSame(Severity::Caution, $lost?->severity);
+        self::assertStringContainsString('A string tree cures it', $lost->message);
+        self::assertNull(self::found($with($hardware($wanted - 0.01)), 'more-turns', 1));
+
+        // A tree sets the angle by its own height and distance.
+        $tree = $hardware(0.6);
+        $tree->trees = [(object) ['position' => 1, 'height_mm' => 9.0, 'distance_mm' => 25]];
+        self::assertClose(rad2deg(atan(2 / 25)), (float) self::evaluate($with($tree))->strings[0]->fit->nutAngleDeg, 1e-9);
+        self::assertNull(self::found($with($tree), 'nut-angle', 1));
+        $tree->trees[0]->height_mm = 10.0;
+        self::assertStringContainsString('Lower its string tree', (string) self::found($with($tree), 'nut-angle', 1)?->message);
+    }
+
+    public function test_a_locking_post_needs_half_a_turn(): void
+    {
+        $posts = static fn (string $type): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['posts' => (object) ['type' => $type, 'diameter_mm' => 6]]);
+
+        self::assertSame([0.5, 0.5], [self::evaluate($posts('locking'))->strings[0]->fit->turns, self::evaluate($posts('locking'))->strings[5]->fit->turns]);
+        self::assertSame([2.0, 1.5], [self::evaluate($posts('standard'))->strings[0]->fit->turns, self::evaluate($posts('standard'))->strings[5]->fit->turns]);
+    }
+
+    public function test_the_hole_in_the_post(): void
+    {
+        $hole = static fn (float $mm): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['posts' => (object) ['hole_diameter_mm' => $mm]]);
+
+        self::assertNull(self::found($hole(0.052 * 25.4), 'post-hole', 6));
+        self::assertSame(Severity::Stop, self::found($hole(0.052 * 25.4 - 0.001), 'post-hole', 6)?->severity);
+    }
+
+    public function test_saddle_travel_and_angle(): void
+    {
+        $estimateMm = (float) self::evaluate(self::alone())->strings[5]->tunings[0]->setback?->estimateM * 1000;
+        $saddle = static fn (array $given): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['saddle' => (object) $given]);
+
+        self::assertNull(self::found($saddle(['travel_mm' => $estimateMm + 1e-6]), 'saddle-travel', 6));
+        self::assertSame(Severity::Caution, self::found($saddle(['travel_mm' => $estimateMm - 1e-6]), 'saddle-travel', 6)?->severity);
+        self::assertNull(self::found($saddle(['travel_mm' => [0, 0, 0, 0, 0, 9]]), 'saddle-travel', 6));
+        self::assertNotNull(self::found($saddle(['travel_mm' => [0, 0, 0, 0, 0, 9]]), 'saddle-travel', 1));
+
+        $drop = 40 * tan(deg2rad(8));
+        self::assertNull(self::found($saddle(['drop_mm' => $drop, 'anchor_distance_mm' => 40]), 'saddle-angle'));
+        self::assertStringContainsString('Lower the tailpiece', (string) self::found($saddle(['drop_mm' => $drop - 0.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message);
+        self::assertStringContainsString('instead of wrapping over it', (string) self::found($saddle(['drop_mm' => $drop + 1, 'over_wrap_rise_mm' => 1.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message);
+    }
+
+    public function test_a_string_made_too_short(): void
+    {
+        $json = self::with(self::alone(), '/instrument/hardware', (object) [
+            'posts' => (object) ['diameter_mm' => 6, 'distance_mm' => [60, 85, 110, 110, 85, 60]],
+            'saddle' => (object) ['beyond_mm' => 45],
+        ]);
+        $needed = 45 + 686 + 60 + 2.0 * hypot(M_PI * 6.2794, 0.2794);
+        self::assertClose($needed / 1000, (float) self::evaluate($json)->strings[0]->fit->neededM, 1e-9);
+        $made = static fn (float $mm): \stdClass => self::with($json, '/strings/0/length_mm', $mm);
+
+        self::assertNull(self::found($made($needed + 30.001), 'string-too-short', 1));
+        self::assertSame(Severity::Stop, self::found($made($needed + 29.999), 'string-too-short', 1)?->severity);
+        self::assertNull(self::found($json, 'string-too-short', 1));
+    }
+
+    public function test_springs_follow_the_total(): void
+    {
+        $springs = self::with(Documents::harbour(), '/instrument/hardware', (object) ['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 1.2]]);
+        $found = self::found($springs, 'springs');
+        $total = self::evaluate($springs)->totals[0];
+        self::assertClose($total->tensionN / (float) $total->change?->baselineN, (float) $found?->value, 1e-12);
+        self::assertStringContainsString(sprintf('%+.1f mm', (float) $total->change?->newtons() / 3.6), (string) $found?->message);
+        $vibrato = self::found(self::with(Documents::harbour(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs');
+        self::assertStringNotContainsString('claw by', (string) $vibrato?->message);
+        self::assertNotNull($vibrato);
+        self::assertNull(self::found(Documents::harbour(), 'springs'));
+        self::assertNull(self::found(self::with(self::alone(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs'));
+    }
+
+    public function test_dull_jumping_and_misplaced_strings(): void
+    {
+        $dull = (float) self::evaluate(self::alone())->strings[2]->tunings[0]->inharmonicity;
+        $limit = static fn (string $id, float $value): \stdClass => self::with(self::alone(), '/limits', (object) [$id => $value]);
+        self::assertNull(self::found($limit('dull-inharmonicity', $dull), 'dull', 3));
+        self::assertStringContainsString('Try it wound', (string) self::found($limit('dull-inharmonicity', $dull * 0.999), 'dull', 3)?->message);
+        self::assertStringContainsString('thinner core', (string) self::found($limit('dull-inharmonicity', 1e-6), 'dull', 6)?->message);
+
+        $strings = self::evaluate(self::alone())->strings;
+        $jump = $strings[3]->tunings[0]->tensionN / $strings[2]->tunings[0]->tensionN - 1;
+        self::assertNull(self::found($limit('neighbour-jump', $jump + 1e-9), 'neighbour-jump', 4));
+        self::assertSame(Severity::Note, self::found($limit('neighbour-jump', $jump - 1e-9), 'neighbour-jump', 4)?->severity);
+        self::assertNull(self::found($limit('neighbour-jump', $jump - 1e-9), 'neighbour-jump', 3));
+
+        $swapped = self::with(self::with(self::alone(), '/strings/0/gauge_in', 0.015), '/strings/1/gauge_in', 0.011);
+        self::assertSame(2, self::found($swapped, 'gauge-order')?->position);
+        self::assertNull(self::found(self::with(self::alone(), '/strings/0/gauge_in', 0.015), 'gauge-order'));
+        $octave = self::with($swapped, '/tunings/0/pitches', ['G3', 'C4', 'Eb3', 'Bb2', 'F2', 'C2']);
+        self::assertNull(self::found($octave, 'gauge-order'));
+        $unison = self::with($swapped, '/tunings/0/pitches', ['G3', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']);
+        self::assertNull(self::found($unison, 'gauge-order'));
+    }
+
+    public function test_what_must_stop_one_comes_first(): void
+    {
+        $json = self::with(Documents::with('/tunings/0/pitches', ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'A1']), '/instrument/hardware/max_total_tension_n', 300);
+        $severities = array_map(static fn (Finding $finding): string => $finding->severity->value, self::evaluate($json)->findings);
+        $sorted = $severities;
+        usort($sorted, static fn (string $a, string $b): int => array_search($a, ['stop', 'caution', 'note'], true) <=> array_search($b, ['stop', 'caution', 'note'], true));
+
+        self::assertSame($sorted, $severities);
+        self::assertContains('stop', $severities);
+        self::assertContains('caution', $severities);
+    }
+
+    public function test_limits_have_reasons_and_ranges_and_can_be_changed(): void
+    {
+        foreach (Limit::cases() as $limit) {
+            [$least, $most] = $limit->range();
+            self::assertGreaterThanOrEqual($least, $limit->usual(), $limit->value);
+            self::assertLessThanOrEqual($most, $limit->usual(), $limit->value);
+            self::assertGreaterThan(40, strlen($limit->reason()));
+            self::assertSame($least, Limits::usual()->with($limit, $least)->of($limit));
+            self::assertSame($most, Limits::usual()->with($limit, $most)->of($limit));
+            self::assertSame($limit->usual(), Limits::usual()->of($limit));
+            self::assertRefused('This limit goes from', static fn () => Limits::usual()->with($limit, $least - 1e-9));
+            self::assertRefused('This limit goes from', static fn () => Limits::usual()->with($limit, $most + 1e-9));
+        }
+        $twice = Limits::usual()->with(Limit::NutAngle, 5.0)->with(Limit::SaddleAngle, 6.0)->with(Limit::NutAngle, 4.0);
+        self::assertSame([4.0, 6.0], [$twice->of(Limit::NutAngle), $twice->of(Limit::SaddleAngle)]);
+        self::assertStringContainsString('Known limits: shorter-life', InvalidLimit::unknown('patience')->getMessage());
+        self::assertCount(12, Rulebook::rules());
+    }
+
+    private static function evaluate(\stdClass $json): SetEvaluation
+    {
+        return SetEvaluator::evaluate(SetDocument::from($json));
+    }
+
+    /** The example without a baseline and without hardware. */
+    private static function alone(): \stdClass
+    {
+        return self::with(self::with(Documents::harbour(), '/baseline', null), '/instrument/hardware', null);
+    }
+
+    private static function with(\stdClass $json, string $pointer, mixed $value): \stdClass
+    {
+        return Documents::with($pointer, $value, $json);
+    }
+
+    private static function found(\stdClass $json, string $code, ?int $position = null): ?Finding
+    {
+        foreach (self::evaluate($json)->findings as $finding) {
+            if ($finding->code === $code && ($position === null || $finding->position === $position)) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+}
