@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Density;
+
+use Lira\Density\BuiltString;
+use Lira\Density\Construction;
+use Lira\Density\Correction;
+use Lira\Density\GivenDensity;
+use Lira\Density\Sample;
+use Lira\Density\Source;
+use Lira\Density\StringBuild;
+use Lira\Density\StringSpec;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\SetEvaluator;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Lira\Tension\Tension;
+use Tests\Core\CoreTestCase;
+use Tests\Core\Document\Documents;
+
+final class SampleTest extends CoreTestCase
+{
+    public function test_weighing_gives_the_density_at_rest_and_how_sure_it_is(): void
+    {
+        $sample = Sample::weighed(self::wound(46), 0.00500, 0.8, 0.00001, 0.0005);
+
+        self::assertClose(0.00625, $sample->restKgPerM, 1e-12);
+        self::assertClose(hypot(0.00001 / 0.005, 0.0005 / 0.8), $sample->tolerance, 1e-12);
+        self::assertSame(Source::Measured, $sample->density()->source);
+        self::assertSame($sample->restKgPerM, $sample->density()->kgPerM);
+    }
+
+    public function test_a_pitch_under_a_load_gives_the_same_density_back(): void
+    {
+        $spec = self::wound(46);
+        $build = StringBuild::of($spec, Kind::ElectricGuitar);
+        $load = Tension::fromRestN(0.0061, 0.5, 110.0, (float) $build->core?->axialStiffnessN());
+        $sample = Sample::sounded($spec, Kind::ElectricGuitar, $load, 110.0, 0.5, 0.05, 0.1, 0.0005);
+
+        self::assertClose(0.0061, $sample->restKgPerM, 1e-9);
+        self::assertClose(sqrt((0.05 / $load) ** 2 + (0.2 / 110) ** 2 + (0.001 / 0.5) ** 2), $sample->tolerance, 1e-12);
+    }
+
+    public function test_readings_below_what_the_instrument_can_tell_are_refused(): void
+    {
+        self::assertRefused('The mass must be', static fn () => Sample::weighed(self::wound(46), 0.0001, 0.8, 0.0001, 0.001));
+        self::assertRefused('The mass must be', static fn () => Sample::weighed(self::wound(46), 0.0, 0.8, 0.0, 0.001));
+        self::assertRefused('The length must be', static fn () => Sample::weighed(self::wound(46), 0.005, 0.001, 0.00001, 0.002));
+        self::assertRefused('The load must be', static fn () => Sample::sounded(self::wound(46), Kind::Other, -1.0, 110, 0.5, 0.1, 0.1, 0.001));
+        self::assertRefused('The frequency must be', static fn () => Sample::sounded(self::wound(46), Kind::Other, 70, NAN, 0.5, 0.1, 0.1, 0.001));
+        self::assertRefused('between 0.00001 and 1', static fn () => Sample::weighed(self::wound(46), 5.0, 0.8, 0.01, 0.001));
+    }
+
+    public function test_one_sample_corrects_its_family_and_says_it_is_one(): void
+    {
+        [$correction] = Correction::fit([self::sample(46, 1.03, 0.002)], Kind::ElectricGuitar);
+
+        self::assertSame(1, $correction->samples);
+        self::assertClose(1.03, $correction->factor, 1e-9);
+        self::assertClose(Correction::WITHIN_FAMILY, $correction->uncertainty, 1e-12);
+        self::assertClose(hypot(0.015, 0.015), $correction->tolerance(), 1e-12);
+    }
+
+    public function test_several_samples_are_weighted_by_how_sure_they_are(): void
+    {
+        [$correction] = Correction::fit([self::sample(46, 1.02, 0.001), self::sample(36, 1.04, 0.002), self::sample(26, 1.03, 0.002)], Kind::ElectricGuitar);
+        $weights = [1e6, 0.25e6, 0.25e6];
+        $factor = (1.02 * $weights[0] + 1.04 * $weights[1] + 1.03 * $weights[2]) / array_sum($weights);
+        $scatter = sqrt(((1.02 - $factor) ** 2 * $weights[0] + (1.04 - $factor) ** 2 * $weights[1] + (1.03 - $factor) ** 2 * $weights[2]) / 2 / array_sum($weights));
+
+        self::assertSame(3, $correction->samples);
+        self::assertClose($factor, $correction->factor, 1e-9);
+        self::assertGreaterThan(1 / sqrt(array_sum($weights)), $scatter);
+        self::assertClose($scatter, $correction->uncertainty, 1e-6);
+    }
+
+    public function test_samples_that_agree_are_as_sure_as_their_instruments_and_no_surer(): void
+    {
+        [$correction] = Correction::fit([self::sample(46, 1.02, 0.004), self::sample(36, 1.02, 0.004)], Kind::ElectricGuitar);
+
+        self::assertClose(0.004 / sqrt(2), $correction->uncertainty, 1e-6);
+        self::assertLessThan(0.05, $correction->tolerance());
+    }
+
+    public function test_each_family_has_its_own_factor(): void
+    {
+        $flat = Sample::weighed(new StringSpec(Construction::Flatwound, Material::StainlessSteel, Length::thousandths(44)), 0.006, 1.0, 0.00001, 0.001);
+        $corrections = Correction::fit([self::sample(46, 1.02, 0.002), $flat], Kind::ElectricGuitar);
+        $nickel = BuiltString::of(self::wound(36), Kind::ElectricGuitar, $corrections);
+        $other = BuiltString::of(new StringSpec(Construction::RoundWound, Material::PureNickel, Length::thousandths(36)), Kind::ElectricGuitar, $corrections);
+        $given = BuiltString::of(new StringSpec(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths(36), density: GivenDensity::measured(0.004, 0.01)), Kind::ElectricGuitar, $corrections);
+
+        self::assertCount(2, $corrections);
+        self::assertClose(1.02 * $nickel->build->kgPerM(), $nickel->density->kgPerM, 1e-9);
+        self::assertSame($corrections[0], $nickel->density->correction);
+        self::assertSame(0.05, $other->density->tolerance);
+        self::assertSame(0.004, $given->density->kgPerM);
+        self::assertRefused('no model to correct', static fn () => Correction::fit([Sample::weighed(StringSpec::plain(Material::Polyurethane, Length::millimetres(2)), 0.004, 1.0, 0.00001, 0.001)], Kind::Other));
+    }
+
+    public function test_samples_in_a_document_sharpen_its_neighbours_baseline_and_pool(): void
+    {
+        $json = Documents::with('/pool', [(object) ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauges_in' => [0.040]]]);
+        $build = StringBuild::of(self::wound(46), Kind::ElectricGuitar);
+        $json->samples = [(object) [
+            'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046,
+            'mass_g' => 1030 * $build->kgPerM(), 'length_mm' => 1000, 'mass_resolution_g' => 0.01, 'length_resolution_mm' => 1,
+        ]];
+        $corrected = SetEvaluator::evaluate(SetDocument::from($json));
+        $before = SetEvaluator::evaluate(SetDocument::from(Documents::harbour()));
+
+        self::assertEqualsWithDelta(1.03, $corrected->strings[4]->tunings[0]->tensionN / $before->strings[4]->tunings[0]->tensionN, 1e-3);
+        self::assertSame($before->strings[0]->tunings[0]->tensionN, $corrected->strings[0]->tunings[0]->tensionN);
+        self::assertSame(1, $corrected->strings[4]->string->density->correction?->samples);
+        self::assertClose($corrected->strings[4]->tunings[0]->tensionN, $corrected->strings[4]->poolTensionsN[0][0], 1e-12);
+        self::assertGreaterThan((float) $before->baseline?->strings[4]->tunings[0]->tensionN, (float) $corrected->baseline?->strings[4]->tunings[0]->tensionN);
+    }
+
+    private static function wound(float $thousandths): StringSpec
+    {
+        return new StringSpec(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths($thousandths));
+    }
+
+    /** A metre of string that weighs so many times what the model says. */
+    private static function sample(float $thousandths, float $ratio, float $tolerance): Sample
+    {
+        $mass = $ratio * StringBuild::of(self::wound($thousandths), Kind::ElectricGuitar)->kgPerM();
+
+        return Sample::weighed(self::wound($thousandths), $mass, 1.0, $tolerance * $mass, 0.0);
+    }
+}
