@@ -157,6 +157,114 @@ final class SetDocumentTest extends CoreTestCase
         yield 'a pool without end' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => array_fill(0, 2001, 0.01)]]), '/pool', 'at most 2000'];
     }
 
+    #[DataProvider('badHardware')]
+    public function test_bad_hardware_limits_and_samples_say_where(\stdClass $json, string $path, string $words): void
+    {
+        $this->test_bad_documents_say_where_and_what_to_do($json, $path, $words);
+    }
+
+    /** @return iterable<string, array{\stdClass, string, string}> */
+    public static function badHardware(): iterable
+    {
+        $hardware = static fn (array $given): \stdClass => Documents::with('/instrument/hardware', (object) $given);
+        $setup = static fn (array $given): \stdClass => Documents::with('/instrument/setup', (object) $given);
+        yield 'an anchor that is none' => [$hardware(['anchor' => 'glue']), '/instrument/hardware/anchor', 'bridge-pins'];
+        yield 'a maximum of nothing' => [$hardware(['max_total_tension_n' => 0]), '/instrument/hardware/max_total_tension_n', 'from 1 to 20000'];
+        yield 'a post of nothing' => [$hardware(['posts' => (object) ['diameter_mm' => 0]]), '/instrument/hardware/posts/diameter_mm', 'from 0.01'];
+        yield 'distances for another number' => [$hardware(['posts' => (object) ['distance_mm' => [60, 60]]]), '/instrument/hardware/posts/distance_mm', '2 figures for 6 strings'];
+        yield 'a distance below zero' => [$hardware(['posts' => (object) ['distance_mm' => -4]]), '/instrument/hardware/posts/distance_mm', 'more than 0'];
+        yield 'a headstock bent back on itself' => [$hardware(['headstock' => (object) ['tilt_deg' => 90]]), '/instrument/hardware/headstock/tilt_deg', 'from -30 to 45'];
+        yield 'slots of no width' => [$hardware(['nut' => (object) ['slots_mm' => [0.3, 0, 0.4, 0.5, 0.6, 0.7]]]), '/instrument/hardware/nut/slots_mm', 'more than 0'];
+        yield 'a slot as text' => [$hardware(['nut' => (object) ['slots_mm' => [0.3, 'wide', 0.4, 0.5, 0.6, 0.7]]]), '/instrument/hardware/nut/slots_mm/1', 'as numbers'];
+        yield 'travel below zero' => [$hardware(['saddle' => (object) ['travel_mm' => -1]]), '/instrument/hardware/saddle/travel_mm', 'at least 0'];
+        yield 'a tree on no string' => [$hardware(['trees' => [(object) ['position' => 9, 'height_mm' => 5, 'distance_mm' => 30]]]), '/instrument/hardware/trees/0/position', 'no such string'];
+        yield 'no springs' => [$hardware(['springs' => (object) ['count' => 0, 'rate_n_per_mm' => 1]]), '/instrument/hardware/springs', '1 to 8 springs'];
+        yield 'springs of no rate' => [$hardware(['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 0]]), '/instrument/hardware/springs', 'more than 0'];
+        yield 'action of a harp' => [$setup(['action_12_mm' => 25]), '/instrument/setup/action_12_mm', 'from 0 to 20'];
+        yield 'a pick on the saddle' => [$setup(['pick_from_saddle_mm' => 0]), '/instrument/setup/pick_from_saddle_mm', 'more than 0'];
+        yield 'two picking forces' => [$setup(['picking_n' => [1, 2]]), '/instrument/setup/picking_n', 'three picking forces'];
+        yield 'a picking force of nothing' => [$setup(['picking_n' => [0, 2, 3]]), '/instrument/setup/picking_n', 'more than 0'];
+        yield 'a limit that is none' => [Documents::with('/limits', (object) ['patience' => 1]), '/limits/patience', 'Known limits'];
+        yield 'a limit out of range' => [Documents::with('/limits', (object) ['break-stop' => 2]), '/limits/break-stop', 'This limit goes from'];
+        yield 'a limit as text' => [Documents::with('/limits', (object) ['break-stop' => 'much']), '/limits/break-stop', 'as a number'];
+        yield 'a holding tension of nothing' => [Documents::with('/holding_tension_n', 0), '/holding_tension_n', 'from 1 to 1000'];
+        yield 'a string of no length' => [Documents::with('/strings/0/length_mm', 0), '/strings/0/length_mm', 'more than zero'];
+        $sample = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.01, 'mass_g' => 1, 'mass_resolution_g' => 0.01, 'length_mm' => 900, 'length_resolution_mm' => 1];
+        yield 'a sample lighter than the scale can tell' => [Documents::with('/samples', [(object) (['mass_g' => 0.001] + $sample)]), '/samples/0', 'The mass must be'];
+        yield 'a sample without a length' => [Documents::with('/samples', [(object) array_diff_key($sample, ['length_mm' => 0])]), '/samples/0/length_mm', 'Missing'];
+        yield 'a sample neither weighed nor sounded' => [Documents::with('/samples', [(object) array_diff_key($sample, ['mass_g' => 0])]), '/samples/0/load_n', 'Missing'];
+        yield 'a sample that cannot be made' => [Documents::with('/samples', [(object) (['material' => 'pure-nickel'] + $sample)]), '/samples', 'cannot carry'];
+        yield 'samples without end' => [Documents::with('/samples', array_fill(0, 501, (object) $sample)), '/samples', 'at most 500'];
+    }
+
+    #[DataProvider('badTargets')]
+    public function test_bad_targets_say_where(\stdClass $target, string $path, string $words): void
+    {
+        $json = Documents::harbour();
+        $json->target = $target;
+        $document = SetDocument::from($json);
+        try {
+            $document->brief();
+            self::fail('It was taken.');
+        } catch (InvalidDocument $refused) {
+            $there = array_filter($refused->problems, static fn ($problem): bool => $problem->path === $path && str_contains($problem->message, $words));
+            self::assertNotSame([], $there, "No “{$words}” at {$path} in ".Json::text($refused->toArray()));
+        }
+    }
+
+    /** @return iterable<string, array{\stdClass, string, string}> */
+    public static function badTargets(): iterable
+    {
+        $equal = static fn (array $given): \stdClass => (object) ($given + ['profile' => 'equal', 'tension_n' => 70]);
+        yield 'no profile' => [(object) [], '/target/profile', 'Missing'];
+        yield 'a profile that is none' => [(object) ['profile' => 'best'], '/target/profile', 'progressive'];
+        yield 'no tension' => [(object) ['profile' => 'equal'], '/target/tension_n', 'Missing'];
+        yield 'tension as text' => [(object) ['profile' => 'total', 'tension_n' => 'lots'], '/target/tension_n', 'as a number'];
+        yield 'a tension of nothing' => [(object) ['profile' => 'equal', 'tension_n' => 0], '/target/tension_n', 'more than 0'];
+        yield 'tensions for another number' => [(object) ['profile' => 'per-string', 'tension_n' => [70, 70]], '/target/tension_n', '2 target tensions for 6 strings'];
+        yield 'progressive without an end' => [(object) ['profile' => 'progressive', 'tension_n' => (object) ['first' => 70]], '/target/tension_n/last', 'Missing'];
+        yield 'a ratio of nothing' => [(object) ['profile' => 'baseline', 'ratio' => 0], '/target/ratio', 'from 0.1 to 10'];
+        yield 'a tuning that is not there' => [$equal(['tunings' => 1]), '/target/tunings', 'There are 1 tunings'];
+        yield 'tunings in words' => [$equal(['tunings' => 'all']), '/target/tunings', 'as a number'];
+        yield 'a style of its own' => [$equal(['style' => (object) ['attack' => 'furious']]), '/target/style/attack', 'soft'];
+        yield 'a band wider than its target' => [$equal(['band' => 0.6]), '/target/band', 'from 0 to 0.5'];
+        yield 'wound from nowhere' => [$equal(['wound_from' => 0]), '/target/wound_from', 'from 1 to 7'];
+        yield 'plain beyond the last' => [$equal(['plain_to' => 7]), '/target/plain_to', 'from 0 to 6'];
+        yield 'half a position' => [$equal(['keep' => [1.5]]), '/target/keep/0', 'Positions go from 1 to 6'];
+        yield 'a position beyond' => [$equal(['plain_only' => [2, 9]]), '/target/plain_only/1', 'Positions go from 1 to 6'];
+        yield 'a breaking share of two' => [$equal(['limits' => (object) ['break_share' => 2]]), '/target/limits/break_share', 'from 0.05 to 1'];
+        yield 'a total of nothing' => [$equal(['limits' => (object) ['max_total_n' => 0]]), '/target/limits/max_total_n', 'from 1'];
+        yield 'a pool of nonsense' => [$equal(['pool' => 'all']), '/target/pool', 'list in square brackets'];
+        yield 'a packaged set of nothing' => [$equal(['sets' => [(object) ['name' => 'Nothing', 'strings' => []]]]), '/target/sets/0/strings', 'at least one string'];
+        yield 'a packaged string that cannot be' => [$equal(['sets' => [(object) ['name' => 'Odd', 'strings' => [(object) ['construction' => 'plain', 'material' => 'pure-nickel', 'gauge_in' => 0.01]]]]]), '/target/sets/0/strings/0', 'cannot carry'];
+        yield 'packaged sets without end' => [$equal(['sets' => array_fill(0, 501, new \stdClass)]), '/target/sets', 'at most 500'];
+    }
+
+    public function test_a_target_is_needed_to_solve_and_a_baseline_to_aim_at_it(): void
+    {
+        self::assertRefused('Missing: the target', static fn () => SetDocument::from(Documents::harbour())->brief());
+        $alone = Documents::with('/baseline', null);
+        $alone->target = (object) ['profile' => 'baseline'];
+        self::assertRefused('give the set that feels right', static fn () => SetDocument::from($alone)->brief());
+        $fewer = Documents::with('/baseline/tunings/0/pitches', ['D4', 'A3', 'F3', 'C3', 'G2']);
+        $fewer = Documents::with('/baseline/strings/5', null, $fewer);
+        $fewer->target = (object) ['profile' => 'baseline'];
+        self::assertRefused('nothing of string 6', static fn () => SetDocument::from($fewer)->brief());
+    }
+
+    public function test_single_strings_stand_in_a_pool_with_all_that_is_known_of_them(): void
+    {
+        $json = Documents::harbour();
+        $json->pool = [
+            (object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_mm' => [0.254]],
+            (object) ['construction' => 'plain', 'material' => 'polyurethane', 'gauge_mm' => 2.2, 'density' => (object) ['kg_per_m' => 0.004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02]],
+        ];
+        $pool = SetDocument::from($json)->pool;
+
+        self::assertClose(0.010, (float) $pool?->strings[0]->spec->gauge->inInches(), 1e-12);
+        self::assertSame(0.004, $pool?->strings[1]->density->kgPerM);
+    }
+
     public function test_all_problems_are_said_at_once_and_each_only_once(): void
     {
         $json = Documents::with('/strings/2/gauge_in', 0);
