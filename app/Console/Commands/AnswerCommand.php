@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Support\SetSchema;
 use Illuminate\Console\Command;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
@@ -16,7 +17,7 @@ abstract class AnswerCommand extends Command
     public function handle(): int
     {
         try {
-            $answer = $this->answer(SetDocument::parse(self::read((string) $this->argument('file'))));
+            $answer = $this->answer(SetSchema::checked(SetDocument::parse(self::read((string) $this->argument('file')))));
             $status = self::SUCCESS;
         } catch (InvalidDocument $refused) {
             $answer = $refused->toArray();

@@ -101,9 +101,11 @@ export interface SetDocument {
     /**
      * What happened to the set.
      */
-    history?: {
-        [k: string]: unknown;
-    };
+    history?:
+        | unknown[]
+        | {
+              [k: string]: unknown;
+          };
     limits?: FindingLimits;
     /**
      * The tension below which a string flaps; by itself a share of the baseline's lightest.

@@ -151,10 +151,11 @@ final class FindingsTest extends CoreTestCase
 
         // A tree sets the angle by its own height and distance.
         $tree = $hardware(0.6);
-        $tree->trees = [(object) ['position' => 1, 'height_mm' => 9.0, 'distance_mm' => 25]];
+        $standing = static fn (float $height): array => [(object) ['position' => 1, 'height_mm' => $height, 'distance_mm' => 25]];
+        $tree->trees = $standing(9.0);
         self::assertClose(rad2deg(atan(2 / 25)), (float) self::evaluate($with($tree))->strings[0]->fit->nutAngleDeg, 1e-9);
         self::assertNull(self::found($with($tree), 'nut-angle', 1));
-        $tree->trees[0]->height_mm = 10.0;
+        $tree->trees = $standing(10.0);
         self::assertStringContainsString('Lower its string tree', (string) self::found($with($tree), 'nut-angle', 1)?->message);
     }
 

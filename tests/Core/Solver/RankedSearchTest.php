@@ -42,6 +42,7 @@ final class RankedSearchTest extends CoreTestCase
     {
         // Many strings that all have to give way a little: the tangent bound leaves more open than the search may visit.
         $random = new Randomizer(new Mt19937(7));
+        /** @var non-empty-list<non-empty-list<Candidate>> $candidates */
         $candidates = array_map(static fn (): array => array_map(static fn (): Candidate => self::candidate(self::float($random, 0.2, 1.0), [self::float($random, 60, 90)], self::float($random, 0, 1e-4)), range(1, 40)), range(1, 14));
         $ranked = RankedSearch::best($candidates, array_fill(0, 13, 0), Coupling::of(null, [1002.0]), self::KEEP);
 

@@ -171,11 +171,7 @@ final class SetSolverTest extends CoreTestCase
 
     public function test_packaged_sets_are_ranked_and_completed_with_singles(): void
     {
-        /** @param  list<int>  $gauges */
-        $set = static fn (string $name, array $gauges): \stdClass => (object) ['name' => $name, 'strings' => array_map(
-            static fn (int $mil): \stdClass => (object) ['construction' => $mil < 22 ? 'plain' : 'round-wound', 'material' => $mil < 22 ? 'music-wire' : 'nickel-plated-steel', 'gauge_in' => $mil / 1000],
-            $gauges,
-        )];
+        $set = self::packaged(...);
         $packaged = self::solve((object) ['profile' => 'baseline', 'wound_from' => 4, 'sets' => [
             $set('Light', [9, 11, 16, 24, 32, 42]),
             $set('Fits', [11, 15, 19, 30, 40, 52]),
@@ -219,6 +215,19 @@ final class SetSolverTest extends CoreTestCase
         $document = SetDocument::from($json);
 
         return SetSolver::solve($document->design, $document->brief());
+    }
+
+    /** @param  list<int>  $thousandths  plain below 22, wound from there */
+    private static function packaged(string $name, array $thousandths): \stdClass
+    {
+        $strings = [];
+        foreach ($thousandths as $mil) {
+            $strings[] = (object) ($mil < 22
+                ? ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => $mil / 1000]
+                : ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => $mil / 1000]);
+        }
+
+        return (object) ['name' => $name, 'strings' => $strings];
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Models\StringSet;
 use App\Support\Bench;
 use App\Support\NewSet;
 use App\Support\ReceivedDocument;
+use App\Support\SetSchema;
 use App\Support\SetSheet;
 use App\Support\SetSummaries;
 use App\Support\StoredSets;
@@ -73,7 +74,7 @@ final class SetController
 
     public function import(Request $request): JsonResponse
     {
-        $document = ReceivedDocument::of($request);
+        $document = SetSchema::checked(ReceivedDocument::of($request));
         $set = StoredSets::add($document);
 
         return new JsonResponse(['id' => $set->id, 'unknownKeys' => $document->unknownKeys], 201);
