@@ -15,8 +15,9 @@ final readonly class FeltChange
         [0.04, 'feels the same', 'feels the same'],
         [0.10, 'a little tighter', 'a little slacker'],
         [0.25, 'tighter', 'slacker'],
-        [INF, 'much tighter', 'much slacker'],
     ];
+
+    private const BEYOND = ['much tighter', 'much slacker'];
 
     private function __construct(public float $baselineN, public float $tensionN) {}
 
@@ -55,12 +56,13 @@ final readonly class FeltChange
     public function words(): string
     {
         $share = round($this->share(), 6);
-        foreach (self::WORDS as [$most, $tighter, $slacker]) {
+        [$tighter, $slacker] = self::BEYOND;
+        foreach (array_reverse(self::WORDS) as [$most, $more, $less]) {
             if (abs($share) <= $most) {
-                return $share >= 0 ? $tighter : $slacker;
+                [$tighter, $slacker] = [$more, $less];
             }
         }
 
-        return $share >= 0 ? 'much tighter' : 'much slacker';
+        return $share >= 0 ? $tighter : $slacker;
     }
 }

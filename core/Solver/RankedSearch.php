@@ -23,6 +23,8 @@ final class RankedSearch
 
     private const MULTIPLIER_STEPS = 24;
 
+    private const MOST_ROUNDS = 12;
+
     private readonly int $strings;
 
     /** @var list<non-empty-list<float>> the misses, and what each candidate weighs in the line that bounds the coupling */
@@ -95,6 +97,9 @@ final class RankedSearch
     {
         $this->relax();
         $this->leastN = $this->leastTotals();
+        if ($this->coupling->totalN !== null || $this->coupling->mostN !== []) {
+            $this->stepwise();
+        }
         $this->descend(0, [], 0.0, 0.0, array_fill(0, count($this->coupling->mostN), 0.0));
         $cut = $this->skipped < INF;
 
@@ -345,16 +350,75 @@ final class RankedSearch
         }
     }
 
-    /** @param  list<int>  $choice */
-    private function keep(array $choice, float $cost): void
+    /**
+     * From the relaxed best, one string after another to the gauge that helps most, until none helps: what is found on the
+     * way shortens the search, and is a good answer should it be cut short.
+     */
+    private function stepwise(): void
+    {
+        $choice = $this->relaxedBest();
+        $present = $this->judged($choice);
+        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+            $before = $present;
+            foreach ($choice as $string => $chosen) {
+                $best = $chosen;
+                foreach ($this->misses[$string] as $index => $miss) {
+                    if ($miss >= $present) {
+                        continue;
+                    }
+                    /** @var list<int> $tried */
+                    $tried = array_replace($choice, [$string => $index]);
+                    $value = $this->judged($tried);
+                    if ($value < $present) {
+                        [$present, $best] = [$value, $index];
+                    }
+                }
+                $choice[$string] = $best;
+            }
+            if ($present >= $before) {
+                return;
+            }
+        }
+    }
+
+    /**
+     * The objective of a choice, which is kept if it is among the best; where a total goes over, that weighs heavily.
+     *
+     * @param  list<int>  $choice
+     */
+    private function judged(array $choice): float
+    {
+        [$cost, $over] = [0.0, 0.0];
+        $sums = array_fill(0, count($this->coupling->mostN), 0.0);
+        foreach ($choice as $string => $index) {
+            $cost += $this->misses[$string][$index] + $this->penaltyAfter($string, $choice, $index);
+            foreach (array_keys($sums) as $tuning) {
+                $sums[$tuning] += $this->candidates[$string][$index]->tensionsN[$tuning];
+            }
+        }
+        if ($this->coupling->allows($sums)) {
+            return $this->keep($choice, $cost);
+        }
+        foreach ($this->coupling->mostN as $tuning => $mostN) {
+            $over = max($over, $sums[$tuning] / $mostN);
+        }
+
+        return 1e6 * $over + $cost;
+    }
+
+    /**
+     * @param  list<int>  $choice
+     * @return float its objective
+     */
+    private function keep(array $choice, float $cost): float
     {
         $sumN = 0.0;
         foreach ($choice as $string => $index) {
             $sumN += $this->candidates[$string][$index]->towardsTotalN;
         }
         $objective = $cost + $this->coupling->cost($sumN);
-        if ($objective >= $this->worstKept) {
-            return;
+        if ($objective >= $this->worstKept || in_array($choice, array_column($this->found, 'choice'), true)) {
+            return $objective;
         }
         $this->found[] = ['objective' => $objective, 'choice' => $choice];
         usort($this->found, static fn (array $a, array $b): int => $a['objective'] <=> $b['objective']);
@@ -362,6 +426,8 @@ final class RankedSearch
         if (count($this->found) === $this->keep) {
             $this->worstKept = $this->found[$this->keep - 1]['objective'];
         }
+
+        return $objective;
     }
 
     /** @param  list<int>  $choice  for the strings before this one */
@@ -383,20 +449,27 @@ final class RankedSearch
     private function sumsOfBest(): array
     {
         $sums = array_fill(0, count($this->coupling->mostN), 0.0);
-        $before = null;
-        foreach ($this->candidates as $string => $each) {
-            /** @var non-empty-list<float> $values */
-            $values = [];
-            foreach ($this->costs[$string] as $index => $cost) {
-                $values[] = $cost + $this->following[$string][$index] + ($before === null ? 0.0 : $this->penalty($string - 1, $before, $index));
-            }
-            $before = (int) array_search(min($values), $values, true);
+        foreach ($this->relaxedBest() as $string => $index) {
             foreach (array_keys($sums) as $tuning) {
-                $sums[$tuning] += $each[$before]->tensionsN[$tuning];
+                $sums[$tuning] += $this->candidates[$string][$index]->tensionsN[$tuning];
             }
         }
 
         return $sums;
+    }
+
+    /** @return list<int> the best choice as the straight line sees it */
+    private function relaxedBest(): array
+    {
+        $choice = [];
+        foreach ($this->costs as $string => $costs) {
+            foreach ($costs as $index => $cost) {
+                $costs[$index] = $cost + $this->following[$string][$index] + $this->penaltyAfter($string, $choice, $index);
+            }
+            $choice[] = (int) array_search(min($costs), $costs, true);
+        }
+
+        return $choice;
     }
 
     /** @return list<list<float>> */

@@ -91,6 +91,26 @@ final class SetEvaluatorTest extends CoreTestCase
         self::assertCount(5, $makes);
     }
 
+    public function test_the_standard_pool_follows_the_set_onto_other_instruments(): void
+    {
+        $gauges = static function (string $kind, string $construction, string $material): array {
+            $json = Documents::with('/instrument/kind', $kind);
+            $json->pool = 'standard';
+            $json = Documents::with('/strings/0/construction', $construction, Documents::with('/strings/0/material', $material, Documents::with('/strings/0/gauge_in', 0.03, $json)));
+            $pool = self::evaluate($json)->pool->strings ?? [];
+
+            return array_values(array_map(
+                static fn ($string): float => round($string->spec->gauge->inThousandths(), 6),
+                array_filter($pool, static fn ($string): bool => $string->spec->construction->value === $construction && $string->spec->material->value === $material),
+            ));
+        };
+
+        self::assertSame([18.0, 46.0], [$gauges('bass', 'plain', 'nylon')[0], array_slice($gauges('bass', 'plain', 'nylon'), -1)[0]]);
+        self::assertSame(145.0, array_slice($gauges('bass', 'flatwound', 'stainless-steel'), -1)[0]);
+        self::assertSame(7.0, $gauges('classical-guitar', 'plain', 'music-wire')[0]);
+        self::assertSame(56.0, array_slice($gauges('electric-guitar', 'round-wound', 'silver-plated-copper'), -1)[0]);
+    }
+
     public function test_the_written_answer_says_what_was_asked(): void
     {
         $document = SetDocument::from(Documents::everything());

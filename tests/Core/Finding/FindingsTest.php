@@ -217,6 +217,9 @@ final class FindingsTest extends CoreTestCase
         self::assertStringNotContainsString('claw by', (string) $vibrato?->message);
         self::assertNotNull($vibrato);
         self::assertNull(self::found(Documents::harbour(), 'springs'));
+        $same = Documents::harbour();
+        $same->baseline = (object) array_intersect_key(get_object_vars($springs), ['instrument' => 1, 'tunings' => 1, 'strings' => 1]);
+        self::assertNull(self::found(self::with($same, '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs'));
         self::assertNull(self::found(self::with(self::alone(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs'));
     }
 
