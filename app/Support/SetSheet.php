@@ -15,6 +15,7 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Feel\FeltChange;
+use Lira\Finding\Finding;
 
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
 final class SetSheet
@@ -51,6 +52,7 @@ final class SetSheet
                 'tension' => $units->tension($total->tensionN, ($total->highN - $total->lowN) / 2 / $total->tensionN),
                 'change' => self::percent($total->change),
             ], $evaluation->totals),
+            'findings' => array_map(static fn (Finding $finding): string => $finding->message, $evaluation->findings),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? $document->json->notes : null,
             'changed' => $set->updated_at->toDateString(),

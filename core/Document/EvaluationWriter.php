@@ -112,6 +112,8 @@ final class EvaluationWriter
             'break_frequency_hz' => $at->breakHz,
             'highest_safe_hz' => $at->highestSafeHz,
             'lowest_holding_hz' => $at->lowestHoldingHz,
+            'highest_safe_pitch' => $at->highestSafe?->name(),
+            'lowest_holding_pitch' => $at->lowestHolding?->name(),
             'inharmonicity' => $at->inharmonicity,
             'attack_cents' => $at->attackCents,
             'whole_tone_bend_12' => $at->wholeToneBend === null ? null : [

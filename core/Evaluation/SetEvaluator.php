@@ -17,6 +17,7 @@ use Lira\Finding\Rulebook;
 use Lira\Fit\DownForce;
 use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Setup;
+use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
 use Lira\Solver\Pool;
 use Lira\Stiffness\Inharmonicity;
@@ -75,6 +76,8 @@ final readonly class SetEvaluator
         $setup = $this->design->instrument->setup;
         $core = $string->build->core;
         $loadN = $core === null ? null : Breaking::loadN($core);
+        $safeHz = $loadN === null ? null : $string->tension->frequencyHz($this->limits->of(Limit::BreakCaution) * $loadN, $lengthM);
+        $holdingHz = $this->holdingN === null ? null : $string->tension->frequencyHz($this->holdingN, $lengthM);
         $before = $this->baseline->strings[$position - 1] ?? null;
         $beforeAt = $before->tunings[0] ?? null;
 
@@ -86,8 +89,10 @@ final readonly class SetEvaluator
             $string->tension->highN($lengthM, $hertz),
             $core === null ? null : Breaking::share($tensionN, $core),
             $loadN === null ? null : $string->tension->frequencyHz($loadN, $lengthM),
-            $loadN === null ? null : $string->tension->frequencyHz($this->limits->of(Limit::BreakCaution) * $loadN, $lengthM),
-            $this->holdingN === null ? null : $string->tension->frequencyHz($this->holdingN, $lengthM),
+            $safeHz,
+            $holdingHz,
+            $safeHz === null ? null : Pitch::notAbove($safeHz, $tuning->a4),
+            $holdingHz === null ? null : Pitch::notBelow($holdingHz, $tuning->a4),
             $core === null ? null : Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
             $core === null ? null : self::attack($core, $tensionN, $lengthM, $setup),
             $core === null ? null : Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),

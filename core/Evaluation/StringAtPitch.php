@@ -32,6 +32,8 @@ final readonly class StringAtPitch
         public ?float $breakHz,
         public ?float $highestSafeHz,
         public ?float $lowestHoldingHz,
+        public ?Pitch $highestSafe,
+        public ?Pitch $lowestHolding,
         public ?float $inharmonicity,
         public ?array $attackCents,
         public ?Bend $wholeToneBend,

@@ -26,7 +26,7 @@ final class SpringBalance implements Rule
         $message = sprintf('The bridge floats: its springs must pull %.2f times as hard as before', $ratio);
         if ($hardware->springs !== null) {
             $travelM = Springs::travelM($total->tensionN - $change->baselineN, $hardware->springs->rateNPerM, $hardware->springs->count);
-            $message .= sprintf(', which moves the claw by about %+.1f mm', $travelM * 1000);
+            $message .= sprintf(', which %s the claw by about %.1f mm', $travelM > 0 ? 'tightens' : 'loosens', abs($travelM) * 1000);
         }
 
         return [Finding::caution('springs', "{$message}. Turn the claw’s screws while tuning until the bridge sits level.")

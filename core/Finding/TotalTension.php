@@ -37,7 +37,7 @@ final class TotalTension implements Rule
         if ($share === null || abs($share) < $limits->of(Limit::TotalRetune)) {
             return null;
         }
-        $changed = sprintf('The total changes by %+.0f %%', 100 * $share);
+        $changed = sprintf('The total %s by %.0f %%', $share > 0 ? 'rises' : 'falls', 100 * abs($share));
         $setup = abs($share) >= $limits->of(Limit::TotalSetup);
         $finding = $setup
             ? Finding::caution('total-change', "{$changed}: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.")

@@ -66,6 +66,36 @@ final readonly class Pitch
         return self::named($name.(intdiv($noteNumber, 12) - 1));
     }
 
+    /**
+     * The highest pitch that is not above a frequency, spelt with flats; null outside C-1 to G9.
+     *
+     * @param  float  $hertz  above 0
+     */
+    public static function notAbove(float $hertz, ReferencePitch $a4): ?self
+    {
+        return self::numberedOrNone((int) floor(self::semitonesHz($hertz, $a4) + 1e-9));
+    }
+
+    /**
+     * The lowest pitch that is not below a frequency, spelt with flats; null outside C-1 to G9.
+     *
+     * @param  float  $hertz  above 0
+     */
+    public static function notBelow(float $hertz, ReferencePitch $a4): ?self
+    {
+        return self::numberedOrNone((int) ceil(self::semitonesHz($hertz, $a4) - 1e-9));
+    }
+
+    private static function semitonesHz(float $hertz, ReferencePitch $a4): float
+    {
+        return self::A4 + 12 * log($hertz / $a4->inHertz(), 2);
+    }
+
+    private static function numberedOrNone(int $noteNumber): ?self
+    {
+        return $noteNumber < 0 || $noteNumber > self::HIGHEST ? null : self::numbered($noteNumber);
+    }
+
     /** The MIDI note number: semitones above C-1; 60 is C4, 69 is A4. */
     public function noteNumber(): int
     {

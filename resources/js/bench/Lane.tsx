@@ -9,6 +9,7 @@ import { formatGauge, formatShare, formatTension, useUnits } from '../lib/units'
 import type { Axis } from './axis';
 import { useBench } from './benchStore';
 import * as edits from './edits';
+import { SeverityMark } from './Findings';
 import { GaugeInput } from './GaugeInput';
 import { choicesFor, chosenAmong, gaugeInches, neighbour, type Choice } from './gauges';
 import { LaneDrawing } from './LaneDrawing';
@@ -60,6 +61,8 @@ export const Lane = memo(function Lane({ position, evaluation, current, refused,
     const figures = formatTension(tensionN, lowN, highN, units);
     const gaugeWords = `${formatGauge(gaugeInches(string), units)} ${CONSTRUCTIONS[string.construction]}`;
     const changeWords = change === undefined ? '' : `, ${formatShare(change.share)}, ${change.words}`;
+
+    const gravest = evaluation.findings.find((finding) => finding.position === position && finding.severity !== 'note');
 
     const choose = (choice: Choice) => {
         setProblem(null);
@@ -153,6 +156,11 @@ export const Lane = memo(function Lane({ position, evaluation, current, refused,
                             onFocus={() => select(position)}
                         />
                         <span className="ml-1 font-semibold">{CONSTRUCTIONS[string.construction]}</span>
+                        {gravest !== undefined && (
+                            <span className="ml-1.5 translate-y-0.5" title={gravest.message}>
+                                <SeverityMark severity={gravest.severity} />
+                            </span>
+                        )}
                     </div>
                     <span
                         data-figure="tension"

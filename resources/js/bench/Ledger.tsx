@@ -4,6 +4,7 @@ import type { Evaluation } from '../lib/formats';
 import { formatShare, formatTension, useUnits } from '../lib/units';
 import { useBench } from './benchStore';
 import * as edits from './edits';
+import { Findings } from './Findings';
 
 /** The whole instrument: total now, beside the baseline, and what was noted. */
 export function Ledger({ evaluation, refused }: { evaluation: Evaluation; refused: Refused | null }) {
@@ -39,22 +40,25 @@ export function Ledger({ evaluation, refused }: { evaluation: Evaluation; refuse
                         : 'Nothing to compare with yet'}
                 </p>
             </div>
-            <label className="min-w-56 flex-1">
-                <span className="font-bold">Notes</span>
-                <textarea
-                    rows={2}
-                    value={typed ?? (typeof document.notes === 'string' ? document.notes : '')}
-                    placeholder="How it should feel, what to look out for"
-                    onChange={(event) => setTyped(event.target.value)}
-                    onBlur={() => {
-                        if (typed !== null) {
-                            edit(edits.notes(typed));
-                        }
-                        setTyped(null);
-                    }}
-                    className="mt-0.5 block w-full resize-y rounded-[2px] border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
-                />
-            </label>
+            <div className="min-w-64 flex-1">
+                <Findings findings={evaluation.findings} severalTunings={document.tunings.length > 1} />
+                <label className="mt-1 flex items-baseline gap-3">
+                    <span className="font-bold">Notes</span>
+                    <textarea
+                        rows={1}
+                        value={typed ?? (typeof document.notes === 'string' ? document.notes : '')}
+                        placeholder="How it should feel, what to look out for"
+                        onChange={(event) => setTyped(event.target.value)}
+                        onBlur={() => {
+                            if (typed !== null) {
+                                edit(edits.notes(typed));
+                            }
+                            setTyped(null);
+                        }}
+                        className="block w-full resize-y rounded-[2px] border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
+                    />
+                </label>
+            </div>
             {elsewhere !== undefined && (
                 <p role="alert" className="w-full text-stop">
                     {elsewhere.message}

@@ -3,12 +3,10 @@ import type { ReactNode } from 'react';
 /** What the marks on the lanes say, in one line under them. */
 export function Legend({ baseline, tunings }: { baseline: boolean; tunings: number }) {
     return (
-        <p className="flex flex-wrap gap-x-5 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
-            <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>
-                drag along the gauges, or use the arrow keys
-            </Entry>
+        <p className="flex flex-wrap gap-x-4 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
+            <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag it, or use the arrow keys</Entry>
             <Entry drawing={<rect x={1} y={4} width={16} height={6} rx={3} fill="var(--accent)" fillOpacity={0.35} />}>
-                how sure the tension is
+                how sure it is
             </Entry>
             {baseline && (
                 <Entry
@@ -24,12 +22,10 @@ export function Legend({ baseline, tunings }: { baseline: boolean; tunings: numb
             )}
             {tunings > 1 && (
                 <Entry drawing={<path d="M1 7 H17 M1 3 V11 M17 3 V11" stroke="var(--accent)" strokeWidth={2} />}>
-                    from tuning to tuning
+                    across the tunings
                 </Entry>
             )}
-            <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>
-                gauges of this make below, of another make above
-            </Entry>
+            <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>this make below, others above</Entry>
         </p>
     );
 }

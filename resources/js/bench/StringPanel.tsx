@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import type { Construction, EvaluatedString, Evaluation, Material } from '../lib/formats';
+import type { Construction, EvaluatedString, Evaluation, Material, StringAtPitch } from '../lib/formats';
 import { pitchLabel } from '../lib/pitch';
 import { CONSTRUCTIONS, MATERIALS, materialsFor } from '../lib/strings';
 import {
@@ -8,7 +8,7 @@ import {
     formatShare,
     formatTension,
     formatTensionChange,
-    gaugeUnit,
+    tensionIn,
     useUnits,
     type Units,
 } from '../lib/units';
@@ -19,6 +19,7 @@ import { useBench } from './benchStore';
 import * as edits from './edits';
 import { GaugeInput } from './GaugeInput';
 import { choicesFor, gaugeInches, neighbour, type Choice } from './gauges';
+import { WhyBars } from './WhyBars';
 
 /** The selected string: what it is, one step either way, and where its figure comes from. */
 export function StringPanel({ evaluation, current }: { evaluation: Evaluation; current: boolean }) {
@@ -45,7 +46,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     return (
         <aside
             aria-label={`String ${selected}`}
-            className="w-[19.5rem] shrink-0 border-l border-rule px-5 pt-4 pb-6 max-lg:w-auto max-lg:border-t max-lg:border-l-0"
+            className="w-[19.5rem] shrink-0 border-l border-rule px-5 pt-4 pb-6 max-lg:w-auto max-lg:border-t max-lg:border-l-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-3.25rem-1px)] lg:self-start lg:overflow-y-auto"
         >
             <div className="max-lg:grid max-lg:grid-cols-2 max-lg:gap-x-8 max-sm:block">
                 <div>
@@ -66,8 +67,8 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                         between {formatTension(at.tension_low_n, at.tension_low_n, at.tension_high_n, units)} and{' '}
                         {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}
                     </p>
-                    <div className="mt-4 grid gap-3">
-                        <Field label={`Gauge, ${gaugeUnit(units)}`} error={problem ?? undefined}>
+                    <div className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-3 gap-y-2">
+                        <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
                             <GaugeField
                                 inches={gaugeInches(string)}
                                 onType={(value) => edit(edits.gauge(selected, value))}
@@ -85,19 +86,24 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                                 onChange={(value) => edit(edits.construction(selected, value as Construction))}
                             />
                         </Field>
-                        <Field label={string.construction === 'plain' ? 'Material' : 'Wrap'}>
-                            <Select
-                                value={string.material}
-                                choices={(materials.includes(string.material) ? materials : [string.material, ...materials]).map(
-                                    (value) => ({
-                                        value,
-                                        label: MATERIALS[value],
-                                    }),
-                                )}
-                                onChange={(value) => edit(edits.material(selected, value as Material))}
-                            />
-                        </Field>
+                        <div className="col-span-2">
+                            <Field label={string.construction === 'plain' ? 'Material' : 'Wrap'}>
+                                <Select
+                                    value={string.material}
+                                    choices={(materials.includes(string.material)
+                                        ? materials
+                                        : [string.material, ...materials]
+                                    ).map((value) => ({ value, label: MATERIALS[value] }))}
+                                    onChange={(value) => edit(edits.material(selected, value as Material))}
+                                />
+                            </Field>
+                        </div>
                     </div>
+                    {at.why && (
+                        <Section title="Why it changed">
+                            <WhyBars why={at.why} />
+                        </Section>
+                    )}
                 </div>
                 <div>
                     <Section title="One step either way">
@@ -146,6 +152,11 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                             </tbody>
                         </table>
                     </Section>
+                    {at.break_share !== null && (
+                        <Section title="Feel and limits here">
+                            <Figures at={at} before={evaluation.baseline?.strings[selected - 1]?.tunings[0]} units={units} />
+                        </Section>
+                    )}
                     <Section title="Where the number comes from">
                         <Provenance string={evaluated} units={units} dim={!current} />
                     </Section>
@@ -169,10 +180,50 @@ function GaugeField({
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
     return (
-        <section className="mt-5 max-lg:mt-0 max-lg:mb-5">
+        <section className="mt-4 max-lg:mt-3">
             <h3 className="mb-1 font-bold">{title}</h3>
             {children}
         </section>
+    );
+}
+
+/** How it bends, starts and holds, and how far its pitch can go. */
+function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPitch | undefined; units: Units }) {
+    const rows: [string, string | null][] = [
+        [
+            'whole tone at fret 12',
+            at.whole_tone_bend_12 === null
+                ? 'out of reach'
+                : `${formatLength(Math.round(at.whole_tone_bend_12.displacement_mm), units)}, ${tensionIn(at.whole_tone_bend_12.force_n, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`,
+        ],
+        [
+            'hard picking, sharp by',
+            at.attack_cents === null
+                ? null
+                : `${at.attack_cents.hard.toFixed(0)} cents${before?.attack_cents ? `, was ${before.attack_cents.hard.toFixed(0)}` : ''}`,
+        ],
+        ['of its breaking load', at.break_share === null ? null : `${Math.round(at.break_share * 100)} %`],
+        ['highest safe pitch', at.highest_safe_pitch === null ? null : pitchLabel(at.highest_safe_pitch)],
+        ['lowest that holds', at.lowest_holding_pitch === null ? null : pitchLabel(at.lowest_holding_pitch)],
+        [
+            'saddle setback',
+            at.saddle_setback_mm === null
+                ? null
+                : `about ${formatLength(Number(at.saddle_setback_mm.estimate.toFixed(1)), units)}`,
+        ],
+    ];
+    return (
+        <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
+            {rows.map(
+                ([what, figure]) =>
+                    figure !== null && (
+                        <div key={what} className="contents">
+                            <dt className="text-ink-soft">{what}</dt>
+                            <dd className="text-right font-semibold">{figure}</dd>
+                        </div>
+                    ),
+            )}
+        </dl>
     );
 }
 

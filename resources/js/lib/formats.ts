@@ -567,6 +567,14 @@ export interface StringAtPitch {
     nut_down_force_n: number | null;
     saddle_down_force_n: number | null;
     why?: Why;
+    /**
+     * The highest pitch below the share of the breaking load that calls for caution.
+     */
+    highest_safe_pitch: string | null;
+    /**
+     * The lowest pitch at which it does not flap.
+     */
+    lowest_holding_pitch: string | null;
 }
 /**
  * Beside the baseline's first tuning: share is relative, words say how it feels, same_low_n to same_high_n is what feels the same.

@@ -17,6 +17,8 @@
         .small { font-size: 7.5pt; color: #47545d; }
         .notches span { display: inline-block; width: 0; height: 4mm; border-left: 1.2pt solid #1d2a33; margin-right: 1mm; }
         .total td { border-bottom: none; border-top: 0.6pt solid #1d2a33; }
+        h2 { font-size: 11pt; margin: 7mm 0 1mm; }
+        ul { margin: 0; padding-left: 5mm; }
         .notes { margin-top: 7mm; white-space: pre-line; }
         .foot { margin-top: 8mm; font-size: 7.5pt; color: #47545d; border-top: 0.3pt solid #b9b7a8; padding-top: 2mm; }
     </style>
@@ -73,6 +75,14 @@
             </tr>
         </tbody>
     </table>
+    @if ($findings)
+        <h2>To check</h2>
+        <ul>
+            @foreach ($findings as $finding)
+                <li>{{ $finding }}</li>
+            @endforeach
+        </ul>
+    @endif
     @if ($notes)
         <p class="notes">{{ $notes }}</p>
     @endif

@@ -77,6 +77,8 @@ final class AnswersTest extends CoreTestCase
             self::assertClose((float) $expected, self::number($answer, 'strings.0.'.$key), 1e-12, $key);
         }
         self::assertGreaterThan((float) $at->lowestHoldingHz, (float) $at->highestSafeHz);
+        self::assertSame('F4', self::at($answer, 'strings.0.tunings.0.highest_safe_pitch'));
+        self::assertSame('Bb3', self::at($answer, 'strings.0.tunings.0.lowest_holding_pitch'));
         self::assertSame(['/colour'], self::at($answer, 'unknown_keys'));
         self::assertSame(0.012, self::number($answer, 'pool.1.gauge_in'));
         self::assertClose((float) $evaluation->holdingN, self::number($answer, 'holding_tension_n'), 1e-12);
@@ -103,9 +105,11 @@ final class AnswersTest extends CoreTestCase
 
         self::assertSame('baseline', self::at($answer, 'profile'));
         self::assertTrue(self::at($answer, 'complete'));
+        self::assertNull(self::at($answer, 'unknown_keys'));
         self::assertSame('hard', self::at($answer, 'targets.5.style.0.answer'));
         foreach ([
             'bound' => $solved->bound,
+            'targets.5.position' => 6,
             'targets.5.tension_n' => $first->band->targetN,
             'targets.5.low_n' => $first->band->targetN * 0.96,
             'targets.5.before_style_n' => $first->band->targetN / 1.10,

@@ -240,6 +240,29 @@ final class SetDocumentTest extends CoreTestCase
         yield 'packaged sets without end' => [$equal(['sets' => array_fill(0, 501, new \stdClass)]), '/target/sets', 'at most 500'];
     }
 
+    public function test_the_ends_of_every_range_are_taken(): void
+    {
+        $string = (object) ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.010];
+        $fourteen = Documents::with('/baseline', null);
+        $fourteen->strings = array_map(static fn (int $position): \stdClass => (object) (['position' => $position] + (array) $string), range(1, 14));
+        $fourteen->tunings = array_fill(0, 12, (object) ['name' => 'Unison', 'pitches' => array_fill(0, 14, 'E4')]);
+        self::assertCount(14, SetDocument::from($fourteen)->design->strings);
+
+        $json = Documents::with('/instrument/setup', (object) ['picking_n' => [0.1, 3, 50], 'action_12_mm' => 20]);
+        $json = Documents::with('/instrument/hardware', (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100], 'saddle' => (object) ['travel_mm' => 0]], $json);
+        $json->samples = array_fill(0, 500, (object) ((array) $string + ['mass_g' => 0.4, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1]));
+        $json->target = (object) ['profile' => 'equal', 'tension_n' => 2000, 'band' => 0.5, 'wound_from' => 7, 'plain_to' => 0, 'sets' => array_fill(0, 500, (object) ['name' => '', 'strings' => [$string]])];
+        $document = SetDocument::from($json);
+        self::assertSame(50.0, $document->design->instrument->setup->pickingN['hard']);
+        self::assertSame([8, 100_000.0], [$document->design->instrument->hardware->springs?->count, $document->design->instrument->hardware->springs?->rateNPerM]);
+        self::assertSame(0.0, $document->design->instrument->hardware->saddle->travelM(3));
+        self::assertCount(500, $document->brief()->packaged);
+        self::assertSame(500, $document->corrections[0]->samples);
+        $json->target->sets = [];
+        $half = Documents::with('/strings/4/wraps', [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.016, 'depth_in' => 0.008]]);
+        self::assertClose(0.024, (float) SetDocument::from($half)->design->strings[4]->build->core?->size->inInches(), 1e-9);
+    }
+
     public function test_a_target_is_needed_to_solve_and_a_baseline_to_aim_at_it(): void
     {
         self::assertRefused('Missing: the target', static fn () => SetDocument::from(Documents::harbour())->brief());

@@ -74,7 +74,7 @@ final class FindingsTest extends CoreTestCase
         self::assertSame(Severity::Note, $judged($share - 1e-6, $share + 1e-6)?->severity);
         $caution = $judged($share / 2, $share - 1e-6);
         self::assertSame(Severity::Caution, $caution?->severity);
-        self::assertStringContainsString('+3 %', $caution->message);
+        self::assertStringContainsString('rises by 3 %', $caution->message);
     }
 
     /** @param  list<string>  $codes */
@@ -212,7 +212,7 @@ final class FindingsTest extends CoreTestCase
         $found = self::found($springs, 'springs');
         $total = self::evaluate($springs)->totals[0];
         self::assertClose($total->tensionN / (float) $total->change?->baselineN, (float) $found?->value, 1e-12);
-        self::assertStringContainsString(sprintf('%+.1f mm', (float) $total->change?->newtons() / 3.6), (string) $found?->message);
+        self::assertStringContainsString(sprintf('tightens the claw by about %.1f mm', (float) $total->change?->newtons() / 3.6), (string) $found?->message);
         $vibrato = self::found(self::with(Documents::harbour(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs');
         self::assertStringNotContainsString('claw by', (string) $vibrato?->message);
         self::assertNotNull($vibrato);
@@ -244,6 +244,28 @@ final class FindingsTest extends CoreTestCase
         self::assertNull(self::found($octave, 'gauge-order'));
         $unison = self::with($swapped, '/tunings/0/pitches', ['G3', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']);
         self::assertNull(self::found($unison, 'gauge-order'));
+    }
+
+    public function test_a_lighter_set_loosens_the_springs_and_lets_the_total_fall(): void
+    {
+        $json = self::with(Documents::harbour(), '/instrument/hardware', (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100]]);
+        foreach ([0.010, 0.013, 0.016, 0.026, 0.036, 0.046] as $index => $gauge) {
+            $json = self::with($json, "/strings/{$index}/gauge_in", $gauge);
+        }
+
+        self::assertStringContainsString('loosens the claw by about 0.1 mm', (string) self::found($json, 'springs')?->message);
+        self::assertStringContainsString('falls by', (string) self::found($json, 'total-change')?->message);
+        self::assertLessThan(0, self::found($json, 'total-change')?->value);
+    }
+
+    public function test_every_pair_of_neighbours_is_looked_at_in_its_own_tuning(): void
+    {
+        $json = self::with(self::alone(), '/tunings', [
+            (object) ['name' => 'Standard', 'pitches' => ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
+            (object) ['name' => 'High first', 'pitches' => ['E4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
+        ]);
+
+        self::assertSame(['High first', 1], [self::found($json, 'neighbour-jump')?->tuning, self::found($json, 'neighbour-jump')?->position]);
     }
 
     public function test_what_must_stop_one_comes_first(): void

@@ -106,6 +106,21 @@ final class PitchTest extends CoreTestCase
         self::assertClose(880.0, Pitch::named('A4')->frequencyHz(ReferencePitch::concert(), 1200.0), 1e-12);
     }
 
+    public function test_a_frequency_lies_between_two_pitches(): void
+    {
+        $a4 = ReferencePitch::concert();
+
+        self::assertSame('A4', Pitch::notAbove(440.0, $a4)?->name());
+        self::assertSame('A4', Pitch::notBelow(440.0, $a4)?->name());
+        self::assertSame('Ab4', Pitch::notAbove(439.9, $a4)?->name());
+        self::assertSame('Bb4', Pitch::notBelow(440.1, $a4)?->name());
+        self::assertSame('A4', Pitch::notAbove(445.0, ReferencePitch::hertz(442))?->name());
+        self::assertNull(Pitch::notAbove(8.0, $a4));
+        self::assertSame('C-1', Pitch::notBelow(8.0, $a4)?->name());
+        self::assertNull(Pitch::notBelow(13_000.0, $a4));
+        self::assertSame('G9', Pitch::notAbove(13_000.0, $a4)?->name());
+    }
+
     public function test_a_tuning_gives_each_string_its_own_offset(): void
     {
         $tuning = new Tuning('', ReferencePitch::concert(), [Pitch::named('A4'), Pitch::named('A3')], [0.0, 100.0]);

@@ -8,6 +8,7 @@ use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
 use Lira\Instrument\Kind;
+use Lira\Solver\Coupling;
 use Lira\Solver\Equivalent;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solved;
@@ -152,7 +153,7 @@ final class SetSolverTest extends CoreTestCase
         $plain = [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.010, 0.012]]];
         $high = Documents::with('/tunings/0/pitches/0', 'A4');
         yield 'a pitch this length cannot bear' => [(object) ['profile' => 'equal', 'tension_n' => 70], '/target/limits/break_share', 'as string 1 at A4', $high];
-        yield 'a total below the lightest' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 40]], '/target/limits/max_total_n', 'at most 40 N'];
+        yield 'a total below the lightest' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 40]], '/target/limits/max_total_n', 'pull 57 N together; at most 40 N'];
         yield 'no wound strings in the pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => $plain, 'plain_to' => 3], '/target/plain_to', 'string 4'];
         yield 'wound strings where none may be' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'wound_from' => 3, 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/wound_from', 'string 1'];
         yield 'plain only, from a wound pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'plain_only' => [1], 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/plain_only', 'string 1'];
@@ -189,8 +190,50 @@ final class SetSolverTest extends CoreTestCase
         foreach ([2, 3] as $index) {
             self::assertSame($names[$index] === 'Five' ? [[1, 'missing']] : [[3, 'out-of-band']], $singles($index));
         }
+        self::assertSame([1, 2, 3, 4, 5, 6], array_column($packaged[0]->used, 'position'));
+        self::assertEqualsWithDelta(array_sum(array_map(static fn (array $used): float => $used['candidate']->miss, $packaged[0]->used)), $packaged[0]->miss, 1e-12);
         self::assertSame('Light', $names[4]);
         self::assertGreaterThan(2, count($singles(4)));
+    }
+
+    public function test_a_packaged_string_must_bear_every_tuning(): void
+    {
+        $json = Documents::harbour();
+        $json->tunings = [...(array) $json->tunings, (object) ['name' => 'High', 'pitches' => ['F4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']]];
+        $set = self::packaged('Fits', [11, 15, 19, 30, 40, 52]);
+        $why = static function (float $share) use ($json, $set): array {
+            $json->target = (object) ['profile' => 'per-string', 'tension_n' => [62, 65, 65, 73, 73, 70], 'tunings' => 0, 'sets' => [$set], 'limits' => (object) ['break_share' => $share]];
+            $document = SetDocument::from($json);
+
+            return array_map(static fn (array $single): array => [$single['position'], $single['why']], SetSolver::solve($document->design, $document->brief())->packaged[0]->singles);
+        };
+        $document = SetDocument::from($json);
+        $high = (float) \Lira\Evaluation\SetEvaluator::evaluate($document)->strings[0]->tunings[1]->breakShare;
+
+        self::assertSame([], $why($high));
+        self::assertSame([[1, 'limit']], $why($high - 1e-6));
+    }
+
+    public function test_the_tangent_that_bounds_a_total_is_only_used_where_it_holds(): void
+    {
+        $coupling = Coupling::of(100.0, []);
+        // Below the total aimed at, and up to e times it, every tangent lies below the convex cost.
+        foreach ([50.0, 90.0, 100.0, 120.0, 270.0] as $at) {
+            self::assertTrue($coupling->tangentHolds($at, 100 * M_E), (string) $at);
+            foreach ([10.0, 60.0, 100.0, 150.0, 271.0] as $sum) {
+                self::assertLessThanOrEqual($coupling->cost($sum) + 1e-9, $coupling->cost($at) + $coupling->slope($at) * ($sum - $at));
+            }
+        }
+        self::assertFalse($coupling->tangentHolds(100 * M_E + 0.1, 50.0));
+        // Beyond, the cost bends away, and a steep tangent crosses it.
+        self::assertTrue($coupling->tangentHolds(100.0, 1e6));
+        self::assertFalse($coupling->tangentHolds(250.0, 1e5));
+        self::assertTrue($coupling->tangentHolds(110.0, 1000.0));
+        self::assertSame(0.0, Coupling::none()->cost(5.0));
+        self::assertSame(0.0, Coupling::none()->slope(5.0));
+        self::assertTrue(Coupling::none()->tangentHolds(5.0, 1e9));
+        self::assertEqualsWithDelta(100 * log(1.1) ** 2, $coupling->cost(110.0), 1e-12);
+        self::assertEqualsWithDelta(($coupling->cost(110.001) - $coupling->cost(109.999)) / 0.002, $coupling->slope(110.0), 1e-6);
     }
 
     public function test_the_same_feel_on_another_scale_lies_between_two_gauges(): void
