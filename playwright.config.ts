@@ -11,7 +11,7 @@ export default defineConfig({
     forbidOnly: process.env['CI'] !== undefined,
     retries: 0,
     reporter: 'list',
-    timeout: 45_000,
+    timeout: 120_000,
     use: {
         baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },

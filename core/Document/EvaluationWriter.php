@@ -13,6 +13,7 @@ use Lira\Evaluation\StringAtPitch;
 use Lira\Evaluation\Total;
 use Lira\Feel\FeltChange;
 use Lira\Finding\Finding;
+use Lira\Solver\Equivalent;
 use Lira\Tension\Why;
 
 /** Writes an evaluation as `lira-evaluation`, version 1. */
@@ -78,6 +79,12 @@ final class EvaluationWriter
             'fit' => self::fit($evaluated->fit),
             'tunings' => array_map(self::atPitch(...), $evaluated->tunings),
         ];
+        if ($evaluated->equivalents !== []) {
+            $answer['equivalents'] = array_map(static fn (Equivalent $equivalent): array => [
+                'below' => self::equivalent($equivalent->below, $equivalent->belowN),
+                'above' => self::equivalent($equivalent->above, $equivalent->aboveN),
+            ], $evaluated->equivalents);
+        }
         if ($evaluated->poolTensionsN !== []) {
             $answer['pool_tensions_n'] = array_map(
                 static fn (array $tensions): array => array_map(static fn (float $tension): float => round($tension, self::POOL_DECIMALS), $tensions),
@@ -86,6 +93,12 @@ final class EvaluationWriter
         }
 
         return $answer;
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function equivalent(?BuiltString $string, ?float $tensionN): ?array
+    {
+        return $string === null ? null : self::gauge($string) + ['tension_n' => $tensionN];
     }
 
     /** @return array{construction: string, material: string, gauge_in: float} */

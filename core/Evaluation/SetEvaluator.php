@@ -19,6 +19,7 @@ use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Setup;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
+use Lira\Solver\Equivalent;
 use Lira\Solver\Pool;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
@@ -56,13 +57,15 @@ final readonly class SetEvaluator
         foreach ($this->design->strings as $index => $string) {
             $lengthM = $this->design->instrument->scale->speakingLengthM($index + 1, $count);
             $fit = FitOnInstrument::of($string, $index + 1, $lengthM, $this->design->instrument->hardware, $this->limits);
+            $poolTensionsN = self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthM);
             $strings[] = new EvaluatedString(
                 $index + 1,
                 $lengthM,
                 $string,
                 $fit,
                 array_map(fn (Tuning $tuning): StringAtPitch => $this->atPitch($string, $tuning, $index + 1, $lengthM, $fit), $this->design->tunings),
-                self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthM),
+                $poolTensionsN,
+                $this->equivalents($pool, $poolTensionsN, $index),
             );
         }
 
@@ -132,6 +135,25 @@ final readonly class SetEvaluator
                 $hertz,
             ),
             $pool->strings ?? [],
+        );
+    }
+
+    /**
+     * @param  list<list<float>>  $poolTensionsN
+     * @return list<Equivalent>
+     */
+    private function equivalents(?Pool $pool, array $poolTensionsN, int $index): array
+    {
+        $before = $this->baseline->strings[$index] ?? null;
+        if ($before === null || $pool === null) {
+            return [];
+        }
+        $made = array_filter($pool->strings, static fn (BuiltString $gauge): bool => $gauge->spec->construction === $before->string->spec->construction
+            && $gauge->spec->material === $before->string->spec->material);
+
+        return array_map(
+            static fn (int $tuning): Equivalent => Equivalent::among($before->tunings[0]->tensionN, $made, array_column($poolTensionsN, $tuning)),
+            array_keys($this->design->tunings),
         );
     }
 

@@ -9,7 +9,12 @@ use Lira\Density\BuiltString;
 /** Which gauges feel the same on another scale or at another pitch: the ones of a pool just below and just above. */
 final readonly class Equivalent
 {
-    private function __construct(public ?BuiltString $below, public ?BuiltString $above) {}
+    private function __construct(
+        public ?BuiltString $below,
+        public ?float $belowN,
+        public ?BuiltString $above,
+        public ?float $aboveN,
+    ) {}
 
     /**
      * @param  float  $tensionN  that is to be kept, newtons
@@ -19,10 +24,20 @@ final readonly class Equivalent
      */
     public static function around(float $tensionN, float $lengthM, float $hertz, array $strings): self
     {
+        return self::among($tensionN, $strings, array_map(static fn (BuiltString $string): float => $string->tension->tensionN($lengthM, $hertz), $strings));
+    }
+
+    /**
+     * @param  float  $tensionN  that is to be kept, newtons
+     * @param  array<int, BuiltString>  $strings  of one make, in any order
+     * @param  array<int, float>  $tensionsN  how each would pull
+     */
+    public static function among(float $tensionN, array $strings, array $tensionsN): self
+    {
         [$below, $above] = [null, null];
         [$belowN, $aboveN] = [-INF, INF];
-        foreach ($strings as $string) {
-            $pullN = $string->tension->tensionN($lengthM, $hertz);
+        foreach ($strings as $index => $string) {
+            $pullN = $tensionsN[$index];
             if ($pullN <= $tensionN && $pullN > $belowN) {
                 [$below, $belowN] = [$string, $pullN];
             }
@@ -31,6 +46,6 @@ final readonly class Equivalent
             }
         }
 
-        return new self($below, $above);
+        return new self($below, $below === null ? null : $belowN, $above, $above === null ? null : $aboveN);
     }
 }

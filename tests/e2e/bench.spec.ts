@@ -159,6 +159,23 @@ test('a measured baseline can be taken from another set, and a string changed in
     await expect(mark(page, 4)).toHaveAttribute('aria-valuetext', /^100 flat/);
 });
 
+test('what is wrong is said on the lane and in the ledger, and goes when it is cured', async ({ page }) => {
+    await openSet(page, 'Dunlin, lower four an octave up');
+    const findings = page.getByRole('region', { name: 'Findings' });
+    await expect(findings).toContainText('G4 takes 73 % of what string 3 can bear: expect breakage');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'string 3', exact: true }).click();
+    await expect(mark(page, 3)).toBeFocused();
+    const panel = page.getByRole('complementary', { name: 'String 3' });
+    await expect(panel).toContainText('of its breaking load73 %');
+    await expect(panel).toContainText('highest safe pitchG♭4');
+    await expect(panel).toContainText('higher pitch+300 %');
+    await page.keyboard.press('PageDown');
+    await page.keyboard.press('PageDown');
+    await expect(pitch(page, 3)).toHaveValue('F4');
+    await expect(findings).not.toContainText('string 3 can bear: expect breakage');
+});
+
 test('a document is imported, changed, exported and printed', async ({ page }) => {
     await page.goto('/sets');
     await page.getByLabel('Set document to import').setInputFiles('docs/examples/skerry-everything.json');

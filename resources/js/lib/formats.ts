@@ -531,6 +531,10 @@ export interface EvaluatedString {
      */
     pool_tensions_n?: number[][];
     fit: Fit;
+    /**
+     * With a baseline and a pool: in each tuning the gauges of the baseline string's make just below and just above the tension one is used to.
+     */
+    equivalents?: EquivalentGauges[];
 }
 export interface EvaluatedDensity {
     kg_per_m: number;
@@ -607,6 +611,16 @@ export interface Fit {
     leave_post_spacings: number | null;
     saddle_angle_deg: number | null;
     needed_length_mm: number | null;
+}
+export interface EquivalentGauges {
+    below: EquivalentGauge | null;
+    above: EquivalentGauge | null;
+}
+export interface EquivalentGauge {
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    tension_n: number;
 }
 export interface Total {
     tuning: string;

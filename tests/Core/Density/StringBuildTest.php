@@ -207,6 +207,12 @@ final class StringBuildTest extends CoreTestCase
         yield 'ground past the middle' => ['at most half its wire', static fn () => GroundWrap::of($steel, $mil(10), $mil(5.1))];
     }
 
+    public function test_the_ends_of_the_gauges_are_taken(): void
+    {
+        self::assertClose(6e-3, StringBuild::of(StringSpec::plain(Material::Nylon, Length::millimetres(6)), Kind::Other)->outerDiameterM, 1e-12);
+        self::assertClose(0.05e-3, StringBuild::of(StringSpec::plain(Material::Nylon, Length::millimetres(0.05)), Kind::Other)->outerDiameterM, 1e-12);
+    }
+
     public function test_labels_are_nominal_within_five_percent(): void
     {
         $steel = Material::NickelPlatedSteel;

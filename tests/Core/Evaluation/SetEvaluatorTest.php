@@ -78,6 +78,23 @@ final class SetEvaluatorTest extends CoreTestCase
         self::assertGreaterThan($evaluation->strings[0]->poolTensionsN[0][0], $evaluation->strings[0]->poolTensionsN[1][0]);
     }
 
+    public function test_the_gauges_that_feel_as_before_stand_on_both_sides(): void
+    {
+        $json = Documents::with('/pool', 'standard');
+        $evaluation = self::evaluate($json);
+        foreach ($evaluation->strings as $index => $string) {
+            $used = (float) $evaluation->baseline?->strings[$index]->tunings[0]->tensionN;
+            [$equivalent] = $string->equivalents;
+            self::assertLessThanOrEqual($used, $equivalent->belowN);
+            self::assertGreaterThanOrEqual($used, $equivalent->aboveN);
+            self::assertSame($evaluation->baseline?->strings[$index]->string->spec->construction, $equivalent->below?->spec->construction);
+        }
+        self::assertEqualsWithDelta(38.0, (float) $evaluation->strings[4]->equivalents[0]->below?->spec->gauge->inThousandths(), 1e-9);
+        self::assertEqualsWithDelta(40.0, (float) $evaluation->strings[4]->equivalents[0]->above?->spec->gauge->inThousandths(), 1e-9);
+        self::assertSame([], self::evaluate(Documents::harbour())->strings[0]->equivalents);
+        self::assertSame([], self::evaluate(Documents::with('/baseline', null, $json))->strings[0]->equivalents);
+    }
+
     public function test_the_standard_pool_has_every_make_of_the_set(): void
     {
         $json = Documents::everything();

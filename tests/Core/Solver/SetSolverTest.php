@@ -10,6 +10,7 @@ use Lira\Document\SetDocument;
 use Lira\Instrument\Kind;
 use Lira\Solver\Coupling;
 use Lira\Solver\Equivalent;
+use Lira\Solver\Serving;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solved;
 use Lira\Solver\StandardPool;
@@ -120,9 +121,29 @@ final class SetSolverTest extends CoreTestCase
         self::assertLessThan(self::gauges($solved->solutions[0]->strings)[1], self::gauges($solved->solutions[0]->strings)[2]);
     }
 
+    public function test_a_string_must_bear_every_tuning_it_serves(): void
+    {
+        $json = Documents::harbour();
+        $json->tunings = [...(array) $json->tunings, (object) ['name' => 'High', 'pitches' => ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']]];
+        $json->target = (object) ['profile' => 'per-string', 'tension_n' => [62, 65, 65, 73, 73, 70], 'tunings' => 0];
+        self::assertRefused('as string 1', static fn () => Answers::solution(SetDocument::from($json)));
+    }
+
+    public function test_a_total_over_several_tunings_is_their_mean_or_the_one_that_counts(): void
+    {
+        self::assertSame(70.0, Serving::mean()->towardsTotalN([60.0, 80.0]));
+        self::assertSame(70.0, Serving::worst()->towardsTotalN([60.0, 80.0]));
+        self::assertSame(80.0, Serving::one(1)->towardsTotalN([60.0, 80.0]));
+        self::assertEqualsWithDelta(log(0.6) ** 2, Serving::worst()->miss([80.0, 60.0, 100.0], 100.0), 1e-12);
+        self::assertEqualsWithDelta((log(0.6) ** 2 + log(0.8) ** 2) / 2, Serving::mean()->miss([60.0, 80.0], 100.0), 1e-12);
+        self::assertEqualsWithDelta(log(0.8) ** 2, Serving::one(1)->miss([60.0, 80.0], 100.0), 1e-12);
+    }
+
     public function test_neighbouring_gauges_stand_beside_the_chosen_one(): void
     {
-        $first = self::solve((object) ['profile' => 'baseline'])->solutions[0]->strings[0];
+        $strings = self::solve((object) ['profile' => 'baseline'])->solutions[0]->strings;
+        self::assertSame([1, 2, 3, 4, 5, 6], array_map(static fn ($string): int => $string->position, $strings));
+        $first = $strings[0];
 
         self::assertSame(10.5, round((float) $first->lighter?->string->spec->gauge->inThousandths(), 6));
         self::assertSame(11.5, round((float) $first->heavier?->string->spec->gauge->inThousandths(), 6));
@@ -152,7 +173,7 @@ final class SetSolverTest extends CoreTestCase
     {
         $plain = [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.010, 0.012]]];
         $high = Documents::with('/tunings/0/pitches/0', 'A4');
-        yield 'a pitch this length cannot bear' => [(object) ['profile' => 'equal', 'tension_n' => 70], '/target/limits/break_share', 'as string 1 at A4', $high];
+        yield 'a pitch this length cannot bear' => [(object) ['profile' => 'equal', 'tension_n' => 70], '/target/limits/break_share', 'take at least 99 % of its breaking load as string 1 at A4; the limit is 70 %', $high];
         yield 'a total below the lightest' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 40]], '/target/limits/max_total_n', 'pull 57 N together; at most 40 N'];
         yield 'no wound strings in the pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => $plain, 'plain_to' => 3], '/target/plain_to', 'string 4'];
         yield 'wound strings where none may be' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'wound_from' => 3, 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/wound_from', 'string 1'];
@@ -246,6 +267,7 @@ final class SetSolverTest extends CoreTestCase
         self::assertSame([11.5, 12.0], [round((float) $shorter->below?->spec->gauge->inThousandths(), 6), round((float) $shorter->above?->spec->gauge->inThousandths(), 6)]);
         $exact = Equivalent::around($kept, 0.648, 329.63, $plain);
         self::assertSame($plain[8], $exact->below);
+        self::assertSame($kept, $exact->aboveN);
         self::assertSame($plain[8], $exact->above);
         self::assertNull(Equivalent::around(1.0, 0.648, 329.63, $plain)->below);
         self::assertNull(Equivalent::around(1e4, 0.648, 329.63, $plain)->above);

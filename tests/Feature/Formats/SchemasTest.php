@@ -24,6 +24,7 @@ final class SchemasTest extends FeatureTestCase
     {
         self::assertValid('lira-set', Documents::harbour());
         self::assertValid('lira-set', Documents::everything());
+        self::assertValid('lira-set', Json::object(Documents::text('harbour-to-solve')));
         self::assertSame(0, Artisan::call('lira:demo'));
         foreach (StringSet::query()->with('instrument')->get() as $set) {
             self::assertValid('lira-set', StoredSets::json($set));
@@ -35,6 +36,7 @@ final class SchemasTest extends FeatureTestCase
         foreach ([Documents::harbour(), Documents::everything(), Documents::with('/pool', 'standard')] as $json) {
             self::assertValid('lira-evaluation', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', $json)->getContent()));
         }
+        self::assertValid('lira-solution', Json::object((string) $this->sendJson('POST', '/api/v1/solutions', Documents::text('harbour-to-solve'))->getContent()));
         self::assertValid('lira-error', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', '{"format": 1}')->getContent()));
     }
 
