@@ -128,14 +128,16 @@ final readonly class SetEvaluator
     private static function poolTensions(?Pool $pool, array $tunings, int $position, float $lengthM): array
     {
         $hertz = array_map(static fn (Tuning $tuning): float => $tuning->frequencyHz($position), $tunings);
+        $all = [];
+        foreach ($pool->strings ?? [] as $gauge) {
+            $tensions = [];
+            foreach ($hertz as $frequency) {
+                $tensions[] = $gauge->tension->tensionN($lengthM, $frequency);
+            }
+            $all[] = $tensions;
+        }
 
-        return array_map(
-            static fn (BuiltString $gauge): array => array_map(
-                static fn (float $frequency): float => $gauge->tension->tensionN($lengthM, $frequency),
-                $hertz,
-            ),
-            $pool->strings ?? [],
-        );
+        return $all;
     }
 
     /**

@@ -33,19 +33,51 @@ final readonly class Bend
     {
         $toSaddle = Frets::speakingM($lengthM, $fret);
         $toNut = $lengthM - $toSaddle;
-        $bentN = static fn (float $h): float => $tensionN + $axialStiffnessN * Displaced::addedLengthM($toSaddle, $toNut, $h) / ($lengthM + $extraLengthM);
+        $stiffnessNPerM = $axialStiffnessN / ($lengthM + $extraLengthM);
+        $bentN = static fn (float $h): float => $tensionN + $stiffnessNPerM * Displaced::addedLengthM($toSaddle, $toNut, $h);
         $wanted = 2 ** ($semitones / 12);
-        $short = static fn (float $h): bool => sqrt($bentN($h) / $tensionN) * $toSaddle / hypot($toSaddle, $h) < $wanted;
-        [$low, $high] = [0.0, self::FURTHEST * $lengthM];
-        if ($short($high)) {
+        // The pitch rises nearly in a straight line with the square of the displacement, so that is what is solved for.
+        $risen = static fn (float $square): float => sqrt($bentN(sqrt($square)) / $tensionN) * $toSaddle / sqrt($toSaddle ** 2 + $square) - $wanted;
+        $square = self::root($risen, 0.0, (self::FURTHEST * $lengthM) ** 2);
+        if ($square === null) {
             return null;
         }
-        for ($step = 0; $step < self::STEPS && $high - $low > 1e-15; $step++) {
-            $middle = ($low + $high) / 2;
-            $short($middle) ? $low = $middle : $high = $middle;
-        }
-        $h = ($low + $high) / 2;
+        $h = sqrt($square);
 
         return new self($h, $bentN($h) * ($h / hypot($toSaddle, $h) + $h / hypot($toNut, $h)));
+    }
+
+    /**
+     * Where a rising function is zero: false position with the Illinois halving, always inside its bracket.
+     *
+     * @param  \Closure(float): float  $rising  below zero at the low end
+     * @return ?float null where it is still below zero at the high end
+     */
+    private static function root(\Closure $rising, float $low, float $high): ?float
+    {
+        [$atLow, $atHigh] = [$rising($low), $rising($high)];
+        if ($atHigh < 0) {
+            return null;
+        }
+        $middle = $high;
+        $side = 0;
+        for ($step = 0; $step < self::STEPS && $high - $low > 1e-15 * $high; $step++) {
+            $middle = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
+            $value = $rising($middle);
+            if (abs($value) < 1e-14) {
+                break;
+            }
+            if ($value < 0) {
+                [$low, $atLow] = [$middle, $value];
+                $atHigh = $side === -1 ? $atHigh / 2 : $atHigh;
+                $side = -1;
+            } else {
+                [$high, $atHigh] = [$middle, $value];
+                $atLow = $side === 1 ? $atLow / 2 : $atLow;
+                $side = 1;
+            }
+        }
+
+        return $middle;
     }
 }
