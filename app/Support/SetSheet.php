@@ -44,6 +44,7 @@ final class SetSheet
             'instrument' => $document->design->instrument->name,
             'kind' => $document->design->instrument->kind->label(),
             'scale' => self::scale($evaluation, $units),
+            'oneLength' => ! str_contains(self::scale($evaluation, $units), ' to '),
             'tunings' => array_map(static fn ($tuning): string => $tuning->name, $document->design->tunings),
             'a4' => $document->design->tunings[0]->a4->inHertz(),
             'baseline' => $document->baseline === null ? null : self::baselineName($document),

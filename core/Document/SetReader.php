@@ -213,7 +213,7 @@ final readonly class SetReader
             return null;
         }
 
-        return new Tuning((string) $name, $a4, $pitches, $cents);
+        return $this->problems->at($node->pathOf('cents'), static fn (): Tuning => new Tuning((string) $name, $a4, $pitches, $cents));
     }
 
     /** @return non-empty-list<Pitch>|null */

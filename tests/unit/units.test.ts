@@ -1,6 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import { pitchLabel, pitchName, stepped, tuningLabel, type PitchLadder } from '../../resources/js/lib/pitch';
-import { formatGauge, formatShare, formatTension, parseGauge, parseLength, type Units } from '../../resources/js/lib/units';
+import {
+    formatGauge,
+    formatShare,
+    formatTension,
+    formatTensionChange,
+    parseGauge,
+    parseLength,
+    type Units,
+} from '../../resources/js/lib/units';
 
 const metric: Units = { length: 'mm', gauge: 'thou', tension: 'N' };
 const imperial: Units = { length: 'in', gauge: 'thou', tension: 'lbf' };
@@ -54,6 +62,13 @@ describe('tensions', () => {
         expect(formatTension(61.71, 61.5, 61.9, metric)).toBe('61.7 N');
         expect(formatTension(73.26, 69.6, 76.9, imperial)).toBe('16 lbf');
         expect(formatTension(9.80665, 9.8, 9.81, fine)).toBe('1.00 kgf');
+    });
+
+    test('a change shows the digits that the tension earns', () => {
+        expect(formatTensionChange(1.03, 60.6, 62.8, metric)).toBe('+1 N');
+        expect(formatTensionChange(-0.3, 60.6, 62.8, metric)).toBe('±0 N');
+        expect(formatTensionChange(-5.2, 62.7, 69.3, imperial)).toBe('−1 lbf');
+        expect(formatTensionChange(-5.24, 62.7, 62.9, metric)).toBe('−5.2 N');
     });
 
     test('changes have a real sign', () => {

@@ -55,7 +55,7 @@ export function Ledger({ evaluation, refused }: { evaluation: Evaluation; refuse
                             }
                             setTyped(null);
                         }}
-                        className="block w-full resize-y rounded-[2px] border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
+                        className="block field-sizing-content w-full resize-none rounded-[2px] border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
                     />
                 </label>
             </div>

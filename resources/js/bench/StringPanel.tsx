@@ -46,7 +46,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     return (
         <aside
             aria-label={`String ${selected}`}
-            className="w-[19.5rem] shrink-0 border-l border-rule px-5 pt-4 pb-6 max-lg:w-auto max-lg:border-t max-lg:border-l-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-3.25rem-1px)] lg:self-start lg:overflow-y-auto"
+            className="w-[19.5rem] shrink-0 border-l border-rule px-5 pt-4 pb-6 max-lg:w-auto max-lg:border-t max-lg:border-l-0 max-lg:px-4 sm:max-lg:px-7 lg:sticky lg:top-0 lg:h-[calc(100dvh-3.25rem-1px)] lg:self-start lg:overflow-y-auto"
         >
             <div className="max-lg:grid max-lg:grid-cols-2 max-lg:gap-x-8 max-sm:block">
                 <div>
@@ -59,7 +59,8 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                         </span>{' '}
                         {at.change && (
                             <span className="ml-1 text-ink-soft">
-                                {formatTensionChange(at.change.tension_n, units)}, {at.change.words}
+                                {formatTensionChange(at.change.tension_n, at.tension_low_n, at.tension_high_n, units)},{' '}
+                                {at.change.words}
                             </span>
                         )}
                     </p>
@@ -191,13 +192,13 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPitch | undefined; units: Units }) {
     const rows: [string, string | null][] = [
         [
-            'whole tone at fret 12',
+            'tone bend, fret 12',
             at.whole_tone_bend_12 === null
                 ? 'out of reach'
                 : `${formatLength(Math.round(at.whole_tone_bend_12.displacement_mm), units)}, ${tensionIn(at.whole_tone_bend_12.force_n, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`,
         ],
         [
-            'hard picking, sharp by',
+            'hard attack, sharp',
             at.attack_cents === null
                 ? null
                 : `${at.attack_cents.hard.toFixed(0)} cents${before?.attack_cents ? `, was ${before.attack_cents.hard.toFixed(0)}` : ''}`,
@@ -218,7 +219,7 @@ function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPit
                 ([what, figure]) =>
                     figure !== null && (
                         <div key={what} className="contents">
-                            <dt className="text-ink-soft">{what}</dt>
+                            <dt className="whitespace-nowrap text-ink-soft">{what}</dt>
                             <dd className="text-right font-semibold">{figure}</dd>
                         </div>
                     ),

@@ -19,7 +19,9 @@ export function WhyBars({ why }: { why: Why }) {
                 const length = (Math.abs(share) / most) * (WIDTH / 2 - 1);
                 return (
                     <div key={part} className="contents">
-                        <dt className="whitespace-nowrap text-ink-soft">{percent === 0 ? `same ${part}` : WORDS[part][share > 0 ? 1 : 0]}</dt>
+                        <dt className="whitespace-nowrap text-ink-soft">
+                            {percent === 0 ? `same ${part}` : WORDS[part][share > 0 ? 1 : 0]}
+                        </dt>
                         <dd aria-hidden>
                             <svg width={WIDTH} height={16} className="block">
                                 <rect

@@ -102,9 +102,9 @@ export function formatShare(share: number): string {
     return percent === 0 ? '±0 %' : percent > 0 ? `+${percent} %` : `−${-percent} %`;
 }
 
-/** A signed change of tension. */
-export function formatTensionChange(newtons: number, units: Units): string {
-    const value = tensionIn(newtons, units);
-    const figure = Math.abs(value).toFixed(Math.abs(value) >= 10 ? 0 : 1);
-    return `${value < 0 ? '−' : '+'}${figure} ${units.tension}`;
+/** A signed change of tension, with the digits that the tension itself earns. */
+export function formatTensionChange(newtons: number, lowN: number, highN: number, units: Units): string {
+    const unsure = tensionIn(highN - lowN, units) / 2;
+    const figure = tensionIn(Math.abs(newtons), units).toFixed(unsure >= 0.5 ? 0 : 1);
+    return `${Number(figure) === 0 ? '±' : newtons < 0 ? '−' : '+'}${figure} ${units.tension}`;
 }

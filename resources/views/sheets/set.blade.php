@@ -12,10 +12,12 @@
         th { text-align: left; font-weight: normal; color: #47545d; font-size: 8pt; padding: 0 2mm 1mm 0; border-bottom: 0.6pt solid #1d2a33; vertical-align: bottom; }
         td { padding: 2.2mm 2mm 2.2mm 0; border-bottom: 0.3pt solid #b9b7a8; vertical-align: middle; }
         .figure { text-align: right; white-space: nowrap; }
+        .whole { white-space: nowrap; }
         .strong { font-weight: bold; font-size: 11pt; }
         .tuning { padding-left: 5mm; }
         .small { font-size: 7.5pt; color: #47545d; }
-        .notches span { display: inline-block; width: 0; height: 4mm; border-left: 1.2pt solid #1d2a33; margin-right: 1mm; }
+        .notches { padding-right: 4mm; }
+        .notches span { display: inline-block; width: 0; height: 4mm; border-left: 1.1pt solid #1d2a33; margin-right: 0.7mm; }
         .total td { border-bottom: none; border-top: 0.6pt solid #1d2a33; }
         h2 { font-size: 11pt; margin: 7mm 0 1mm; }
         ul { margin: 0; padding-left: 5mm; }
@@ -50,10 +52,10 @@
         <tbody>
             @foreach ($rows as $row)
                 <tr>
-                    <td class="notches">@for ($notch = 0; $notch < $row['position']; $notch++)<span></span>@endfor</td>
+                    <td class="notches whole">@for ($notch = 0; $notch < $row['position']; $notch++)<span></span>@endfor</td>
                     <td class="strong">{{ $row['position'] }}</td>
-                    <td><span class="strong">{{ $row['gauge'] }}</span> {{ $row['construction'] }}</td>
-                    <td>{{ $row['material'] }}<br><span class="small">{{ $row['length'] }}, density {{ $row['source'] }}</span></td>
+                    <td class="whole"><span class="strong">{{ $row['gauge'] }}</span> {{ $row['construction'] }}</td>
+                    <td>{{ $row['material'] }}<br><span class="small">@if ($oneLength){{ $row['source'] }}@else{{ $row['length'] }}, {{ $row['source'] }}@endif</span></td>
                     @foreach ($row['tunings'] as $at)
                         <td class="strong tuning">{{ $at['pitch'] }}</td>
                         <td class="figure">{{ $at['tension'] }}</td>
