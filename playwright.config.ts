@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumOptions } from './tests/chromium.mjs';
 
 const port = 8917;
 
@@ -18,18 +19,7 @@ export default defineConfig({
         colorScheme: 'light',
         reducedMotion: 'reduce',
         screenshot: 'only-on-failure',
-        launchOptions: {
-            executablePath: '/usr/bin/chromium',
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
-        },
+        launchOptions: chromiumOptions,
     },
     webServer: {
         command: `bin/start --fresh --port ${port} --database database/e2e.sqlite`,

@@ -3,6 +3,7 @@
 import { readFile, readdir } from 'node:fs/promises';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from '../tests/chromium.mjs';
 import { spread, withServer } from './server.mjs';
 
 const LOADS = 15;
@@ -12,18 +13,7 @@ await withServer(8928, async (base) => {
     const times = [];
     const fetched = new Set();
     for (let load = 0; load < LOADS; load++) {
-        const browser = await chromium.launch({
-            executablePath: '/usr/bin/chromium',
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
-        });
+        const browser = await chromium.launch(chromiumOptions);
         const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
         page.on('response', (response) => fetched.add(new URL(response.url()).pathname));
         // The page itself notes when its figures are in a frame: asking it again and again from outside slows it.

@@ -6,17 +6,9 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { withServer } from '../benchmarks/server.mjs';
+import { chromiumOptions } from '../tests/chromium.mjs';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
-const args = [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-];
 
 /** [file, address, what to do first, width, height, look] */
 const views = [
@@ -53,7 +45,7 @@ const views = [
 ];
 
 await withServer(8937, async (base) => {
-    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+    const browser = await chromium.launch(chromiumOptions);
     for (const [file, address, prepare, width, height, colorScheme] of views) {
         const page = await browser.newPage({ viewport: { width, height }, colorScheme, reducedMotion: 'reduce' });
         await page.goto(base + address);
