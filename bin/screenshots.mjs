@@ -28,6 +28,18 @@ const views = [
         800,
         'light',
     ],
+    [
+        'solve',
+        '/',
+        (page) =>
+            page
+                .getByRole('button', { name: 'Solve' })
+                .click()
+                .then(() => page.getByRole('button', { name: 'Take the best set' }).waitFor()),
+        1280,
+        800,
+        'light',
+    ],
     ['sets', '/sets', null, 1280, 800, 'light'],
     ['instruments', '/instruments', null, 1280, 800, 'light'],
     [

@@ -159,6 +159,40 @@ test('a measured baseline can be taken from another set, and a string changed in
     await expect(mark(page, 4)).toHaveAttribute('aria-valuetext', /^100 flat/);
 });
 
+test('the gauges are chosen for what one is used to, changed for a hard hand, and undone', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await openSet(page, 'Harbour, down to C');
+    // Somebody before may have finished it: begin from gauges that are far off.
+    await page.getByRole('textbox', { name: 'Gauge of string 6, typed' }).fill('40');
+    await page.getByRole('textbox', { name: 'Gauge of string 6, typed' }).press('Enter');
+    await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^40 wound/);
+    await mark(page, 6).focus();
+    await page.keyboard.press('s');
+    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await dialog.getByRole('combobox', { name: 'Where it serves several tunings' }).click();
+    await page.getByRole('option', { name: 'only C standard' }).click();
+    const row = (position: number) => dialog.getByRole('row', { name: new RegExp(`^${position} `) });
+    await expect(row(6).getByRole('cell').nth(2)).toHaveText(/^52/);
+    await expect(dialog).toContainText('Proven');
+    await expectAccessible(page);
+
+    await dialog.getByRole('combobox', { name: 'Attack' }).click();
+    await page.getByRole('option', { name: 'hard', exact: true }).click();
+    await expect(row(6)).toContainText('+10 % style');
+    await expect(row(6).getByRole('cell').nth(2)).toHaveText(/^54/);
+    await dialog.getByRole('textbox', { name: 'Of that, %' }).fill('none');
+    await expect(dialog.getByRole('alert')).toContainText('above 0');
+    await dialog.getByRole('textbox', { name: 'Of that, %' }).fill('1000');
+    await expect(dialog.getByRole('button', { name: 'Take the best set' })).toBeVisible();
+    await dialog.getByRole('textbox', { name: 'Of that, %' }).fill('100');
+    await expect(row(6).getByRole('cell').nth(2)).toHaveText(/^54/);
+    await dialog.getByRole('button', { name: 'Take the best set' }).click();
+    await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^54 wound/);
+    await mark(page, 6).focus();
+    await page.keyboard.press('Control+z');
+    await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^40 wound/);
+});
+
 test('what is wrong is said on the lane and in the ledger, and goes when it is cured', async ({ page }) => {
     await openSet(page, 'Dunlin, lower four an octave up');
     const findings = page.getByRole('region', { name: 'Findings' });

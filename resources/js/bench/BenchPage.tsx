@@ -12,6 +12,7 @@ import { Legend } from './Legend';
 import { Lane } from './Lane';
 import { Ledger } from './Ledger';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saver';
+import { SolveDialog } from './SolveDialog';
 import { StringPanel } from './StringPanel';
 import { TensionRule } from './TensionRule';
 import { TuningTabs } from './TuningTabs';
@@ -69,8 +70,10 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
     const { evaluation, current, refused } = useEvaluation(document, first);
     const saveState = useStore(saver.state);
     const [keysShown, setKeysShown] = useState(false);
+    const [solving, setSolving] = useState(false);
     const [lanes, width] = useWidth<HTMLDivElement>();
-    useBenchKeys(saver, () => setKeysShown(true));
+    const actions = useMemo(() => ({ showKeys: () => setKeysShown(true), solve: () => setSolving(true) }), []);
+    useBenchKeys(saver, actions);
 
     // While a mark is dragged the axis stands still.
     const fitting = useMemo(() => axisDomain(shownTensions(evaluation), units), [evaluation, units]);
@@ -105,7 +108,7 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                     sets={sets}
                     onKeys={() => setKeysShown(true)}
                 />
-                <TuningTabs refused={refused} />
+                <TuningTabs refused={refused} onSolve={actions.solve} />
                 <div className="relative mt-1 flex-1">
                     <div className="grid grid-cols-[1.9rem_7rem_minmax(0,1fr)_11.5rem] px-3 max-md:grid-cols-[1.6rem_6.6rem_minmax(0,1fr)_auto] max-sm:block">
                         <div className="col-start-3" ref={lanes}>
@@ -131,6 +134,7 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                 <Ledger evaluation={evaluation} refused={refused} />
             </div>
             <StringPanel evaluation={evaluation} current={current} />
+            <SolveDialog open={solving} onOpenChange={setSolving} evaluation={evaluation} />
             <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
         </div>
     );

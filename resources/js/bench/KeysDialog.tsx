@@ -4,6 +4,7 @@ const KEYS: [string, string][] = [
     ['↑ ↓', 'to the string above or below, from a string’s mark'],
     ['← →', 'next lighter or heavier gauge'],
     ['Page Up, Page Down', 'pitch a semitone up or down'],
+    ['S', 'choose the gauges'],
     ['Tab', 'from pitch to mark to gauge, string by string'],
     ['Enter', 'takes what was typed'],
     ['Esc', 'drops what was typed, closes what is open'],

@@ -31,7 +31,7 @@ export function TuningPicker({ open, onOpenChange }: { open: boolean; onOpenChan
             onOpenChange={onOpenChange}
             title="Choose a tuning"
             description="By its name, or type its notes from the last string to the first: DADGAD, C2 G2 C3 …"
-            wide
+            width="wide"
         >
             <Picker onDone={() => onOpenChange(false)} />
         </Dialog>

@@ -8,7 +8,7 @@ import * as edits from './edits';
 import { TuningPicker } from './TuningPicker';
 
 /** The tunings the set must serve: which one is shown, another one, another choice. */
-export function TuningTabs({ refused }: { refused: Refused | null }) {
+export function TuningTabs({ refused, onSolve }: { refused: Refused | null; onSolve: () => void }) {
     const tunings = useBench((state) => state.document.tunings);
     const shown = useBench((state) => state.tuning);
     const { edit, showTuning } = useBench((state) => state);
@@ -66,6 +66,9 @@ export function TuningTabs({ refused }: { refused: Refused | null }) {
                 error={a4Error}
                 onTake={(hertz) => edit(edits.a4(shown, hertz))}
             />
+            <Button look="strong" className="h-8" onClick={onSolve} title="Choose the gauges (S)">
+                Solve
+            </Button>
             <TuningPicker open={picking} onOpenChange={setPicking} />
         </div>
     );

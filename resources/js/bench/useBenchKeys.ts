@@ -3,7 +3,7 @@ import { useBenchStore } from './benchStore';
 import type { Saver } from './saver';
 
 /** The keys that work anywhere on the Bench. */
-export function useBenchKeys(saver: Saver, showKeys: () => void): void {
+export function useBenchKeys(saver: Saver, actions: { showKeys: () => void; solve: () => void }): void {
     const store = useBenchStore();
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
@@ -26,10 +26,13 @@ export function useBenchKeys(saver: Saver, showKeys: () => void): void {
                 store.getState().redo();
             } else if (event.key === '?' && !typing) {
                 event.preventDefault();
-                showKeys();
+                actions.showKeys();
+            } else if (key === 's' && !command && !event.altKey && !typing) {
+                event.preventDefault();
+                actions.solve();
             }
         };
         window.addEventListener('keydown', press);
         return () => window.removeEventListener('keydown', press);
-    }, [saver, showKeys, store]);
+    }, [saver, actions, store]);
 }

@@ -3,17 +3,19 @@ import { Dialog as Primitive } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { floatClass } from './classes';
 
+const WIDTHS = { narrow: 'max-w-md', wide: 'max-w-2xl', wider: 'max-w-5xl' };
+
 interface Props {
     open: boolean;
     onOpenChange: (open: boolean) => void;
     title: string;
     description?: string;
     children: ReactNode;
-    wide?: boolean;
+    width?: keyof typeof WIDTHS;
 }
 
 /** A dialog that says what it is for, and closes with Escape. */
-export function Dialog({ open, onOpenChange, title, description, children, wide = false }: Props) {
+export function Dialog({ open, onOpenChange, title, description, children, width = 'narrow' }: Props) {
     return (
         <Primitive.Root open={open} onOpenChange={onOpenChange}>
             <Primitive.Portal>
@@ -23,7 +25,7 @@ export function Dialog({ open, onOpenChange, title, description, children, wide 
                     className={clsx(
                         floatClass,
                         'fixed top-1/2 left-1/2 flex max-h-[calc(100dvh-2rem)] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col p-5',
-                        wide ? 'max-w-2xl' : 'max-w-md',
+                        WIDTHS[width],
                     )}
                 >
                     <Primitive.Title className="text-xl font-bold">{title}</Primitive.Title>
