@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { question } from '../../resources/js/bench/question';
 import { aimOf, taken, targetOf } from '../../resources/js/bench/solve';
 import type { RankedSet, SetDocument } from '../../resources/js/lib/formats';
 
@@ -87,4 +88,19 @@ test('a taken set replaces the strings, keeps what is to be kept and what docume
     });
     expect(next.target).toEqual({ profile: 'equal', tension_n: 70, sets: [] });
     expect(taken(solution, { ...target, keep: [2] })(document).strings[1]).toBe(document.strings[1]);
+});
+
+test('a question carries all that figures depend on, and does not change with a name', () => {
+    const asked = question(
+        { ...document, samples: [], limits: { 'nut-angle-deg': 4 }, holding_tension_n: 40, notes: 'x' },
+        { pool: 'standard' },
+    );
+    expect(JSON.parse(asked)).toMatchObject({
+        limits: { 'nut-angle-deg': 4 },
+        holding_tension_n: 40,
+        samples: [],
+        pool: 'standard',
+        name: '',
+    });
+    expect(question({ ...document, name: 'Other', notes: 'y', target: { profile: 'equal' } }, {})).toBe(question(document, {}));
 });

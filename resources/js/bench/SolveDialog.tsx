@@ -13,6 +13,7 @@ import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { toast } from '../ui/toasts';
 import { useBench } from './benchStore';
+import { question } from './question';
 import { aimOf, taken, targetOf, type Aim } from './solve';
 
 interface Props {
@@ -56,17 +57,8 @@ function Solve({ evaluation, onDone }: { evaluation: Evaluation; onDone: () => v
     const change = (changed: Partial<Aim>) => setAim({ ...aim, ...changed });
 
     const { target, wrong } = targetOf(aim, units);
-    const { format, version, instrument, tunings, strings, baseline } = document;
-    const asked = JSON.stringify({
-        format,
-        version,
-        name: '',
-        instrument,
-        tunings,
-        strings,
-        ...(baseline ? { baseline } : {}),
-        target,
-    });
+    const { tunings, strings } = document;
+    const asked = question(document, target === null ? {} : { target });
     const { data, error, isFetching } = useQuery({
         queryKey: ['solutions', asked],
         queryFn: ({ signal }) => ask<Solution>('/api/v1/solutions', { method: 'POST', body: asked, signal }),

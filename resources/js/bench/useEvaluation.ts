@@ -2,20 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { ask, Refused } from '../lib/api';
 import type { Evaluation, SetDocument } from '../lib/formats';
-
-/** Only what the figures depend on, so that renaming a set asks nothing. */
-function question({ format, version, instrument, tunings, strings, baseline }: SetDocument): string {
-    return JSON.stringify({
-        format,
-        version,
-        name: '',
-        instrument,
-        tunings,
-        strings,
-        ...(baseline ? { baseline } : {}),
-        pool: 'standard',
-    });
-}
+import { question } from './question';
 
 interface Answer {
     /** The newest figures there are; `current` tells whether they are those of the document as it stands. */
@@ -31,7 +18,7 @@ interface Answer {
  * figures stay. Answers are kept for a while, so that going back is instant.
  */
 export function useEvaluation(document: SetDocument, first: Evaluation): Answer {
-    const asked = useMemo(() => question(document), [document]);
+    const asked = useMemo(() => question(document, { pool: 'standard' }), [document]);
     const [firstAsked] = useState(asked);
     const { data, error, isPlaceholderData } = useQuery({
         queryKey: ['evaluation', asked],
