@@ -1,18 +1,17 @@
 import { Head, router } from '@inertiajs/react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Evaluation } from '../lib/formats';
 import type { PitchLadder } from '../lib/pitch';
 import { useUnits } from '../lib/units';
+import { Lazily } from '../ui/Lazily';
 import { axisDomain, createAxis, shownTensions } from './axis';
 import { BenchContext, createBenchStore, useBench } from './benchStore';
 import { BenchHead } from './BenchHead';
-import { KeysDialog } from './KeysDialog';
 import { Legend } from './Legend';
 import { Lane } from './Lane';
 import { Ledger } from './Ledger';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saver';
-import { SolveDialog } from './SolveDialog';
 import { StringPanel } from './StringPanel';
 import { TensionRule } from './TensionRule';
 import { TuningTabs } from './TuningTabs';
@@ -20,6 +19,10 @@ import { useBenchKeys } from './useBenchKeys';
 import { useEvaluation } from './useEvaluation';
 import { useLeaveSaved } from './useLeaveSaved';
 import { useWidth } from './useWidth';
+
+// What opens on demand is fetched on demand: the figures come first.
+const SolveDialog = lazy(() => import('./SolveDialog').then((module) => ({ default: module.SolveDialog })));
+const KeysDialog = lazy(() => import('./KeysDialog').then((module) => ({ default: module.KeysDialog })));
 
 export interface Version {
     id: number;
@@ -134,8 +137,12 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                 <Ledger evaluation={evaluation} refused={refused} />
             </div>
             <StringPanel evaluation={evaluation} current={current} />
-            <SolveDialog open={solving} onOpenChange={setSolving} evaluation={evaluation} />
-            <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+            <Lazily when={solving}>
+                <SolveDialog open={solving} onOpenChange={setSolving} evaluation={evaluation} />
+            </Lazily>
+            <Lazily when={keysShown}>
+                <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+            </Lazily>
         </div>
     );
 }

@@ -1,11 +1,13 @@
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { lazy, useState } from 'react';
 import type { Refused } from '../lib/api';
 import { tuningLabel } from '../lib/pitch';
 import { Button } from '../ui/Button';
+import { Lazily } from '../ui/Lazily';
 import { useBench } from './benchStore';
 import * as edits from './edits';
-import { TuningPicker } from './TuningPicker';
+
+const TuningPicker = lazy(() => import('./TuningPicker').then((module) => ({ default: module.TuningPicker })));
 
 /** The tunings the set must serve: which one is shown, another one, another choice. */
 export function TuningTabs({ refused, onSolve }: { refused: Refused | null; onSolve: () => void }) {
@@ -69,7 +71,9 @@ export function TuningTabs({ refused, onSolve }: { refused: Refused | null; onSo
             <Button look="strong" className="h-8" onClick={onSolve} title="Choose the gauges (S)">
                 Solve
             </Button>
-            <TuningPicker open={picking} onOpenChange={setPicking} />
+            <Lazily when={picking}>
+                <TuningPicker open={picking} onOpenChange={setPicking} />
+            </Lazily>
         </div>
     );
 }
