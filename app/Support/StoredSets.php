@@ -21,8 +21,14 @@ final class StoredSets
 {
     public static function json(StringSet $set): \stdClass
     {
-        $json = clone $set->document;
-        $json->instrument = $set->instrument->document;
+        return self::on($set->instrument, $set->document);
+    }
+
+    /** A document with the instrument as it is measured today in its place. */
+    private static function on(Instrument $instrument, \stdClass $document): \stdClass
+    {
+        $json = clone $document;
+        $json->instrument = $instrument->document;
 
         return $json;
     }
@@ -78,10 +84,7 @@ final class StoredSets
     /** A version's document on the instrument as it is measured today. */
     public static function restored(StringSet $set, SetVersion $version): SetDocument
     {
-        $json = clone $version->document;
-        $json->instrument = $set->instrument->document;
-
-        return SetDocument::from($json);
+        return SetDocument::from(self::on($set->instrument, $version->document));
     }
 
     private static function write(StringSet $set, SetDocument $document): void

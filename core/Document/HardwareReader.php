@@ -209,13 +209,6 @@ final readonly class HardwareReader
     /** @param  non-empty-string  $what */
     private function within(Node $node, string $key, string $what, float $least, float $most): ?float
     {
-        $number = $node->has($key) ? $node->number($key, $what) : null;
-        if ($number !== null && ($number < $least || $number > $most)) {
-            $this->problems->add($node->pathOf($key), ucfirst($what)." must be from {$least} to {$most}.");
-
-            return null;
-        }
-
-        return $number;
+        return $node->has($key) ? $node->numberWithin($key, $what, $least, $most) : null;
     }
 }

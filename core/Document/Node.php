@@ -90,6 +90,23 @@ final class Node
         return $value === null ? null : (float) $value;
     }
 
+    /**
+     * A number in a range, both ends included.
+     *
+     * @param  non-empty-string  $what
+     */
+    public function numberWithin(string $key, string $what, float $least, float $most): ?float
+    {
+        $number = $this->number($key, $what);
+        if ($number !== null && ($number < $least || $number > $most)) {
+            $this->problems->add($this->pathOf($key), ucfirst($what)." must be from {$least} to {$most}.");
+
+            return null;
+        }
+
+        return $number;
+    }
+
     /** @param  non-empty-string  $what */
     public function integer(string $key, string $what): ?int
     {

@@ -41,7 +41,7 @@ final readonly class TargetReader
         $hertz = $this->hertz($design);
         $tensions = $profile === null ? null : $this->tensions($node, $profile, $count, $baselineN);
         $style = $node->has('style') ? $this->style($node->object('style', 'the playing style')) : PlayingStyle::unspecified();
-        $width = $node->has('band') ? $this->within($node, 'band', 'half the band as a share', 0.0, 0.5) : Band::USUAL_WIDTH;
+        $width = $node->has('band') ? $node->numberWithin('band', 'half the band as a share', 0.0, 0.5) : Band::USUAL_WIDTH;
         $pool = $node->has('pool')
             ? (new PoolReader($this->problems, $this->strings, $this->corrections))->read($node, $design)
             : StandardPool::with($design->instrument->kind, $design->strings, $this->corrections);
@@ -76,7 +76,7 @@ final readonly class TargetReader
     private function tensions(Node $node, Profile $profile, int $count, array $baselineN): ?Tensions
     {
         if ($profile === Profile::Baseline) {
-            $ratio = $node->has('ratio') ? $this->within($node, 'ratio', 'the ratio to the baseline', 0.1, 10.0) : 1.0;
+            $ratio = $node->has('ratio') ? $node->numberWithin('ratio', 'the ratio to the baseline', 0.1, 10.0) : 1.0;
             if ($baselineN === []) {
                 $this->problems->add('/baseline', 'This profile aims at the baseline’s tensions: give the set that feels right.');
 
@@ -139,8 +139,8 @@ final readonly class TargetReader
     private function limits(Node $target, SetDesign $design, Limits $limits): array
     {
         $node = $target->has('limits') ? $target->object('limits', 'the limits') : null;
-        $share = $node !== null && $node->has('break_share') ? $this->within($node, 'break_share', 'the share of the breaking load', 0.05, 1.0) : null;
-        $total = $node !== null && $node->has('max_total_n') ? $this->within($node, 'max_total_n', 'the greatest total in N', 1.0, 20_000.0) : null;
+        $share = $node !== null && $node->has('break_share') ? $node->numberWithin('break_share', 'the share of the breaking load', 0.05, 1.0) : null;
+        $total = $node !== null && $node->has('max_total_n') ? $node->numberWithin('max_total_n', 'the greatest total in N', 1.0, 20_000.0) : null;
         $node?->reportUnknownKeys();
 
         return [$share ?? $limits->of(Limit::BreakCaution), $total ?? $design->instrument->hardware->maxTotalN];
@@ -210,18 +210,5 @@ final readonly class TargetReader
         }
 
         return $positions;
-    }
-
-    /** @param  non-empty-string  $what */
-    private function within(Node $node, string $key, string $what, float $least, float $most): ?float
-    {
-        $number = $node->number($key, $what);
-        if ($number !== null && ($number < $least || $number > $most)) {
-            $this->problems->add($node->pathOf($key), ucfirst($what)." must be from {$least} to {$most}.");
-
-            return null;
-        }
-
-        return $number;
     }
 }

@@ -37,8 +37,9 @@ final readonly class FitOnInstrument
         $most = $posts->roomBelowHoleM === null ? INF : Post::mostTurns($posts->roomBelowHoleM, $diameterM);
         $angle = self::angle($hardware, $position);
         $needed = $angle?->turnsFor(deg2rad($limits->of(Limit::NutAngle)), $diameterM);
-        // A tree, not the post, then sets the angle, and turns change nothing.
-        $turns = isset($hardware->trees[$position]) ? min($fewest, $most) : min(max($fewest, $needed ?? 0.0), max($most, $fewest));
+        // Where a tree sets the angle, turns on the post change nothing.
+        $treed = isset($hardware->trees[$position]);
+        $turns = $treed ? min($fewest, $most) : min(max($fewest, $needed ?? 0.0), max($most, $fewest));
         $leaveM = $posts->diameterM === null ? null : Post::woundLengthM($turns, $posts->diameterM, $diameterM);
         $saddle = $hardware->saddle->breakAngleRad();
         $distanceM = $posts->distanceM($position);
@@ -46,8 +47,8 @@ final readonly class FitOnInstrument
         return new self(
             $fewest,
             $turns,
-            isset($hardware->trees[$position]) ? null : $needed,
-            $angle === null ? null : rad2deg($angle->withTurnsRad(isset($hardware->trees[$position]) ? 0.0 : $turns, $diameterM)),
+            $treed ? null : $needed,
+            $angle === null ? null : rad2deg($angle->withTurnsRad($treed ? 0.0 : $turns, $diameterM)),
             $leaveM,
             $leaveM === null || $posts->spacingM === null ? null : $leaveM / $posts->spacingM,
             $saddle === null ? null : rad2deg($saddle),

@@ -73,7 +73,7 @@ final readonly class Pitch
      */
     public static function notAbove(float $hertz, ReferencePitch $a4): ?self
     {
-        return self::numberedOrNone((int) floor(self::semitonesHz($hertz, $a4) + 1e-9));
+        return self::numberedOrNone((int) floor(self::noteNumberAt($hertz, $a4) + 1e-9));
     }
 
     /**
@@ -83,10 +83,10 @@ final readonly class Pitch
      */
     public static function notBelow(float $hertz, ReferencePitch $a4): ?self
     {
-        return self::numberedOrNone((int) ceil(self::semitonesHz($hertz, $a4) - 1e-9));
+        return self::numberedOrNone((int) ceil(self::noteNumberAt($hertz, $a4) - 1e-9));
     }
 
-    private static function semitonesHz(float $hertz, ReferencePitch $a4): float
+    private static function noteNumberAt(float $hertz, ReferencePitch $a4): float
     {
         return self::A4 + 12 * log($hertz / $a4->inHertz(), 2);
     }

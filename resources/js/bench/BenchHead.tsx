@@ -10,7 +10,7 @@ import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { toast } from '../ui/toasts';
 import { BaselineMenu } from './BaselineMenu';
 import type { Version } from './BenchPage';
-import { useBench } from './benchStore';
+import { useBench, useBenchActions } from './benchStore';
 import * as edits from './edits';
 import type { SavedSet, Saver, SaveState } from './saver';
 import { VersionsMenu } from './VersionsMenu';
@@ -41,10 +41,9 @@ function scaleWords({ scale }: SetDocument['instrument'], units: Units): string 
 export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Props) {
     const units = useUnits();
     const document = useBench((state) => state.document);
-    const edit = useBench((state) => state.edit);
     const canUndo = useBench((state) => state.past.length > 0);
     const canRedo = useBench((state) => state.future.length > 0);
-    const { undo, redo } = useBench((state) => state);
+    const { edit, undo, redo } = useBenchActions();
     const [name, setName] = useState<string | null>(null);
     const { instrument } = document;
 

@@ -1,4 +1,5 @@
 import { Head, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { lazy, useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Evaluation } from '../lib/formats';
@@ -10,6 +11,7 @@ import { BenchContext, createBenchStore, useBench } from './benchStore';
 import { BenchHead } from './BenchHead';
 import { Legend } from './Legend';
 import { Lane } from './Lane';
+import { LANE_COLUMNS } from './laneColumns';
 import { Ledger } from './Ledger';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saver';
 import { StringPanel } from './StringPanel';
@@ -113,7 +115,7 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                 />
                 <TuningTabs refused={refused} onSolve={actions.solve} />
                 <div className="relative mt-1 flex-1">
-                    <div className="grid grid-cols-[1.9rem_7rem_minmax(0,1fr)_11.5rem] px-3 max-md:grid-cols-[1.6rem_6.6rem_minmax(0,1fr)_auto] max-sm:block">
+                    <div className={clsx(LANE_COLUMNS, 'max-sm:block')}>
                         <div className="col-start-3" ref={lanes}>
                             {axis !== null && <TensionRule axis={axis} unit={units.tension} />}
                         </div>

@@ -7,11 +7,12 @@ import { pitchLabel, stepped, type PitchLadder } from '../lib/pitch';
 import { CONSTRUCTIONS } from '../lib/strings';
 import { formatGauge, formatShare, formatTension, useUnits } from '../lib/units';
 import type { Axis } from './axis';
-import { useBench } from './benchStore';
+import { useBench, useBenchActions } from './benchStore';
 import * as edits from './edits';
 import { SeverityMark } from './Findings';
 import { GaugeInput } from './GaugeInput';
-import { choicesFor, chosenAmong, gaugeInches, neighbour, type Choice } from './gauges';
+import { choicesFor, chosenAmong, gaugeInches, inTuning, neighbour, type Choice } from './gauges';
+import { LANE_COLUMNS } from './laneColumns';
 import { LaneDrawing } from './LaneDrawing';
 import { PitchControl, StepButton } from './PitchControl';
 
@@ -33,14 +34,14 @@ export const Lane = memo(function Lane({ position, evaluation, current, refused,
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
     const selected = useBench((state) => state.selected === position);
-    const { edit, select, beginGesture, endGesture } = useBench((state) => state);
+    const { edit, select, beginGesture, endGesture } = useBenchActions();
     const [problem, setProblem] = useState<string | null>(null);
 
     const choices = useMemo(() => choicesFor(evaluation, position, tuning), [evaluation, position, tuning]);
     const index = document.strings.findIndex((string) => string.position === position);
     const string = document.strings[index];
     const evaluated = evaluation.strings[position - 1];
-    const at = evaluated?.tunings[Math.min(tuning, evaluated.tunings.length - 1)];
+    const at = evaluated && inTuning(evaluated.tunings, tuning);
     const pitch = document.tunings[tuning]?.pitches[position - 1];
     if (string === undefined || evaluated === undefined || at === undefined || pitch === undefined) {
         return null;
@@ -103,7 +104,8 @@ export const Lane = memo(function Lane({ position, evaluation, current, refused,
             data-lane={position}
             onPointerDown={() => select(position)}
             className={clsx(
-                'relative grid grid-cols-[1.9rem_7rem_minmax(0,1fr)_11.5rem] items-center border-b border-rule px-3 max-md:grid-cols-[1.6rem_6.6rem_minmax(0,1fr)_auto] max-md:gap-y-0 max-sm:grid-cols-[1.6rem_minmax(0,1fr)_auto] max-sm:pt-1',
+                LANE_COLUMNS,
+                'relative items-center border-b border-rule max-sm:grid-cols-[1.6rem_minmax(0,1fr)_auto] max-sm:pt-1',
                 selected && 'bg-sheet shadow-[inset_3px_0_0_var(--accent)]',
             )}
         >

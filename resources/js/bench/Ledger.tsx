@@ -5,6 +5,7 @@ import { formatShare, formatTension, useUnits } from '../lib/units';
 import { useBench } from './benchStore';
 import * as edits from './edits';
 import { Findings } from './Findings';
+import { inTuning } from './gauges';
 
 /** The whole instrument: total now, beside the baseline, and what was noted. */
 export function Ledger({ evaluation, refused }: { evaluation: Evaluation; refused: Refused | null }) {
@@ -13,7 +14,7 @@ export function Ledger({ evaluation, refused }: { evaluation: Evaluation; refuse
     const tuning = useBench((state) => state.tuning);
     const edit = useBench((state) => state.edit);
     const [typed, setTyped] = useState<string | null>(null);
-    const total = evaluation.totals[Math.min(tuning, evaluation.totals.length - 1)];
+    const total = inTuning(evaluation.totals, tuning);
     const elsewhere = refused?.problems.find(({ path }) => !/^\/(strings|tunings)\/\d+/.test(path));
     if (total === undefined) {
         return null;

@@ -13,6 +13,8 @@ import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { toast } from '../ui/toasts';
 import { useBench } from './benchStore';
+import { stringAt } from './edits';
+import { gaugeInches, inTuning } from './gauges';
 import { question } from './question';
 import { aimOf, taken, targetOf, type Aim } from './solve';
 
@@ -50,9 +52,7 @@ function Solve({ evaluation, onDone }: { evaluation: Evaluation; onDone: () => v
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
     const edit = useBench((state) => state.edit);
-    const presentN = evaluation.strings.map(
-        (string) => string.tunings[Math.min(tuning, string.tunings.length - 1)]?.tension_n ?? 0,
-    );
+    const presentN = evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.tension_n ?? 0);
     const [aim, setAim] = useState(() => aimOf(document, presentN, units));
     const change = (changed: Partial<Aim>) => setAim({ ...aim, ...changed });
 
@@ -213,7 +213,7 @@ function SolutionTable({
     const units = useUnits();
     const document = useBench((state) => state.document);
     const figure = (newtons: number) => tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1);
-    const present = (position: number) => document.strings.find((string) => string.position === position);
+    const present = (position: number) => stringAt(document, position);
     const total = (tensions: number[]) => tensions.reduce((sum, each) => sum + each, 0);
     return (
         <>
@@ -244,7 +244,7 @@ function SolutionTable({
                     <tbody>
                         {solution.targets.map((target) => {
                             const now = present(target.position);
-                            const inches = now === undefined ? 0 : (now.gauge_in ?? (now.gauge_mm ?? 0) / 25.4);
+                            const inches = now === undefined ? 0 : gaugeInches(now);
                             return (
                                 <tr key={target.position} className="border-b border-rule">
                                     <th scope="row" className="py-1.5 text-left font-semibold">

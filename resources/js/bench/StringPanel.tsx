@@ -8,6 +8,7 @@ import {
     formatShare,
     formatTension,
     formatTensionChange,
+    MM_PER_INCH,
     tensionIn,
     useUnits,
     type Units,
@@ -18,7 +19,7 @@ import { Select } from '../ui/Select';
 import { useBench } from './benchStore';
 import * as edits from './edits';
 import { GaugeInput } from './GaugeInput';
-import { choicesFor, gaugeInches, neighbour, type Choice } from './gauges';
+import { choicesFor, gaugeInches, inTuning, neighbour, type Choice } from './gauges';
 import { WhyBars } from './WhyBars';
 
 /** The selected string: what it is, one step either way, and where its figure comes from. */
@@ -32,7 +33,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
 
     const string = edits.stringAt(document, selected);
     const evaluated = evaluation.strings[selected - 1];
-    const at = evaluated?.tunings[Math.min(tuning, evaluated.tunings.length - 1)];
+    const at = evaluated && inTuning(evaluated.tunings, tuning);
     if (string === undefined || evaluated === undefined || at === undefined) {
         return null;
     }
@@ -240,7 +241,7 @@ function Provenance({ string, units, dim }: { string: EvaluatedString; units: Un
     const core =
         string.construction === 'plain' || string.core_diameter_mm === null
             ? ''
-            : `, core ${formatGauge(string.core_diameter_mm / 25.4, units)}, ${MATERIALS[string.material]} wrap`;
+            : `, core ${formatGauge(string.core_diameter_mm / MM_PER_INCH, units)}, ${MATERIALS[string.material]} wrap`;
     return (
         <div className={dim ? 'text-ink-faint' : 'text-ink-soft'}>
             <p>

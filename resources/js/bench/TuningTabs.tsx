@@ -4,7 +4,7 @@ import type { Refused } from '../lib/api';
 import { tuningLabel } from '../lib/pitch';
 import { Button } from '../ui/Button';
 import { Lazily } from '../ui/Lazily';
-import { useBench } from './benchStore';
+import { useBench, useBenchActions } from './benchStore';
 import * as edits from './edits';
 
 const TuningPicker = lazy(() => import('./TuningPicker').then((module) => ({ default: module.TuningPicker })));
@@ -13,7 +13,7 @@ const TuningPicker = lazy(() => import('./TuningPicker').then((module) => ({ def
 export function TuningTabs({ refused, onSolve }: { refused: Refused | null; onSolve: () => void }) {
     const tunings = useBench((state) => state.document.tunings);
     const shown = useBench((state) => state.tuning);
-    const { edit, showTuning } = useBench((state) => state);
+    const { edit, showTuning } = useBenchActions();
     const [picking, setPicking] = useState(false);
     const present = tunings[shown];
     const a4Error = refused?.at(`/tunings/${shown}/a4_hz`)?.message;

@@ -102,6 +102,14 @@ export function useBenchStore(): BenchStore {
     return store;
 }
 
+/** What can be done on the bench. These never change, so nothing is drawn again for them. */
+export function useBenchActions(): Pick<
+    BenchState,
+    'edit' | 'beginGesture' | 'endGesture' | 'undo' | 'redo' | 'select' | 'showTuning'
+> {
+    return useBenchStore().getState();
+}
+
 export function useBench<T>(pick: (state: BenchState) => T): T {
     return useStore(useBenchStore(), pick);
 }

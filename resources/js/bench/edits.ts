@@ -60,8 +60,6 @@ export const tuning = (index: number, name: string, pitches: string[]): Edit =>
         return { ...rest, name, pitches };
     });
 
-export const tuningName = (index: number, name: string): Edit => changedTuning(index, (present) => ({ ...present, name }));
-
 export const a4 = (index: number, hertz: number): Edit => changedTuning(index, (present) => ({ ...present, a4_hz: hertz }));
 
 export const addTuning =

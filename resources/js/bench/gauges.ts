@@ -1,11 +1,15 @@
 import type { Construction, Evaluation, Material, PoolGauge, StringOfSet } from '../lib/formats';
+import { MM_PER_INCH } from '../lib/units';
 
 /** A gauge one could choose for a string, and how it would pull there. */
 export interface Choice extends PoolGauge {
     tensionN: number;
 }
 
-const MM_PER_INCH = 25.4;
+/** What stands for the tuning that is shown; answers may for a moment still have fewer tunings than the document. */
+export function inTuning<T>(perTuning: T[], tuning: number): T | undefined {
+    return perTuning[tuning] ?? perTuning.at(-1);
+}
 
 export function gaugeInches(string: StringOfSet): number {
     return string.gauge_in ?? (string.gauge_mm ?? 0) / MM_PER_INCH;
@@ -15,8 +19,7 @@ export function gaugeInches(string: StringOfSet): number {
 export function choicesFor(evaluation: Evaluation, position: number, tuning: number): Choice[] {
     const tensions = evaluation.strings[position - 1]?.pool_tensions_n ?? [];
     return (evaluation.pool ?? []).flatMap((gauge, index) => {
-        const inTunings = tensions[index] ?? [];
-        const tensionN = inTunings[tuning] ?? inTunings.at(-1);
+        const tensionN = inTuning(tensions[index] ?? [], tuning);
         return tensionN === undefined ? [] : [{ ...gauge, tensionN }];
     });
 }

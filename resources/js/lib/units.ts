@@ -7,7 +7,7 @@ export interface Units {
     tension: 'N' | 'lbf' | 'kgf';
 }
 
-const MM_PER_INCH = 25.4;
+export const MM_PER_INCH = 25.4;
 const NEWTONS: Record<Units['tension'], number> = { N: 1, lbf: 4.4482216152605, kgf: 9.80665 };
 const YEAR = 60 * 60 * 24 * 365;
 
