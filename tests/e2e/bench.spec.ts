@@ -113,6 +113,7 @@ test('typed gauges and pitches take any unit, and wrong ones are told where they
     await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(lane(page, 1).getByRole('alert')).toHaveCount(0);
+    await expect(saved(page)).toBeVisible();
 
     await pitch(page, 2).fill('H3');
     await pitch(page, 2).press('Enter');

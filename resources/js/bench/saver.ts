@@ -104,6 +104,9 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
             if (document !== saved && gesture === null && running === null && state.getState().is !== 'conflict') {
                 say({ is: 'waiting' });
                 later(QUIET_MS);
+            } else if (document === saved && state.getState().is === 'refused') {
+                // Undone back to what is saved: nothing is refused any more.
+                say({ is: 'saved', at: new Date() });
             }
         });
         return () => {
