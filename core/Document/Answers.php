@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
 use Lira\Solver\NoSolution;
 use Lira\Solver\SetSolver;
+use Lira\Solver\Solution;
 
 /** What the core answers to a document, as documents. The command line and the API both ask here. */
 final class Answers
@@ -18,7 +20,27 @@ final class Answers
      */
     public static function evaluation(SetDocument $document): array
     {
-        return EvaluationWriter::toArray($document, SetEvaluator::evaluate($document));
+        return EvaluationWriter::toArray($document, SetEvaluator::evaluate($document), $document->bands());
+    }
+
+    /**
+     * @return array<string, mixed> a `lira-sound`
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function sound(SetDocument $document): array
+    {
+        return SoundWriter::toArray($document, SetEvaluator::evaluate($document));
+    }
+
+    /**
+     * @return array<string, mixed> a `lira-conversion`
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function conversion(SetDocument $document): array
+    {
+        return ConversionWriter::toArray(Converter::convert($document));
     }
 
     /**
@@ -30,7 +52,13 @@ final class Answers
     {
         $brief = $document->brief();
         try {
-            return SolutionWriter::toArray($document, $brief, SetSolver::solve($document->design, $brief));
+            $solved = SetSolver::solve($document->design, $brief);
+            $baseline = SetEvaluator::baseline($document);
+
+            return SolutionWriter::toArray($document, $brief, $solved, array_map(
+                static fn (Solution $solution): SetEvaluation => SetEvaluator::evaluateDesign($document, $document->design->withStrings($solution->built()), $baseline),
+                $solved->solutions,
+            ));
         } catch (NoSolution $none) {
             throw InvalidDocument::at('/target/'.$none->key, $none->getMessage());
         }

@@ -12,8 +12,10 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Evaluation\Total;
 use Lira\Feel\FeltChange;
-use Lira\Finding\Finding;
+use Lira\Finding\Limit;
 use Lira\Solver\Equivalent;
+use Lira\Strength\Breaking;
+use Lira\Target\Band;
 use Lira\Tension\Why;
 
 /** Writes an evaluation as `lira-evaluation`, version 1. */
@@ -26,16 +28,22 @@ final class EvaluationWriter
     /** Pool tensions are drawn, not decided by: a thousandth of a newton is enough. */
     private const POOL_DECIMALS = 3;
 
-    /** @return array<string, mixed> */
-    public static function toArray(SetDocument $document, SetEvaluation $evaluation): array
+    /**
+     * @param  list<Band>  $bands  what each string should pull, where the document says what is aimed at
+     * @return array<string, mixed>
+     */
+    public static function toArray(SetDocument $document, SetEvaluation $evaluation, array $bands = []): array
     {
         $answer = ['format' => self::FORMAT, 'version' => self::VERSION] + self::design($evaluation)
-            + ['findings' => array_map(self::finding(...), $evaluation->findings)];
+            + ['findings' => FindingWriter::all($evaluation->findings)];
+        if ($bands !== []) {
+            $answer['targets'] = BandWriter::all($bands);
+        }
         if ($evaluation->baseline !== null) {
             $answer['baseline'] = self::design($evaluation->baseline);
         }
         if ($evaluation->pool !== null) {
-            $answer['pool'] = array_map(self::gauge(...), $evaluation->pool->strings);
+            $answer['pool'] = array_map(static fn (BuiltString $gauge): array => self::gauge($gauge) + self::safe($gauge, $document), $evaluation->pool->strings);
         }
         if ($document->unknownKeys !== []) {
             $answer['unknown_keys'] = $document->unknownKeys;
@@ -51,6 +59,7 @@ final class EvaluationWriter
             'name' => $evaluation->name,
             'strings' => array_map(self::string(...), $evaluation->strings),
             'totals' => array_map(self::total(...), $evaluation->totals),
+            'zones' => ['slack_n' => $evaluation->zones->slackN, 'hard_n' => $evaluation->zones->hardN, 'usual' => $evaluation->zones->usual],
             ...($evaluation->holdingN === null ? [] : ['holding_tension_n' => $evaluation->holdingN]),
         ];
     }
@@ -76,6 +85,7 @@ final class EvaluationWriter
             'core_diameter_mm' => $core === null ? null : $core->size->inMillimetres(),
             'stiffness_ea_n' => $core?->axialStiffnessN(),
             'bending_ei_nm2' => $core?->bendingStiffnessNm2(),
+            'safe_n' => $evaluated->safeN,
             'fit' => self::fit($evaluated->fit),
             'tunings' => array_map(self::atPitch(...), $evaluated->tunings),
         ];
@@ -111,6 +121,14 @@ final class EvaluationWriter
         ];
     }
 
+    /** @return array{safe_n: ?float} the tension at which it reaches the share of caution */
+    private static function safe(BuiltString $gauge, SetDocument $document): array
+    {
+        $core = $gauge->build->core;
+
+        return ['safe_n' => $core === null ? null : round($document->limits->of(Limit::BreakCaution) * Breaking::loadN($core), self::POOL_DECIMALS)];
+    }
+
     /** @return array<string, mixed> */
     private static function atPitch(StringAtPitch $at): array
     {
@@ -118,6 +136,7 @@ final class EvaluationWriter
             'pitch' => $at->pitch->name(),
             'note_number' => $at->pitch->noteNumber(),
             'frequency_hz' => $at->frequencyHz,
+            'speaking_length_mm' => $at->speakingLengthM * 1000,
             'tension_n' => $at->tensionN,
             'tension_low_n' => $at->lowN,
             'tension_high_n' => $at->highN,
@@ -159,19 +178,7 @@ final class EvaluationWriter
     /** @return array<string, mixed> */
     private static function change(?FeltChange $change): array
     {
-        if ($change === null) {
-            return [];
-        }
-        [$low, $high] = $change->sameBandN();
-
-        return ['change' => [
-            'baseline_n' => $change->baselineN,
-            'tension_n' => $change->newtons(),
-            'share' => $change->share(),
-            'words' => $change->words(),
-            'same_low_n' => $low,
-            'same_high_n' => $high,
-        ]];
+        return $change === null ? [] : ['change' => ChangeWriter::change($change)];
     }
 
     /** @return array<string, mixed> the shares of ln(T/T baseline), which add up exactly */
@@ -202,20 +209,6 @@ final class EvaluationWriter
             'leave_post_spacings' => $fit->leavePostSpacings,
             'saddle_angle_deg' => $fit->saddleAngleDeg,
             'needed_length_mm' => $fit->neededM === null ? null : $fit->neededM * 1000,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function finding(Finding $finding): array
-    {
-        return [
-            'code' => $finding->code,
-            'severity' => $finding->severity->value,
-            'position' => $finding->position,
-            'tuning' => $finding->tuning,
-            'message' => $finding->message,
-            'value' => $finding->value,
-            'limit' => $finding->limit,
         ];
     }
 }

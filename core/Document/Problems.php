@@ -54,6 +54,11 @@ final class Problems
         }
     }
 
+    public function any(): bool
+    {
+        return $this->found !== [];
+    }
+
     /** @throws InvalidDocument if anything was found */
     public function throwIfAny(): void
     {

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Density\BuiltString;
+use Lira\Feel\Trial;
 use Lira\Instrument\Instrument;
 use Lira\Pitch\Tuning;
+use Lira\Target\Intent;
 
 /** An instrument, what it is tuned to and the strings on it: what a set document and its baseline both are. */
 final readonly class SetDesign
@@ -14,11 +16,21 @@ final readonly class SetDesign
     /**
      * @param  non-empty-list<Tuning>  $tunings  every tuning the set must serve, each with a pitch for every string
      * @param  non-empty-list<BuiltString>  $strings  string 1 first
+     * @param  list<Intent>  $intents  what is settled about each string, string 1 first
+     * @param  list<Trial>  $trials  how these strings felt when they were tuned up and down, where they are a baseline
      */
     public function __construct(
         public string $name,
         public Instrument $instrument,
         public array $tunings,
         public array $strings,
+        public array $intents = [],
+        public array $trials = [],
     ) {}
+
+    /** @param  list<BuiltString>  $strings  others in their place, one for each, string 1 first */
+    public function withStrings(array $strings): self
+    {
+        return $strings === [] ? $this : new self($this->name, $this->instrument, $this->tunings, $strings, $this->intents, $this->trials);
+    }
 }

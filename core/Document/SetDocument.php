@@ -9,6 +9,7 @@ use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\Limits;
 use Lira\Solver\Brief;
 use Lira\Solver\Pool;
+use Lira\Target\Band;
 
 /**
  * A set document (`lira-set`, version 1): what it means, and the JSON it was read from, which is kept whole.
@@ -73,6 +74,25 @@ final readonly class SetDocument
         $problems->throwIfAny();
 
         return $brief ?? throw InvalidDocument::at('/target', 'This target cannot be read.');
+    }
+
+    /**
+     * What each string should pull, by the document's target; none where it has no target, or one that asks for what is not
+     * there. Solving says what is wrong with it.
+     *
+     * @return list<Band> string 1 first
+     */
+    public function bands(): array
+    {
+        $target = $this->json->target ?? null;
+        if (! $target instanceof \stdClass) {
+            return [];
+        }
+        $problems = new Problems;
+        $bands = (new TargetReader($problems, new StringReader($problems), $this->corrections))
+            ->bands(Node::at('/target', $target, $problems), $this->design, SetEvaluator::baseline($this));
+
+        return $problems->any() ? [] : $bands ?? [];
     }
 
     /** The document as text, with everything it came with. */

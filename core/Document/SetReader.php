@@ -6,6 +6,8 @@ namespace Lira\Document;
 
 use Lira\Density\BuiltString;
 use Lira\Density\Correction;
+use Lira\Feel\Trial;
+use Lira\Feel\Verdict;
 use Lira\Finding\InvalidLimit;
 use Lira\Finding\Limit;
 use Lira\Finding\Limits;
@@ -15,6 +17,9 @@ use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
+use Lira\Target\Hold;
+use Lira\Target\Intent;
+use Lira\Target\Make;
 
 /** Reads set documents. Reads everything before it complains, so that all problems are said at once. */
 final readonly class SetReader
@@ -26,6 +31,10 @@ final readonly class SetReader
     public const MOST_STRINGS = 14;
 
     public const MOST_TUNINGS = 12;
+
+    public const HIGHEST_CAPO = 12;
+
+    public const MOST_TRIALS = 50;
 
     private StringReader $strings;
 
@@ -58,14 +67,14 @@ final readonly class SetReader
         $design = $this->design($root, $corrections);
         $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
         $baselineDesign = $baseline === null ? null : $this->design($baseline, $corrections);
-        $baseline?->knows('format', 'version', 'notes')->reportUnknownKeys();
+        $baseline?->knows('format', 'version', 'notes', 'trials')->reportUnknownKeys();
         $pool = $root->has('pool') ? (new PoolReader($this->problems, $this->strings, $corrections))->read($root, $design) : null;
         if ($root->has('notes')) {
             $root->text('notes', 'the notes');
         }
         $limits = $this->limits($root);
         $holdingN = $root->has('holding_tension_n') ? $this->holding($root) : null;
-        $root->knows('target', 'history')->reportUnknownKeys();
+        $root->knows('target', 'history', 'conversion')->reportUnknownKeys();
         $this->problems->throwIfAny();
 
         return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $limits, $holdingN, $corrections, $pool, $this->problems->unknownKeys());
@@ -127,9 +136,11 @@ final readonly class SetReader
         $instrument = $this->instruments->read($node->object('instrument', 'the instrument'), $count);
         $tunings = $this->tuningsOf($node, $count);
         $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other, $corrections);
+        $intents = $this->intentsOf($nodes ?? []);
+        $trials = $node->path === '' ? [] : $this->trialsOf($node, $count);
 
         return $strings === null || $instrument === null || $tunings === null ? null
-            : new SetDesign((string) $name, $instrument, $tunings, $strings);
+            : new SetDesign((string) $name, $instrument, $tunings, $strings, $intents, $trials);
     }
 
     /** @return list<Node>|null */
@@ -209,11 +220,86 @@ final readonly class SetReader
         }
         $pitches = $this->pitchesOf($node, $strings);
         $cents = $this->centsOf($node, $pitches, $strings);
+        $capo = $this->capoOf($node);
         if ($a4 === null || $pitches === null || $cents === null) {
             return null;
         }
 
-        return $this->problems->at($node->pathOf('cents'), static fn (): Tuning => new Tuning((string) $name, $a4, $pitches, $cents));
+        return $this->problems->at($node->pathOf('cents'), static fn (): Tuning => new Tuning((string) $name, $a4, $pitches, $cents, $capo));
+    }
+
+    private function capoOf(Node $node): int
+    {
+        $fret = $node->has('capo') ? $node->integer('capo', 'the fret of the capo') : 0;
+        if ($fret !== null && ($fret < 0 || $fret > self::HIGHEST_CAPO)) {
+            $this->problems->add($node->pathOf('capo'), sprintf('A capo goes on fret 1 to %d; 0 is none.', self::HIGHEST_CAPO));
+
+            return 0;
+        }
+
+        return $fret ?? 0;
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @return list<Intent> string 1 first
+     */
+    private function intentsOf(array $nodes): array
+    {
+        $intents = [];
+        foreach ($nodes as $index => $node) {
+            $position = $node->has('position') ? $node->integer('position', 'the string’s position') : null;
+            $intents[$position ?? $index + 1] = new Intent(
+                $node->has('hold') ? $node->oneOf('hold', 'a way to hold a string', Hold::class) : null,
+                $node->has('only') ? $node->oneOf('only', 'a make', Make::class) : null,
+            );
+        }
+        ksort($intents);
+
+        return array_values($intents);
+    }
+
+    /** @return list<Trial> */
+    private function trialsOf(Node $baseline, ?int $strings): array
+    {
+        $nodes = $baseline->has('trials') ? $baseline->objects('trials', 'the trials') ?? [] : [];
+        if (count($nodes) > self::MOST_TRIALS) {
+            $this->problems->add($baseline->pathOf('trials'), sprintf('Keep at most %d trials.', self::MOST_TRIALS));
+
+            return [];
+        }
+        $trials = [];
+        foreach ($nodes as $node) {
+            $semitones = $node->integer('semitones', 'the semitones from the baseline’s tuning');
+            $felt = $this->feltOf($node, $strings);
+            $node->reportUnknownKeys();
+            if ($semitones !== null && abs($semitones) > 24) {
+                $this->problems->add($node->pathOf('semitones'), 'Give how far the strings were tuned from the baseline’s tuning, -24 to 24 semitones.');
+            } elseif ($semitones !== null) {
+                $trials[] = new Trial($semitones, $felt);
+            }
+        }
+
+        return $trials;
+    }
+
+    /** @return list<?Verdict> */
+    private function feltOf(Node $trial, ?int $strings): array
+    {
+        $said = $trial->texts('felt', 'how each string felt') ?? [];
+        if ($strings !== null && count($said) !== $strings) {
+            $this->problems->add($trial->pathOf('felt'), 'There are '.count($said)." verdicts for {$strings} strings. Give one for each string, string 1 first, an empty text where nothing was said.");
+        }
+        $felt = [];
+        foreach ($said as $index => $word) {
+            $verdict = $word === '' ? null : Verdict::tryFrom($word);
+            if ($word !== '' && $verdict === null) {
+                $this->problems->add($trial->pathOf('felt').'/'.$index, 'Say "too-loose", "right", "too-tight", or an empty text.');
+            }
+            $felt[] = $verdict;
+        }
+
+        return $felt;
     }
 
     /** @return non-empty-list<Pitch>|null */

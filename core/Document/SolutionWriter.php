@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Density\GivenDensity;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Feel\FeltChange;
 use Lira\Pitch\Tuning;
 use Lira\Solver\Brief;
 use Lira\Solver\Candidate;
@@ -12,7 +14,6 @@ use Lira\Solver\ChosenString;
 use Lira\Solver\NearestPackaged;
 use Lira\Solver\Solution;
 use Lira\Solver\Solved;
-use Lira\Target\Band;
 
 /** Writes what the solver found as `lira-solution`, version 1. */
 final class SolutionWriter
@@ -21,8 +22,11 @@ final class SolutionWriter
 
     public const VERSION = 1;
 
-    /** @return array<string, mixed> */
-    public static function toArray(SetDocument $document, Brief $brief, Solved $solved): array
+    /**
+     * @param  list<SetEvaluation>  $evaluations  of each solution in its turn
+     * @return array<string, mixed>
+     */
+    public static function toArray(SetDocument $document, Brief $brief, Solved $solved, array $evaluations): array
     {
         return [
             'format' => self::FORMAT,
@@ -31,28 +35,10 @@ final class SolutionWriter
             'profile' => $brief->tensions->profile->value,
             'complete' => $solved->complete,
             'bound' => $solved->bound,
-            'targets' => array_map(self::band(...), $brief->bands, array_keys($brief->bands)),
-            'solutions' => array_map(static fn (Solution $solution): array => self::solution($solution, $document->design->tunings), $solved->solutions),
+            'targets' => BandWriter::all($brief->bands),
+            'solutions' => array_map(static fn (Solution $solution, SetEvaluation $evaluation): array => self::solution($solution, $evaluation, $document->design->tunings), $solved->solutions, $evaluations),
             'packaged' => array_map(self::packaged(...), $solved->packaged),
             ...($document->unknownKeys === [] ? [] : ['unknown_keys' => $document->unknownKeys]),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function band(Band $band, int $index): array
-    {
-        return [
-            'position' => $index + 1,
-            'tension_n' => $band->targetN,
-            'low_n' => $band->lowN,
-            'high_n' => $band->highN,
-            'before_style_n' => $band->beforeStyleN,
-            'style' => array_map(static fn (array $contribution): array => [
-                'aspect' => $contribution['aspect']->value,
-                'answer' => $contribution['answer'],
-                'share' => $contribution['share'],
-                'reason' => $contribution['aspect']->reason(),
-            ], $band->contributions),
         ];
     }
 
@@ -60,13 +46,25 @@ final class SolutionWriter
      * @param  list<Tuning>  $tunings
      * @return array<string, mixed>
      */
-    private static function solution(Solution $solution, array $tunings): array
+    private static function solution(Solution $solution, SetEvaluation $evaluation, array $tunings): array
     {
         return [
             'objective' => $solution->objective,
-            'strings' => array_map(self::chosen(...), $solution->strings),
-            'totals' => array_map(static fn (Tuning $tuning, float $totalN): array => ['tuning' => $tuning->name, 'tension_n' => $totalN], $tunings, $solution->totalsN),
+            'strings' => array_map(static fn (ChosenString $string): array => self::chosen($string) + self::changes(
+                array_map(static fn ($at): ?FeltChange => $at->change, $evaluation->strings[$string->position - 1]->tunings),
+            ), $solution->strings),
+            'totals' => array_map(static fn (Tuning $tuning, float $totalN, $total): array => ['tuning' => $tuning->name, 'tension_n' => $totalN] + ($total->change === null ? [] : ['change' => ChangeWriter::change($total->change)]), $tunings, $solution->totalsN, $evaluation->totals),
+            'findings' => FindingWriter::all($evaluation->findings),
         ];
+    }
+
+    /**
+     * @param  list<?FeltChange>  $changes  in each tuning
+     * @return array<string, mixed> nothing without a baseline for this string
+     */
+    private static function changes(array $changes): array
+    {
+        return in_array(null, $changes, true) ? [] : ['changes' => array_map(ChangeWriter::change(...), $changes)];
     }
 
     /** @return array<string, mixed> */

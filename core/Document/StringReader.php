@@ -25,7 +25,7 @@ final readonly class StringReader
 
     public function read(Node $string): ?StringSpec
     {
-        $string->knows('position');
+        $string->knows('position', 'hold', 'only');
         $construction = $string->oneOf('construction', 'a construction', Construction::class);
         $material = $string->oneOf('material', 'a material', Material::class);
         $gauge = $this->length($string, 'gauge', 'the gauge');

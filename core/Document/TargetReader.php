@@ -8,6 +8,7 @@ use Lira\Density\BuiltString;
 use Lira\Density\Correction;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Feel\FeltRange;
 use Lira\Finding\Limit;
 use Lira\Finding\Limits;
 use Lira\Instrument\Kind;
@@ -17,7 +18,10 @@ use Lira\Solver\PackagedSet;
 use Lira\Solver\Pool;
 use Lira\Solver\Serving;
 use Lira\Solver\StandardPool;
+use Lira\Solver\StandardSets;
 use Lira\Target\Band;
+use Lira\Target\Intent;
+use Lira\Target\Make;
 use Lira\Target\PlayingStyle;
 use Lira\Target\Profile;
 use Lira\Target\StyleAspect;
@@ -34,41 +38,62 @@ final readonly class TargetReader
     /** @param  ?SetEvaluation  $baseline  the set that feels right, evaluated */
     public function read(Node $node, SetDesign $design, ?SetEvaluation $baseline, Limits $limits): ?Brief
     {
-        $count = count($design->strings);
-        $profile = $node->oneOf('profile', 'a profile', Profile::class);
-        $baselineN = array_map(static fn (EvaluatedString $string): float => $string->tunings[0]->tensionN, $baseline->strings ?? []);
         $serving = $this->serving($node, $design);
-        $hertz = $this->hertz($design);
-        $tensions = $profile === null ? null : $this->tensions($node, $profile, $count, $baselineN);
-        $style = $node->has('style') ? $this->style($node->object('style', 'the playing style')) : PlayingStyle::unspecified();
-        $width = $node->has('band') ? $node->numberWithin('band', 'half the band as a share', 0.0, 0.5) : Band::USUAL_WIDTH;
+        $aim = $this->aim($node, $design, $baseline);
         $pool = $node->has('pool')
             ? (new PoolReader($this->problems, $this->strings, $this->corrections))->read($node, $design)
-            : StandardPool::with($design->instrument->kind, $design->strings, $this->corrections);
+            : StandardPool::like($design->instrument->kind, $design->strings, $this->corrections);
         [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
-        $brief = $tensions === null || $width === null || $pool === null ? null : $this->problems->at(
-            $node->pathOf('tension_n'),
-            fn (): Brief => $this->brief($node, $design, $tensions, $style, $hertz, $width, $serving, $pool, $breakShare, $mostTotalN),
-        );
+        $brief = $aim === null || $pool === null ? null : $this->brief($node, $design, $aim[0], $aim[1], $serving, $pool, $breakShare, $mostTotalN);
         $node->reportUnknownKeys();
 
         return $brief;
     }
 
-    /** @param  non-empty-list<float>  $hertz */
-    private function brief(Node $node, SetDesign $design, Tensions $tensions, PlayingStyle $style, array $hertz, float $width, Serving $serving, Pool $pool, float $breakShare, ?float $mostTotalN): Brief
+    /**
+     * Only what each string should pull.
+     *
+     * @param  ?SetEvaluation  $baseline  the set that feels right, evaluated
+     * @return non-empty-list<Band>|null string 1 first
+     */
+    public function bands(Node $node, SetDesign $design, ?SetEvaluation $baseline): ?array
+    {
+        return $this->aim($node, $design, $baseline)[1] ?? null;
+    }
+
+    /** @return array{Tensions, non-empty-list<Band>}|null */
+    private function aim(Node $node, SetDesign $design, ?SetEvaluation $baseline): ?array
+    {
+        $profile = $node->oneOf('profile', 'a profile', Profile::class);
+        $baselineN = array_map(static fn (EvaluatedString $string): float => $string->aimN(), $baseline->strings ?? []);
+        $tensions = $profile === null ? null : $this->tensions($node, $profile, count($design->strings), $baselineN);
+        $style = $node->has('style') ? $this->style($node->object('style', 'the playing style')) : PlayingStyle::unspecified();
+        $width = $node->has('band') ? $node->numberWithin('band', 'half the band as a share', 0.0, 0.5) : Band::USUAL_WIDTH;
+        if ($tensions === null || $width === null) {
+            return null;
+        }
+        // What was tried out narrows or widens the band, unless the target says its own.
+        $felt = $profile === Profile::Baseline && ! $node->has('band')
+            ? array_map(static fn (EvaluatedString $string): ?FeltRange => $string->felt, $baseline->strings ?? [])
+            : [];
+
+        return $this->problems->at($node->pathOf('tension_n'), fn (): array => Band::around($tensions, $style, $this->hertz($design), $width, $felt));
+    }
+
+    /** @param  non-empty-list<Band>  $bands */
+    private function brief(Node $node, SetDesign $design, Tensions $styled, array $bands, Serving $serving, Pool $pool, float $breakShare, ?float $mostTotalN): Brief
     {
         $count = count($design->strings);
-        [$styled, $bands] = Band::around($tensions, $style, $hertz, $width);
+        $settled = static fn (\Closure $is): array => array_map(static fn (int $index): int => $index + 1, array_keys(array_filter($design->intents, $is)));
 
         return new Brief(
             $styled, $bands, $serving, $pool, $breakShare, $mostTotalN,
             $this->position($node, 'wound_from', 'the lightest position that may be wound', $count + 1),
             $this->position($node, 'plain_to', 'the heaviest position that may be plain', $count, 0),
-            $this->positions($node, 'plain_only', $count),
-            $this->positions($node, 'wound_only', $count),
-            $this->positions($node, 'keep', $count),
-            $this->packaged($node, $design->instrument->kind),
+            [...$this->positions($node, 'plain_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Make::Plain)],
+            [...$this->positions($node, 'wound_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Make::Wound)],
+            [...$this->positions($node, 'keep', $count), ...$settled(static fn (Intent $intent): bool => $intent->hold !== null)],
+            $node->says('sets', 'standard') ? StandardSets::for($design->instrument->kind, $count) : $this->packaged($node, $design->instrument->kind),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
+use Lira\Feel\Zones;
 use Lira\Finding\Finding;
 use Lira\Solver\Pool;
 
@@ -13,6 +14,7 @@ final readonly class SetEvaluation
     /**
      * @param  list<EvaluatedString>  $strings  string 1 first
      * @param  list<Total>  $totals  one for each tuning
+     * @param  Zones  $zones  where strings flap and where they are hard on the hand
      * @param  ?float  $holdingN  the tension below which a string flaps, newtons, where it is known
      * @param  ?self  $baseline  the set that feels right, evaluated on its own instrument
      * @param  list<Finding>  $findings  what must stop one first
@@ -21,6 +23,7 @@ final readonly class SetEvaluation
         public string $name,
         public array $strings,
         public array $totals,
+        public Zones $zones,
         public ?float $holdingN = null,
         public ?self $baseline = null,
         public ?Pool $pool = null,
@@ -30,7 +33,18 @@ final readonly class SetEvaluation
     /** @param  list<Finding>  $findings */
     public function withFindings(array $findings): self
     {
-        return new self($this->name, $this->strings, $this->totals, $this->holdingN, $this->baseline, $this->pool, $findings);
+        return new self($this->name, $this->strings, $this->totals, $this->zones, $this->holdingN, $this->baseline, $this->pool, $findings);
+    }
+
+    /** How much more all strings together pull in one tuning than in another, relative. */
+    public function spreadOfTotals(): float
+    {
+        [$least, $most] = [INF, 0.0];
+        foreach ($this->totals as $total) {
+            [$least, $most] = [min($least, $total->tensionN), max($most, $total->tensionN)];
+        }
+
+        return $most / $least - 1;
     }
 
     /** The lightest tension of the set in its first tuning, newtons. */
@@ -42,5 +56,16 @@ final readonly class SetEvaluation
         }
 
         return $lightest;
+    }
+
+    /** The heaviest tension of the set in its first tuning, newtons. */
+    public function heaviestN(): float
+    {
+        $heaviest = 0.0;
+        foreach ($this->strings as $string) {
+            $heaviest = max($heaviest, isset($string->tunings[0]) ? $string->tunings[0]->tensionN : 0.0);
+        }
+
+        return $heaviest;
     }
 }

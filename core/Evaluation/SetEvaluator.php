@@ -11,6 +11,8 @@ use Lira\Document\SetDocument;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
 use Lira\Feel\FeltChange;
+use Lira\Feel\FeltRange;
+use Lira\Feel\Zones;
 use Lira\Finding\Limit;
 use Lira\Finding\Limits;
 use Lira\Finding\Rulebook;
@@ -23,6 +25,7 @@ use Lira\Solver\Equivalent;
 use Lira\Solver\Pool;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
+use Lira\Target\UsualTension;
 use Lira\Tension\Why;
 
 /** Works out every figure of a set, and what is to be said about it. Pure: the same document gives the same answer. */
@@ -36,12 +39,21 @@ final readonly class SetEvaluator
 
     public static function evaluate(SetDocument $document): SetEvaluation
     {
-        $limits = $document->limits;
-        $baseline = self::baseline($document);
-        $holdingN = $document->holdingN ?? ($baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN());
-        $evaluation = (new self($document->design, $limits, $baseline, $holdingN))->evaluated($document->pool);
+        return self::evaluateDesign($document, $document->design, self::baseline($document), $document->pool);
+    }
 
-        return $evaluation->withFindings(Rulebook::look($document->design, $evaluation, $limits));
+    /**
+     * Another design by the limits and beside the baseline of a document.
+     *
+     * @param  ?SetEvaluation  $baseline  the document's, evaluated
+     */
+    public static function evaluateDesign(SetDocument $document, SetDesign $design, ?SetEvaluation $baseline, ?Pool $pool = null): SetEvaluation
+    {
+        $limits = $document->limits;
+        $holdingN = $document->holdingN ?? ($baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN());
+        $evaluation = (new self($design, $limits, $baseline, $holdingN))->evaluated($pool);
+
+        return $evaluation->withFindings(Rulebook::look($design, $evaluation, $limits));
     }
 
     /** The baseline alone, on its own instrument. */
@@ -55,24 +67,60 @@ final readonly class SetEvaluator
         $count = count($this->design->strings);
         $strings = [];
         foreach ($this->design->strings as $index => $string) {
-            $lengthM = $this->design->instrument->scale->speakingLengthM($index + 1, $count);
+            $scale = $this->design->instrument->scale;
+            $lengthM = $scale->speakingLengthM($index + 1, $count);
+            $lengthsM = array_map(static fn (Tuning $tuning): float => $scale->speakingLengthM($index + 1, $count, $tuning->capo), $this->design->tunings);
             $fit = FitOnInstrument::of($string, $index + 1, $lengthM, $this->design->instrument->hardware, $this->limits);
-            $poolTensionsN = self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthM);
+            $poolTensionsN = self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthsM);
             $strings[] = new EvaluatedString(
                 $index + 1,
                 $lengthM,
                 $string,
                 $fit,
-                array_map(fn (Tuning $tuning): StringAtPitch => $this->atPitch($string, $tuning, $index + 1, $lengthM, $fit), $this->design->tunings),
+                array_map(fn (Tuning $tuning, float $soundingM): StringAtPitch => $this->atPitch($string, $tuning, $index + 1, $soundingM, $lengthM, $fit), $this->design->tunings, $lengthsM),
                 $poolTensionsN,
                 $this->equivalents($pool, $poolTensionsN, $index),
+                $this->safeN($string),
+                $this->felt($string, $index, $lengthsM[0]),
             );
         }
 
-        return new SetEvaluation($this->design->name, $strings, $this->totals($strings), $this->holdingN, $this->baseline, $pool);
+        return new SetEvaluation($this->design->name, $strings, $this->totals($strings), $this->zones(), $this->holdingN, $this->baseline, $pool);
     }
 
-    private function atPitch(BuiltString $string, Tuning $tuning, int $position, float $lengthM, FitOnInstrument $fit): StringAtPitch
+    /** From what one is used to; the floor also where the document says it. */
+    private function zones(): Zones
+    {
+        return ($this->baseline === null
+            ? Zones::usual(UsualTension::newtons($this->design->instrument->kind))
+            : Zones::known(0.0, $this->limits->of(Limit::HardShare) * $this->baseline->heaviestN()))->slackBelow($this->holdingN);
+    }
+
+    private function safeN(BuiltString $string): ?float
+    {
+        return $string->build->core === null ? null : $this->limits->of(Limit::BreakCaution) * Breaking::loadN($string->build->core);
+    }
+
+    /** What the trials of a baseline say about one of its strings. */
+    private function felt(BuiltString $string, int $index, float $lengthM): ?FeltRange
+    {
+        $verdicts = [];
+        foreach ($this->design->trials as $trial) {
+            $verdict = $trial->felt[$index] ?? null;
+            if ($verdict !== null) {
+                $hertz = $this->design->tunings[0]->frequencyHz($index + 1) * 2 ** ($trial->semitones / 12);
+                $verdicts[] = [$string->tension->tensionN($lengthM, $hertz), $verdict];
+            }
+        }
+
+        return FeltRange::from($verdicts);
+    }
+
+    /**
+     * @param  float  $lengthM  that sounds, from nut or capo
+     * @param  float  $openM  the whole length, on which the saddle is set
+     */
+    private function atPitch(BuiltString $string, Tuning $tuning, int $position, float $lengthM, float $openM, FitOnInstrument $fit): StringAtPitch
     {
         $hertz = $tuning->frequencyHz($position);
         $tensionN = $string->tension->tensionN($lengthM, $hertz);
@@ -87,6 +135,7 @@ final readonly class SetEvaluator
         return new StringAtPitch(
             $tuning->pitch($position),
             $hertz,
+            $lengthM,
             $tensionN,
             $string->tension->lowN($lengthM, $hertz),
             $string->tension->highN($lengthM, $hertz),
@@ -99,12 +148,12 @@ final readonly class SetEvaluator
             $core === null ? null : Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
             $core === null ? null : self::attack($core, $tensionN, $lengthM, $setup),
             $core === null ? null : Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),
-            $core === null ? null : SaddleSetback::predicted($tensionN, $lengthM, $core->axialStiffnessN(), $core->bendingStiffnessNm2(), $setup->action12M, $setup->nutHeightM),
+            $core === null ? null : SaddleSetback::predicted($tensionN, $openM, $core->axialStiffnessN(), $core->bendingStiffnessNm2(), $setup->action12M, $setup->nutHeightM),
             $fit->nutAngleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($fit->nutAngleDeg)),
             $fit->saddleAngleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($fit->saddleAngleDeg)),
-            $beforeAt === null ? null : FeltChange::between($beforeAt->tensionN, $tensionN),
+            $beforeAt === null ? null : FeltChange::between($beforeAt->tensionN, $tensionN, $before?->felt),
             $before === null || $beforeAt === null ? null
-                : Why::between($beforeAt->tensionN, $before->speakingLengthM, $beforeAt->frequencyHz, $tensionN, $lengthM, $hertz),
+                : Why::between($beforeAt->tensionN, $beforeAt->speakingLengthM, $beforeAt->frequencyHz, $tensionN, $lengthM, $hertz),
         );
     }
 
@@ -123,16 +172,17 @@ final readonly class SetEvaluator
 
     /**
      * @param  list<Tuning>  $tunings
+     * @param  list<float>  $lengthsM  in each tuning
      * @return list<list<float>>
      */
-    private static function poolTensions(?Pool $pool, array $tunings, int $position, float $lengthM): array
+    private static function poolTensions(?Pool $pool, array $tunings, int $position, array $lengthsM): array
     {
         $hertz = array_map(static fn (Tuning $tuning): float => $tuning->frequencyHz($position), $tunings);
         $all = [];
         foreach ($pool->strings ?? [] as $gauge) {
             $tensions = [];
-            foreach ($hertz as $frequency) {
-                $tensions[] = $gauge->tension->tensionN($lengthM, $frequency);
+            foreach ($hertz as $tuning => $frequency) {
+                $tensions[] = $gauge->tension->tensionN($lengthsM[$tuning], $frequency);
             }
             $all[] = $tensions;
         }
@@ -154,7 +204,7 @@ final readonly class SetEvaluator
             && $gauge->spec->material === $before->string->spec->material);
 
         return array_map(
-            static fn (int $tuning): Equivalent => Equivalent::among($before->tunings[0]->tensionN, $made, array_column($poolTensionsN, $tuning)),
+            static fn (int $tuning): Equivalent => Equivalent::among($before->aimN(), $made, array_column($poolTensionsN, $tuning)),
             array_keys($this->design->tunings),
         );
     }

@@ -17,6 +17,7 @@ use Lira\Tension\Why;
 final readonly class StringAtPitch
 {
     /**
+     * @param  float  $speakingLengthM  from nut, or capo, to saddle, metres
      * @param  ?float  $breakHz  the pitch at which the core breaks, on this length
      * @param  ?float  $highestSafeHz  the pitch at which it reaches the share of caution
      * @param  ?float  $lowestHoldingHz  the pitch below which it flaps, where a tension to hold is known
@@ -25,6 +26,7 @@ final readonly class StringAtPitch
     public function __construct(
         public Pitch $pitch,
         public float $frequencyHz,
+        public float $speakingLengthM,
         public float $tensionN,
         public float $lowN,
         public float $highN,

@@ -18,4 +18,10 @@ final readonly class Total
         public float $bassSideN,
         public ?FeltChange $change,
     ) {}
+
+    /** How unsure the sum is: half of what lies between its bounds, as a share of it. */
+    public function tolerance(): float
+    {
+        return ($this->highN - $this->lowN) / 2 / $this->tensionN;
+    }
 }

@@ -19,15 +19,16 @@ final readonly class FeltChange
 
     private const BEYOND = ['much tighter', 'much slacker'];
 
-    private function __construct(public float $baselineN, public float $tensionN) {}
+    private function __construct(public float $baselineN, public float $tensionN, private ?FeltRange $felt) {}
 
     /**
      * @param  float  $baselineN  newtons, above zero
      * @param  float  $tensionN  newtons
+     * @param  ?FeltRange  $felt  what feels right there, where it was tried out; it counts instead of the usual band
      */
-    public static function between(float $baselineN, float $tensionN): self
+    public static function between(float $baselineN, float $tensionN, ?FeltRange $felt = null): self
     {
-        return new self($baselineN, $tensionN);
+        return new self($baselineN, $tensionN, $felt);
     }
 
     public function newtons(): float
@@ -48,6 +49,9 @@ final readonly class FeltChange
      */
     public function sameBandN(): array
     {
+        if ($this->felt !== null) {
+            return [$this->felt->lowN, $this->felt->highN];
+        }
         $most = self::WORDS[0][0];
 
         return [$this->baselineN * (1 - $most), $this->baselineN * (1 + $most)];
@@ -55,9 +59,13 @@ final readonly class FeltChange
 
     public function words(): string
     {
-        $share = round($this->share(), 6);
+        if ($this->felt?->holds($this->tensionN) === true) {
+            return self::WORDS[0][1];
+        }
+        $share = round($this->tensionN / ($this->felt->aimN ?? $this->baselineN) - 1, 6);
         [$tighter, $slacker] = self::BEYOND;
-        foreach (array_reverse(self::WORDS) as [$most, $more, $less]) {
+        // Where it was tried out, whatever lies outside the range is at least a little off.
+        foreach (array_reverse(array_slice(self::WORDS, $this->felt === null ? 0 : 1)) as [$most, $more, $less]) {
             if (abs($share) <= $most) {
                 [$tighter, $slacker] = [$more, $less];
             }

@@ -18,10 +18,10 @@ final class DullString implements Rule
             foreach ($string->tunings as $index => $at) {
                 if ($at->inharmonicity !== null && $at->inharmonicity > $most) {
                     $wound = $string->string->spec->construction->isWound();
-                    $found[] = Finding::note('dull', sprintf(
+                    $found[] = Finding::note('dull', Remedy::String, sprintf(
                         'String %d is stiff for this length and pitch: it sounds dull and drags its intonation. %s',
                         $string->position, $wound ? 'Try a thinner core or a longer scale.' : 'Try it wound.',
-                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->inharmonicity, $most);
+                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->inharmonicity, $most, Unit::Inharmonicity, Limit::Dull->reason());
                 }
             }
         }

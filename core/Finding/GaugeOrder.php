@@ -21,10 +21,10 @@ final class GaugeOrder implements Rule
             $interval = $string->tunings[0]->frequencyHz <=> $next->tunings[0]->frequencyHz;
             [$lower, $higher] = $interval >= 0 ? [$next, $string] : [$string, $next];
             if ($interval !== 0 && $lower->string->build->outerDiameterM < $higher->string->build->outerDiameterM - 1e-9) {
-                $found[] = Finding::note('gauge-order', sprintf(
+                $found[] = Finding::note('gauge-order', Remedy::String, sprintf(
                     'String %d is lower than string %d and thinner. Check that they are not swapped.',
                     $lower->position, $higher->position,
-                ))->onString($lower->position)->measured($lower->string->build->outerDiameterM * 1000, $higher->string->build->outerDiameterM * 1000);
+                ))->onString($lower->position)->measured($lower->string->build->outerDiameterM * 1000, $higher->string->build->outerDiameterM * 1000, Unit::Millimetres, 'A lower string is usually the thicker one of the two; neighbours are easily swapped.');
             }
         }
 

@@ -11,6 +11,7 @@ enum Limit: string
     case BreakCaution = 'break-caution';
     case BreakStop = 'break-stop';
     case HoldingShare = 'holding-share';
+    case HardShare = 'hard-share';
     case Dull = 'dull-inharmonicity';
     case NeighbourJump = 'neighbour-jump';
     case TotalRetune = 'total-retune';
@@ -27,6 +28,7 @@ enum Limit: string
             self::BreakCaution => 0.70,
             self::BreakStop => 0.85,
             self::HoldingShare => 0.75,
+            self::HardShare => 1.35,
             self::Dull => 3.0e-4,
             self::NeighbourJump => 0.35,
             self::TotalRetune => 0.05,
@@ -48,6 +50,7 @@ enum Limit: string
         return match ($this) {
             self::ShorterLife, self::BreakCaution, self::BreakStop => [0.05, 1.0],
             self::HoldingShare => [0.1, 1.0],
+            self::HardShare => [1.0, 5.0],
             self::Dull => [1e-6, 0.1],
             self::NeighbourJump, self::TotalRetune, self::TotalSetup => [0.0, 5.0],
             self::NutAngle, self::SaddleAngle => [0.0, 45.0],
@@ -63,6 +66,7 @@ enum Limit: string
             self::BreakCaution => 'Share of the breaking load above which a string is likely to break while it is tuned or bent.',
             self::BreakStop => 'Share of the breaking load above which a string is not worth fitting.',
             self::HoldingShare => 'Share of the lightest tension one is used to, below which a string flaps, buzzes and will not hold its pitch.',
+            self::HardShare => 'Share of the tightest tension one is used to, above which a string is hard on the hand: it cuts, and does not bend.',
             self::Dull => 'Inharmonicity above which a string sounds dull: its tenth partial is then a quarter of a semitone sharp.',
             self::NeighbourJump => 'Difference between neighbours’ tensions, as a share of the lighter, that the hand notices from string to string.',
             self::TotalRetune => 'Change of the total above which the neck moves enough to retune twice and look at the relief.',

@@ -23,9 +23,9 @@ final class MaterialSuits implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             $finding = match (true) {
-                $builtFor === BuiltFor::Nylon && self::steelCore($string->string) => Finding::stop('steel-on-nylon', "String {$string->position} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut."),
-                $pickup === Pickup::Magnetic && ! self::magnetic($string->string) => Finding::caution('not-magnetic', "A magnetic pickup cannot hear string {$string->position}: it has neither steel nor nickel in it."),
-                $pickup === Pickup::Magnetic && self::bronze($string->string) => Finding::caution('bronze-on-magnetic', "String {$string->position} is bronze: a magnetic pickup hears only its core, and it comes out weak. Use nickel or steel wrap."),
+                $builtFor === BuiltFor::Nylon && self::steelCore($string->string) => Finding::stop('steel-on-nylon', Remedy::String, "String {$string->position} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut."),
+                $pickup === Pickup::Magnetic && ! self::magnetic($string->string) => Finding::caution('not-magnetic', Remedy::String, "A magnetic pickup cannot hear string {$string->position}: it has neither steel nor nickel in it."),
+                $pickup === Pickup::Magnetic && self::bronze($string->string) => Finding::caution('bronze-on-magnetic', Remedy::String, "String {$string->position} is bronze: a magnetic pickup hears only its core, and it comes out weak. Use nickel or steel wrap."),
                 default => null,
             };
             if ($finding !== null) {

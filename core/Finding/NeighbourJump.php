@@ -24,10 +24,10 @@ final class NeighbourJump implements Rule
                 $jump = max($at->tensionN, $other) / min($at->tensionN, $other) - 1;
                 if ($jump > $most) {
                     $tight = $at->tensionN > $other ? $string->position : $next->position;
-                    $found[] = Finding::note('neighbour-jump', sprintf(
+                    $found[] = Finding::note('neighbour-jump', Remedy::String, sprintf(
                         'Strings %d and %d differ by %.0f %%: string %d will feel the tighter. Step one of them by a gauge.',
                         $string->position, $next->position, 100 * $jump, $tight,
-                    ))->onString($tight)->inTuning($design->tunings[$tuning]->name)->measured($jump, $most);
+                    ))->onString($tight)->inTuning($design->tunings[$tuning]->name)->measured($jump, $most, Unit::Change, Limit::NeighbourJump->reason());
                 }
             }
         }

@@ -16,6 +16,7 @@ final class Rulebook
         return [
             new BreakRisk,
             new TooSlack,
+            new HardOnTheHand,
             new TotalTension,
             new MaterialSuits,
             new NutFit,

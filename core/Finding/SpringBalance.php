@@ -29,7 +29,7 @@ final class SpringBalance implements Rule
             $message .= sprintf(', which %s the claw by about %.1f mm', $travelM > 0 ? 'tightens' : 'loosens', abs($travelM) * 1000);
         }
 
-        return [Finding::caution('springs', "{$message}. Turn the claw’s screws while tuning until the bridge sits level.")
-            ->inTuning($total->tuning)->measured($ratio, 1.0)];
+        return [Finding::caution('springs', Remedy::Adjust, "{$message}. Turn the claw’s screws while tuning until the bridge sits level.")
+            ->inTuning($total->tuning)->measured($ratio, 1.0, Unit::Ratio, 'Springs and strings pull against each other: the bridge sits level only where they balance.')];
     }
 }

@@ -18,10 +18,10 @@ final class StringLength implements Rule
             $ownMm = $string->string->spec->length?->inMillimetres();
             $neededM = $string->fit->neededM;
             if ($ownMm !== null && $neededM !== null && $ownMm < $neededM * 1000 + $spareMm - 1e-9) {
-                $found[] = Finding::stop('string-too-short', sprintf(
+                $found[] = Finding::stop('string-too-short', Remedy::String, sprintf(
                     'String %d is made %.0f mm long; this instrument takes %.0f mm and %.0f to hold on to. Order an extra-long one.',
                     $string->position, $ownMm, $neededM * 1000, $spareMm,
-                ))->onString($string->position)->measured($ownMm, $neededM * 1000 + $spareMm);
+                ))->onString($string->position)->measured($ownMm, $neededM * 1000 + $spareMm, Unit::Millimetres, Limit::SpareLength->reason());
             }
         }
 

@@ -17,10 +17,10 @@ final class TooSlack implements Rule
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
                 if ($floorN !== null && $at->tensionN < $floorN) {
-                    $found[] = Finding::caution('too-slack', sprintf(
+                    $found[] = Finding::caution('too-slack', Remedy::String, sprintf(
                         'String %d at %s pulls %.0f N and flaps below %.0f N: go heavier, or tune higher.',
                         $string->position, $at->pitch->label(), $at->tensionN, $floorN,
-                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $floorN);
+                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $floorN, Unit::Newtons, Limit::HoldingShare->reason());
                 }
             }
         }

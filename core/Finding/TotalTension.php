@@ -17,10 +17,10 @@ final class TotalTension implements Rule
         $found = [];
         foreach ($evaluation->totals as $total) {
             if ($mostN !== null && $total->tensionN > $mostN) {
-                $found[] = Finding::stop('total-over-maximum', sprintf(
+                $found[] = Finding::stop('total-over-maximum', Remedy::String, sprintf(
                     'All strings together pull %.0f N; this instrument may bear %.0f N. Go lighter or tune lower.',
                     $total->tensionN, $mostN,
-                ))->inTuning($total->tuning)->measured($total->tensionN, $mostN);
+                ))->inTuning($total->tuning)->measured($total->tensionN, $mostN, Unit::Newtons, 'The most this instrument was recorded to bear.');
             }
             $change = self::change($total, $limits);
             if ($change !== null) {
@@ -40,9 +40,11 @@ final class TotalTension implements Rule
         $changed = sprintf('The total %s by %.0f %%', $share > 0 ? 'rises' : 'falls', 100 * abs($share));
         $setup = abs($share) >= $limits->of(Limit::TotalSetup);
         $finding = $setup
-            ? Finding::caution('total-change', "{$changed}: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.")
-            : Finding::note('total-change', "{$changed}: tune, let it settle, tune again, and look at the relief.");
+            ? Finding::caution('total-change', Remedy::Repairer, "{$changed}: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.")
+            : Finding::note('total-change', Remedy::Adjust, "{$changed}: tune, let it settle, tune again, and look at the relief.");
 
-        return $finding->inTuning($total->tuning)->measured($share, $limits->of($setup ? Limit::TotalSetup : Limit::TotalRetune));
+        $limit = $setup ? Limit::TotalSetup : Limit::TotalRetune;
+
+        return $finding->inTuning($total->tuning)->measured($share, $limits->of($limit), Unit::Change, $limit->reason());
     }
 }

@@ -8,7 +8,7 @@ namespace Lira\Instrument;
 final readonly class Hardware
 {
     /**
-     * @param  list<float>  $nutSlotsM  width of each nut slot, string 1 first
+     * @param  list<float>  $nutSlotsM  width of each nut slot, string 1 first; one for all; empty if not measured
      * @param  array<int, Tree>  $trees  by the position of their string
      * @param  ?float  $nutHeightM  of the slots' floor above the headstock's face
      */
@@ -25,4 +25,9 @@ final readonly class Hardware
         public Saddle $saddle = new Saddle,
         public ?SpringSet $springs = null,
     ) {}
+
+    public function nutSlotM(int $position): ?float
+    {
+        return EachString::at($this->nutSlotsM, $position);
+    }
 }

@@ -20,6 +20,6 @@ final readonly class Posts
 
     public function distanceM(int $position): ?float
     {
-        return count($this->distancesM) === 1 ? $this->distancesM[0] : ($this->distancesM[$position - 1] ?? null);
+        return EachString::at($this->distancesM, $position);
     }
 }

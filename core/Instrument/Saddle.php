@@ -24,7 +24,7 @@ final readonly class Saddle
 
     public function travelM(int $position): ?float
     {
-        return count($this->travelM) === 1 ? $this->travelM[0] : ($this->travelM[$position - 1] ?? null);
+        return EachString::at($this->travelM, $position);
     }
 
     /** The angle at which the string leaves the saddle backwards, radians. */

@@ -25,6 +25,11 @@ final class InvalidPitch extends InvalidInput
         return new self("{$name} lies outside C-1 to G9. Check its octave (C4 is middle C).");
     }
 
+    public static function frequencyOutOfRange(float $hertz): self
+    {
+        return new self(sprintf('%s Hz lies outside C-1 to G9. Strings sound from about 16 to 2000 Hz.', self::figure($hertz)));
+    }
+
     public static function referenceOutOfRange(float $hertz): self
     {
         return new self(sprintf('A4 at %s Hz is outside 380 to 480 Hz. Use 440 unless you tune to something else.', self::figure($hertz)));

@@ -86,6 +86,20 @@ final readonly class Pitch
         return self::numberedOrNone((int) ceil(self::noteNumberAt($hertz, $a4) - 1e-9));
     }
 
+    /**
+     * The pitch nearest to a frequency on the ear's scale, spelt with flats.
+     *
+     * @param  float  $hertz  above 0
+     *
+     * @throws InvalidPitch outside C-1 to G9
+     */
+    public static function nearestTo(float $hertz, ReferencePitch $a4): self
+    {
+        $pitch = $hertz > 0 && is_finite($hertz) ? self::numberedOrNone((int) round(self::noteNumberAt($hertz, $a4))) : null;
+
+        return $pitch ?? throw InvalidPitch::frequencyOutOfRange($hertz);
+    }
+
     private static function noteNumberAt(float $hertz, ReferencePitch $a4): float
     {
         return self::A4 + 12 * log($hertz / $a4->inHertz(), 2);
@@ -115,13 +129,13 @@ final readonly class Pitch
     }
 
     /**
-     * This pitch moved by whole semitones; flats stay flats, everything else is spelt with sharps.
+     * This pitch moved by whole semitones; sharps stay sharps, everything else is spelt with flats.
      *
      * @throws InvalidPitch if that leaves C-1 to G9
      */
     public function transposed(int $semitones): self
     {
-        return self::numbered($this->noteNumber() + $semitones, $this->accidental < 0);
+        return self::numbered($this->noteNumber() + $semitones, $this->accidental <= 0);
     }
 
     /**

@@ -10,6 +10,7 @@ final readonly class Tuning
     /**
      * @param  non-empty-list<Pitch>  $pitches  string 1 first
      * @param  list<float>  $cents  one offset for each string, or none at all
+     * @param  int  $capo  fret of the capo, 0 for none; the pitches are what sounds with it on
      *
      * @throws InvalidPitch if there are offsets but not one for each string
      */
@@ -18,6 +19,7 @@ final readonly class Tuning
         public ReferencePitch $a4,
         public array $pitches,
         public array $cents = [],
+        public int $capo = 0,
     ) {
         if ($cents !== [] && count($cents) !== count($pitches)) {
             throw InvalidPitch::wrongCount(count($cents), count($pitches));

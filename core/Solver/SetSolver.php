@@ -14,7 +14,7 @@ final readonly class SetSolver
 {
     public const KEEP = 5;
 
-    /** @var non-empty-list<float> speaking lengths, metres */
+    /** @var non-empty-list<non-empty-list<float>> by string, the length that sounds in each tuning, metres */
     private array $lengthsM;
 
     /** @var non-empty-list<non-empty-list<float>> by string, the frequency in each tuning */
@@ -31,7 +31,7 @@ final readonly class SetSolver
         $count = count($design->strings);
         [$lengths, $hertz] = [[], []];
         foreach (array_keys($design->strings) as $index) {
-            $lengths[] = $design->instrument->scale->speakingLengthM($index + 1, $count);
+            $lengths[] = array_map(static fn (Tuning $tuning): float => $design->instrument->scale->speakingLengthM($index + 1, $count, $tuning->capo), $design->tunings);
             $hertz[] = array_map(static fn (Tuning $tuning): float => $tuning->frequencyHz($index + 1), $design->tunings);
         }
         $this->lengthsM = $lengths;
@@ -123,10 +123,9 @@ final readonly class SetSolver
 
     private function candidate(BuiltString $string, int $index): Candidate
     {
-        $lengthM = $this->lengthsM[$index];
         $tensionsN = [];
-        foreach ($this->hertz[$index] as $hertz) {
-            $tensionsN[] = $string->tension->tensionN($lengthM, $hertz);
+        foreach ($this->hertz[$index] as $tuning => $hertz) {
+            $tensionsN[] = $string->tension->tensionN($this->lengthsM[$index][$tuning], $hertz);
         }
 
         return new Candidate(

@@ -91,6 +91,30 @@ final class StandardPool
         return new Pool($pool);
     }
 
+    /**
+     * What a set is chosen from: gauges of what its own plain and its own wound strings are made of, and of what is usual for
+     * the kind of instrument where it has none of the one or the other. A set of flatwounds stays one.
+     *
+     * @param  list<BuiltString>  $strings
+     * @param  list<Correction>  $corrections
+     */
+    public static function like(Kind $kind, array $strings, array $corrections = []): Pool
+    {
+        $own = [];
+        $has = [];
+        foreach ($strings as $string) {
+            if ($string->build->core !== null) {
+                $own[self::make($string->spec)] = true;
+                $has[$string->spec->construction->isWound()] = true;
+            }
+        }
+
+        return new Pool(array_values(array_filter(
+            self::with($kind, $strings, $corrections)->strings,
+            static fn (BuiltString $string): bool => isset($own[self::make($string->spec)]) || ! isset($has[$string->spec->construction->isWound()]),
+        )));
+    }
+
     /** @return list<array{int, int, int|float}> */
     private static function gaugesFor(Kind $kind, StringSpec $spec): array
     {

@@ -13,6 +13,7 @@ use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
 use Lira\Pitch\TuningLibrary;
+use Lira\Target\UsualTension;
 
 /**
  * Something to begin with on an empty bench: the usual tuning of the instrument, and for each string the gauge of the
@@ -38,8 +39,17 @@ final class StartingSet
      */
     public static function strings(Instrument $instrument, Tuning $tuning): array
     {
+        return self::pulling(UsualTension::newtons($instrument->kind), $instrument, $tuning);
+    }
+
+    /**
+     * The same for any tension that every string should pull, newtons.
+     *
+     * @return list<StringSpec> string 1 first
+     */
+    public static function pulling(float $usualN, Instrument $instrument, Tuning $tuning): array
+    {
         $pool = StandardPool::for($instrument->kind)->strings;
-        $usualN = self::usualTensionN($instrument->kind);
         $specs = [];
         foreach (array_keys($tuning->pitches) as $index) {
             $lengthM = $instrument->scale->speakingLengthM($index + 1, $tuning->strings());
@@ -58,19 +68,6 @@ final class StartingSet
         }
 
         return $specs;
-    }
-
-    /** A usual tension for one string, newtons: round figures to begin with. */
-    private static function usualTensionN(Kind $kind): float
-    {
-        return match ($kind) {
-            Kind::ElectricGuitar, Kind::Other => 75.0,
-            Kind::AcousticGuitar => 110.0,
-            Kind::ClassicalGuitar => 68.0,
-            Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass => 180.0,
-            Kind::Banjo => 55.0,
-            Kind::Ukulele => 45.0,
-        };
     }
 
     /** Thin wound and thick plain strings exist, but nobody starts from them. */

@@ -31,4 +31,31 @@ abstract class CoreTestCase extends TestCase
         }
         self::fail("Nothing was refused; expected “{$words}”.");
     }
+
+    /**
+     * What stands at a path such as `strings.0.gauge_in` in a written answer.
+     *
+     * @param  array<mixed>  $answer
+     */
+    protected static function dig(array $answer, string $path): mixed
+    {
+        $at = $answer;
+        foreach (explode('.', $path) as $key) {
+            $at = $at instanceof \stdClass ? get_object_vars($at) : $at;
+            self::assertIsArray($at, $path);
+            self::assertArrayHasKey($key, $at, $path);
+            $at = $at[$key];
+        }
+
+        return $at;
+    }
+
+    /** @param  array<mixed>  $answer */
+    protected static function figure(array $answer, string $path): float
+    {
+        $figure = self::dig($answer, $path);
+        self::assertIsNumeric($figure, $path);
+
+        return (float) $figure;
+    }
 }

@@ -47,6 +47,16 @@ final class FindingsTest extends CoreTestCase
         self::assertStringContainsString('it will snap', $stop->message);
     }
 
+    public function test_one_width_for_all_nut_slots_holds_for_every_string(): void
+    {
+        $last = self::evaluate(Documents::harbour())->strings[5]->string->build->outerDiameterM * 1000;
+        $cut = static fn (float $mm): \stdClass => self::with(Documents::harbour(), '/instrument/hardware', (object) ['nut' => (object) ['slots_mm' => $mm]]);
+
+        self::assertNull(self::found($cut($last + 1e-6), 'nut-slot-narrow', 6));
+        self::assertNotNull(self::found($cut($last - 1e-6), 'nut-slot-narrow', 6));
+        self::assertNotNull(self::found($cut($last), 'nut-slot-wide', 5));
+    }
+
     public function test_slack_is_judged_by_the_lightest_of_the_baseline_or_by_what_is_said(): void
     {
         $evaluation = self::evaluate(Documents::harbour());
@@ -296,7 +306,7 @@ final class FindingsTest extends CoreTestCase
         $twice = Limits::usual()->with(Limit::NutAngle, 5.0)->with(Limit::SaddleAngle, 6.0)->with(Limit::NutAngle, 4.0);
         self::assertSame([4.0, 6.0], [$twice->of(Limit::NutAngle), $twice->of(Limit::SaddleAngle)]);
         self::assertStringContainsString('Known limits: shorter-life', InvalidLimit::unknown('patience')->getMessage());
-        self::assertCount(12, Rulebook::rules());
+        self::assertCount(13, Rulebook::rules());
     }
 
     private static function evaluate(\stdClass $json): SetEvaluation

@@ -51,7 +51,8 @@ final class PitchTest extends CoreTestCase
     public function test_transposing_keeps_flats_flat_and_goes_back(): void
     {
         self::assertSame('Db3', Pitch::named('Eb3')->transposed(-2)->name());
-        self::assertSame('C#3', Pitch::named('D3')->transposed(-1)->name());
+        self::assertSame('Db3', Pitch::named('D3')->transposed(-1)->name());
+        self::assertSame('C#3', Pitch::named('D#3')->transposed(-2)->name());
         self::assertSame('E2', Pitch::named('E4')->transposed(-24)->name());
     }
 
@@ -129,5 +130,24 @@ final class PitchTest extends CoreTestCase
         self::assertClose(220.0 * 2 ** (1 / 12), $tuning->frequencyHz(2), 1e-12);
         self::assertRefused('for 3 strings', static fn () => $tuning->pitch(3));
         self::assertRefused('1 pitches for 2 strings', static fn () => new Tuning('', ReferencePitch::concert(), [Pitch::named('A4'), Pitch::named('A3')], [1.0]));
+    }
+
+    public function test_the_nearest_pitch_to_a_frequency_is_found_on_the_ear_s_scale(): void
+    {
+        $a4 = ReferencePitch::hertz(440.0);
+        self::assertSame('A2', Pitch::nearestTo(110.0, $a4)->name());
+        // Half way between A2 and B♭2 lies at the geometric mean of their frequencies.
+        $middle = 110.0 * 2 ** (1 / 24);
+        self::assertSame('A2', Pitch::nearestTo($middle * 0.9999, $a4)->name());
+        self::assertSame('Bb2', Pitch::nearestTo($middle * 1.0001, $a4)->name());
+        self::assertSame('A4', Pitch::nearestTo(432.0, ReferencePitch::hertz(432.0))->name());
+        foreach ([0.0, -5.0, 3.0, 20000.0, INF, NAN] as $hertz) {
+            try {
+                Pitch::nearestTo($hertz, $a4);
+                self::fail("{$hertz} Hz is no string's pitch");
+            } catch (\Lira\Pitch\InvalidPitch $refused) {
+                self::assertStringContainsString('outside C-1 to G9', $refused->getMessage());
+            }
+        }
     }
 }

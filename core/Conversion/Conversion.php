@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Conversion;
+
+use Lira\Pitch\Pitch;
+
+/** What a set is to be converted to. */
+final readonly class Conversion
+{
+    /**
+     * @param  int  $semitones  how far down, for a lower tuning and a baritone
+     * @param  int  $fromPosition  the first string that sounds an octave up
+     * @param  ?Pitch  $pitch  of an added string; a fourth below the last by itself
+     */
+    public function __construct(
+        public ConversionKind $kind,
+        public int $semitones = 5,
+        public int $fromPosition = 3,
+        public ?Pitch $pitch = null,
+    ) {}
+
+    /**
+     * What the strings of one tuning are tuned to afterwards.
+     *
+     * @param  non-empty-list<Pitch>  $present  string 1 first
+     * @return non-empty-list<Pitch>
+     *
+     * @throws \Lira\Pitch\InvalidPitch if that leaves the pitches there are
+     */
+    public function pitches(array $present): array
+    {
+        return match ($this->kind) {
+            ConversionKind::Lower, ConversionKind::Baritone => array_map(fn (Pitch $pitch): Pitch => $pitch->transposed(-$this->semitones), $present),
+            ConversionKind::Octave => array_map(
+                fn (Pitch $pitch, int $index): Pitch => $index + 1 >= $this->fromPosition ? $pitch->transposed(12) : $pitch,
+                $present,
+                array_keys($present),
+            ),
+            ConversionKind::AddLower => [...$present, $this->pitch ?? $present[count($present) - 1]->transposed(-5)],
+            ConversionKind::Scale, ConversionKind::Several => $present,
+        };
+    }
+}

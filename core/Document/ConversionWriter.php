@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+/** Writes a converted set as `lira-conversion`, version 1. */
+final class ConversionWriter
+{
+    public const FORMAT = 'lira-conversion';
+
+    public const VERSION = 1;
+
+    /** @return array<string, mixed> */
+    public static function toArray(Converted $converted): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'name' => $converted->document->design->name,
+            'reasons' => $converted->reasons,
+            'poor_candidate' => $converted->doubts !== [],
+            'doubts' => $converted->doubts,
+            'document' => $converted->document->json,
+            'evaluation' => EvaluationWriter::toArray($converted->document, $converted->evaluation, $converted->document->bands()),
+        ];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Evaluation\SetEvaluation;
+
+/** A set that was converted: its document, why it is as it is, and what speaks against it. */
+final readonly class Converted
+{
+    /**
+     * @param  list<string>  $reasons
+     * @param  list<string>  $doubts  nothing where the instrument is a good candidate
+     */
+    public function __construct(
+        public SetDocument $document,
+        public SetEvaluation $evaluation,
+        public array $reasons,
+        public array $doubts,
+    ) {}
+}

@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Conversion\Candidacy;
+use Lira\Conversion\Conversion;
+use Lira\Conversion\ConversionKind;
+use Lira\Conversion\Reasons;
+use Lira\Density\BuiltString;
+use Lira\Evaluation\SetEvaluator;
+use Lira\Finding\Limit;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Lira\Pitch\Pitch;
+use Lira\Pitch\Tuning;
+use Lira\Pitch\TuningLibrary;
+use Lira\Solver\NoSolution;
+use Lira\Solver\SetSolver;
+use Lira\Solver\Solution;
+
+/**
+ * Turns a set document into the one it is to be converted to: another tuning, scale or number of strings, measured from the
+ * set that feels right, with the gauges that come nearest to that feel. A starting point for the Bench.
+ */
+final readonly class Converter
+{
+    /** Plain steel thicker than this is stiff, and wound strings thinner than this are hardly made; thousandths of an inch. */
+    private const PLAIN_OR_WOUND = 20.0;
+
+    private function __construct(private SetDocument $present, private Conversion $conversion, private \stdClass $asked) {}
+
+    /**
+     * @throws InvalidDocument with every problem and its path, or the string and the limit that rule every set out
+     */
+    public static function convert(SetDocument $present): Converted
+    {
+        $asked = $present->json->conversion ?? null;
+        if (! $asked instanceof \stdClass) {
+            throw InvalidDocument::at('/conversion', 'Missing: what the set is to be converted to.');
+        }
+        $problems = new Problems;
+        $conversion = (new ConversionReader($problems))->read(Node::at('/conversion', $asked, $problems), count($present->design->strings));
+        $problems->throwIfAny();
+
+        return (new self($present, $conversion ?? throw InvalidDocument::at('/conversion', 'This conversion cannot be read.'), $asked))->converted();
+    }
+
+    private function converted(): Converted
+    {
+        $json = $this->json();
+        $before = SetDocument::from($json);
+        $solution = $this->solved($before);
+        $json->strings = $this->strings($before, $solution->built());
+        $document = SetDocument::from($json);
+        $evaluation = SetEvaluator::evaluate($document);
+        $feelsLike = $document->baseline->name ?? '';
+        $reasons = Reasons::of($this->conversion, $this->present->design, SetEvaluator::evaluate($before), $evaluation, $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike);
+        $doubts = Candidacy::doubts($this->conversion, $document->design, $evaluation, $document->bands());
+        $json->notes = implode("\n", [...$reasons, ...array_map(static fn (string $doubt): string => "Against it: {$doubt}", $doubts)]);
+
+        return new Converted(SetDocument::from($json), $evaluation, $reasons, $doubts);
+    }
+
+    /** The new document with the old strings still on it. */
+    private function json(): \stdClass
+    {
+        $old = $this->present->json;
+        $baseline = $old->baseline ?? null;
+        $tunings = $this->tunings();
+        $instrument = $this->instrument();
+        $json = (object) [
+            'format' => SetReader::FORMAT,
+            'version' => SetReader::VERSION,
+            'name' => mb_substr($this->name($instrument, $tunings[0]), 0, 190),
+            'instrument' => $instrument,
+            'tunings' => $tunings,
+            'strings' => $this->strings($this->present, $this->present->design->strings),
+            'baseline' => $baseline instanceof \stdClass ? $baseline : (object) [
+                'name' => $this->present->design->name,
+                'instrument' => $old->instrument,
+                'tunings' => array_slice(is_array($old->tunings) ? $old->tunings : [], 0, 1),
+                'strings' => $old->strings,
+            ],
+        ];
+        foreach (['samples', 'limits', 'holding_tension_n'] as $kept) {
+            if (isset($old->{$kept})) {
+                $json->{$kept} = $old->{$kept};
+            }
+        }
+        $json->target = $this->target();
+
+        return $json;
+    }
+
+    /** @return non-empty-list<\stdClass> */
+    private function tunings(): array
+    {
+        if ($this->conversion->kind === ConversionKind::Several && is_array($this->asked->tunings ?? null)) {
+            /** @var non-empty-list<\stdClass> checked when it was read */
+            return array_values($this->asked->tunings);
+        }
+
+        return array_map(function (Tuning $tuning): \stdClass {
+            $pitches = $this->conversion->pitches($tuning->pitches);
+            $same = $this->conversion->kind === ConversionKind::Scale;
+            $cents = $this->conversion->kind === ConversionKind::AddLower && $tuning->cents !== [] ? [...$tuning->cents, 0.0] : $tuning->cents;
+
+            return (object) ([
+                'name' => $same ? $tuning->name : TuningLibrary::nameOf($this->present->design->instrument->kind, $pitches),
+                'a4_hz' => $tuning->a4->inHertz(),
+                'pitches' => array_map(static fn (Pitch $pitch): string => $pitch->name(), $pitches),
+            ] + ($cents === [] ? [] : ['cents' => $cents]) + ($tuning->capo === 0 ? [] : ['capo' => $tuning->capo]));
+        }, $this->present->design->tunings);
+    }
+
+    private function instrument(): \stdClass
+    {
+        $instrument = $this->present->json->instrument;
+        if (! $instrument instanceof \stdClass) {
+            throw InvalidDocument::at('/instrument', 'Describe the instrument.');
+        }
+
+        return match ($this->conversion->kind) {
+            ConversionKind::Scale => ($this->asked->instrument ?? null) instanceof \stdClass ? $this->asked->instrument : $this->rescaled($instrument),
+            ConversionKind::AddLower => $this->withAnotherString($instrument),
+            default => $instrument,
+        };
+    }
+
+    private function rescaled(\stdClass $instrument): \stdClass
+    {
+        $changed = clone $instrument;
+        $length = is_numeric($this->asked->length_mm ?? null) ? (float) $this->asked->length_mm : 0.0;
+        $changed->scale = (object) ['type' => 'single', 'length_mm' => $length];
+        $changed->name = sprintf('%s at %s mm', $this->present->design->instrument->name, rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'));
+
+        return $changed;
+    }
+
+    /** Whatever is given for each string gets one more, like the last. */
+    private function withAnotherString(\stdClass $instrument): \stdClass
+    {
+        $changed = Json::object(Json::text($instrument));
+        $changed->name = sprintf('%s with %d strings', $this->present->design->instrument->name, count($this->present->design->strings) + 1);
+        foreach ([['scale', 'lengths_mm'], ['hardware', 'nut', 'slots_mm'], ['hardware', 'posts', 'distance_mm'], ['hardware', 'saddle', 'travel_mm']] as $path) {
+            $key = array_pop($path);
+            $at = $changed;
+            foreach ($path as $part) {
+                $at = ($at->{$part} ?? null) instanceof \stdClass ? $at->{$part} : new \stdClass;
+            }
+            if (is_array($at->{$key} ?? null) && $at->{$key} !== []) {
+                $at->{$key}[] = end($at->{$key});
+            }
+        }
+
+        return $changed;
+    }
+
+    private function name(\stdClass $instrument, \stdClass $tuning): string
+    {
+        $name = is_string($instrument->name ?? null) ? $instrument->name : $this->present->design->instrument->name;
+        $what = match ($this->conversion->kind) {
+            ConversionKind::Lower => sprintf('%d lower', $this->conversion->semitones),
+            ConversionKind::Baritone => 'baritone',
+            ConversionKind::Octave => 'octave-strung',
+            ConversionKind::Several => sprintf('for %d tunings', count(is_array($this->asked->tunings ?? null) ? $this->asked->tunings : [])),
+            ConversionKind::AddLower, ConversionKind::Scale => '',
+        };
+        $tuned = $this->conversion->kind === ConversionKind::Several || ! is_string($tuning->name ?? null) ? '' : $tuning->name;
+
+        return implode(', ', array_filter([$name, $what, $tuned], static fn (string $part): bool => $part !== ''));
+    }
+
+    /** What it should feel like; the playing style stays. */
+    private function target(): \stdClass
+    {
+        $old = $this->present->json->target ?? null;
+        $kept = $old instanceof \stdClass ? array_intersect_key(get_object_vars($old), ['style' => true, 'band' => true]) : [];
+        if ($this->conversion->kind !== ConversionKind::AddLower) {
+            return (object) (['profile' => 'baseline', 'tunings' => 'worst'] + $kept);
+        }
+        $aims = array_map(
+            static fn ($string): float => round($string->aimN(), 3),
+            (SetEvaluator::baseline($this->present) ?? SetEvaluator::evaluate($this->present))->strings,
+        );
+
+        return (object) (['profile' => 'per-string', 'tension_n' => [...$aims, $aims[count($aims) - 1]], 'tunings' => 'worst'] + $kept);
+    }
+
+    /**
+     * The nearest set. Where no gauge keeps within what strings usually bear, up to what they can bear at all; the doubts
+     * then say so.
+     */
+    private function solved(SetDocument $document): Solution
+    {
+        $limits = $document->limits;
+        $refused = '';
+        foreach ([$limits->of(Limit::BreakCaution), $limits->of(Limit::BreakStop), 1.0] as $share) {
+            try {
+                return $this->plainOrWound($document, $share);
+            } catch (NoSolution $none) {
+                $refused = $none->getMessage();
+            }
+        }
+
+        throw InvalidDocument::at('/conversion', "{$refused} This instrument cannot be converted so.");
+    }
+
+    /**
+     * Every string stays plain or wound as it was, unless it comes out too thick for the one or too thin for the other.
+     *
+     * @throws NoSolution if the string and limit it names rule every set out
+     */
+    private function plainOrWound(SetDocument $document, float $breakShare): Solution
+    {
+        $wound = array_map(
+            fn (BuiltString $string, int $index): bool => $string->spec->construction->isWound()
+                // What goes up an octave is begun plain: a wound string's core would not bear it.
+                && ($this->conversion->kind !== ConversionKind::Octave || $index + 1 < $this->conversion->fromPosition),
+            $document->design->strings,
+            array_keys($document->design->strings),
+        );
+        $solution = null;
+        for ($round = 0; $round < 3; $round++) {
+            $solution = $this->best($document, $breakShare, $wound);
+            $changed = array_map(static function (BuiltString $string, bool $isWound): bool {
+                $thousandths = $string->spec->gauge->inThousandths();
+                $steel = $string->build->core?->material === Material::MusicWire;
+
+                return match (true) {
+                    $steel && ! $isWound && $thousandths > self::PLAIN_OR_WOUND => true,
+                    $steel && $isWound && $thousandths < self::PLAIN_OR_WOUND => false,
+                    default => $isWound,
+                };
+            }, $solution->built(), $wound);
+            if ($changed === $wound) {
+                break;
+            }
+            $wound = $changed;
+        }
+
+        return $solution ?? throw new \LogicException('There is a first round');
+    }
+
+    /**
+     * @param  list<bool>  $wound  by string
+     *
+     * @throws NoSolution if the string and limit it names rule every set out
+     */
+    private function best(SetDocument $document, float $breakShare, array $wound): Solution
+    {
+        $json = clone $document->json;
+        $positions = static fn (bool $which): array => array_map(static fn (int $index): int => $index + 1, array_keys($wound, $which, true));
+        $json->target = (object) ([
+            'limits' => (object) ['break_share' => $breakShare, 'max_total_n' => 20_000],
+            'plain_only' => $positions(false),
+            'wound_only' => $positions(true),
+        ] + get_object_vars($this->target()));
+        $solved = SetSolver::solve($document->design, SetDocument::from($json)->brief());
+
+        return $solved->solutions[0] ?? throw new \LogicException('A solved brief has a solution');
+    }
+
+    /**
+     * @param  list<BuiltString>  $built  string 1 first, at least one
+     * @return list<\stdClass> as documents write them; the last again where one was added
+     */
+    private function strings(SetDocument $document, array $built): array
+    {
+        $count = count($document->design->strings) + ($this->conversion->kind === ConversionKind::AddLower && $document === $this->present ? 1 : 0);
+        $strings = [];
+        for ($position = 1; $position <= $count; $position++) {
+            $string = $built[min($position, count($built)) - 1];
+            $strings[] = (object) (['position' => $position] + self::written($string));
+        }
+
+        return $strings;
+    }
+
+    /** @return array<string, mixed> */
+    private static function written(BuiltString $string): array
+    {
+        $density = $string->spec->density;
+
+        return [
+            'construction' => $string->spec->construction->value,
+            'material' => $string->spec->material->value,
+            'gauge_in' => round(Length::metres($string->spec->gauge->inMetres())->inInches(), 9),
+        ] + ($density === null ? [] : ['density' => [
+            'kg_per_m' => $density->kgPerM,
+            'source' => $density->source->value,
+            'state' => $density->state->value,
+            'tolerance' => $density->tolerance,
+        ]]);
+    }
+}

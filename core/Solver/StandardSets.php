@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+use Lira\Density\BuiltString;
+use Lira\Instrument\Instrument;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Length\Scale;
+use Lira\Pitch\ReferencePitch;
+use Lira\Pitch\Tuning;
+use Lira\Target\UsualTension;
+
+/**
+ * Packaged sets to compare with while no supplier's list is loaded: for each kind of instrument the gauges of the standard
+ * pool that pull light, medium and heavy on a usual scale in the usual tuning and below it. Made from the model; they
+ * describe nobody's product.
+ */
+final class StandardSets
+{
+    /** How hard, beside the usual tension. */
+    private const WEIGHTS = ['Light' => 0.82, 'Medium' => 1.0, 'Heavy' => 1.18];
+
+    private const LOWER = ['' => 0, ', for a tone lower' => 2, ', for a fourth lower' => 5];
+
+    /** @return list<PackagedSet> */
+    public static function for(Kind $kind, int $strings): array
+    {
+        $instrument = new Instrument('', $kind, Scale::single(Length::millimetres(self::usualScaleMm($kind))));
+        $usual = StartingSet::tuning($kind, $strings);
+        $sets = [];
+        foreach (self::LOWER as $words => $semitones) {
+            foreach (self::WEIGHTS as $weight => $factor) {
+                $built = array_map(
+                    static fn ($spec): BuiltString => BuiltString::of($spec, $kind),
+                    StartingSet::pulling($factor * UsualTension::newtons($kind), $instrument, self::lowered($usual, $semitones)),
+                );
+                if ($built !== []) {
+                    $sets[] = new PackagedSet("{$weight}{$words}", $built);
+                }
+            }
+        }
+
+        return $sets;
+    }
+
+    private static function lowered(Tuning $tuning, int $semitones): Tuning
+    {
+        return new Tuning('', ReferencePitch::concert(), array_map(static fn ($pitch) => $pitch->transposed(-$semitones), $tuning->pitches));
+    }
+
+    /** Millimetres. */
+    private static function usualScaleMm(Kind $kind): float
+    {
+        return match ($kind) {
+            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::Other => 645.0,
+            Kind::ClassicalGuitar => 650.0,
+            Kind::Bass, Kind::AcousticBass => 864.0,
+            Kind::ElastomerBass => 530.0,
+            Kind::Banjo => 670.0,
+            Kind::Ukulele => 432.0,
+        };
+    }
+}
