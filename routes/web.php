@@ -6,12 +6,15 @@ use App\Http\Controllers\Bench\BenchController;
 use App\Http\Controllers\Bench\SetController;
 use App\Http\Controllers\Bench\TuningController;
 use App\Http\Controllers\Bench\VersionController;
+use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [BenchController::class, 'last'])->name('home');
 Route::get('bench', [BenchController::class, 'last']);
 Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->name('bench');
+
+Route::get('search', SearchController::class)->name('search');
 
 Route::get('sets', [SetController::class, 'index'])->name('sets.index');
 Route::post('sets', [SetController::class, 'store'])->name('sets.store');
@@ -22,8 +25,10 @@ Route::post('sets/{set}/unarchive', [SetController::class, 'unarchive'])->whereN
 Route::post('sets/{set}/duplicate', [SetController::class, 'duplicate'])->whereNumber('set')->name('sets.duplicate');
 Route::get('sets/{set}/export', [SetController::class, 'export'])->whereNumber('set')->name('sets.export');
 Route::get('sets/{set}/sheet', [SetController::class, 'sheet'])->whereNumber('set')->name('sets.sheet');
+Route::get('sets/{set}/fit', [SetController::class, 'fit'])->whereNumber('set')->name('sets.fit');
 Route::post('sets/{set}/versions', [VersionController::class, 'store'])->whereNumber('set')->name('versions.store');
 Route::get('sets/{set}/versions/{version}', [VersionController::class, 'show'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.show');
+Route::get('sets/{set}/versions/{version}/difference', [VersionController::class, 'difference'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.difference');
 Route::delete('sets/{set}/versions/{version}', [VersionController::class, 'destroy'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.destroy');
 
 Route::post('tunings', [TuningController::class, 'store'])->name('tunings.store');
@@ -33,6 +38,8 @@ Route::get('instruments', [InstrumentController::class, 'index'])->name('instrum
 Route::get('instruments/new', [InstrumentController::class, 'create'])->name('instruments.create');
 Route::post('instruments', [InstrumentController::class, 'store'])->name('instruments.store');
 Route::get('instruments/{instrument}', [InstrumentController::class, 'edit'])->whereNumber('instrument')->name('instruments.edit');
+Route::get('instruments/{instrument}/document', [InstrumentController::class, 'document'])->whereNumber('instrument')->name('instruments.document');
+Route::post('instruments/{instrument}/duplicate', [InstrumentController::class, 'duplicate'])->whereNumber('instrument')->name('instruments.duplicate');
 Route::put('instruments/{instrument}', [InstrumentController::class, 'update'])->whereNumber('instrument')->name('instruments.update');
 Route::delete('instruments/{instrument}', [InstrumentController::class, 'destroy'])->whereNumber('instrument')->name('instruments.destroy');
 Route::post('instruments/{instrument}/unarchive', [InstrumentController::class, 'unarchive'])->whereNumber('instrument')->name('instruments.unarchive');

@@ -17,11 +17,15 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $kind
  * @property int $strings
+ * @property float $first_mm  speaking length of the first string
+ * @property float $last_mm  of the last one
  * @property \stdClass $document
  * @property int $revision
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  * @property ?int $sets_count
+ * @property ?int $last_set_id
+ * @property ?string $last_set_name
  */
 final class Instrument extends Model
 {
@@ -43,6 +47,6 @@ final class Instrument extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => JsonObject::class, 'strings' => 'integer', 'revision' => 'integer'];
+        return ['document' => JsonObject::class, 'strings' => 'integer', 'revision' => 'integer', 'first_mm' => 'float', 'last_mm' => 'float'];
     }
 }

@@ -21,7 +21,6 @@ final class Bench
             'evaluation' => self::evaluation($set),
             'versions' => self::versions($set),
             'pitches' => self::pitches(),
-            'sets' => StringSet::query()->orderBy('name')->get(['id', 'name'])->toArray(),
         ];
     }
 

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\StringSet;
-use Dompdf\Dompdf;
-use Dompdf\Options;
-use Illuminate\Support\Facades\View;
 use Lira\Density\Source;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
@@ -15,7 +12,7 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Feel\FeltChange;
-use Lira\Finding\Finding;
+use Lira\Pitch\Tuning;
 
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
 final class SetSheet
@@ -23,14 +20,7 @@ final class SetSheet
     /** @param  'a4'|'letter'  $paper */
     public static function pdf(StringSet $set, Units $units, string $paper): string
     {
-        $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache')]);
-        $pdf = new Dompdf($options);
-        $pdf->setPaper($paper);
-        $pdf->loadHtml(View::make('sheets.set', self::content($set, $units))->render());
-        $pdf->render();
-        $pdf->addInfo('Title', $set->name);
-
-        return (string) $pdf->output();
+        return SheetPdf::of('sheets.set', $set->name, self::content($set, $units), $paper);
     }
 
     /** @return array<string, mixed> */
@@ -45,15 +35,15 @@ final class SetSheet
             'kind' => $document->design->instrument->kind->label(),
             'scale' => self::scale($evaluation, $units),
             'oneLength' => ! str_contains(self::scale($evaluation, $units), ' to '),
-            'tunings' => array_map(static fn ($tuning): string => $tuning->name, $document->design->tunings),
+            'tunings' => array_map(static fn (Tuning $tuning): string => $tuning->name.($tuning->capo === 0 ? '' : ", capo on fret {$tuning->capo}"), $document->design->tunings),
             'a4' => $document->design->tunings[0]->a4->inHertz(),
             'baseline' => $document->baseline === null ? null : self::baselineName($document),
             'rows' => array_map(static fn (EvaluatedString $string): array => self::row($string, $units), $evaluation->strings),
             'totals' => array_map(static fn ($total): array => [
-                'tension' => $units->tension($total->tensionN, ($total->highN - $total->lowN) / 2 / $total->tensionN),
+                'tension' => $units->tension($total->tensionN, $total->tolerance()),
                 'change' => self::percent($total->change),
             ], $evaluation->totals),
-            'findings' => array_map(static fn (Finding $finding): string => $finding->message, $evaluation->findings),
+            'findings' => SheetPdf::toDo($evaluation->findings),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? $document->json->notes : null,
             'changed' => $set->updated_at->toDateString(),

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Instrument;
+use App\Models\StringSet;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\InstrumentReader;
 use Lira\Document\InvalidDocument;
+use Lira\Instrument\Kind;
 
 /** Instruments in and out of storage. Errors carry the paths of the `instrument` part of a set document. */
 final class StoredInstruments
@@ -15,21 +18,39 @@ final class StoredInstruments
     /** @return list<array<string, mixed>> */
     public static function summaries(): array
     {
-        return array_values(Instrument::query()->withCount('sets')->orderBy('name')->get()->map(static function (Instrument $instrument): array {
-            $scale = InstrumentReader::alone($instrument->document, $instrument->strings);
-
-            return [
+        return array_values(Instrument::query()->select(['id', 'name', 'kind', 'strings', 'first_mm', 'last_mm'])
+            ->withCount('sets')->addSelect(self::last())->orderBy('name')->get()
+            ->map(static fn (Instrument $instrument): array => [
                 'id' => $instrument->id,
                 'name' => $instrument->name,
-                'kind' => $scale->kind->label(),
+                'kind' => Kind::from($instrument->kind)->label(),
                 'strings' => $instrument->strings,
-                'lengths_mm' => [
-                    $scale->scale->speakingLengthM(1, $instrument->strings) * 1000,
-                    $scale->scale->speakingLengthM($instrument->strings, $instrument->strings) * 1000,
-                ],
+                'lengths_mm' => [$instrument->first_mm, $instrument->last_mm],
                 'sets' => $instrument->sets_count,
-            ];
-        })->all());
+                'last' => $instrument->last_set_id === null ? null : ['id' => $instrument->last_set_id, 'name' => $instrument->last_set_name],
+            ])->all());
+    }
+
+    /**
+     * The set that was last designed for each instrument, found with the list itself.
+     *
+     * @return array<string, Builder<StringSet>>
+     */
+    private static function last(): array
+    {
+        $last = static fn (string $column): Builder => StringSet::query()->select($column)
+            ->whereColumn('instrument_id', 'instruments.id')->latest('updated_at')->latest('id')->limit(1);
+
+        return ['last_set_id' => $last('id'), 'last_set_name' => $last('name')];
+    }
+
+    /** Another instrument like it, named as a copy. */
+    public static function duplicate(Instrument $instrument): Instrument
+    {
+        $document = clone $instrument->document;
+        $document->name = mb_substr($instrument->name, 0, 190).', copy';
+
+        return self::add($document, $instrument->strings);
     }
 
     /** @throws InvalidDocument if it cannot be used */
@@ -65,10 +86,22 @@ final class StoredInstruments
 
     private static function write(Instrument $instrument, \stdClass $document, int $strings): void
     {
-        $read = InstrumentReader::alone($document, $strings);
-        $instrument->name = $read->name;
-        $instrument->kind = $read->kind->value;
         $instrument->strings = $strings;
         $instrument->document = $document;
+        self::describe($instrument);
+    }
+
+    /**
+     * Notes beside the document what lists show of it.
+     *
+     * @throws InvalidDocument if it cannot be used
+     */
+    public static function describe(Instrument $instrument): void
+    {
+        $read = InstrumentReader::alone($instrument->document, $instrument->strings);
+        $instrument->name = $read->name;
+        $instrument->kind = $read->kind->value;
+        $instrument->first_mm = $read->scale->speakingLengthM(1, $instrument->strings) * 1000;
+        $instrument->last_mm = $read->scale->speakingLengthM($instrument->strings, $instrument->strings) * 1000;
     }
 }

@@ -103,12 +103,7 @@ final class StoredSets
             ->first(static fn (Instrument $instrument): bool => self::same($instrument->document, $json)
                 && $instrument->strings === count($document->design->strings));
 
-        return $known ?? Instrument::query()->create([
-            'name' => $document->design->instrument->name,
-            'kind' => $document->design->instrument->kind->value,
-            'strings' => count($document->design->strings),
-            'document' => $json,
-        ]);
+        return $known ?? StoredInstruments::add($json instanceof \stdClass ? $json : new \stdClass, count($document->design->strings));
     }
 
     private static function same(mixed $a, mixed $b): bool

@@ -50,6 +50,14 @@ final readonly class Units
             : self::figure($metres * 1000, 1).' mm';
     }
 
+    /** A length as a calliper reads it. */
+    public function fine(float $metres): string
+    {
+        return $this->length === 'in'
+            ? number_format(Length::metres($metres)->inInches(), 4).' in'
+            : number_format($metres * 1000, 2).' mm';
+    }
+
     public function gauge(Length $gauge): string
     {
         return $this->gauge === 'mm'

@@ -33,32 +33,36 @@ final class SaltmarshSeeder extends Seeder
     /** @return list<array<string, mixed>> set documents, the last changed last */
     private static function sets(): array
     {
-        $curlewInD = self::set('Curlew, D standard', self::curlew(), ['D standard' => 'D4 A3 F3 C3 G2 D2'], '10.5 14 18 28w 38w 50w',
+        $curlewInD = self::set('Curlew, D standard', SaltmarshInstruments::curlew(), ['D standard' => 'D4 A3 F3 C3 G2 D2'], '10.5 14 18 28w 38w 50w',
             notes: 'Feels right. Medium pick, close to the bridge.');
-        $ketchInE = self::set('Ketch, E standard', self::ketch(), ['Bass E standard' => 'G2 D2 A1 E1'], '45w 65w 85w 105w');
-        $dunlinInE = self::set('Dunlin, E standard', self::dunlin(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '12 16 24b 32b 42b 54b');
-        $sandpiper = self::set('Sandpiper, open G', self::sandpiper(), ['Banjo open G' => 'D4 B3 G3 D3 G4', 'Banjo double C' => 'D4 C4 G3 C3 G4'], '10 11 13 20w 9.5');
-        $teal = self::set('Teal, re-entrant C', self::teal(), ['Ukulele C, re-entrant' => 'A4 E4 C4 G4'], '22f 26f 32f 23f');
+        $ketchInE = self::set('Ketch, E standard', SaltmarshInstruments::ketch(), ['Bass E standard' => 'G2 D2 A1 E1'], '45w 65w 85w 105w');
+        $dunlinInE = self::set('Dunlin, E standard', SaltmarshInstruments::dunlin(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '12 16 24b 32b 42b 54b');
+        $sandpiper = self::set('Sandpiper, open G', SaltmarshInstruments::sandpiper(), ['Banjo open G' => 'D4 B3 G3 D3 G4', 'Banjo double C' => 'D4 C4 G3 C3 G4'], '10 11 13 20w 9.5');
+        $teal = self::set('Teal, re-entrant C', SaltmarshInstruments::teal(), ['Ukulele C, re-entrant' => 'A4 E4 C4 G4'], '22f 26f 32f 23f');
 
         return [
-            self::set('Curlew, E standard', self::curlew(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '10 13 17 26w 36w 46w'),
+            self::set('Curlew, E standard', SaltmarshInstruments::curlew(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '10 13 17 26w 36w 46w'),
             $ketchInE,
-            self::set('Ketch, a fourth down', self::ketch(), ['Bass B E A D' => 'D2 A1 E1 B0'], '65w 85w 105w 135w', self::baseline($ketchInE),
+            self::set('Ketch, a fourth down', SaltmarshInstruments::ketch(), ['Bass B E A D' => 'D2 A1 E1 B0'], '65w 85w 105w 135w', self::baseline($ketchInE),
                 notes: 'Nut slot 4 was cut for a 105; see the repairer before this goes on.'),
             $dunlinInE,
-            self::set('Dunlin, DADGAD', self::dunlin(), ['DADGAD' => 'D4 A3 G3 D3 A2 D2'], '13 17 24b 32b 42b 56b', self::baseline($dunlinInE)),
-            self::set('Dunlin, lower four an octave up', self::dunlin(), ['Lower four an octave up' => 'E4 B3 G4 D4 A3 E3'], '12 16 9.5 12.5 18 26b', self::baseline($dunlinInE),
+            self::set('Dunlin, DADGAD', SaltmarshInstruments::dunlin(), ['DADGAD' => 'D4 A3 G3 D3 A2 D2'], '13 17 24b 32b 42b 56b', [...self::baseline($dunlinInE), 'trials' => [
+                ['semitones' => -1, 'felt' => ['', '', 'too-loose', 'right', 'right', 'right']],
+                ['semitones' => 0, 'felt' => ['right', 'right', 'right', 'right', 'too-tight', 'too-tight']],
+            ]], notes: 'The two lowest felt stiff in E; a semitone down they were right.'),
+            self::set('Dunlin, lower four an octave up', SaltmarshInstruments::dunlin(), ['Lower four an octave up' => 'E4 B3 G4 D4 A3 E3'], '12 16 9.5 12.5 18 26b', self::baseline($dunlinInE),
                 notes: 'For doubling the rhythm part. Far lighter on the top than the usual set.'),
             $sandpiper,
-            self::set('Sandpiper, open D', self::sandpiper(), ['Banjo open D' => 'D4 A3 F#3 D3 F#4'], '10 12 14 20w 9.5', self::baseline($sandpiper)),
+            self::set('Sandpiper, open D', SaltmarshInstruments::sandpiper(), ['Banjo open D' => 'D4 A3 F#3 D3 F#4'], '10 12 14 20w 9.5', self::baseline($sandpiper)),
             $teal,
-            self::set('Teal, low G', self::teal(), ['Ukulele C, low G' => 'A4 E4 C4 G3'], '22f 26f 32f 28s', self::baseline($teal)),
-            self::set('Avocet, nylon', self::avocet(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '28n 32n 40n 29s 35s 43s'),
-            self::set('Smack, drop A', self::smack(), ['Drop A, seven strings' => 'E4 B3 G3 D3 A2 E2 A1', 'B standard, seven strings' => 'E4 B3 G3 D3 A2 E2 B1'], '9.5 12.5 16 24w 34w 46w 68w'),
-            self::set('Wherry, in fifths', self::wherry(), ['Bass in fifths' => 'A2 D2 G1 C1'], '40w 65w 95w 135w', self::baseline($ketchInE)),
+            self::set('Teal, low G', SaltmarshInstruments::teal(), ['Ukulele C, low G' => 'A4 E4 C4 G3'], '22f 26f 32f 28s', self::baseline($teal)),
+            self::set('Avocet, nylon', SaltmarshInstruments::avocet(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '28n 32n 40n 29s 35s 43s'),
+            self::set('Smack, drop A', SaltmarshInstruments::smack(), ['Drop A, seven strings' => 'E4 B3 G3 D3 A2 E2 A1', 'B standard, seven strings' => 'E4 B3 G3 D3 A2 E2 B1'], '9.5 12.5 16 24w 34w 46w 68w',
+                target: ['profile' => 'progressive', 'tension_n' => ['first' => 68, 'last' => 76], 'tunings' => 'worst', 'style' => ['attack' => 'hard', 'pick' => 'stiff', 'place' => 'stage']]),
+            self::set('Wherry, in fifths', SaltmarshInstruments::wherry(), ['Bass in fifths' => 'A2 D2 G1 C1'], '40w 65w 95w 135w', self::baseline($ketchInE)),
             self::eider(),
             $curlewInD,
-            self::set('Harbour, down to C', self::harbour(), ['C standard' => 'C4 G3 Eb3 Bb2 F2 C2', 'Drop B flat' => 'C4 G3 Eb3 Bb2 F2 Bb1'], '11 15 19 28w 38w 50w', self::baseline($curlewInD),
+            self::set('Harbour, down to C', SaltmarshInstruments::harbour(), ['C standard' => 'C4 G3 Eb3 Bb2 F2 C2', 'Drop B flat' => 'C4 G3 Eb3 Bb2 F2 Bb1'], '11 15 19 28w 38w 50w', self::baseline($curlewInD),
                 notes: "Half done: strings 1 to 3 are chosen, 4 to 6 still have Curlew's gauges. To feel as Curlew does in D."),
         ];
     }
@@ -68,9 +72,10 @@ final class SaltmarshSeeder extends Seeder
      * @param  array<string, string>  $tunings  pitches from string 1, by name
      * @param  string  $strings  gauges in thousandths from string 1; a letter for what is not plain steel
      * @param  ?array<string, mixed>  $baseline
+     * @param  ?array<string, mixed>  $target
      * @return array<string, mixed>
      */
-    private static function set(string $name, array $instrument, array $tunings, string $strings, ?array $baseline = null, ?string $notes = null): array
+    private static function set(string $name, array $instrument, array $tunings, string $strings, ?array $baseline = null, ?string $notes = null, ?array $target = null): array
     {
         return array_filter([
             'format' => 'lira-set',
@@ -84,6 +89,7 @@ final class SaltmarshSeeder extends Seeder
             ),
             'strings' => self::strings($strings),
             'baseline' => $baseline,
+            'target' => $target,
             'notes' => $notes,
         ], static fn (mixed $part): bool => $part !== null);
     }
@@ -116,63 +122,6 @@ final class SaltmarshSeeder extends Seeder
         return $strings;
     }
 
-    /** @return array<string, mixed> */
-    private static function harbour(): array
-    {
-        return self::instrument('Harbour', 'electric-guitar', ['type' => 'single', 'length_mm' => 686], [
-            'anchor' => 'string-through', 'posts' => ['type' => 'standard', 'diameter_mm' => 6.0], 'max_total_tension_n' => 900,
-        ]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function curlew(): array
-    {
-        return self::instrument('Curlew', 'electric-guitar', ['type' => 'half', 'nut_to_twelfth_mm' => 317.5], ['anchor' => 'vibrato']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function dunlin(): array
-    {
-        return self::instrument('Dunlin', 'acoustic-guitar', ['type' => 'single', 'length_mm' => 645], ['anchor' => 'bridge-pins', 'max_total_tension_n' => 720]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function ketch(): array
-    {
-        return self::instrument('Ketch', 'bass', ['type' => 'single', 'length_mm' => 864], ['anchor' => 'top-loading']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function wherry(): array
-    {
-        return self::instrument('Wherry', 'bass', ['type' => 'single', 'length_mm' => 762], ['anchor' => 'string-through']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function sandpiper(): array
-    {
-        return ['short_strings' => [['position' => 5, 'starts_at_fret' => 5]]]
-            + self::instrument('Sandpiper', 'banjo', ['type' => 'single', 'length_mm' => 670], ['anchor' => 'loop-end']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function teal(): array
-    {
-        return self::instrument('Teal', 'ukulele', ['type' => 'single', 'length_mm' => 432], ['anchor' => 'tie-block']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function avocet(): array
-    {
-        return self::instrument('Avocet', 'classical-guitar', ['type' => 'single', 'length_mm' => 650], ['anchor' => 'tie-block']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function smack(): array
-    {
-        return self::instrument('Smack', 'electric-guitar', ['type' => 'multiscale', 'treble_mm' => 648, 'bass_mm' => 690], ['anchor' => 'top-loading']);
-    }
-
     /**
      * Elastomer strings cannot be modelled: their densities were weighed at pitch.
      *
@@ -180,7 +129,7 @@ final class SaltmarshSeeder extends Seeder
      */
     private static function eider(): array
     {
-        $set = self::set('Eider, elastomer', self::instrument('Eider', 'elastomer-bass', ['type' => 'single', 'length_mm' => 530], ['anchor' => 'string-through']),
+        $set = self::set('Eider, elastomer', SaltmarshInstruments::eider(),
             ['Bass E standard' => 'G2 D2 A1 E1'], '80 100 130 165');
         $measured = [0.0030, 0.0049, 0.0083, 0.0139];
 
@@ -191,15 +140,5 @@ final class SaltmarshSeeder extends Seeder
             self::strings('80 100 130 165'),
             $measured,
         )] + $set;
-    }
-
-    /**
-     * @param  array<string, mixed>  $scale
-     * @param  array<string, mixed>  $hardware
-     * @return array<string, mixed>
-     */
-    private static function instrument(string $name, string $kind, array $scale, array $hardware): array
-    {
-        return ['name' => $name, 'kind' => $kind, 'scale' => $scale, 'hardware' => $hardware];
     }
 }

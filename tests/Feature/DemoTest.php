@@ -6,8 +6,11 @@ namespace Tests\Feature;
 
 use App\Models\Instrument;
 use App\Models\StringSet;
+use App\Support\StoredSets;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Lira\Evaluation\SetEvaluator;
+use Lira\Finding\Finding;
 
 final class DemoTest extends FeatureTestCase
 {
@@ -21,6 +24,23 @@ final class DemoTest extends FeatureTestCase
         $this->get('/')->assertRedirect("/bench/{$open->id}");
         self::assertIsString($open->document->notes);
         self::assertStringContainsString('Half done', $open->document->notes);
+    }
+
+    public function test_the_demo_instruments_are_measured_and_some_sets_have_real_trouble_on_them(): void
+    {
+        Artisan::call('lira:demo');
+        $codes = [];
+        foreach (StringSet::query()->with('instrument')->get() as $set) {
+            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->code, SetEvaluator::evaluate(StoredSets::document($set))->findings);
+        }
+
+        self::assertContains('nut-slot-narrow', $codes['Ketch, a fourth down']);
+        self::assertContains('saddle-travel', $codes['Smack, drop A']);
+        self::assertContains('post-hole', $codes['Wherry, in fifths']);
+        self::assertContains('nut-slot-wide', $codes['Dunlin, lower four an octave up']);
+        self::assertSame(['total-change'], $codes['Harbour, down to C']);
+        $anchors = Instrument::query()->get()->map(static fn (Instrument $instrument): mixed => data_get($instrument->document, 'hardware.anchor'))->unique();
+        self::assertGreaterThanOrEqual(7, $anchors->count());
     }
 
     public function test_the_demo_never_comes_over_somebody_s_own_work(): void

@@ -171,6 +171,32 @@ final class SetsTest extends FeatureTestCase
             ->where('units', ['length' => 'in', 'gauge' => 'mm', 'tension' => 'lbf']));
     }
 
+    public function test_a_version_is_told_apart_from_the_set_as_it_is(): void
+    {
+        $set = self::keptSet();
+        $this->postJson("/sets/{$set->id}/versions", ['name' => 'First'])->assertCreated();
+        $version = $set->versions()->firstOrFail();
+        $address = "/sets/{$set->id}/versions/{$version->id}/difference";
+        $this->getJson($address)->assertOk()->assertExactJson(['changes' => []]);
+
+        $changed = Documents::with('/strings/5/gauge_in', 0.054, Documents::with('/tunings/0/pitches/5', 'Bb1', Documents::with('/tunings/0/name', '', Documents::with('/baseline', null))));
+        $changed = Documents::with('/strings/0/hold', 'locked', Documents::with('/tunings/0/capo', 2, $changed));
+        $changed->target = (object) ['profile' => 'equal', 'tension_n' => 70, 'style' => (object) ['attack' => 'hard']];
+        $this->putJson("/sets/{$set->id}", ['revision' => 1, 'document' => $changed])->assertOk();
+        $changes = $this->getJson("{$address}?units=lbf")->assertOk()->json('changes');
+
+        self::assertIsArray($changes);
+        self::assertSame(['Tuning', 'String 1', 'String 2', 'String 3', 'String 4', 'String 5', 'String 6', 'Measured from', 'Aims at'], array_column($changes, 'what'));
+        self::assertSame(['what' => 'Tuning', 'before' => 'C standard, C2 F2 B♭2 E♭3 G3 C4', 'after' => 'B♭1 F2 B♭2 E♭3 G3 C4, capo 2'], $changes[0]);
+        $said = static fn (int $row, string $when): string => is_string(data_get($changes, "{$row}.{$when}")) ? data_get($changes, "{$row}.{$when}") : '';
+        self::assertStringEndsWith('locked', $said(1, 'after'));
+        self::assertMatchesRegularExpression('/^52 wound, nickel-plated steel, \d+ lbf$/', $said(6, 'before'));
+        self::assertStringStartsWith('54 wound', $said(6, 'after'));
+        self::assertSame('none', $said(7, 'after'));
+        self::assertSame('equal, 70 N, attack hard', $said(8, 'after'));
+        $this->getJson("/sets/{$set->id}/versions/999/difference")->assertNotFound();
+    }
+
     public function test_the_front_door_leads_to_the_set_that_was_on_the_bench(): void
     {
         $this->get('/')->assertRedirect('/sets');
@@ -199,6 +225,38 @@ final class SetsTest extends FeatureTestCase
         self::assertStringContainsString('27.008 in', (string) preg_replace('/\s+/u', ' ', $imperial->getText()));
         self::assertStringContainsString('lbf', $imperial->getText());
         self::assertEquals([0, 0, 612, 792], $imperial->getPages()[0]->getDetails()['MediaBox'] ?? null);
+    }
+
+    public function test_the_sheet_tells_the_capo_and_groups_what_was_found_by_what_to_do(): void
+    {
+        $document = Documents::harbour();
+        $document->tunings = [(object) ['name' => 'High', 'pitches' => ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2'], 'capo' => 2]];
+        $set = self::keptSet($document);
+        $text = (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/sheet")->getContent())->getText());
+
+        self::assertStringContainsString('High, capo on fret 2', $text);
+        self::assertMatchesRegularExpression('/Choose another string.*string 1 can bear/', $text);
+    }
+
+    public function test_the_fit_report_says_what_is_fine_what_to_adjust_and_what_goes_to_a_repairer(): void
+    {
+        $document = Documents::harbour();
+        $document->instrument = (object) [
+            'name' => 'Harbour', 'kind' => 'electric-guitar', 'scale' => (object) ['type' => 'single', 'length_mm' => 686],
+            'hardware' => (object) ['max_total_tension_n' => 900, 'nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1.1, 1.2]], 'saddle' => (object) ['drop_mm' => 1, 'anchor_distance_mm' => 20]],
+        ];
+        $set = self::keptSet($document);
+        $pdf = $this->get("/sets/{$set->id}/fit")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $parsed = (new Parser)->parseContent((string) $pdf->getContent());
+        $text = (string) preg_replace('/\s+/u', ' ', $parsed->getText());
+
+        self::assertCount(1, $parsed->getPages());
+        foreach (['Does it fit?', 'Harbour, down to C on Harbour', '0.28 mm in 0.30 mm', 'see below', '2.9°, least 8.0°', 'was 394 N', 'at most 900 N', 'Not measured on this instrument: post hole', 'qualified repairer'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+        self::assertMatchesRegularExpression('/Adjust it yourself .*behind the saddle.* To a qualified repairer .*Nut slot 6/', $text);
+        $imperial = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/fit?units=in+thou+lbf&paper=letter")->getContent());
+        self::assertStringContainsString('0.0110 in', $imperial->getText());
     }
 
     private static function save(int $revision, \stdClass $document): \stdClass

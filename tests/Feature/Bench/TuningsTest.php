@@ -52,4 +52,12 @@ final class TuningsTest extends FeatureTestCase
         /** @var array{tunings: list<array{name: string}>, typed: array{name: string, pitches: list<string>}, hint: ?string} */
         return $this->getJson('/api/v1/tunings?'.http_build_query(['kind' => 'electric-guitar', 'present' => 'E4 B3 G3 D3 A2 E2', 'typed' => $typed]))->assertOk()->json();
     }
+
+    public function test_a_frequency_leads_to_the_nearest_pitch(): void
+    {
+        $this->getJson('/api/v1/pitches?hz=110.4')->assertExactJson(['pitch' => 'A2']);
+        $this->getJson('/api/v1/pitches?hz=432&a4_hz=432')->assertExactJson(['pitch' => 'A4']);
+        self::assertLiraError($this->getJson('/api/v1/pitches?hz=5'), 422, '', 'outside C-1 to G9');
+        self::assertLiraError($this->getJson('/api/v1/pitches?hz=low'), 422, '/hz', 'such as 110 Hz');
+    }
 }

@@ -37,6 +37,11 @@ final class SchemasTest extends FeatureTestCase
             self::assertValid('lira-evaluation', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', $json)->getContent()));
         }
         self::assertValid('lira-solution', Json::object((string) $this->sendJson('POST', '/api/v1/solutions', Documents::text('harbour-to-solve'))->getContent()));
+        $asking = Documents::harbour();
+        $asking->conversion = (object) ['to' => 'lower', 'semitones' => 2];
+        self::assertValid('lira-set', $asking);
+        self::assertValid('lira-conversion', Json::object((string) $this->sendJson('POST', '/api/v1/conversions', $asking)->getContent()));
+        self::assertValid('lira-sound', Json::object((string) $this->sendJson('POST', '/api/v1/sounds', Documents::everything())->getContent()));
         self::assertValid('lira-error', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', '{"format": 1}')->getContent()));
     }
 
@@ -74,7 +79,7 @@ final class SchemasTest extends FeatureTestCase
     private static function problems(string $format, \stdClass $json): ?string
     {
         $validator = new Validator;
-        foreach (['lira-set', 'lira-evaluation', 'lira-solution', 'lira-error'] as $name) {
+        foreach (['lira-set', 'lira-evaluation', 'lira-solution', 'lira-conversion', 'lira-sound', 'lira-error'] as $name) {
             $validator->resolver()?->registerFile("urn:lira:format:{$name}:1", base_path("docs/formats/{$name}.schema.json"));
         }
         $error = $validator->validate($json, "urn:lira:format:{$format}:1")->error();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Instruments;
 
 use App\Models\Instrument;
+use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Lira\Document\Json;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,6 +33,34 @@ final class InstrumentsTest extends FeatureTestCase
         yield 'half' => ['{"type": "half", "nut_to_twelfth_mm": 324.5}', 649.0, 649.0];
         yield 'multiscale' => ['{"type": "multiscale", "treble_mm": 635, "bass_mm": 673}', 635.0, 673.0];
         yield 'each' => ['{"type": "each", "lengths_mm": [640, 641, 642, 643, 644, 645]}', 640.0, 645.0];
+    }
+
+    public function test_the_list_names_the_last_set_of_each_without_asking_for_each(): void
+    {
+        $set = self::keptSet();
+        $name = $set->instrument->name;
+        foreach (range(1, 5) as $_) {
+            $this->sendJson('POST', "/instruments/{$set->instrument_id}/duplicate", '{}')->assertCreated();
+        }
+        DB::enableQueryLog();
+        $this->get('/instruments')->assertInertia(static fn (AssertableInertia $page) => $page
+            ->has('instruments', 6)
+            ->where('instruments.0.lengths_mm', [686, 686])
+            ->where('instruments.0.last.name', $set->name)
+            ->where('instruments.1.name', $name.', copy')
+            ->where('instruments.1.last', null));
+        self::assertCount(1, array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'from "instruments"')));
+
+        $copy = Instrument::query()->latest('id')->firstOrFail();
+        self::assertEquals($set->instrument->document->hardware ?? null, $copy->document->hardware ?? null);
+    }
+
+    public function test_an_instrument_is_given_as_set_documents_carry_it(): void
+    {
+        $instrument = self::keptInstrument();
+
+        $answer = $this->getJson("/instruments/{$instrument->id}/document")->assertOk();
+        self::assertEquals($instrument->document, Json::object((string) $answer->getContent()));
     }
 
     #[DataProvider('bad')]

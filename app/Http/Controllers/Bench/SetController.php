@@ -9,6 +9,7 @@ use App\Http\Requests\Bench\StartSetRequest;
 use App\Models\Instrument;
 use App\Models\StringSet;
 use App\Support\Bench;
+use App\Support\FitReport;
 use App\Support\NewSet;
 use App\Support\ReceivedDocument;
 use App\Support\SetSchema;
@@ -90,9 +91,26 @@ final class SetController
 
     public function sheet(Request $request, StringSet $set): HttpResponse
     {
-        return new HttpResponse(SetSheet::pdf($set, Units::of($request), $request->query('paper') === 'letter' ? 'letter' : 'a4'), 200, [
+        return self::printed($set, SetSheet::pdf($set, Units::of($request), self::paper($request)));
+    }
+
+    /** Whether it fits its instrument. */
+    public function fit(Request $request, StringSet $set): HttpResponse
+    {
+        return self::printed($set, FitReport::pdf($set, Units::of($request), self::paper($request)), '-fit');
+    }
+
+    /** @return 'a4'|'letter' */
+    private static function paper(Request $request): string
+    {
+        return $request->query('paper') === 'letter' ? 'letter' : 'a4';
+    }
+
+    private static function printed(StringSet $set, string $pdf, string $what = ''): HttpResponse
+    {
+        return new HttpResponse($pdf, 200, [
             'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="'.self::fileName($set).'.pdf"',
+            'Content-Disposition' => 'inline; filename="'.self::fileName($set).$what.'.pdf"',
         ]);
     }
 

@@ -8,8 +8,11 @@ use App\Http\Requests\Bench\KeepVersionRequest;
 use App\Models\SetVersion;
 use App\Models\StringSet;
 use App\Support\Bench;
+use App\Support\SetDifference;
 use App\Support\StoredSets;
+use App\Support\Units;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** Named versions of a set: keep one, go back to one. */
 final class VersionController
@@ -25,6 +28,12 @@ final class VersionController
     public function show(StringSet $set, SetVersion $version): JsonResponse
     {
         return new JsonResponse(['document' => StoredSets::restored($set, $version)->json]);
+    }
+
+    /** What changed from a version to the set as it is saved now, in the reader's units. */
+    public function difference(Request $request, StringSet $set, SetVersion $version): JsonResponse
+    {
+        return new JsonResponse(['changes' => SetDifference::between(StoredSets::restored($set, $version), StoredSets::document($set), Units::of($request))]);
     }
 
     public function destroy(StringSet $set, SetVersion $version): JsonResponse

@@ -44,11 +44,22 @@ final class InstrumentController
         ]);
     }
 
+    /** The instrument as set documents carry it. */
+    public function document(Instrument $instrument): JsonResponse
+    {
+        return new JsonResponse($instrument->document);
+    }
+
     public function update(SaveInstrumentRequest $request, Instrument $instrument): JsonResponse
     {
         $saved = StoredInstruments::update($instrument, $request->document(), $request->strings(), $request->revision());
 
         return new JsonResponse(['id' => $saved->id, 'revision' => $saved->revision]);
+    }
+
+    public function duplicate(Instrument $instrument): JsonResponse
+    {
+        return new JsonResponse(['id' => StoredInstruments::duplicate($instrument)->id], 201);
     }
 
     public function destroy(Instrument $instrument): JsonResponse
