@@ -40,6 +40,58 @@ const views = [
         800,
         'light',
     ],
+    [
+        'convert',
+        '/',
+        async (page) => {
+            await page.getByRole('button', { name: 'Convert…' }).click();
+            await page.getByRole('spinbutton', { name: 'Semitones lower' }).fill('5');
+            await page.getByText('5 semitones lower, a string').waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'baseline',
+        '/',
+        async (page) => {
+            await page.getByRole('slider').first().focus();
+            await page.keyboard.press('b');
+            await page.getByRole('button', { name: 'A semitone up' }).click();
+            for (const [position, word] of ['right', 'right', 'right', 'right', 'too tight', 'too tight'].entries()) {
+                const feels = page.getByRole('group', { name: `String ${position + 1} feels` });
+                await feels.getByRole('button', { name: word, exact: true }).click();
+            }
+            await page.waitForLoadState('networkidle');
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'palette',
+        '/',
+        async (page) => {
+            await page.getByRole('slider').first().focus();
+            await page.keyboard.press('Control+k');
+            await page.getByRole('option', { name: 'Harbour, down to C' }).waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'bench-aims',
+        '/sets',
+        async (page) => {
+            await page.getByRole('link', { name: 'Smack, drop A' }).click();
+            await page.locator('[data-target]').first().waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
     ['sets', '/sets', null, 1280, 800, 'light'],
     ['instruments', '/instruments', null, 1280, 800, 'light'],
     [
@@ -47,9 +99,22 @@ const views = [
         '/instruments',
         (page) =>
             page
-                .getByRole('link', { name: 'Smack' })
+                .getByRole('link', { name: 'Smack', exact: true })
                 .click()
-                .then(() => page.getByRole('img').waitFor()),
+                .then(() => page.getByRole('img').first().waitFor()),
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'instrument-measured',
+        '/instruments',
+        async (page) => {
+            await page.getByRole('link', { name: 'Harbour', exact: true }).click();
+            const posts = page.getByRole('region', { name: 'Headstock and posts' });
+            await posts.waitFor();
+            await posts.evaluate((section) => section.scrollIntoView({ block: 'start' }));
+        },
         1280,
         800,
         'light',
@@ -73,6 +138,10 @@ await withServer(8937, async (base) => {
     const temporary = await mkdtemp(join(tmpdir(), 'lira-'));
     await writeFile(join(temporary, 'sheet.pdf'), await pdf.body());
     execFileSync('pdftoppm', ['-r', '70', '-png', '-singlefile', join(temporary, 'sheet.pdf'), join(folder, 'set-sheet')]);
+    const found = await (await sheet.request.get(`${base}/search?for=Ketch%20fourth`)).json();
+    const fit = await sheet.request.get(`${base}/sets/${found.sets[0].id}/fit`);
+    await writeFile(join(temporary, 'fit.pdf'), await fit.body());
+    execFileSync('pdftoppm', ['-r', '70', '-png', '-singlefile', join(temporary, 'fit.pdf'), join(folder, 'fit-report')]);
     await rm(temporary, { recursive: true });
     await browser.close();
 });

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
@@ -38,6 +39,29 @@ export async function openSet(page: Page, name: string): Promise<void> {
     await page.goto('/sets');
     await page.getByRole('link', { name, exact: true }).click();
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue(name);
+}
+
+/** Puts a set of a test's own on the bench: the baritone of the examples under another name. */
+export async function openOwnSet(page: Page, name: string, changed: Record<string, unknown> = {}): Promise<void> {
+    const document = JSON.parse(await readFile('docs/examples/harbour-baritone.json', 'utf8')) as Record<string, unknown>;
+    const body = JSON.stringify({ ...document, ...changed, name });
+    await page.goto('/sets');
+    await page
+        .getByLabel('Set document to import')
+        .setInputFiles({ name: 'set.json', mimeType: 'application/json', buffer: Buffer.from(body) });
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue(name);
+    await expect(tension(page, 6)).toHaveValue(/\d/);
+}
+
+/** Presses Tab until something has the focus, as somebody without a pointer gets there. */
+export async function tabTo(page: Page, goal: Locator): Promise<void> {
+    for (let presses = 0; presses < 120; presses++) {
+        if (await goal.evaluate((element) => element === document.activeElement)) {
+            return;
+        }
+        await page.keyboard.press('Tab');
+    }
+    throw new Error('The Tab key does not lead there');
 }
 
 export async function expectAccessible(page: Page): Promise<void> {

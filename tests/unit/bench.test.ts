@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { axisDomain, createAxis } from '../../resources/js/bench/axis';
+import { axisDomain, createAxis } from '../../resources/js/bench/lanes/axis';
 import { createBenchStore } from '../../resources/js/bench/benchStore';
 import * as edits from '../../resources/js/bench/edits';
-import { nearestTo, neighbour, type Choice } from '../../resources/js/bench/gauges';
+import { nearestTo, neighbour, type Choice } from '../../resources/js/bench/lanes/gauges';
 import type { SetDocument } from '../../resources/js/lib/formats';
 
 const document: SetDocument = {
@@ -123,6 +123,7 @@ describe('the axis and its gauges', () => {
             material: 'music-wire',
             gauge_in,
             tensionN,
+            safe_n: 300,
         });
         const pool = [
             choice(0.013, 80),

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { question } from '../../resources/js/bench/question';
-import { aimOf, taken, targetOf } from '../../resources/js/bench/solve';
+import { aimOf, taken, targetOf } from '../../resources/js/bench/choosing/solve';
 import type { RankedSet, SetDocument } from '../../resources/js/lib/formats';
 
 const document: SetDocument = {
@@ -71,6 +71,7 @@ test('a taken set replaces the strings, keeps what is to be kept and what docume
     const solution: RankedSet = {
         objective: 0,
         totals: [],
+        findings: [],
         strings: [
             { position: 1, construction: 'plain', material: 'music-wire', gauge_in: 0.012, ...chosen },
             { position: 2, construction: 'round-wound', material: 'nickel-plated-steel', gauge_in: 0.032, density, ...chosen },

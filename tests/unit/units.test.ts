@@ -7,6 +7,7 @@ import {
     formatTensionChange,
     parseGauge,
     parseLength,
+    parseTension,
     type Units,
 } from '../../resources/js/lib/units';
 
@@ -76,11 +77,28 @@ describe('tensions', () => {
     });
 });
 
+describe('typed tensions', () => {
+    test.each([
+        ['73', metric, 73],
+        ['16,5 lbf', metric, 73.3956567],
+        ['16.5', imperial, 73.3956567],
+        ['7.5 kg', metric, 73.549875],
+        ['73 n', fine, 73],
+    ] as const)('%s', (typed, units, newtons) => {
+        expect(parseTension(typed, units)).toBeCloseTo(newtons, 6);
+    });
+
+    test.each(['', 'tight', '0', '-3 N', '12 stone'])('“%s” is none', (typed) => {
+        expect(parseTension(typed, metric)).toBeNull();
+    });
+});
+
 describe('pitches', () => {
     const ladder: PitchLadder = [
         ['D3', 'D3'],
         ['D#3', 'Eb3'],
         ['E3', 'E3'],
+        ['F3', 'F3'],
     ];
 
     test('are read and shown with their signs', () => {
@@ -90,11 +108,13 @@ describe('pitches', () => {
     });
 
     test('step along the ladder, flats staying flats', () => {
-        expect(stepped(ladder, 0, 1, 'D3')).toBe('Eb3');
-        expect(stepped(ladder, 1, 1, 'D#3')).toBe('E3');
-        expect(stepped(ladder, 1, 0, 'D#3')).toBe('D#3');
-        expect(stepped(ladder, 2, 1, 'E3')).toBeNull();
-        expect(stepped(ladder, 2, -1, 'Fb3')).toBe('Eb3');
+        expect(stepped(ladder, 1, 'D3')).toBe('Eb3');
+        expect(stepped(ladder, 1, 'D#3')).toBe('E3');
+        expect(stepped(ladder, 0, 'D#3')).toBe('D#3');
+        expect(stepped(ladder, 1, 'F3')).toBeNull();
+        expect(stepped(ladder, 1, 'none')).toBeNull();
+        expect(stepped(ladder, 1, 'D##3')).toBe('F3');
+        expect(stepped(ladder, -1, 'Fb3')).toBe('Eb3');
     });
 
     test('a tuning without a name is called by its notes', () => {

@@ -1,27 +1,27 @@
 import { Glyph } from '../ui/Glyph';
 import { Link, router } from '@inertiajs/react';
-import { useState } from 'react';
+import { memo } from 'react';
 import type { SetDocument } from '../lib/formats';
 import { tuningLabel } from '../lib/pitch';
 import { formatLength, useUnits, type Units } from '../lib/units';
-import { ask, Refused } from '../lib/api';
 import { Button } from '../ui/Button';
-import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
-import { toast } from '../ui/toasts';
-import { BaselineMenu } from './BaselineMenu';
-import type { Version } from './BenchPage';
+import { TypedInput } from '../ui/TypedInput';
+import { Menu, MenuCheck, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
+import { BaselineMenu } from './baseline/BaselineMenu';
 import { useBench, useBenchActions } from './benchStore';
 import * as edits from './edits';
-import type { SavedSet, Saver, SaveState } from './saver';
-import { VersionsMenu } from './VersionsMenu';
+import type { SetActions } from './commands/useSetActions';
+import type { ShowPanel } from './panels';
+import type { SavedSet, SaveState } from './saving/saver';
+import { useHearingOn, type Hear } from './sound/useHearing';
 
 interface Props {
     set: SavedSet;
-    saver: Saver;
     saveState: SaveState;
-    versions: Version[];
-    sets: { id: number; name: string }[];
-    onKeys: () => void;
+    versions: number;
+    actions: SetActions;
+    show: ShowPanel;
+    onHear: Hear;
 }
 
 function scaleWords({ scale }: SetDocument['instrument'], units: Units): string {
@@ -38,86 +38,32 @@ function scaleWords({ scale }: SetDocument['instrument'], units: Units): string 
 }
 
 /** What is on the bench, whether it is saved, and what can be done with it as a whole. */
-export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Props) {
+export const BenchHead = memo(function BenchHead({ set, saveState, versions, actions, show, onHear }: Props) {
     const units = useUnits();
-    const document = useBench((state) => state.document);
+    const called = useBench((state) => state.document.name);
+    const instrument = useBench((state) => state.document.instrument);
+    const count = useBench((state) => state.document.strings.length);
+    const baseline = useBench((state) => state.document.baseline);
     const canUndo = useBench((state) => state.past.length > 0);
     const canRedo = useBench((state) => state.future.length > 0);
     const { edit, undo, redo } = useBenchActions();
-    const [name, setName] = useState<string | null>(null);
-    const { instrument } = document;
-
-    const takeName = () => {
-        if (name !== null && name.trim() !== '') {
-            edit(edits.rename(name.trim()));
-        }
-        setName(null);
-    };
-    const printSheet = async () => {
-        // Opened before anything is awaited, or the browser takes it for a pop-up.
-        const sheet = window.open('', '_blank');
-        await saver.flush();
-        const address = `/sets/${set.id}/sheet`;
-        if (sheet === null) {
-            window.location.assign(address);
-        } else {
-            sheet.location.replace(address);
-        }
-    };
-    const duplicate = async () => {
-        if (await saver.flush()) {
-            const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
-            router.visit(`/bench/${id}`);
-        }
-    };
-    const keepMine = async () => {
-        const { id } = await ask<{ id: number }>('/sets/import', {
-            method: 'POST',
-            body: { ...document, name: `${document.name}, kept` },
-        });
-        saver.letBe();
-        router.visit(`/bench/${id}`);
-    };
-    const archive = async () => {
-        await saver.flush();
-        await ask(`/sets/${set.id}`, { method: 'DELETE' });
-        router.visit('/sets');
-        toast(`“${document.name}” was put away.`, {
-            action: {
-                label: 'Undo',
-                run: () => void ask(`/sets/${set.id}/unarchive`, { method: 'POST' }).then(() => router.visit(`/bench/${set.id}`)),
-            },
-        });
-    };
-    const tell = (error: unknown) =>
-        toast(error instanceof Refused || error instanceof Error ? error.message : 'That did not work.', { tone: 'failed' });
+    const { on: hearing, turn } = useHearingOn();
 
     return (
         <div className="pt-4">
             <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
                 <h1 className="min-w-0 flex-1 basis-64">
-                    <input
+                    <TypedInput
                         aria-label="Name of the set"
-                        value={name ?? document.name}
+                        shown={called}
                         maxLength={200}
-                        onChange={(event) => setName(event.target.value)}
-                        onBlur={takeName}
-                        onKeyDown={(event) => {
-                            if (event.key === 'Enter') {
-                                event.currentTarget.blur();
-                            } else if (event.key === 'Escape') {
-                                setName(null);
-                            }
-                        }}
+                        onTake={(typed) => typed !== '' && edit(edits.rename(typed))}
+                        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
                         className="-mx-1 w-full truncate rounded-[2px] border-b border-transparent bg-transparent px-1 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%] hover:border-rule-strong focus:border-accent"
                     />
                 </h1>
                 <div className="flex items-center gap-1">
-                    <SaveWords
-                        state={saveState}
-                        onRetry={() => void saver.flush()}
-                        onKeepMine={() => void keepMine().catch(tell)}
-                    />
+                    <SaveWords state={saveState} onRetry={actions.save} onKeepMine={actions.keepMine} />
                     <Button
                         look="quiet"
                         className="w-9 px-0 text-lg"
@@ -138,8 +84,8 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
                     >
                         <Glyph sign="redo" size={17} />
                     </Button>
-                    <VersionsMenu set={set} saver={saver} first={versions} />
-                    <Button onClick={() => void printSheet().catch(tell)} title="A page to print: what goes where">
+                    <Button onClick={() => show('versions')}>Versions ({versions})</Button>
+                    <Button onClick={actions.print} title="A page to print: what goes where">
                         Sheet
                     </Button>
                     <Menu
@@ -149,16 +95,30 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
                             </Button>
                         }
                     >
-                        <MenuItem keys="Ctrl S" onSelect={() => void saver.flush()}>
+                        <MenuItem keys="Ctrl S" onSelect={actions.save}>
                             Save now
                         </MenuItem>
                         <MenuItem onSelect={() => router.visit('/sets')}>Open another set…</MenuItem>
-                        <MenuItem onSelect={() => void duplicate().catch(tell)}>Duplicate</MenuItem>
+                        <MenuItem keys="F" onSelect={actions.printFit}>
+                            Does it fit? (to print)
+                        </MenuItem>
+                        <MenuItem onSelect={actions.duplicate}>Duplicate</MenuItem>
                         <MenuLine />
                         <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
                         <MenuLine />
-                        <MenuItem onSelect={() => void archive().catch(tell)}>Put away</MenuItem>
-                        <MenuItem keys="?" onSelect={onKeys}>
+                        <MenuItem onSelect={actions.putAway}>Put away</MenuItem>
+                        <MenuLine />
+                        <MenuItem keys="Shift P" disabled={!hearing} onSelect={() => onHear()}>
+                            Hear all strings
+                        </MenuItem>
+                        <MenuCheck checked={hearing} onChange={turn}>
+                            Strings can be heard
+                        </MenuCheck>
+                        <MenuLine />
+                        <MenuItem keys="Ctrl K" onSelect={() => show('palette')}>
+                            Do or open something…
+                        </MenuItem>
+                        <MenuItem keys="?" onSelect={() => show('keys')}>
                             Keys that work here
                         </MenuItem>
                     </Menu>
@@ -172,21 +132,21 @@ export function BenchHead({ set, saver, saveState, versions, sets, onKeys }: Pro
                     {instrument.name}
                 </Link>
                 <span>
-                    {instrument.kind.replaceAll('-', ' ')}, {document.strings.length} strings, {scaleWords(instrument, units)}
+                    {instrument.kind.replaceAll('-', ' ')}, {count} strings, {scaleWords(instrument, units)}
                 </span>
                 <span aria-hidden>·</span>
-                <BaselineMenu sets={sets} saver={saver} />
-                {document.baseline && (
+                <BaselineMenu onOpen={() => show('baseline')} />
+                {baseline && (
                     <span>
-                        {document.baseline.tunings[0]
-                            ? `(${tuningLabel(document.baseline.tunings[0])}, ${scaleWords(document.baseline.instrument, units)})`
+                        {baseline.tunings[0]
+                            ? `(${tuningLabel(baseline.tunings[0])}, ${scaleWords(baseline.instrument, units)})`
                             : ''}
                     </span>
                 )}
             </p>
         </div>
     );
-}
+});
 
 function SaveWords({ state, onRetry, onKeepMine }: { state: SaveState; onRetry: () => void; onKeepMine: () => void }) {
     // Hours and minutes of the local clock; a locale's own formatter takes longer to load than the rest of the page.

@@ -2,29 +2,50 @@ import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { lazy, useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import type { Evaluation } from '../lib/formats';
+import type { Evaluation, PoolGauge } from '../lib/formats';
 import type { PitchLadder } from '../lib/pitch';
 import { useUnits } from '../lib/units';
 import { Lazily } from '../ui/Lazily';
-import { axisDomain, createAxis, shownTensions } from './axis';
+import { axisDomain, createAxis, shownTensions, staysFitting } from './lanes/axis';
 import { BenchContext, createBenchStore, useBench } from './benchStore';
 import { BenchHead } from './BenchHead';
-import { Legend } from './Legend';
-import { Lane } from './Lane';
-import { LANE_COLUMNS } from './laneColumns';
-import { Ledger } from './Ledger';
-import { createSaver, knownRevision, type SavedSet, type Saver } from './saver';
-import { StringPanel } from './StringPanel';
-import { TensionRule } from './TensionRule';
-import { TuningTabs } from './TuningTabs';
-import { useBenchKeys } from './useBenchKeys';
+import { focusLane } from './lanes/focusLane';
+import { Legend } from './lanes/Legend';
+import { Lane } from './lanes/Lane';
+import { LANE_COLUMNS } from './lanes/laneColumns';
+import { Ledger } from './ledger/Ledger';
+import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
+import { StringPanel } from './string/StringPanel';
+import { TensionRule } from './lanes/TensionRule';
+import { TuningTabs } from './tunings/TuningTabs';
+import { useBenchKeys } from './commands/useBenchKeys';
+import { useCommands } from './commands/useCommands';
+import { useSetActions } from './commands/useSetActions';
+import { shownZones, ZoneHatchings } from './lanes/zones';
+import type { Panel } from './panels';
+import { useHearing } from './sound/useHearing';
+import { useRetune } from './tunings/useRetune';
 import { useEvaluation } from './useEvaluation';
-import { useLeaveSaved } from './useLeaveSaved';
-import { useWidth } from './useWidth';
+import { useLeaveSaved } from './saving/useLeaveSaved';
+import { useWidth } from './lanes/useWidth';
 
 // What opens on demand is fetched on demand: the figures come first.
-const SolveDialog = lazy(() => import('./SolveDialog').then((module) => ({ default: module.SolveDialog })));
-const KeysDialog = lazy(() => import('./KeysDialog').then((module) => ({ default: module.KeysDialog })));
+const SolveDialog = lazy(() => import('./choosing/SolveDialog').then((module) => ({ default: module.SolveDialog })));
+const ConvertDialog = lazy(() => import('./convert/ConvertDialog').then((module) => ({ default: module.ConvertDialog })));
+const BaselineDialog = lazy(() => import('./baseline/BaselineDialog').then((module) => ({ default: module.BaselineDialog })));
+const TuningPicker = lazy(() => import('./tunings/TuningPicker').then((module) => ({ default: module.TuningPicker })));
+const VersionsDialog = lazy(() => import('./versions/VersionsDialog').then((module) => ({ default: module.VersionsDialog })));
+const fetchPalette = () => import('./commands/Palette');
+const Palette = lazy(() => fetchPalette().then((module) => ({ default: module.Palette })));
+const KeysDialog = lazy(() => import('./commands/KeysDialog').then((module) => ({ default: module.KeysDialog })));
+
+const NO_POOL: PoolGauge[] = [];
+
+/** Fetches ahead what one may type into at once. Gives the way to leave it. */
+function whenIdle(fetch: () => Promise<unknown>): () => void {
+    const timer = setTimeout(() => void fetch().catch(() => undefined), 1500);
+    return () => clearTimeout(timer);
+}
 
 export interface Version {
     id: number;
@@ -37,7 +58,6 @@ export interface BenchProps {
     evaluation: Evaluation;
     versions: Version[];
     pitches: PitchLadder;
-    sets: { id: number; name: string }[];
 }
 
 export default function BenchPage(props: BenchProps) {
@@ -67,28 +87,39 @@ function BenchOf(props: BenchProps) {
     );
 }
 
-function Bench({ set, evaluation: first, versions, pitches, sets, saver }: BenchProps & { saver: Saver }) {
+function Bench({ set, evaluation: first, versions: firstVersions, pitches, saver }: BenchProps & { saver: Saver }) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const gesture = useBench((state) => state.gesture);
     const select = useBench((state) => state.select);
-    const { evaluation, current, refused } = useEvaluation(document, first);
+    const { evaluation, current, refused, unanswered } = useEvaluation(document, first);
     const saveState = useStore(saver.state);
-    const [keysShown, setKeysShown] = useState(false);
-    const [solving, setSolving] = useState(false);
+    const [panel, setPanel] = useState<Panel | null>(null);
+    const [versions, setVersions] = useState(firstVersions);
     const [lanes, width] = useWidth<HTMLDivElement>();
-    const actions = useMemo(() => ({ showKeys: () => setKeysShown(true), solve: () => setSolving(true) }), []);
-    useBenchKeys(saver, actions);
+    const hear = useHearing();
+    const retune = useRetune(pitches);
+    const actions = useSetActions(set, saver);
+    const commands = useCommands({ setId: set.id, actions, retune, show: setPanel, hear });
+    useBenchKeys(commands, panel !== null);
+    useEffect(() => whenIdle(fetchPalette), []);
+    const dialog = (which: Panel) => ({
+        open: panel === which,
+        onOpenChange: (open: boolean) => setPanel((present) => (open ? which : present === which ? null : present)),
+    });
 
-    // While a mark is dragged the axis stands still.
-    const fitting = useMemo(() => axisDomain(shownTensions(evaluation), units), [evaluation, units]);
-    const [held, setHeld] = useState(fitting);
-    const settled = gesture === null && (held[0] !== fitting[0] || held[1] !== fitting[1]);
-    if (settled) {
-        setHeld(fitting);
+    // The axis holds still while a mark is dragged, and as long as everything stands well on it.
+    const shown = useMemo(() => shownTensions(evaluation), [evaluation]);
+    const fitting = useMemo(() => axisDomain(shown, units), [shown, units]);
+    const [held, setHeld] = useState({ domain: fitting, units });
+    const fits = held.units === units && staysFitting(held.domain, fitting, shown, units);
+    if (gesture === null && !fits && (held.units !== units || held.domain !== fitting)) {
+        setHeld({ domain: fitting, units });
     }
-    const axis = useMemo(() => (width === 0 ? null : createAxis(held, Math.max(120, width), units)), [held, width, units]);
+    const axis = useMemo(() => (width === 0 ? null : createAxis(held.domain, Math.max(120, width), units)), [held, width, units]);
     const thicknessScale = 13 / Math.max(...evaluation.strings.map((string) => string.outer_diameter_mm));
+
+    const zones = useMemo(() => shownZones(evaluation, axis), [evaluation, axis]);
 
     const count = document.strings.length;
     const move = useCallback(
@@ -96,7 +127,7 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
             const next = from + direction;
             if (next >= 1 && next <= count) {
                 select(next);
-                globalThis.document.querySelector<SVGGElement>(`[data-lane="${next}"] [role="slider"]`)?.focus();
+                focusLane(next);
             }
         },
         [count, select],
@@ -107,17 +138,23 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
             <div className="flex min-w-0 flex-1 flex-col px-4 pb-3 sm:px-7">
                 <BenchHead
                     set={set}
-                    saver={saver}
                     saveState={saveState}
-                    versions={versions}
-                    sets={sets}
-                    onKeys={() => setKeysShown(true)}
+                    versions={versions.length}
+                    actions={actions}
+                    show={setPanel}
+                    onHear={hear}
                 />
-                <TuningTabs refused={refused} onSolve={actions.solve} />
+                <TuningTabs refused={refused} retune={retune} show={setPanel} />
+                {unanswered && (
+                    <p role="status" className="mt-2 text-caution">
+                        No answer from the server, so these are the last figures. It is asked again until it does.
+                    </p>
+                )}
+                <ZoneHatchings />
                 <div className="relative mt-1 flex-1">
                     <div className={clsx(LANE_COLUMNS, 'max-sm:block')}>
                         <div className="col-start-3" ref={lanes}>
-                            {axis !== null && <TensionRule axis={axis} unit={units.tension} />}
+                            {axis !== null && <TensionRule axis={axis} unit={units.tension} zones={evaluation.zones} />}
                         </div>
                         <div className="max-md:w-[8.5rem] max-sm:hidden" />
                     </div>
@@ -125,25 +162,51 @@ function Bench({ set, evaluation: first, versions, pitches, sets, saver }: Bench
                         <Lane
                             key={string.position}
                             position={string.position}
-                            evaluation={evaluation}
-                            current={current}
+                            evaluated={string}
+                            pool={evaluation.pool ?? NO_POOL}
+                            zones={evaluation.zones}
+                            target={evaluation.targets?.[string.position - 1]}
+                            finding={evaluation.findings.find(
+                                ({ position, severity }) => position === string.position && severity !== 'note',
+                            )}
                             refused={refused}
                             axis={axis}
                             thicknessScale={thicknessScale}
                             ladder={pitches}
                             onMove={move}
+                            onHear={hear}
                         />
                     ))}
-                    <Legend baseline={evaluation.baseline !== undefined} tunings={document.tunings.length} />
+                    <Legend
+                        baseline={evaluation.baseline !== undefined}
+                        target={evaluation.targets !== undefined}
+                        tunings={document.tunings.length}
+                        zones={zones}
+                    />
                 </div>
-                <Ledger evaluation={evaluation} refused={refused} />
+                <Ledger evaluation={evaluation} current={current} refused={refused} />
             </div>
             <StringPanel evaluation={evaluation} current={current} />
-            <Lazily when={solving}>
-                <SolveDialog open={solving} onOpenChange={setSolving} evaluation={evaluation} />
+            <Lazily when={panel === 'solve'}>
+                <SolveDialog {...dialog('solve')} evaluation={evaluation} />
             </Lazily>
-            <Lazily when={keysShown}>
-                <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+            <Lazily when={panel === 'convert'}>
+                <ConvertDialog {...dialog('convert')} saver={saver} evaluation={evaluation} ladder={pitches} />
+            </Lazily>
+            <Lazily when={panel === 'baseline'}>
+                <BaselineDialog {...dialog('baseline')} ladder={pitches} />
+            </Lazily>
+            <Lazily when={panel === 'tuning'}>
+                <TuningPicker {...dialog('tuning')} />
+            </Lazily>
+            <Lazily when={panel === 'versions'}>
+                <VersionsDialog {...dialog('versions')} set={set} saver={saver} versions={versions} onVersions={setVersions} />
+            </Lazily>
+            <Lazily when={panel === 'palette'}>
+                <Palette {...dialog('palette')} commands={commands} />
+            </Lazily>
+            <Lazily when={panel === 'keys'}>
+                <KeysDialog {...dialog('keys')} commands={commands} />
             </Lazily>
         </div>
     );

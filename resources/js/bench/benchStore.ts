@@ -15,6 +15,8 @@ export interface BenchState {
     edit: (edit: Edit) => void;
     beginGesture: () => void;
     endGesture: () => void;
+    /** Ends the gesture as if it had not begun. */
+    dropGesture: () => void;
     undo: () => void;
     redo: () => void;
     select: (position: number) => void;
@@ -60,8 +62,19 @@ export function createBenchStore(document: SetDocument): BenchStore {
                 }
                 set({ gesture: null });
             },
+            dropGesture: () => {
+                const { gesture } = get();
+                if (gesture !== null) {
+                    set({ document: gesture, gesture: null, ...inRange(gesture) });
+                }
+            },
             undo: () => {
-                const { past, future, document: present } = get();
+                const { past, future, document: present, gesture } = get();
+                if (gesture !== null && gesture !== present) {
+                    // What is under way is the last step.
+                    get().dropGesture();
+                    return;
+                }
                 const step = past.at(-1);
                 if (step !== undefined) {
                     set({
@@ -105,7 +118,7 @@ export function useBenchStore(): BenchStore {
 /** What can be done on the bench. These never change, so nothing is drawn again for them. */
 export function useBenchActions(): Pick<
     BenchState,
-    'edit' | 'beginGesture' | 'endGesture' | 'undo' | 'redo' | 'select' | 'showTuning'
+    'edit' | 'beginGesture' | 'endGesture' | 'dropGesture' | 'undo' | 'redo' | 'select' | 'showTuning'
 > {
     return useBenchStore().getState();
 }

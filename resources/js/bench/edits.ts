@@ -1,4 +1,5 @@
 import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../lib/formats';
+import { stepped, type PitchLadder } from '../lib/pitch';
 import { materialsFor } from '../lib/strings';
 
 /** Changes to a set document. Each gives a new document and leaves the old one as it was, so that undo is free. */
@@ -9,6 +10,11 @@ function changedString(position: number, change: (string: StringOfSet) => String
         ...document,
         strings: document.strings.map((string) => (string.position === position ? change(string) : string)),
     });
+}
+
+/** Locked strings stay as they are, whatever is tried. */
+function changedUnlocked(position: number, change: (string: StringOfSet) => StringOfSet): Edit {
+    return (document) => (stringAt(document, position)?.hold === 'locked' ? document : changedString(position, change)(document));
 }
 
 function changedTuning(index: number, change: (tuning: Tuning) => Tuning): Edit {
@@ -27,7 +33,7 @@ function withoutInside(string: StringOfSet): StringOfSet {
 export type Gauge = { gauge_in: number } | { gauge_mm: number };
 
 export const gauge = (position: number, value: Gauge, construction?: Construction, material?: Material): Edit =>
-    changedString(position, (string) => ({
+    changedUnlocked(position, (string) => ({
         ...withoutInside(string),
         construction: construction ?? string.construction,
         material: material ?? string.material,
@@ -35,7 +41,7 @@ export const gauge = (position: number, value: Gauge, construction?: Constructio
     }));
 
 export const construction = (position: number, value: Construction): Edit =>
-    changedString(position, (string) => {
+    changedUnlocked(position, (string) => {
         const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
         const materials = materialsFor(value);
         const material = materials.includes(string.material) ? string.material : (materials[0] ?? string.material);
@@ -43,10 +49,18 @@ export const construction = (position: number, value: Construction): Edit =>
     });
 
 export const material = (position: number, value: Material): Edit =>
-    changedString(position, (string) => {
+    changedUnlocked(position, (string) => {
         const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
         return { ...rest, material: value };
     });
+
+/** Locks a string against every change, leaves it out of choosing only, or neither. */
+export const hold = (position: number, value: StringOfSet['hold'] | null): Edit =>
+    changedString(position, ({ hold: _hold, ...rest }) => (value == null ? rest : { ...rest, hold: value }));
+
+/** What a string must stay when gauges are chosen. */
+export const only = (position: number, value: StringOfSet['only'] | null): Edit =>
+    changedString(position, ({ only: _only, ...rest }) => (value == null ? rest : { ...rest, only: value }));
 
 export const pitch = (tuning: number, position: number, value: string): Edit =>
     changedTuning(tuning, (present) => {
@@ -59,6 +73,17 @@ export const tuning = (index: number, name: string, pitches: string[]): Edit =>
         const { cents: _cents, ...rest } = present;
         return { ...rest, name, pitches };
     });
+
+/** The strings of a tuning so many semitones higher or lower; null where one of them would leave the ladder of pitches. */
+export function transposed({ pitches }: Tuning, positions: number[], semitones: number, ladder: PitchLadder): string[] | null {
+    const moved = pitches.map((present, index) =>
+        positions.includes(index + 1) ? stepped(ladder, semitones, present) : present,
+    );
+    return moved.every((each) => each !== null) ? moved : null;
+}
+
+export const capo = (index: number, fret: number): Edit =>
+    changedTuning(index, ({ capo: _capo, ...rest }) => (fret === 0 ? rest : { ...rest, capo: fret }));
 
 export const a4 = (index: number, hertz: number): Edit => changedTuning(index, (present) => ({ ...present, a4_hz: hertz }));
 
@@ -85,15 +110,22 @@ export const notes =
         return text === '' ? rest : { ...rest, notes: text };
     };
 
+/** A string as it is on the instrument: what holds for choosing another does not matter there. */
+function asWorn({ hold: _hold, only: _only, ...string }: StringOfSet): StringOfSet {
+    return string;
+}
+
 export const baseline =
-    (from: SetDocument | null): Edit =>
+    (from: Pick<SetDocument, 'name' | 'instrument' | 'tunings' | 'strings'> | null): Edit =>
     (document) => {
         const { baseline: _baseline, ...rest } = document;
         if (from === null) {
-            return rest;
+            // What is aimed at cannot be what one is used to any more.
+            const { target, ...without } = rest;
+            return target?.profile === 'baseline' ? without : rest;
         }
         const { name, instrument, tunings, strings } = from;
-        return { ...rest, baseline: { name, instrument, tunings, strings } satisfies Baseline };
+        return { ...rest, baseline: { name, instrument, tunings, strings: strings.map(asWorn) } satisfies Baseline };
     };
 
 /** The string at a position; documents list them in any order. */

@@ -1,32 +1,85 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { ask, Refused } from '../lib/api';
 import type { Evaluation, SetDocument } from '../lib/formats';
-import { question } from './question';
+import { oneAtATime } from '../lib/oneAtATime';
+import { useBenchStore } from './benchStore';
+import { completed, poolQuestion, question } from './question';
 
 interface Answer {
-    /** The newest figures there are; `current` tells whether they are those of the document as it stands. */
+    /** The newest figures there are, with those of the usual gauges; `current` tells whether they are those of the document as it stands. */
     evaluation: Evaluation;
     current: boolean;
     /** Why the document as it stands has no figures. */
     refused: Refused | null;
-    failure: Error | null;
+    /** Whether the server does not answer just now; it is asked again until it does. */
+    unanswered: boolean;
+}
+
+const inTurn = oneAtATime();
+
+const FIRST_RETRY_MS = 500;
+const LAST_RETRY_MS = 8000;
+
+function withPool(asked: string): string {
+    return `${asked.slice(0, -1)},"pool":"standard"}`;
+}
+
+const asking = (document: SetDocument) => question(document, document.target === undefined ? {} : { target: document.target });
+
+/** The questions about designs on one bench; each remembers what the one before it was told of the pool. */
+function createQuestions(document: SetDocument, first: Evaluation) {
+    const firstAsked = asking(document);
+    let known = { pool: poolQuestion(document), evaluation: first };
+    return (design: SetDocument) => {
+        const asked = asking(design);
+        return queryOptions({
+            queryKey: ['evaluation', asked],
+            queryFn: ({ signal }) =>
+                inTurn(async () => {
+                    // The pool is asked for when its gauges would pull otherwise than as last answered.
+                    const pool = poolQuestion(design);
+                    const body = known.pool === pool ? asked : withPool(asked);
+                    const answer = await ask<Evaluation>('/api/v1/evaluations', { method: 'POST', body });
+                    known = { pool, evaluation: completed(answer, known.evaluation) };
+                    return known.evaluation;
+                }, signal),
+            gcTime: 60_000,
+            retry: (_, failure) => !(failure instanceof Refused),
+            retryDelay: (count) => Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** count),
+            ...(asked === firstAsked ? { initialData: first } : {}),
+        });
+    };
 }
 
 /**
- * Asks the core about the design as it stands. A newer question drops the older one; until it is answered the last
- * figures stay. Answers are kept for a while, so that going back is instant.
+ * Asks the core about the design as it stands, one question at a time. A newer question drops those that still wait and
+ * the answer of the one under way; until it is answered the last figures stay. Answers are kept for a while, so that
+ * going back is instant.
  */
 export function useEvaluation(document: SetDocument, first: Evaluation): Answer {
-    const asked = useMemo(() => question(document, { pool: 'standard' }), [document]);
-    const [firstAsked] = useState(asked);
-    const { data, error, isPlaceholderData } = useQuery({
-        queryKey: ['evaluation', asked],
-        queryFn: ({ signal }) => ask<Evaluation>('/api/v1/evaluations', { method: 'POST', body: asked, signal }),
+    const store = useBenchStore();
+    const client = useQueryClient();
+    const [questionOf] = useState(() => createQuestions(document, first));
+
+    // The question leaves with the edit itself, before anything is drawn.
+    useEffect(() => {
+        let last = questionOf(store.getState().document).queryKey;
+        return store.subscribe(({ document: present }, { document: before }) => {
+            if (present !== before) {
+                const asked = questionOf(present);
+                if (asked.queryKey[1] !== last[1]) {
+                    void client.cancelQueries({ queryKey: last, exact: true });
+                    client.query(asked).catch(() => undefined);
+                    last = asked.queryKey;
+                }
+            }
+        });
+    }, [store, client, questionOf]);
+
+    const { data, error, isPlaceholderData, failureReason } = useQuery({
+        ...questionOf(document),
         placeholderData: keepPreviousData,
-        gcTime: 60_000,
-        retry: (count, failure) => !(failure instanceof Refused) && count < 5,
-        ...(asked === firstAsked ? { initialData: first } : {}),
     });
     const [last, setLast] = useState(first);
     if (data !== undefined && data !== last) {
@@ -36,6 +89,6 @@ export function useEvaluation(document: SetDocument, first: Evaluation): Answer 
         evaluation: data ?? last,
         current: data !== undefined && !isPlaceholderData && error === null,
         refused: error instanceof Refused ? error : null,
-        failure: error,
+        unanswered: failureReason !== null && !(failureReason instanceof Refused),
     };
 }

@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import { useState, type SyntheticEvent } from 'react';
+import { useEffect, useState, type SyntheticEvent } from 'react';
 import { ask, Refused } from '../lib/api';
 import type { Instrument, Kind } from '../lib/formats';
 import { toast } from '../ui/toasts';
@@ -7,6 +7,8 @@ import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { ScaleDrawing } from './ScaleDrawing';
+import { MeasureFields } from './measures/MeasureFields';
+import { measured, measureDraft, type MeasureDraft } from './measures/measures';
 import { ScaleFields } from './ScaleFields';
 import { readScale, scaleDraft, type ScaleDraft } from './scale';
 import { useUnits } from '../lib/units';
@@ -28,7 +30,7 @@ const USUAL: Record<Kind, { strings: number; mm: number }> = {
     other: { strings: 6, mm: 648 },
 };
 
-/** An instrument's sheet: name, kind, strings, and its scale in whichever way it was measured. */
+/** An instrument's sheet: name, kind, strings, its scale in whichever way it was measured, and what else was measured on it. */
 export default function InstrumentPage({ instrument, kinds }: Props) {
     const units = useUnits();
     const [name, setName] = useState(instrument?.document.name ?? '');
@@ -37,9 +39,17 @@ export default function InstrumentPage({ instrument, kinds }: Props) {
     const [draft, setDraft] = useState<ScaleDraft>(() =>
         scaleDraft(instrument?.document ?? null, USUAL['electric-guitar'].mm, units),
     );
+    const [measures, setMeasures] = useState<MeasureDraft>(() => measureDraft(instrument?.document ?? null, units));
+    const [trees, setTrees] = useState(instrument?.document.hardware?.trees ?? []);
     const [touched, setTouched] = useState(instrument !== null);
     const [refused, setRefused] = useState<Refused | null>(null);
     const [busy, setBusy] = useState(false);
+    // What has to be typed again may be far from the button: the first of it is gone to.
+    useEffect(() => {
+        if (refused !== null) {
+            document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+        }
+    }, [refused]);
     const count = Math.min(14, Math.max(1, Math.round(Number(strings)) || 1));
     const { scale, shortStrings, problems } = readScale(draft, count, units);
 
@@ -52,20 +62,27 @@ export default function InstrumentPage({ instrument, kinds }: Props) {
     };
     const save = async (event: SyntheticEvent) => {
         event.preventDefault();
-        if (scale === null) {
-            setRefused(new Refused(0, problems));
+        const { short_strings: _short, ...rest } = instrument?.document ?? {};
+        const { trees: _trees, ...hardware } = instrument?.document.hardware ?? {};
+        const { document, problems: mismeasured } = measured(
+            {
+                ...rest,
+                name: name.trim(),
+                kind,
+                scale: scale ?? { type: 'single', length_mm: 0 },
+                ...(shortStrings.length > 0 ? { short_strings: shortStrings } : {}),
+                hardware: { ...hardware, ...(trees.length > 0 ? { trees } : {}) },
+            },
+            measures,
+            count,
+            units,
+        );
+        if (scale === null || mismeasured.length > 0) {
+            setRefused(new Refused(0, [...problems, ...mismeasured]));
             return;
         }
         setBusy(true);
         setRefused(null);
-        const { short_strings: _short, ...rest } = instrument?.document ?? {};
-        const document = {
-            ...rest,
-            name: name.trim(),
-            kind,
-            scale,
-            ...(shortStrings.length > 0 ? { short_strings: shortStrings } : {}),
-        };
         try {
             const body = { document, strings: Number(strings), revision: instrument?.revision };
             await ask(instrument === null ? '/instruments' : `/instruments/${instrument.id}`, {
@@ -84,7 +101,7 @@ export default function InstrumentPage({ instrument, kinds }: Props) {
         }
     };
     const at = (path: string) => (refused?.at(path) ?? refused?.at(`/document${path}`))?.message;
-    const named = /^\/(document\/)?(name|kind|scale|strings|short_strings)/;
+    const named = /^\/(document\/)?(name|kind|scale|strings|short_strings|hardware|setup)/;
     const other = refused?.problems.find(({ path }) => !named.test(path))?.message;
 
     return (
@@ -130,6 +147,20 @@ export default function InstrumentPage({ instrument, kinds }: Props) {
                         />
                     </Field>
                     <ScaleFields draft={draft} strings={count} onChange={setDraft} error={at} />
+                </div>
+                <figure className="self-start">
+                    <ScaleDrawing draft={draft} scale={scale} shortStrings={shortStrings} strings={count} />
+                    <figcaption className="mt-2 max-w-prose text-ink-soft">{HOW[draft.type]}</figcaption>
+                </figure>
+                <MeasureFields
+                    draft={measures}
+                    trees={trees}
+                    strings={count}
+                    onDraft={setMeasures}
+                    onTrees={setTrees}
+                    error={at}
+                />
+                <div className="sticky bottom-0 border-t border-rule bg-paper py-3 md:col-span-2">
                     {other !== undefined && (
                         <p role="alert" className="text-stop">
                             {other}
@@ -144,10 +175,6 @@ export default function InstrumentPage({ instrument, kinds }: Props) {
                         </button>
                     </div>
                 </div>
-                <figure className="self-start">
-                    <ScaleDrawing draft={draft} scale={scale} shortStrings={shortStrings} strings={count} />
-                    <figcaption className="mt-2 max-w-prose text-ink-soft">{HOW[draft.type]}</figcaption>
-                </figure>
             </form>
         </div>
     );

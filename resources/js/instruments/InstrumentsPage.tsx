@@ -5,6 +5,8 @@ import { ask } from '../lib/api';
 import { formatLength, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
+import { Glyph } from '../ui/Glyph';
+import { Menu, MenuItem, MenuLine } from '../ui/Menu';
 import { toast } from '../ui/toasts';
 
 interface Summary {
@@ -14,6 +16,8 @@ interface Summary {
     strings: number;
     lengths_mm: [number, number];
     sets: number;
+    /** The set last designed for it. */
+    last: { id: number; name: string } | null;
 }
 
 export default function InstrumentsPage({ instruments }: { instruments: Summary[] }) {
@@ -24,6 +28,14 @@ export default function InstrumentsPage({ instruments }: { instruments: Summary[
         return instruments.filter(({ name, kind }) => words.every((word) => `${name} ${kind}`.toLowerCase().includes(word)));
     }, [instruments, sought]);
     const reload = () => router.reload();
+    const duplicate = async ({ id }: Summary) => {
+        try {
+            const copy = await ask<{ id: number }>(`/instruments/${id}/duplicate`, { method: 'POST' });
+            router.visit(`/instruments/${copy.id}`);
+        } catch (error) {
+            toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+        }
+    };
     const putAway = async ({ id, name }: Summary) => {
         try {
             await ask(`/instruments/${id}`, { method: 'DELETE' });
@@ -71,8 +83,9 @@ export default function InstrumentsPage({ instruments }: { instruments: Summary[
                                 <th className="py-1.5 pr-4 text-right font-normal">Strings</th>
                                 <th className="py-1.5 pr-4 pl-6 font-normal">Speaking length</th>
                                 <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Sets</th>
-                                <th className="w-24">
-                                    <span className="sr-only">Put away</span>
+                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Last designed</th>
+                                <th className="w-12">
+                                    <span className="sr-only">More</span>
                                 </th>
                             </tr>
                         </thead>
@@ -91,14 +104,32 @@ export default function InstrumentsPage({ instruments }: { instruments: Summary[
                                     <td className="py-2.5 pr-4 text-right">{instrument.strings}</td>
                                     <td className="py-2.5 pr-4 pl-6">{lengths(instrument.lengths_mm)}</td>
                                     <td className="py-2.5 pr-4 text-right max-sm:hidden">{instrument.sets}</td>
+                                    <td className="max-w-64 truncate py-2.5 pr-4 max-md:hidden">
+                                        {instrument.last && (
+                                            <Link
+                                                href={`/bench/${instrument.last.id}`}
+                                                className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                                            >
+                                                {instrument.last.name}
+                                            </Link>
+                                        )}
+                                    </td>
                                     <td className="py-1 text-right">
-                                        <Button
-                                            look="quiet"
-                                            aria-label={`Put away ${instrument.name}`}
-                                            onClick={() => void putAway(instrument)}
+                                        <Menu
+                                            trigger={
+                                                <Button
+                                                    look="quiet"
+                                                    className="w-9 px-0"
+                                                    aria-label={`More for ${instrument.name}`}
+                                                >
+                                                    <Glyph sign="more" />
+                                                </Button>
+                                            }
                                         >
-                                            Put away
-                                        </Button>
+                                            <MenuItem onSelect={() => void duplicate(instrument)}>Duplicate</MenuItem>
+                                            <MenuLine />
+                                            <MenuItem onSelect={() => void putAway(instrument)}>Put away</MenuItem>
+                                        </Menu>
                                     </td>
                                 </tr>
                             ))}

@@ -79,6 +79,8 @@ export interface Formats {
     'lira-set'?: SetDocument;
     'lira-evaluation'?: Evaluation;
     'lira-solution'?: Solution;
+    'lira-conversion'?: ConvertedSet;
+    'lira-sound'?: Sound;
     'lira-error'?: LiraError;
 }
 /**
@@ -117,6 +119,7 @@ export interface SetDocument {
      * @maxItems 500
      */
     samples?: Sample[];
+    conversion?: ConversionAsked;
     [k: string]: unknown;
 }
 export interface Instrument {
@@ -301,6 +304,10 @@ export interface Tuning {
      */
     pitches: string[];
     cents?: number[];
+    /**
+     * The fret of a capo; the pitches are what sounds with it on.
+     */
+    capo?: number;
     [k: string]: unknown;
 }
 export interface StringOfSet {
@@ -316,6 +323,14 @@ export interface StringOfSet {
      * How long the string is made, from ball or loop to the end.
      */
     length_mm?: number;
+    /**
+     * Choosing leaves this string alone: locked against every change, or only left out of solving.
+     */
+    hold?: 'locked' | 'muted';
+    /**
+     * What this string must stay.
+     */
+    only?: 'plain' | 'wound';
     [k: string]: unknown;
 }
 export interface Core {
@@ -358,6 +373,23 @@ export interface Baseline {
     instrument: Instrument;
     tunings: Tunings;
     strings: Strings;
+    /**
+     * How these strings felt when they were tuned up and down: the later word counts.
+     *
+     * @maxItems 50
+     */
+    trials?: Trial[];
+    [k: string]: unknown;
+}
+export interface Trial {
+    /**
+     * From the baseline's first tuning.
+     */
+    semitones: number;
+    /**
+     * String 1 first; empty where nothing was said.
+     */
+    felt: ('too-loose' | 'right' | 'too-tight' | '')[];
     [k: string]: unknown;
 }
 /**
@@ -379,7 +411,7 @@ export interface Target {
     tunings?: ('worst' | 'mean') | number;
     style?: Style;
     /**
-     * Half the band around the target, as a share; 0.04 if not said.
+     * Half the band around the target, as a share; if not said what was tried out, or 0.04.
      */
     band?: number;
     pool?: Pool;
@@ -399,11 +431,9 @@ export interface Target {
     keep?: number[];
     limits?: TargetLimits;
     /**
-     * Packaged sets to compare.
-     *
-     * @maxItems 500
+     * Packaged sets to compare, or "standard" for those that the model makes.
      */
-    sets?: PackagedSet[];
+    sets?: 'standard' | PackagedSet[];
     [k: string]: unknown;
 }
 export interface ProgressiveTensions {
@@ -461,6 +491,7 @@ export interface FindingLimits {
     'break-caution'?: number;
     'break-stop'?: number;
     'holding-share'?: number;
+    'hard-share'?: number;
     'dull-inharmonicity'?: number;
     'neighbour-jump'?: number;
     'total-retune'?: number;
@@ -491,6 +522,31 @@ export interface Sample {
     [k: string]: unknown;
 }
 /**
+ * What the set is to be converted to, where that is asked; see lira-conversion.
+ */
+export interface ConversionAsked {
+    to: 'lower' | 'baritone' | 'scale' | 'octave' | 'add-lower' | 'several';
+    /**
+     * How far down (lower, baritone).
+     */
+    semitones?: number;
+    instrument?: Instrument;
+    /**
+     * Another length of this scale (scale).
+     */
+    length_mm?: number;
+    /**
+     * The first string that sounds an octave up (octave).
+     */
+    from_position?: number;
+    /**
+     * Of the added string (add-lower).
+     */
+    pitch?: string;
+    tunings?: Tunings;
+    [k: string]: unknown;
+}
+/**
  * What Lira computes for a set document. Tensions in newtons; low and high are the bounds that the density's tolerance gives.
  */
 export interface Evaluation {
@@ -499,6 +555,11 @@ export interface Evaluation {
     name: string;
     strings: EvaluatedString[];
     totals: Total[];
+    zones: Zones;
+    /**
+     * What each string should pull, where the document says what is aimed at.
+     */
+    targets?: TargetBand[];
     findings: Finding[];
     baseline?: EvaluatedBaseline;
     /**
@@ -525,6 +586,10 @@ export interface EvaluatedString {
     core_diameter_mm: number | null;
     stiffness_ea_n: number | null;
     bending_ei_nm2: number | null;
+    /**
+     * The tension at which it reaches the share of its breaking load where caution begins.
+     */
+    safe_n: number | null;
     tunings: StringAtPitch[];
     /**
      * For each gauge of the pool its tension in each tuning.
@@ -556,6 +621,10 @@ export interface StringAtPitch {
     pitch: string;
     note_number: number;
     frequency_hz: number;
+    /**
+     * From nut, or capo, to saddle.
+     */
+    speaking_length_mm: number;
     tension_n: number;
     tension_low_n: number;
     tension_high_n: number;
@@ -631,25 +700,64 @@ export interface Total {
     treble_side_n: number;
     bass_side_n: number;
 }
+/**
+ * Below slack_n strings flap, above hard_n they are hard on the hand: by what one is used to, or only by what is usual on the kind of instrument.
+ */
+export interface Zones {
+    slack_n: number;
+    hard_n: number;
+    usual: boolean;
+}
+export interface TargetBand {
+    position: number;
+    tension_n: number;
+    low_n: number;
+    high_n: number;
+    before_style_n: number;
+    /**
+     * What each answer about the playing style adds, as a share.
+     */
+    style: StyleContribution[];
+}
+export interface StyleContribution {
+    aspect: string;
+    answer: string;
+    share: number;
+    reason: string;
+}
 export interface Finding {
     code: string;
     severity: 'stop' | 'caution' | 'note';
+    /**
+     * What kind of thing cures it: another string, something one does oneself, a repairer, nothing now.
+     */
+    remedy: 'string' | 'adjust' | 'repairer' | 'watch';
     position: number | null;
     tuning: string | null;
     message: string;
     value: number | null;
     limit: number | null;
+    unit: 'N' | 'mm' | 'deg' | 'turns' | 'share' | 'change' | 'ratio' | 'inharmonicity' | null;
+    /**
+     * Why there is that limit.
+     */
+    reason: string | null;
 }
 export interface EvaluatedBaseline {
     name: string;
     strings: EvaluatedString[];
     totals: Total[];
+    zones: Zones;
     holding_tension_n?: number;
 }
 export interface PoolGauge {
     construction: Construction;
     material: Material;
     gauge_in: number;
+    /**
+     * The tension at which it reaches the share of its breaking load where caution begins.
+     */
+    safe_n: number | null;
 }
 /**
  * Up to five sets chosen for a target, best first. The objective is the sum of (ln(T/T*))² over the strings, 0.01 for each pair of neighbours whose lower-pitched string is the thinner one, and for a total 100 (ln(sum/total))².
@@ -675,27 +783,11 @@ export interface Solution {
     packaged: NearestPackaged[];
     unknown_keys?: string[];
 }
-export interface TargetBand {
-    position: number;
-    tension_n: number;
-    low_n: number;
-    high_n: number;
-    before_style_n: number;
-    /**
-     * What each answer about the playing style adds, as a share.
-     */
-    style: StyleContribution[];
-}
-export interface StyleContribution {
-    aspect: string;
-    answer: string;
-    share: number;
-    reason: string;
-}
 export interface RankedSet {
     objective: number;
     strings: ChosenString[];
     totals: SolutionTotal[];
+    findings: Finding[];
 }
 export interface ChosenString {
     position: number;
@@ -711,6 +803,10 @@ export interface ChosenString {
      * From the target, relative, in each tuning.
      */
     deviation: number[];
+    /**
+     * Beside the baseline, in each tuning.
+     */
+    changes?: Change[];
     lighter: Candidate | null;
     heavier: Candidate | null;
 }
@@ -727,6 +823,7 @@ export interface Candidate {
 export interface SolutionTotal {
     tuning: string;
     tension_n: number;
+    change?: Change;
 }
 export interface NearestPackaged {
     name: string;
@@ -756,6 +853,50 @@ export interface SingleString {
      */
     tensions_n: number[];
     density?: Density;
+}
+/**
+ * A set converted to another tuning, scale or number of strings: a document to go on with, why it is as it is, and what speaks against it.
+ */
+export interface ConvertedSet {
+    format: 'lira-conversion';
+    version: 1;
+    name: string;
+    reasons: string[];
+    /**
+     * Whether anything speaks against it.
+     */
+    poor_candidate: boolean;
+    doubts: string[];
+    document: SetDocument;
+    evaluation: Evaluation;
+}
+/**
+ * How the strings of a set sound when they are plucked: partials to be added up. A preview, not a recording.
+ */
+export interface Sound {
+    format: 'lira-sound';
+    version: 1;
+    name: string;
+    strings: SoundingString[];
+}
+export interface SoundingString {
+    position: number;
+    tunings: PluckedTone[];
+}
+export interface PluckedTone {
+    pitch: string;
+    partials: Partial[];
+}
+export interface Partial {
+    hz: number;
+    /**
+     * All of a string add up to 1.
+     */
+    amplitude: number;
+    /**
+     * After so many seconds it has fallen to 1/e.
+     */
+    decay_s: number;
 }
 /**
  * Why some input was not taken. Nothing was changed.

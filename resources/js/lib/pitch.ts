@@ -12,10 +12,22 @@ export function pitchName(typed: string): string {
 /** Every pitch by note number, spelt with sharps and with flats, as the server lists them. */
 export type PitchLadder = [string, string][];
 
-/** The pitch some semitones away, flats staying flats. `noteNumber` is for spellings that the ladder lacks. */
-export function stepped(ladder: PitchLadder, noteNumber: number, semitones: number, present: string): string | null {
-    const found = ladder.findIndex((rung) => rung.includes(present));
-    const rung = ladder[(found >= 0 ? found : noteNumber) + semitones];
+/** Where a pitch stands on the ladder, in any spelling: B♯3 where C4 does. -1 where it is none. */
+function rungOf(ladder: PitchLadder, name: string): number {
+    const found = ladder.findIndex((rung) => rung.includes(name));
+    const spelt = found >= 0 ? null : /^([A-G])(#*|b*)(-?\d+)$/.exec(name);
+    if (spelt === null) {
+        return found;
+    }
+    const [, letter = '', signs = '', octave = ''] = spelt;
+    const natural = ladder.findIndex((rung) => rung.includes(letter + octave));
+    return natural < 0 ? natural : natural + (signs.startsWith('b') ? -signs.length : signs.length);
+}
+
+/** The pitch some semitones away, flats staying flats; null beyond the ladder's ends. */
+export function stepped(ladder: PitchLadder, semitones: number, present: string): string | null {
+    const from = rungOf(ladder, present);
+    const rung = from < 0 ? undefined : ladder[from + semitones];
     if (rung === undefined) {
         return null;
     }

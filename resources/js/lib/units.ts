@@ -85,6 +85,25 @@ export function tensionIn(newtons: number, units: Units): number {
     return newtons / NEWTONS[units.tension];
 }
 
+/** Reads a typed tension into newtons, in any unit written with it: `73`, `16.5 lbf`, `7.4 kgf`. */
+export function parseTension(typed: string, units: Units): number | null {
+    const match = /^\s*(\d*[.,]?\d+)\s*(N|lbf|lbs|lb|kgf|kg)?\s*$/i.exec(typed);
+    if (match === null) {
+        return null;
+    }
+    const unit = match[2]?.toLowerCase();
+    const factor =
+        unit === undefined
+            ? NEWTONS[units.tension]
+            : unit === 'n'
+              ? NEWTONS.N
+              : unit.startsWith('lb')
+                ? NEWTONS.lbf
+                : NEWTONS.kgf;
+    const newtons = Number((match[1] ?? '').replace(',', '.')) * factor;
+    return newtons > 0 ? newtons : null;
+}
+
 /** A tension with no more digits than its bounds earn: whole units once it is unsure by half a unit or more. */
 export function formatTension(newtons: number, lowN: number, highN: number, units: Units): string {
     return `${tensionFigure(newtons, lowN, highN, units)} ${units.tension}`;

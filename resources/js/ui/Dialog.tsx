@@ -3,7 +3,7 @@ import { Dialog as Primitive } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { floatClass } from './classes';
 
-const WIDTHS = { narrow: 'max-w-md', wide: 'max-w-2xl', wider: 'max-w-5xl' };
+const WIDTHS = { narrow: 'max-w-md', wide: 'max-w-2xl', wider: 'max-w-5xl', widest: 'max-w-6xl' };
 
 interface Props {
     open: boolean;

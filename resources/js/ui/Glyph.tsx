@@ -11,6 +11,10 @@ const STROKES = {
     undo: 'M4.5 3 L2 6 L5.5 8 M2.3 6 H9 A4 4 0 0 1 9 13.5 H6',
     redo: 'M11.5 3 L14 6 L10.5 8 M13.7 6 H7 A4 4 0 0 0 7 13.5 H10',
     close: 'M4 4 L12 12 M12 4 L4 12',
+    check: 'M3 8.5 L6.5 12 L13 4.5',
+    lock: 'M4 7.5 H12 V13.5 H4 Z M5.5 7.5 V5 A2.5 2.5 0 0 1 10.5 5 V7.5',
+    muted: 'M2.5 8 H6 M10 8 H13.5 M5.5 12 L10.5 4',
+    sound: 'M2 8 Q3.5 2 5 8 T8 8 T11 8 T14 8',
 };
 
 /** The few signs on buttons, drawn, so that they look the same everywhere. */

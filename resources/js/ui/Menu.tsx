@@ -1,7 +1,7 @@
 import { Glyph } from './Glyph';
 import { clsx } from 'clsx';
 import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { floatClass } from './classes';
 
 interface MenuProps {
@@ -12,10 +12,12 @@ interface MenuProps {
 
 /** A menu of commands under a button. */
 export function Menu({ trigger, children, align = 'end' }: MenuProps) {
+    // Inside the landmark, so that assistive technology finds it there; looked for when it opens, as the page is there then.
+    const [home, setHome] = useState<HTMLElement | null>(null);
     return (
-        <DropdownMenu.Root modal={false}>
+        <DropdownMenu.Root modal={false} onOpenChange={(open) => open && setHome(document.getElementById('main'))}>
             <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
+            <DropdownMenu.Portal container={home}>
                 <DropdownMenu.Content align={align} sideOffset={4} className={clsx(floatClass, 'min-w-52 p-1')}>
                     {children}
                 </DropdownMenu.Content>
@@ -40,6 +42,31 @@ export function MenuItem({ children, keys, disabled = false, onSelect }: ItemPro
             <span>{children}</span>
             {keys !== undefined && <kbd className="font-sans text-xs text-ink-faint">{keys}</kbd>}
         </DropdownMenu.Item>
+    );
+}
+
+/** Something that is so or not, in a menu that stays open. */
+export function MenuCheck({
+    children,
+    checked,
+    onChange,
+}: {
+    children: ReactNode;
+    checked: boolean;
+    onChange: (checked: boolean) => void;
+}) {
+    return (
+        <DropdownMenu.CheckboxItem
+            checked={checked}
+            onCheckedChange={onChange}
+            onSelect={(event) => event.preventDefault()}
+            className={clsx(itemClass, 'relative justify-start pl-7')}
+        >
+            <DropdownMenu.ItemIndicator className="absolute left-2">
+                <Glyph sign="check" />
+            </DropdownMenu.ItemIndicator>
+            {children}
+        </DropdownMenu.CheckboxItem>
     );
 }
 

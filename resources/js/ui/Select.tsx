@@ -9,17 +9,18 @@ interface Props {
     choices: { value: string; label: string }[];
     id?: string;
     label?: string;
+    disabled?: boolean;
     'aria-describedby'?: string | undefined;
     'aria-invalid'?: boolean | undefined;
 }
 
-export function Select({ value, onChange, choices, label, ...rest }: Props) {
+export function Select({ value, onChange, choices, label, disabled = false, ...rest }: Props) {
     return (
-        <Primitive.Root value={value} onValueChange={onChange}>
+        <Primitive.Root value={value} onValueChange={onChange} disabled={disabled}>
             <Primitive.Trigger
                 {...rest}
                 aria-label={label}
-                className={clsx(fieldClass, 'flex items-center justify-between gap-2 text-left')}
+                className={clsx(fieldClass, 'flex items-center justify-between gap-2 text-left disabled:opacity-60')}
             >
                 <Primitive.Value />
                 <Primitive.Icon className="text-ink-soft">

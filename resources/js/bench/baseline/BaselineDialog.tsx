@@ -1,0 +1,174 @@
+import { useState } from 'react';
+import { ask } from '../../lib/api';
+import type { Evaluation, SetDocument } from '../../lib/formats';
+import type { PitchLadder } from '../../lib/pitch';
+import { formatLength, parseLength, useUnits } from '../../lib/units';
+import { useAsked } from '../../lib/useAsked';
+import { Button } from '../../ui/Button';
+import { fieldClass } from '../../ui/classes';
+import { Dialog } from '../../ui/Dialog';
+import { Field } from '../../ui/Field';
+import { SearchField } from '../../ui/SearchField';
+import { TypedInput } from '../../ui/TypedInput';
+import { useBench } from '../benchStore';
+import { question } from '../question';
+import { anythingSaid, baselineOf, MOST_SEMITONES, said, tryingOf, type Trying } from './trying';
+import { TryingTable } from './TryingTable';
+
+interface Props {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    ladder: PitchLadder;
+}
+
+/** Finds what feels right: known strings, tuned up and down until each does. */
+export function BaselineDialog({ open, onOpenChange, ladder }: Props) {
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title="What feels right now"
+            description="Strings you know. Tune them up or down by semitones until they feel right, and say of each how it feels there."
+            width="wider"
+        >
+            <FindBaseline ladder={ladder} onDone={() => onOpenChange(false)} />
+        </Dialog>
+    );
+}
+
+function FindBaseline({ ladder, onDone }: { ladder: PitchLadder; onDone: () => void }) {
+    const document = useBench((state) => state.document);
+    const edit = useBench((state) => state.edit);
+    const [trying, setTrying] = useState<Trying>(() => tryingOf(document.baseline ?? document));
+    const [problem, setProblem] = useState<string | null>(null);
+    const baseline = baselineOf(trying, ladder);
+    const { data, error, isFetching } = useAsked<Evaluation>(
+        '/api/v1/evaluations',
+        baseline === null ? null : question({ ...document, baseline }, {}),
+    );
+    const wrong = problem ?? (baseline === null ? 'No pitch goes further that way.' : error?.message) ?? null;
+
+    const takeFrom = async (id: number) => {
+        try {
+            setTrying(tryingOf(await ask<SetDocument>(`/sets/${id}/export`)));
+            setProblem(null);
+        } catch (failure) {
+            setProblem(failure instanceof Error ? failure.message : 'That set could not be fetched. Try again.');
+        }
+    };
+    const slide = (semitones: number) =>
+        setTrying({ ...trying, semitones: Math.max(-MOST_SEMITONES, Math.min(MOST_SEMITONES, semitones)) });
+    const positions = trying.strings.map((_, index) => index + 1);
+
+    return (
+        <div className="-mx-2 grid min-h-0 gap-x-7 gap-y-4 overflow-auto px-2 pb-1 md:grid-cols-[15rem_1fr]">
+            <div className="grid content-start gap-3">
+                <Field label="Which strings">
+                    <input
+                        className={fieldClass}
+                        value={trying.name}
+                        maxLength={200}
+                        onChange={(event) => setTrying({ ...trying, name: event.target.value })}
+                    />
+                </Field>
+                <ScaleField trying={trying} onTrying={setTrying} />
+                <SearchField label="Take them from a set" pick={({ sets }) => sets} onTake={({ id }) => void takeFrom(id)} />
+                <Button
+                    onClick={() => {
+                        setTrying(tryingOf(document));
+                        setProblem(null);
+                    }}
+                >
+                    From this set as it stands
+                </Button>
+                <p className="text-sm text-ink-faint">Or type the gauges and pitches of the strings on the instrument now.</p>
+            </div>
+            <div className="min-w-0" aria-live="polite" aria-busy={isFetching}>
+                <Slide semitones={trying.semitones} onSlide={slide} />
+                {wrong !== null && (
+                    <p role="alert" className="mb-2 text-stop">
+                        {wrong}
+                    </p>
+                )}
+                <TryingTable
+                    trying={trying}
+                    pitches={baseline?.tunings[0]?.pitches ?? trying.tuning.pitches}
+                    evaluation={wrong === null ? data : undefined}
+                    onTrying={setTrying}
+                    onProblem={setProblem}
+                />
+                <div className="mt-4 flex flex-wrap justify-end gap-2">
+                    <Button onClick={() => setTrying(said(trying, positions, 'right'))}>All feel right here</Button>
+                    <Button
+                        look="strong"
+                        disabled={wrong !== null || baseline === null}
+                        onClick={() => {
+                            if (baseline !== null) {
+                                edit((present) => ({ ...present, baseline }));
+                                onDone();
+                            }
+                        }}
+                    >
+                        Measure from these
+                    </Button>
+                </div>
+                <p className="mt-2 text-right text-sm text-ink-faint">
+                    {!anythingSaid(trying)
+                        ? 'Nothing said yet: what they pull as tuned now is what feels right.'
+                        : 'What was said moves what feels right, and how wide it is.'}
+                </p>
+            </div>
+        </div>
+    );
+}
+
+function ScaleField({ trying, onTrying }: { trying: Trying; onTrying: (trying: Trying) => void }) {
+    const units = useUnits();
+    const { scale } = trying.instrument;
+    if (scale.type !== 'single') {
+        return null;
+    }
+    return (
+        <Field label="On a scale of">
+            <TypedInput
+                className={fieldClass}
+                shown={formatLength(scale.length_mm, units)}
+                onTake={(typed) => {
+                    const length = parseLength(typed, units);
+                    if (length !== null) {
+                        onTrying({ ...trying, instrument: { ...trying.instrument, scale: { ...scale, length_mm: length } } });
+                    }
+                }}
+            />
+        </Field>
+    );
+}
+
+/** How far the strings are tuned from where they were. */
+function Slide({ semitones, onSlide }: { semitones: number; onSlide: (semitones: number) => void }) {
+    const words =
+        semitones === 0
+            ? 'as they were'
+            : `${Math.abs(semitones)} semitone${Math.abs(semitones) === 1 ? '' : 's'} ${semitones < 0 ? 'down' : 'up'}`;
+    return (
+        <div className="mb-3 flex flex-wrap items-center gap-3">
+            <Button aria-label="A semitone down" disabled={semitones <= -MOST_SEMITONES} onClick={() => onSlide(semitones - 1)}>
+                −
+            </Button>
+            <input
+                type="range"
+                aria-label="Tuned by semitones"
+                aria-valuetext={words}
+                className="h-6 w-56 accent-(--accent)"
+                min={-MOST_SEMITONES}
+                max={MOST_SEMITONES}
+                value={semitones}
+                onChange={(event) => onSlide(Number(event.target.value))}
+            />
+            <Button aria-label="A semitone up" disabled={semitones >= MOST_SEMITONES} onClick={() => onSlide(semitones + 1)}>
+                +
+            </Button>
+            <span className="font-semibold">{words}</span>
+        </div>
+    );
+}

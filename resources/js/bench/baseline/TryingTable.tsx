@@ -1,0 +1,154 @@
+import { clsx } from 'clsx';
+import type { Construction, Evaluation, StringOfSet } from '../../lib/formats';
+import { pitchLabel, pitchName } from '../../lib/pitch';
+import { CONSTRUCTIONS, materialsFor } from '../../lib/strings';
+import { formatTension, tensionFigure, useUnits } from '../../lib/units';
+import { fieldClass } from '../../ui/classes';
+import { Select } from '../../ui/Select';
+import { TypedInput } from '../../ui/TypedInput';
+import { GaugeInput } from '../lanes/GaugeInput';
+import { gaugeInches } from '../lanes/gauges';
+import { said, type Felt, type Trying } from './trying';
+
+interface Props {
+    trying: Trying;
+    /** What sounds as the strings are tuned now. */
+    pitches: string[];
+    evaluation: Evaluation | undefined;
+    onTrying: (trying: Trying) => void;
+    onProblem: (message: string | null) => void;
+}
+
+const WORDS: { felt: Felt; label: string }[] = [
+    { felt: 'too-loose', label: 'too loose' },
+    { felt: 'right', label: 'right' },
+    { felt: 'too-tight', label: 'too tight' },
+];
+
+/** The strings being tried: what each is and pulls, how it feels here, and what that comes to. */
+export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem }: Props) {
+    const units = useUnits();
+    const change = (position: number, changed: Partial<StringOfSet>) =>
+        onTrying({
+            ...trying,
+            strings: trying.strings.map((string) => (string.position === position ? { ...string, ...changed } : string)),
+        });
+    const retype = (string: StringOfSet, changed: Partial<StringOfSet>) => {
+        const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        onTrying({
+            ...trying,
+            strings: trying.strings.map((each) => (each === string ? { ...rest, ...changed } : each)),
+        });
+    };
+    return (
+        <div className="overflow-x-auto">
+            <table className="w-full">
+                <thead>
+                    <tr className="border-b border-ink text-left text-ink-soft [&>th]:px-2 [&>th]:py-1 [&>th]:font-normal">
+                        <th>String</th>
+                        <th>Gauge</th>
+                        <th>Pitch</th>
+                        <th className="text-right">Pulls</th>
+                        <th>Feels</th>
+                        <th className="text-right">Right, {units.tension}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {trying.strings.map((string, index) => {
+                        const pulls = evaluation?.baseline?.strings[index]?.tunings[0];
+                        const right = evaluation?.strings[index]?.tunings[0]?.change;
+                        const word = trying.felt[trying.semitones]?.[index] ?? '';
+                        return (
+                            <tr key={string.position} className="border-b border-rule [&>td]:px-2 [&>td]:py-1">
+                                <th scope="row" className="px-2 text-left font-semibold">
+                                    {string.position}
+                                </th>
+                                <td>
+                                    <div className="flex gap-1.5">
+                                        <GaugeInput
+                                            inches={gaugeInches(string)}
+                                            label={`Gauge of string ${string.position} that feels right`}
+                                            className={clsx(fieldClass, 'w-16!')}
+                                            onType={(gauge) => retype(string, gauge)}
+                                            onProblem={onProblem}
+                                        />
+                                        <div className="w-28">
+                                            <Select
+                                                label={`Construction of string ${string.position}`}
+                                                value={string.construction}
+                                                choices={Object.entries(CONSTRUCTIONS).map(([value, label]) => ({
+                                                    value,
+                                                    label,
+                                                }))}
+                                                onChange={(value) => {
+                                                    const construction = value as Construction;
+                                                    const materials = materialsFor(construction);
+                                                    const material = materials.includes(string.material)
+                                                        ? string.material
+                                                        : (materials[0] ?? string.material);
+                                                    change(string.position, { construction, material });
+                                                }}
+                                            />
+                                        </div>
+                                    </div>
+                                </td>
+                                <td>
+                                    {trying.semitones === 0 ? (
+                                        <TypedInput
+                                            aria-label={`Pitch of string ${string.position} that feels right`}
+                                            className={clsx(fieldClass, 'w-16!')}
+                                            shown={pitchLabel(pitches[index] ?? '')}
+                                            spellCheck={false}
+                                            onTake={(typed) =>
+                                                typed !== '' &&
+                                                onTrying({
+                                                    ...trying,
+                                                    tuning: {
+                                                        ...trying.tuning,
+                                                        name: '',
+                                                        pitches: trying.tuning.pitches.map((old, at) =>
+                                                            at === index ? pitchName(typed) : old,
+                                                        ),
+                                                    },
+                                                })
+                                            }
+                                        />
+                                    ) : (
+                                        <span className="px-2.5 font-semibold">{pitchLabel(pitches[index] ?? '')}</span>
+                                    )}
+                                </td>
+                                <td className="text-right whitespace-nowrap">
+                                    {pulls && formatTension(pulls.tension_n, pulls.tension_low_n, pulls.tension_high_n, units)}
+                                </td>
+                                <td>
+                                    <div role="group" aria-label={`String ${string.position} feels`} className="flex">
+                                        {WORDS.map(({ felt, label }) => (
+                                            <button
+                                                key={felt}
+                                                type="button"
+                                                aria-pressed={word === felt}
+                                                onClick={() => onTrying(said(trying, [index + 1], felt))}
+                                                className={clsx(
+                                                    '-ml-px h-8 border px-2 text-sm whitespace-nowrap first:ml-0 first:rounded-l-[3px] last:rounded-r-[3px]',
+                                                    word === felt
+                                                        ? 'z-10 border-accent bg-accent font-semibold text-accent-ink'
+                                                        : 'border-rule-strong hover:border-ink',
+                                                )}
+                                            >
+                                                {label}
+                                            </button>
+                                        ))}
+                                    </div>
+                                </td>
+                                <td className="text-right whitespace-nowrap text-ink-soft">
+                                    {right &&
+                                        `${tensionFigure(right.same_low_n, right.same_low_n, right.same_low_n * 1.03, units)} to ${tensionFigure(right.same_high_n, right.same_high_n, right.same_high_n * 1.03, units)}`}
+                                </td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+        </div>
+    );
+}

@@ -1,0 +1,56 @@
+import type { NearestPackaged } from '../../lib/formats';
+import { CONSTRUCTIONS } from '../../lib/strings';
+import { formatGauge, useUnits } from '../../lib/units';
+import { Button } from '../../ui/Button';
+import { missPerString } from './solve';
+
+const SHOWN = 3;
+
+const WHY: Record<NearestPackaged['singles'][number]['why'], string> = {
+    missing: 'the set has none for it',
+    'out-of-band': 'the set’s own is too far from the aim',
+    limit: 'the set’s own would be pulled too hard',
+};
+
+/** The packaged sets that come nearest, and the single strings that would complete each. */
+export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]; onTake: (chosen: NearestPackaged) => void }) {
+    const units = useUnits();
+    if (packaged.length === 0) {
+        return null;
+    }
+    return (
+        <section aria-label="Packaged sets" className="mt-4">
+            <h3 className="border-b border-ink pb-1 font-bold">Nearest packaged sets</h3>
+            <ul>
+                {packaged.slice(0, SHOWN).map((each) => (
+                    <li key={each.name} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1.5">
+                        <div className="min-w-0 flex-1 basis-72">
+                            <p>
+                                <span className="font-semibold">{each.name}</span>{' '}
+                                <span className="text-ink-soft">
+                                    {each.strings.map((string) => formatGauge(string.gauge_in, units)).join(' ')}
+                                    {each.strings.length > 0 ? ' used' : ''}, off by {(missPerString(each) * 100).toFixed(1)} % a
+                                    string
+                                </span>
+                            </p>
+                            <p className="text-sm text-ink-soft">
+                                {each.singles.length === 0
+                                    ? 'Complete as it comes.'
+                                    : `With ${each.singles.length} single${each.singles.length === 1 ? '' : 's'}: `}
+                                {each.singles
+                                    .map(
+                                        (single) =>
+                                            `${formatGauge(single.gauge_in, units)} ${CONSTRUCTIONS[single.construction]} for string ${single.position}, as ${WHY[single.why]}`,
+                                    )
+                                    .join('; ')}
+                            </p>
+                        </div>
+                        <Button className="h-8" onClick={() => onTake(each)} aria-label={`Take ${each.name} with its singles`}>
+                            Take
+                        </Button>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}

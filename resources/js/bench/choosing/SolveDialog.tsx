@@ -1,0 +1,103 @@
+import { useState } from 'react';
+import type { Evaluation, Solution } from '../../lib/formats';
+import { useUnits } from '../../lib/units';
+import { useAsked } from '../../lib/useAsked';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { toast } from '../../ui/toasts';
+import { useBench } from '../benchStore';
+import { inTuning } from '../lanes/gauges';
+import { question } from '../question';
+import { AimFields } from './AimFields';
+import { PackagedSets } from './PackagedSets';
+import { aimedAt, aimOf, taken, takenPackaged, targetOf } from './solve';
+import { SolutionTable } from './SolutionTable';
+
+interface Props {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    evaluation: Evaluation;
+}
+
+/** Chooses gauges: what is aimed at, and the best sets for it beside the present one. */
+export function SolveDialog({ open, onOpenChange, evaluation }: Props) {
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title="Choose the gauges"
+            description="Say what the set should feel like; the best sets that can be bought stand beside the present one."
+            width="widest"
+        >
+            <Solve evaluation={evaluation} onDone={() => onOpenChange(false)} />
+        </Dialog>
+    );
+}
+
+function Solve({ evaluation, onDone }: { evaluation: Evaluation; onDone: () => void }) {
+    const units = useUnits();
+    const document = useBench((state) => state.document);
+    const tuning = useBench((state) => state.tuning);
+    const edit = useBench((state) => state.edit);
+    const [aim, setAim] = useState(() =>
+        aimOf(
+            document,
+            evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.tension_n ?? 0),
+            units,
+        ),
+    );
+
+    const { target, wrong } = targetOf(aim, units);
+    const asked = target === null ? null : question(document, { target: { ...target, sets: 'standard' } });
+    const { data, error, isFetching } = useAsked<Solution>('/api/v1/solutions', asked);
+    const problem = wrong ?? error?.message ?? null;
+
+    return (
+        <div className="-mx-2 grid min-h-0 gap-x-6 gap-y-4 overflow-auto px-2 pb-1 lg:grid-cols-[15.5rem_1fr]">
+            <div>
+                <AimFields aim={aim} document={document} targets={data?.targets ?? []} onAim={setAim} />
+                <Button
+                    className="mt-3 w-full"
+                    disabled={target === null}
+                    onClick={() => {
+                        if (target !== null) {
+                            edit(aimedAt(target));
+                            onDone();
+                        }
+                    }}
+                >
+                    Only show this aim on the lanes
+                </Button>
+            </div>
+            <div className="min-w-0" aria-live="polite" aria-busy={isFetching}>
+                {problem !== null && (
+                    <p role="alert" className="mb-3 text-stop">
+                        {problem}
+                    </p>
+                )}
+                {problem === null && data !== undefined && target !== null && (
+                    <>
+                        <SolutionTable
+                            solution={data}
+                            evaluation={evaluation}
+                            onTake={(chosen) => {
+                                edit(taken(chosen, target));
+                                onDone();
+                                toast('Took the chosen set. Undo brings the other back.');
+                            }}
+                            onTakeString={(chosen, position) => edit(taken(chosen, target, position))}
+                        />
+                        <PackagedSets
+                            packaged={data.packaged}
+                            onTake={(chosen) => {
+                                edit(takenPackaged(chosen, target));
+                                onDone();
+                                toast('Took the packaged set. Undo brings the other back.');
+                            }}
+                        />
+                    </>
+                )}
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,170 @@
+import type {
+    Candidate,
+    NearestPackaged,
+    RankedSet,
+    SetDocument,
+    StringOfSet,
+    Style,
+    Target,
+    TargetBand,
+} from '../../lib/formats';
+import { tensionIn, type Units } from '../../lib/units';
+import type { Edit } from '../edits';
+
+/** What one aims at, as it is being chosen; tensions as typed, in the reader's unit. */
+export interface Aim {
+    profile: Target['profile'];
+    percent: string;
+    tension: string;
+    first: string;
+    last: string;
+    total: string;
+    /** One for each string. */
+    each: string[];
+    /** Half the band that is near enough, in percent; empty for the usual one. */
+    band: string;
+    woundFrom: string;
+    tunings: string;
+    keep: number[];
+    style: Required<Pick<Style, 'attack' | 'pick' | 'angle' | 'place' | 'bending'>>;
+}
+
+const USUAL_STYLE: Aim['style'] = { attack: 'medium', pick: 'medium', angle: 'flat', place: 'studio', bending: 'none' };
+
+/** Begins where the design stands: its own target if it has one, else as the baseline feels, or its mean tension. */
+export function aimOf(document: SetDocument, tensionsN: number[], units: Units): Aim {
+    const target = document.target;
+    const mean = tensionsN.reduce((sum, tension) => sum + tension, 0) / Math.max(1, tensionsN.length);
+    const shown = (newtons: number) => tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1);
+    const firstWound = Math.min(
+        ...document.strings.filter((string) => string.construction !== 'plain').map((string) => string.position),
+    );
+    const given = target?.tension_n;
+    return {
+        profile: target?.profile ?? (document.baseline ? 'baseline' : 'equal'),
+        percent: String(Math.round((target?.ratio ?? 1) * 100)),
+        tension: shown(target?.profile === 'equal' && typeof given === 'number' ? given : mean),
+        first: shown(typeof given === 'object' && !Array.isArray(given) ? given.first : mean),
+        last: shown(typeof given === 'object' && !Array.isArray(given) ? given.last : mean),
+        total: shown(target?.profile === 'total' && typeof given === 'number' ? given : mean * tensionsN.length),
+        each: (target?.profile === 'per-string' && Array.isArray(given) ? given : tensionsN).map(shown),
+        band: target?.band === undefined ? '' : String(Number((target.band * 100).toFixed(1))),
+        woundFrom: String(target?.wound_from ?? (Number.isFinite(firstWound) ? firstWound : 'any')),
+        tunings: String(target?.tunings ?? 'worst'),
+        // What the strings themselves say stays with them.
+        keep: target?.keep ?? [],
+        style: { ...USUAL_STYLE, ...target?.style },
+    };
+}
+
+/** The target as documents say it, or what is wrong with a figure. */
+export function targetOf(aim: Aim, units: Units): { target: Target; wrong: null } | { target: null; wrong: string } {
+    const newtons = (typed: string): number => Number(typed.replace(',', '.')) / tensionIn(1, units);
+    const figures: Record<Target['profile'], number[]> = {
+        baseline: [Number(aim.percent.replace(',', '.')) / 100],
+        equal: [newtons(aim.tension)],
+        progressive: [newtons(aim.first), newtons(aim.last)],
+        total: [newtons(aim.total)],
+        'per-string': aim.each.map(newtons),
+    };
+    const [first = 0, last = 0] = figures[aim.profile];
+    if (figures[aim.profile].some((figure) => !Number.isFinite(figure) || figure <= 0)) {
+        return { target: null, wrong: 'Type what to aim at as a number above 0.' };
+    }
+    const band = aim.band.trim() === '' ? null : Number(aim.band.replace(',', '.')) / 100;
+    if (band !== null && !(band > 0 && band <= 0.5)) {
+        return { target: null, wrong: 'Type how near is near enough, from 0 to 50 %, or leave it empty.' };
+    }
+    const target: Target = {
+        profile: aim.profile,
+        ...(aim.profile === 'baseline' ? { ratio: first } : {}),
+        ...(aim.profile === 'equal' || aim.profile === 'total' ? { tension_n: first } : {}),
+        ...(aim.profile === 'per-string' ? { tension_n: figures['per-string'] } : {}),
+        ...(band === null ? {} : { band }),
+        ...(aim.profile === 'progressive' ? { tension_n: { first, last } } : {}),
+        ...(aim.woundFrom === 'any' ? {} : { wound_from: Number(aim.woundFrom), plain_to: Number(aim.woundFrom) - 1 }),
+        tunings: aim.tunings === 'worst' || aim.tunings === 'mean' ? aim.tunings : Number(aim.tunings),
+        style: aim.style,
+        ...(aim.keep.length > 0 ? { keep: aim.keep } : {}),
+    };
+    return { target, wrong: null };
+}
+
+type Taken = Pick<Candidate, 'construction' | 'material' | 'gauge_in' | 'density'> & { position: number };
+
+function asString(present: StringOfSet, { construction, material, gauge_in, density }: Taken): StringOfSet {
+    const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = present;
+    return { ...rest, construction, material, gauge_in, ...(density ? { density } : {}) };
+}
+
+/** Takes strings into the set; those that are locked or were to be kept stay as they are. */
+function takenStrings(chosen: Taken[], target: Target): Edit {
+    return (document) => ({
+        ...document,
+        strings: document.strings.map((string) => {
+            const taken = chosen.find(({ position }) => position === string.position);
+            const kept = string.hold === 'locked' || target.keep?.includes(string.position) === true;
+            return taken === undefined || kept ? string : asString(string, taken);
+        }),
+    });
+}
+
+/** Keeps what is aimed at with the set, so that the lanes show it. What other documents said of it stays. */
+export function aimedAt(target: Target): Edit {
+    return (document) => {
+        const {
+            tension_n: _tension,
+            ratio: _ratio,
+            band: _band,
+            wound_from: _from,
+            plain_to: _to,
+            keep: _keep,
+            ...rest
+        } = document.target ?? target;
+        return { ...document, target: { ...rest, ...target } };
+    };
+}
+
+/** Takes a solution, or only some of its strings, and the target it was chosen for. */
+export function taken(solution: Pick<RankedSet, 'strings'>, target: Target, only?: number): Edit {
+    const chosen = solution.strings.filter(({ position }) => only === undefined || position === only);
+    return (document) => aimedAt(target)(takenStrings(chosen, target)(document));
+}
+
+/** Takes a packaged set with the singles that complete it. */
+export function takenPackaged({ strings, singles }: NearestPackaged, target: Target): Edit {
+    return (document) => aimedAt(target)(takenStrings([...strings, ...singles], target)(document));
+}
+
+export interface StyleShare {
+    aspect: string;
+    answer: string;
+    reason: string;
+    least: number;
+    most: number;
+}
+
+/** What each answer about the playing style adds, over all strings. */
+export function styleShares(targets: TargetBand[]): StyleShare[] {
+    const shares = new Map<string, StyleShare>();
+    for (const { aspect, answer, reason, share } of targets.flatMap(({ style }) => style)) {
+        const known = shares.get(aspect) ?? { aspect, answer, reason, least: share, most: share };
+        shares.set(aspect, { ...known, least: Math.min(known.least, share), most: Math.max(known.most, share) });
+    }
+    return [...shares.values()];
+}
+
+/** How far a packaged set misses what is aimed at, per string, as a share: the root of the mean square. */
+export function missPerString({ miss, strings, singles }: NearestPackaged): number {
+    return Math.expm1(Math.sqrt(miss / Math.max(1, strings.length + singles.length)));
+}
+
+/** Whether a set has this very string at this place. */
+export function isSame(chosen: Taken, present: StringOfSet | undefined, presentInches: number): boolean {
+    return (
+        present !== undefined &&
+        Math.abs(chosen.gauge_in - presentInches) < 1e-6 &&
+        chosen.construction === present.construction &&
+        chosen.material === present.material
+    );
+}

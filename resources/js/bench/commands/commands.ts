@@ -1,0 +1,33 @@
+/** Something one can do on the Bench, for the palette, the keys and the list of them. */
+export interface Command {
+    group: string;
+    name: string;
+    /** As it is pressed: `mod+shift+z`, `s`, `shift+pageup`. `mod` is Ctrl, or ⌘ on a Mac. */
+    keys?: string;
+    /** Works while a field has the focus too. */
+    always?: boolean;
+    disabled?: boolean;
+    run: () => void;
+}
+
+const NAMES: Record<string, string> = { mod: 'Ctrl', shift: 'Shift', pageup: 'Page Up', pagedown: 'Page Down' };
+
+/** Keys as people read them: `mod+shift+z` is Ctrl Shift Z. */
+export function keysLabel(keys: string): string {
+    return keys
+        .split('+')
+        .map((key) => NAMES[key] ?? (key.length === 1 ? key.toUpperCase() : key))
+        .join(' ');
+}
+
+/** What was pressed, written as commands write their keys. Signs that need Shift on some keyboards go without it. */
+export function pressedKeys(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'shiftKey' | 'altKey'>): string {
+    const key = event.key.toLowerCase();
+    const sign = key.length === 1 && key === key.toUpperCase();
+    return [
+        ...(event.ctrlKey || event.metaKey ? ['mod'] : []),
+        ...(event.altKey ? ['alt'] : []),
+        ...(event.shiftKey && !sign ? ['shift'] : []),
+        key,
+    ].join('+');
+}

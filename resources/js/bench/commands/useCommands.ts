@@ -1,0 +1,81 @@
+import { router } from '@inertiajs/react';
+import { useBench, useBenchActions } from '../benchStore';
+import * as edits from '../edits';
+import type { ShowPanel } from '../panels';
+import { useHearingOn, type Hear } from '../sound/useHearing';
+import type { Retune } from '../tunings/useRetune';
+import type { Command } from './commands';
+import type { SetActions } from './useSetActions';
+
+interface Options {
+    setId: number;
+    actions: SetActions;
+    retune: Retune;
+    show: ShowPanel;
+    hear: Hear;
+}
+
+/** Every command of the Bench: the palette lists them, their keys work, the list of keys shows those. */
+export function useCommands({ setId, actions, retune, show, hear }: Options): Command[] {
+    const { edit, undo, redo, showTuning } = useBenchActions();
+    const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
+    const hold = useBench((state) => edits.stringAt(state.document, selected)?.hold);
+    const tuning = useBench((state) => state.tuning);
+    const tunings = useBench((state) => state.document.tunings.length);
+    const canUndo = useBench((state) => state.past.length > 0);
+    const canRedo = useBench((state) => state.future.length > 0);
+    const { on: hearing, turn } = useHearingOn();
+
+    const design = 'This set';
+    const strings = `String ${selected}`;
+    const pitches = 'Tuning';
+    return [
+        { group: design, name: 'Choose the gauges…', keys: 's', run: () => show('solve') },
+        { group: design, name: 'Convert to another tuning, scale or number of strings…', keys: 'c', run: () => show('convert') },
+        { group: design, name: 'Say what feels right now…', keys: 'b', run: () => show('baseline') },
+        { group: design, name: 'Undo', keys: 'mod+z', disabled: !canUndo, run: undo },
+        { group: design, name: 'Redo', keys: 'mod+shift+z', disabled: !canRedo, run: redo },
+        { group: design, name: 'Save now', keys: 'mod+s', always: true, run: actions.save },
+        { group: design, name: 'Versions…', keys: 'v', run: () => show('versions') },
+        { group: design, name: 'Print the sheet', run: actions.print },
+        { group: design, name: 'Print whether it fits', keys: 'f', run: actions.printFit },
+        { group: design, name: 'Duplicate', run: actions.duplicate },
+        { group: design, name: 'Export set document', run: () => window.location.assign(`/sets/${setId}/export`) },
+        { group: design, name: 'Put away', run: actions.putAway },
+        { group: pitches, name: 'Choose a tuning…', keys: 't', run: () => show('tuning') },
+        { group: pitches, name: 'All strings a semitone up', keys: 'shift+pageup', run: () => retune.all(1) },
+        { group: pitches, name: 'All strings a semitone down', keys: 'shift+pagedown', run: () => retune.all(-1) },
+        { group: pitches, name: 'Lowest string a tone down', keys: 'd', run: () => retune.lowest(-2) },
+        {
+            group: pitches,
+            name: 'Show the next tuning',
+            keys: 'n',
+            disabled: tunings < 2,
+            run: () => showTuning((tuning + 1) % tunings),
+        },
+        {
+            group: strings,
+            name: hold === 'locked' ? 'Unlock it' : 'Lock it',
+            keys: 'l',
+            run: () => edit(edits.hold(selected, hold === 'locked' ? null : 'locked')),
+        },
+        {
+            group: strings,
+            name: hold === 'muted' ? 'Take it into choosing again' : 'Leave it out of choosing',
+            keys: 'm',
+            run: () => edit(edits.hold(selected, hold === 'muted' ? null : 'muted')),
+        },
+        { group: strings, name: 'Hear it', keys: 'p', run: () => hear([selected]) },
+        {
+            group: 'Hearing',
+            name: 'Hear all strings',
+            keys: 'shift+p',
+            run: () => hear(),
+        },
+        { group: 'Hearing', name: hearing ? 'Turn hearing off' : 'Turn hearing on', run: () => turn(!hearing) },
+        { group: 'Go to', name: 'Sets', run: () => router.visit('/sets') },
+        { group: 'Go to', name: 'Instruments', run: () => router.visit('/instruments') },
+        { group: 'Go to', name: 'Anything by its name…', keys: 'mod+k', always: true, run: () => show('palette') },
+        { group: 'Go to', name: 'Keys that work here', keys: '?', run: () => show('keys') },
+    ];
+}

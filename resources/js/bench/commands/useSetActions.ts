@@ -1,0 +1,74 @@
+import { router } from '@inertiajs/react';
+import { useMemo } from 'react';
+import { ask } from '../../lib/api';
+import { toast } from '../../ui/toasts';
+import { useBenchStore } from '../benchStore';
+import type { SavedSet, Saver } from '../saving/saver';
+
+export interface SetActions {
+    save: () => void;
+    print: () => void;
+    /** Prints whether it fits its instrument. */
+    printFit: () => void;
+    duplicate: () => void;
+    /** Keeps what another tab's writing left no place for, as a set of its own. */
+    keepMine: () => void;
+    putAway: () => void;
+}
+
+/** What can be done with the set as a whole. */
+export function useSetActions(set: SavedSet, saver: Saver): SetActions {
+    const store = useBenchStore();
+    return useMemo(() => {
+        const telling = (act: () => Promise<unknown>) => () =>
+            void act().catch((error: unknown) =>
+                toast(error instanceof Error ? error.message : 'That did not work.', { tone: 'failed' }),
+            );
+        const show = async (what: 'sheet' | 'fit') => {
+            // Opened before anything is awaited, or the browser takes it for a pop-up.
+            const sheet = window.open('', '_blank');
+            await saver.flush();
+            const address = `/sets/${set.id}/${what}`;
+            if (sheet === null) {
+                window.location.assign(address);
+            } else {
+                sheet.location.replace(address);
+            }
+        };
+        return {
+            save: () => void saver.flush(),
+            print: telling(() => show('sheet')),
+            printFit: telling(() => show('fit')),
+            duplicate: telling(async () => {
+                if (await saver.flush()) {
+                    const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
+                    router.visit(`/bench/${id}`);
+                }
+            }),
+            keepMine: telling(async () => {
+                const { document } = store.getState();
+                const { id } = await ask<{ id: number }>('/sets/import', {
+                    method: 'POST',
+                    body: { ...document, name: `${document.name}, kept` },
+                });
+                saver.letBe();
+                router.visit(`/bench/${id}`);
+            }),
+            putAway: telling(async () => {
+                const { name } = store.getState().document;
+                await saver.flush();
+                await ask(`/sets/${set.id}`, { method: 'DELETE' });
+                router.visit('/sets');
+                toast(`“${name}” was put away.`, {
+                    action: {
+                        label: 'Undo',
+                        run: () =>
+                            void ask(`/sets/${set.id}/unarchive`, { method: 'POST' }).then(() =>
+                                router.visit(`/bench/${set.id}`),
+                            ),
+                    },
+                });
+            }),
+        };
+    }, [set.id, saver, store]);
+}

@@ -1,0 +1,119 @@
+import { router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { ask } from '../../lib/api';
+import type { ConvertedSet, Evaluation } from '../../lib/formats';
+import type { PitchLadder } from '../../lib/pitch';
+import { useUnits } from '../../lib/units';
+import { useAsked } from '../../lib/useAsked';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { toast } from '../../ui/toasts';
+import { useBench } from '../benchStore';
+import type { Saver } from '../saving/saver';
+import { askedOf, CONVERSIONS, usualWish } from './conversion';
+import { ConversionPreview } from './ConversionPreview';
+import { WishFields } from './WishFields';
+
+interface Props {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    evaluation: Evaluation;
+    saver: Saver;
+    ladder: PitchLadder;
+}
+
+/** Turns the set into a starting point for another tuning, scale or number of strings; the set itself stays as it is. */
+export function ConvertDialog({ open, onOpenChange, ...rest }: Props) {
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title="Convert"
+            description="A new set from this one, with the feel of what you are used to. This set stays as it is."
+            width="wider"
+        >
+            <Convert {...rest} onDone={() => onOpenChange(false)} />
+        </Dialog>
+    );
+}
+
+function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void }) {
+    const units = useUnits();
+    const document = useBench((state) => state.document);
+    const [wish, setWish] = useState(() =>
+        usualWish(document.tunings, evaluation.strings[0]?.speaking_length_mm ?? 0, ladder, units),
+    );
+    const [busy, setBusy] = useState(false);
+    const { asked, missing } = askedOf(wish, units);
+    const { data, error, isFetching } = useAsked<ConvertedSet>(
+        '/api/v1/conversions',
+        asked === null ? null : JSON.stringify({ ...document, conversion: asked }),
+    );
+    const problem = missing ?? error?.message ?? null;
+    const chosen = CONVERSIONS.find(({ to }) => to === wish.to);
+
+    const put = async (converted: ConvertedSet) => {
+        setBusy(true);
+        try {
+            if (await saver.flush()) {
+                const { id } = await ask<{ id: number }>('/sets/import', { method: 'POST', body: converted.document });
+                onDone();
+                router.visit(`/bench/${id}`);
+                toast(`“${converted.document.name}” is on the bench. The set it came from is among the sets.`);
+            }
+        } catch (failure) {
+            toast(failure instanceof Error ? failure.message : 'That did not work. Try again.', { tone: 'failed' });
+        } finally {
+            setBusy(false);
+        }
+    };
+
+    return (
+        <div className="-mx-2 grid min-h-0 gap-x-7 gap-y-4 overflow-auto px-2 pb-1 md:grid-cols-[16rem_1fr]">
+            <div className="grid content-start gap-3">
+                <div role="radiogroup" aria-label="Convert to" className="grid grid-cols-2 gap-1.5">
+                    {CONVERSIONS.map(({ to, name }) => (
+                        <label
+                            key={to}
+                            className={clsx(
+                                'flex min-h-9 cursor-pointer items-center rounded-[3px] border px-2 text-[0.9rem] has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-accent',
+                                wish.to === to
+                                    ? 'border-accent bg-accent text-accent-ink'
+                                    : 'border-rule-strong hover:border-ink',
+                            )}
+                        >
+                            <input
+                                type="radio"
+                                name="conversion"
+                                className="sr-only"
+                                checked={wish.to === to}
+                                onChange={() => setWish({ ...wish, to })}
+                            />
+                            {name}
+                        </label>
+                    ))}
+                </div>
+                <p className="text-ink-soft">{chosen?.what}</p>
+                <WishFields wish={wish} document={document} onWish={setWish} />
+            </div>
+            <div className="flex min-w-0 flex-col" aria-live="polite" aria-busy={isFetching}>
+                {problem !== null && (
+                    <p role="alert" className="mb-3 text-stop">
+                        {problem}
+                    </p>
+                )}
+                {problem === null && data !== undefined && (
+                    <>
+                        <ConversionPreview converted={data} before={evaluation} />
+                        <div className="mt-4 flex justify-end">
+                            <Button look="strong" disabled={busy || isFetching} onClick={() => void put(data)}>
+                                Put it on the Bench
+                            </Button>
+                        </div>
+                    </>
+                )}
+            </div>
+        </div>
+    );
+}

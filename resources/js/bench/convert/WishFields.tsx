@@ -1,0 +1,149 @@
+import { useState } from 'react';
+import { ask } from '../../lib/api';
+import type { Instrument, SetDocument } from '../../lib/formats';
+import { pitchLabel, pitchName, tuningLabel } from '../../lib/pitch';
+import type { Found } from '../../lib/search';
+import { Button } from '../../ui/Button';
+import { fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { Glyph } from '../../ui/Glyph';
+import { Select } from '../../ui/Select';
+import { SearchField } from '../../ui/SearchField';
+import { TuningChoice } from '../tunings/TuningChoice';
+import type { Wish } from './conversion';
+
+interface Props {
+    wish: Wish;
+    document: SetDocument;
+    onWish: (wish: Wish) => void;
+}
+
+interface FieldsProps {
+    wish: Wish;
+    document: SetDocument;
+    change: (changed: Partial<Wish>) => void;
+}
+
+/** What has to be said for the conversion that is chosen. */
+export function WishFields({ wish, document, onWish }: Props) {
+    const change = (changed: Partial<Wish>) => onWish({ ...wish, ...changed });
+    switch (wish.to) {
+        case 'lower':
+        case 'baritone':
+            return (
+                <Field label="Semitones lower" hint="2 is a tone, 5 a fourth, 7 a fifth">
+                    <input
+                        className={fieldClass}
+                        type="number"
+                        min={1}
+                        max={12}
+                        value={wish.semitones}
+                        onChange={(event) => change({ semitones: event.target.value })}
+                    />
+                </Field>
+            );
+        case 'scale':
+            return <ScaleFields wish={wish} document={document} change={change} />;
+        case 'octave':
+            return (
+                <Field label="Sounding an octave up">
+                    <Select
+                        value={wish.fromPosition}
+                        onChange={(fromPosition) => change({ fromPosition })}
+                        choices={document.strings.map(({ position }) => ({
+                            value: String(position),
+                            label: position === document.strings.length ? `only string ${position}` : `from string ${position}`,
+                        }))}
+                    />
+                </Field>
+            );
+        case 'add-lower':
+            return (
+                <Field label="Pitch of the new string">
+                    <input
+                        className={fieldClass}
+                        value={pitchLabel(wish.pitch)}
+                        spellCheck={false}
+                        autoComplete="off"
+                        onChange={(event) => change({ pitch: pitchName(event.target.value) })}
+                    />
+                </Field>
+            );
+        case 'several':
+            return <TuningsField wish={wish} document={document} change={change} />;
+    }
+}
+
+function ScaleFields({ wish, document, change }: FieldsProps) {
+    const count = document.strings.length;
+    const [problem, setProblem] = useState<string | undefined>();
+    const take = async (found: Found['instruments'][number]) => {
+        try {
+            change({ instrument: await ask<Instrument>(`/instruments/${found.id}/document`) });
+            setProblem(undefined);
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'That instrument could not be fetched. Try again.');
+        }
+    };
+    return (
+        <>
+            {wish.instrument === null ? (
+                <Field label="Length of its scale">
+                    <input
+                        className={fieldClass}
+                        inputMode="decimal"
+                        value={wish.length}
+                        onChange={(event) => change({ length: event.target.value })}
+                    />
+                </Field>
+            ) : (
+                <p className="flex items-center gap-2">
+                    <span className="min-w-0 flex-1 truncate">
+                        Onto <strong>{wish.instrument.name}</strong>
+                    </span>
+                    <Button look="quiet" onClick={() => change({ instrument: null })}>
+                        Another length instead
+                    </Button>
+                </p>
+            )}
+            <SearchField
+                label={`or an instrument with ${count} strings`}
+                error={problem}
+                pick={(found) => found.instruments.filter(({ strings }) => strings === count)}
+                onTake={(found) => void take(found)}
+            />
+        </>
+    );
+}
+
+function TuningsField({ wish, document, change }: FieldsProps) {
+    const present = wish.tunings[0];
+    return (
+        <div>
+            <p className="mb-1 text-sm font-medium text-ink-soft">Tunings it must serve</p>
+            <ul className="mb-2">
+                {wish.tunings.map((tuning, index) => (
+                    <li key={index} className="flex items-center justify-between gap-2 border-b border-rule">
+                        <span className="py-1">{tuningLabel(tuning)}</span>
+                        <button
+                            type="button"
+                            aria-label={`Without ${tuningLabel(tuning)}`}
+                            className="flex h-[26px] w-[26px] items-center justify-center rounded-[2px] text-ink-soft hover:bg-rule/60"
+                            onClick={() => change({ tunings: wish.tunings.filter((_, at) => at !== index) })}
+                        >
+                            <Glyph sign="close" />
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            {present !== undefined && wish.tunings.length < 12 && (
+                <TuningChoice
+                    kind={document.instrument.kind}
+                    present={present}
+                    narrow
+                    onTake={(name, pitches) => change({ tunings: [...wish.tunings, { ...present, name, pitches }] })}
+                />
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,265 @@
+import { Glyph } from '../../ui/Glyph';
+import { clsx } from 'clsx';
+import { memo, useCallback, useMemo, useState, type KeyboardEvent } from 'react';
+import { ask, type Refused } from '../../lib/api';
+import type { EvaluatedString, Finding, PoolGauge, TargetBand, Zones } from '../../lib/formats';
+import { pitchLabel, stepped, type PitchLadder } from '../../lib/pitch';
+import { CONSTRUCTIONS } from '../../lib/strings';
+import { formatGauge, formatShare, formatTension, useUnits } from '../../lib/units';
+import type { Axis } from './axis';
+import { useBench, useBenchActions } from '../benchStore';
+import * as edits from '../edits';
+import { SeverityMark } from '../ledger/Findings';
+import { GaugeInput } from './GaugeInput';
+import { allowed, choicesFor, chosenAmong, gaugeInches, inTuning, nearestTo, neighbour, sameMake, type Choice } from './gauges';
+import type { Hear } from '../sound/useHearing';
+import { LANE_COLUMNS } from './laneColumns';
+import { LaneDrawing } from './LaneDrawing';
+import { LaneMenu } from './LaneMenu';
+import { PitchControl, StepButton } from './PitchControl';
+import { TensionInput } from './TensionInput';
+
+interface Props {
+    position: number;
+    evaluated: EvaluatedString;
+    pool: PoolGauge[];
+    zones: Zones;
+    target: TargetBand | undefined;
+    /** The gravest finding of this string that is more than a note. */
+    finding: Finding | undefined;
+    refused: Refused | null;
+    /** None until the page is laid out. */
+    axis: Axis | null;
+    thicknessScale: number;
+    ladder: PitchLadder;
+    onMove: (from: number, direction: -1 | 1) => void;
+    onHear: Hear;
+}
+
+/** The pitch that a frequency in hertz is nearest to. */
+async function pitchNear(hertz: string, a4: number): Promise<string> {
+    const query = new URLSearchParams({ hz: hertz, a4_hz: String(a4) }).toString();
+    return (await ask<{ pitch: string }>(`/api/v1/pitches?${query}`)).pitch;
+}
+
+/** Typed tensions that no gauge comes this near to are told, as a share. */
+const FAR = 0.08;
+
+/** One string: its pitch, itself on the tension axis, its gauge and what that comes to. */
+export const Lane = memo(function Lane(props: Props) {
+    const { position, evaluated, pool, finding, refused, axis, ladder, onMove, onHear } = props;
+    const units = useUnits();
+    const index = useBench((state) => state.document.strings.findIndex((string) => string.position === position));
+    const string = useBench((state) => state.document.strings[index]);
+    const pitch = useBench((state) => state.document.tunings[state.tuning]?.pitches[position - 1]);
+    const tuning = useBench((state) => state.tuning);
+    const selected = useBench((state) => state.selected === position);
+    const { edit, select, beginGesture, endGesture, dropGesture } = useBenchActions();
+    const [problem, setProblem] = useState<string | null>(null);
+
+    const only = string?.only;
+    const choices = useMemo(
+        () => choicesFor(pool, evaluated.pool_tensions_n ?? [], tuning).filter((choice) => allowed(choice, only)),
+        [pool, evaluated.pool_tensions_n, tuning, only],
+    );
+    const stepPitch = useCallback(
+        (semitones: number) => {
+            const next = pitch === undefined ? null : stepped(ladder, semitones, pitch);
+            if (next !== null) {
+                edit(edits.pitch(tuning, position, next));
+            }
+        },
+        [edit, ladder, pitch, tuning, position],
+    );
+    const a4 = useBench((state) => state.document.tunings[state.tuning]?.a4_hz ?? 440);
+    const takePitch = async (typed: string) => {
+        const hertz = /^(\d+(?:[.,]\d+)?)\s*hz$/i.exec(typed)?.[1]?.replace(',', '.');
+        try {
+            setProblem(null);
+            const named = hertz === undefined ? typed : await pitchNear(hertz, a4);
+            edit(edits.pitch(tuning, position, named));
+        } catch (failure) {
+            setProblem(failure instanceof Error ? failure.message : 'That pitch could not be found. Try again.');
+        }
+    };
+    const at = inTuning(evaluated.tunings, tuning);
+    if (string === undefined || at === undefined || pitch === undefined) {
+        return null;
+    }
+
+    const chosen = chosenAmong(choices, string);
+    // Until the answer is there, a gauge of the pool already stands where the last answer says it pulls.
+    const answered =
+        chosen === undefined || (sameMake(chosen, evaluated) && Math.abs(chosen.gauge_in - evaluated.gauge_in) < 1e-7);
+    const ahead = answered ? null : chosen.tensionN;
+    const tensionN = ahead ?? at.tension_n;
+    const ratio = tensionN / at.tension_n;
+    const [lowN, highN] = [at.tension_low_n * ratio, at.tension_high_n * ratio];
+    const all = evaluated.tunings.map((each) => each.tension_n);
+    const change = at.change;
+
+    const pitchError = refused?.at(`/tunings/${tuning}/pitches/${position - 1}`)?.message;
+    const error = problem ?? refused?.at(`/strings/${index}`)?.message ?? pitchError;
+    const figures = formatTension(tensionN, lowN, highN, units);
+    const gaugeWords = `${formatGauge(gaugeInches(string), units)} ${CONSTRUCTIONS[string.construction]}`;
+    const changeWords = change === undefined ? '' : `, ${formatShare(change.share)}, ${change.words}`;
+
+    const locked = string.hold === 'locked';
+    const choose = (choice: Choice) => {
+        setProblem(null);
+        edit(edits.gauge(position, { gauge_in: choice.gauge_in }, choice.construction, choice.material));
+    };
+    const takeTension = (newtons: number) => {
+        const nearest = nearestTo(
+            choices.filter((choice) => sameMake(choice, string)),
+            newtons,
+        );
+        if (nearest === undefined) {
+            setProblem('There are no other gauges of this make to choose from. Type a gauge.');
+            return;
+        }
+        choose(nearest);
+        if (Math.abs(nearest.tensionN / newtons - 1) > FAR) {
+            setProblem(`Nothing of this make pulls that; ${formatGauge(nearest.gauge_in, units)} comes nearest.`);
+        }
+    };
+    const step = (direction: -1 | 1) => {
+        if (locked) {
+            setProblem('Locked. Its number opens what unlocks it.');
+            return;
+        }
+        const next = neighbour(choices, string, direction);
+        if (next !== undefined) {
+            choose(next);
+        }
+    };
+    const onKey = (event: KeyboardEvent) => {
+        const act: Record<string, () => void> = {
+            ArrowLeft: () => step(-1),
+            ArrowRight: () => step(1),
+            ArrowUp: () => onMove(position, -1),
+            ArrowDown: () => onMove(position, 1),
+            PageUp: () => stepPitch(1),
+            PageDown: () => stepPitch(-1),
+        };
+        const action = event.ctrlKey || event.metaKey || event.altKey || event.shiftKey ? undefined : act[event.key];
+        if (action !== undefined) {
+            event.preventDefault();
+            action();
+        }
+    };
+
+    return (
+        <div
+            role="group"
+            aria-label={`String ${position}`}
+            data-lane={position}
+            onPointerDown={() => select(position)}
+            className={clsx(
+                LANE_COLUMNS,
+                'relative items-center border-b border-rule max-sm:grid-cols-[1.6rem_minmax(0,1fr)_auto] max-sm:pt-1',
+                selected && 'bg-sheet shadow-[inset_3px_0_0_var(--accent)]',
+            )}
+        >
+            <LaneMenu position={position} hold={string.hold} only={only} onStepPitch={stepPitch} onHear={onHear} />
+            <PitchControl
+                pitch={pitch}
+                frequencyHz={pitchError === undefined ? at.frequency_hz : null}
+                label={`Pitch of string ${position}`}
+                error={pitchError}
+                onType={(typed) => void takePitch(typed)}
+                onStep={stepPitch}
+                onFocus={() => select(position)}
+            />
+            <div className="min-h-[76px] min-w-0 max-sm:col-span-3 max-sm:row-start-2">
+                {axis !== null && (
+                    <LaneDrawing
+                        string={string}
+                        evaluated={evaluated}
+                        tensionN={tensionN}
+                        lowN={lowN}
+                        highN={highN}
+                        spanN={all.length > 1 && ahead === null ? [Math.min(...all), Math.max(...all)] : null}
+                        change={change}
+                        target={props.target}
+                        zones={props.zones}
+                        choices={choices}
+                        chosen={chosen}
+                        axis={axis}
+                        thicknessScale={props.thicknessScale}
+                        units={units}
+                        label={`Gauge of string ${position}, ${pitchLabel(pitch)}`}
+                        valueText={`${gaugeWords}, ${figures}${changeWords}`}
+                        locked={locked}
+                        onChoose={choose}
+                        onKey={onKey}
+                        onFocus={() => select(position)}
+                        onDragStart={beginGesture}
+                        onDragEnd={endGesture}
+                        onDragDrop={dropGesture}
+                    />
+                )}
+            </div>
+            <div className="pl-4 max-md:w-[8.5rem] max-md:pl-2 max-sm:w-[9.5rem]">
+                <div className="flex items-baseline justify-between gap-2">
+                    <div className="flex items-baseline">
+                        <GaugeInput
+                            inches={gaugeInches(string)}
+                            label={`Gauge of string ${position}, typed`}
+                            className="field-sizing-content min-h-[24px] max-w-[4.2rem] min-w-[26px] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
+                            onType={(value) => edit(edits.gauge(position, value))}
+                            onProblem={setProblem}
+                            locked={locked}
+                            onFocus={() => select(position)}
+                        />
+                        <span className="ml-1 font-semibold">{CONSTRUCTIONS[string.construction]}</span>
+                        {finding !== undefined && (
+                            <span className="ml-1.5 translate-y-0.5" title={finding.message}>
+                                <SeverityMark severity={finding.severity} />
+                            </span>
+                        )}
+                    </div>
+                    <TensionInput
+                        figures={figures}
+                        label={`Tension of string ${position}`}
+                        disabled={locked}
+                        className={clsx('text-[1.08rem] font-bold', error !== undefined && 'text-ink-faint')}
+                        onType={takeTension}
+                        onProblem={setProblem}
+                        onFocus={() => select(position)}
+                    />
+                </div>
+                <div className="flex items-center justify-between gap-2 text-[0.86rem]">
+                    {error !== undefined ? (
+                        <p role="alert" className="text-stop">
+                            {error}
+                        </p>
+                    ) : (
+                        <>
+                            <span className="text-ink-soft">{change?.words ?? ''}</span>
+                            <span className="text-ink-soft">{change === undefined ? '' : formatShare(change.share)}</span>
+                        </>
+                    )}
+                </div>
+                {selected && error === undefined && (
+                    <div className="-mb-1 flex justify-start">
+                        <StepButton
+                            label={`Gauge of string ${position}: next lighter`}
+                            onClick={() => step(-1)}
+                            disabled={locked || neighbour(choices, string, -1) === undefined}
+                        >
+                            <Glyph sign="left" />
+                        </StepButton>
+                        <StepButton
+                            label={`Gauge of string ${position}: next heavier`}
+                            onClick={() => step(1)}
+                            disabled={locked || neighbour(choices, string, 1) === undefined}
+                        >
+                            <Glyph sign="right" />
+                        </StepButton>
+                    </div>
+                )}
+            </div>
+        </div>
+    );
+});

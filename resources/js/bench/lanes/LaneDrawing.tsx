@@ -1,0 +1,205 @@
+import { useMemo, useRef, type KeyboardEvent } from 'react';
+import type { Change, EvaluatedString, StringOfSet, TargetBand, Zones } from '../../lib/formats';
+import { formatGauge, type Units } from '../../lib/units';
+import type { Axis } from './axis';
+import { gaugeInches, nearestTo, sameMake, type Choice } from './gauges';
+import { StringDrawing } from './StringDrawing';
+import { Ticks } from './Ticks';
+import { useDrag } from './useDrag';
+import { ZoneRect, ZONES, zoneSpan } from './zones';
+
+export const LANE_HEIGHT = 76;
+const Y = 39;
+const UPPER_EDGE = 20;
+/** So wide is the hatching beyond the tension at which a string may break, in pixels. */
+const BREAKING_EDGE = 14;
+const BAND = { top: 22, height: 36 };
+
+interface Props {
+    string: StringOfSet;
+    evaluated: EvaluatedString;
+    tensionN: number;
+    lowN: number;
+    highN: number;
+    /** The tensions of all tunings, where the set serves several. */
+    spanN: [number, number] | null;
+    change: Change | undefined;
+    target: TargetBand | undefined;
+    zones: Zones;
+    choices: Choice[];
+    chosen: Choice | undefined;
+    axis: Axis;
+    thicknessScale: number;
+    units: Units;
+    label: string;
+    valueText: string;
+    locked: boolean;
+    onChoose: (choice: Choice) => void;
+    onKey: (event: KeyboardEvent) => void;
+    onFocus: () => void;
+    onDragStart: () => void;
+    onDragEnd: () => void;
+    onDragDrop: () => void;
+}
+
+/**
+ * A string as a bar on the tension axis: its length the tension, its thickness and surface the string. Under it stand
+ * the gauges of the same make where they would pull, above it those of another make; the mark is dragged from one to
+ * the next. Behind it lie what is aimed at, and the zones where it flaps, is hard on the hand or may break.
+ */
+export function LaneDrawing(props: Props) {
+    const { string, evaluated, tensionN, lowN, highN, spanN, change, target, zones, choices, chosen, axis, units } = props;
+    const drawing = useRef<SVGSVGElement>(null);
+    const marker = useRef<SVGGElement>(null);
+
+    const lower = useMemo(() => choices.filter((choice) => sameMake(choice, string)), [choices, string]);
+    const upper = useMemo(() => choices.filter((choice) => !sameMake(choice, string)), [choices, string]);
+
+    const x = axis.x(tensionN);
+    const markerX = Math.min(Math.max(x, 0), axis.width);
+    const choose = (among: Choice[], at: number) => {
+        const choice = nearestTo(among, axis.newtonsAt(at));
+        if (choice !== undefined && choice !== chosen) {
+            props.onChoose(choice);
+        }
+    };
+    const drag = useDrag({
+        drawing,
+        markerX,
+        upperEdge: upper.length > 0 ? UPPER_EDGE : 0,
+        onLower: (at) => choose(lower, at),
+        onUpper: (at) => choose(upper, at),
+        onTake: () => marker.current?.focus(),
+        onStart: props.onDragStart,
+        onEnd: props.onDragEnd,
+        onDrop: props.onDragDrop,
+    });
+
+    const end = axis.newtonsAt(axis.width);
+    const breaksN = evaluated.safe_n ?? end;
+    // A limit is hatched on its far side; a string beyond it stands in the hatching.
+    const breaksToN = axis.newtonsAt(Math.max(axis.x(breaksN), x) + BREAKING_EDGE);
+    const breaking = zoneSpan(axis, breaksN, Math.min(end, breaksToN));
+    const between = (low: number, high: number) => ({
+        x: Math.max(0, axis.x(low)),
+        width: Math.max(0, Math.min(axis.width, axis.x(high)) - Math.max(0, axis.x(low))),
+    });
+
+    return (
+        <svg
+            ref={drawing}
+            data-drawing
+            width={axis.width}
+            height={LANE_HEIGHT}
+            className={
+                props.locked
+                    ? 'block overflow-visible select-none'
+                    : 'block cursor-ew-resize touch-pan-y overflow-visible select-none'
+            }
+            {...(props.locked ? {} : drag)}
+        >
+            <rect width={axis.width} height={LANE_HEIGHT} fill="transparent" />
+            <ZoneRect zone="slack" axis={axis} fromN={0} toN={zones.slack_n} y={0} height={LANE_HEIGHT} />
+            <ZoneRect zone="hard" axis={axis} fromN={zones.hard_n} toN={end} y={0} height={LANE_HEIGHT} />
+            <ZoneRect zone="breaks" axis={axis} fromN={breaksN} toN={Math.min(end, breaksToN)} y={0} height={LANE_HEIGHT} />
+            {breaking !== null && (
+                <>
+                    <line x1={breaking.x} x2={breaking.x} y1={0} y2={LANE_HEIGHT} stroke="var(--stop)" strokeDasharray="3 3" />
+                    {axis.width - breaking.x - breaking.width > 78 && (
+                        <text x={breaking.x + breaking.width + 5} y={34} fontSize="11" fill="var(--stop)" aria-hidden>
+                            {formatGauge(gaugeInches(string), units)} {ZONES.breaks.word}
+                        </text>
+                    )}
+                </>
+            )}
+            {change !== undefined && (
+                <rect
+                    {...between(change.same_low_n, change.same_high_n)}
+                    y={BAND.top}
+                    height={BAND.height}
+                    fill="var(--accent-wash)"
+                />
+            )}
+            {target !== undefined && <TargetMark {...between(target.low_n, target.high_n)} />}
+            <line x1={0} x2={axis.width} y1={Y} y2={Y} stroke="var(--rule)" />
+            <Ticks
+                choices={upper}
+                axis={axis}
+                chosen={undefined}
+                units={units}
+                suffix={string.construction === 'plain' ? ' wd' : ' pl'}
+                side="upper"
+            />
+            <Ticks choices={lower} axis={axis} chosen={chosen} units={units} suffix="" side="lower" />
+            <StringDrawing string={evaluated} scale={props.thicknessScale} x1={0} x2={markerX} y={Y} />
+            <rect {...between(lowN, highN)} y={Y - 4} height={8} rx={4} fill="var(--accent)" fillOpacity={0.35} />
+            {spanN !== null && (
+                <g stroke="var(--accent)" strokeWidth={2} aria-hidden>
+                    <line x1={axis.x(spanN[0])} x2={axis.x(spanN[1])} y1={Y} y2={Y} />
+                    <line x1={axis.x(spanN[0])} x2={axis.x(spanN[0])} y1={Y - 7} y2={Y + 7} />
+                    <line x1={axis.x(spanN[1])} x2={axis.x(spanN[1])} y1={Y - 7} y2={Y + 7} />
+                </g>
+            )}
+            {change !== undefined && (
+                <path
+                    style={{ transform: `translateX(${axis.x(change.baseline_n)}px)` }}
+                    className="transition-transform duration-200"
+                    d="M0 31 l-5.5 -8.5 h11 z"
+                    fill="var(--paper)"
+                    stroke="var(--ink)"
+                    strokeWidth={1.3}
+                    strokeLinejoin="round"
+                >
+                    <title>The baseline</title>
+                </path>
+            )}
+            <g
+                ref={marker}
+                role="slider"
+                tabIndex={0}
+                aria-label={props.label}
+                aria-orientation="horizontal"
+                aria-valuemin={Math.round(Math.min(tensionN, ...lower.map((choice) => choice.tensionN)))}
+                aria-valuemax={Math.round(Math.max(tensionN, ...lower.map((choice) => choice.tensionN)))}
+                aria-valuenow={Math.round(tensionN)}
+                aria-valuetext={props.valueText}
+                aria-disabled={props.locked || undefined}
+                onKeyDown={props.onKey}
+                onFocus={props.onFocus}
+                className="outline-none [&:focus-visible>circle:first-child]:opacity-100"
+            >
+                <circle cx={markerX} cy={Y} r={13} fill="none" stroke="var(--accent)" strokeWidth={2} opacity={0} />
+                <circle cx={markerX} cy={Y} r={22} fill="transparent" />
+                {props.locked ? (
+                    <rect
+                        x={markerX - 7}
+                        y={Y - 7}
+                        width={14}
+                        height={14}
+                        fill="var(--ink-soft)"
+                        stroke="var(--paper)"
+                        strokeWidth={2}
+                    />
+                ) : (
+                    <circle cx={markerX} cy={Y} r={8.5} fill="var(--accent)" stroke="var(--paper)" strokeWidth={2} />
+                )}
+                {x > axis.width && (
+                    <path d={`M${axis.width - 3} ${Y - 4} l5 4 l-5 4`} fill="none" stroke="var(--accent-ink)" strokeWidth={2} />
+                )}
+            </g>
+        </svg>
+    );
+}
+
+/** What is aimed at: a bracket from the least to the most that is near enough. */
+function TargetMark({ x, width }: { x: number; width: number }) {
+    const [top, bottom] = [BAND.top - 1, BAND.top + BAND.height + 1];
+    return (
+        <g data-target fill="none" stroke="var(--accent)" strokeWidth={1.5}>
+            <rect x={x} y={top} width={width} height={bottom - top} fill="var(--accent)" fillOpacity={0.1} stroke="none" />
+            <path d={`M${x + 4} ${top} H${x} V${bottom} H${x + 4}`} />
+            <path d={`M${x + width - 4} ${top} H${x + width} V${bottom} H${x + width - 4}`} />
+            <title>What is aimed at</title>
+        </g>
+    );
+}

@@ -1,0 +1,63 @@
+import { memo, type ReactNode } from 'react';
+import { ZONES, type Zone } from './zones';
+
+interface Props {
+    baseline: boolean;
+    target: boolean;
+    tunings: number;
+    /** The zones that the axis shows. */
+    zones: Zone[];
+}
+
+/** What the marks on the lanes say, in one line under them. */
+export const Legend = memo(function Legend({ baseline, target, tunings, zones }: Props) {
+    return (
+        <p className="flex flex-wrap gap-x-4 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
+            <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag it, or arrow keys</Entry>
+            <Entry drawing={<rect x={1} y={4} width={16} height={6} rx={3} fill="var(--accent)" fillOpacity={0.35} />}>
+                how sure it is
+            </Entry>
+            {baseline && (
+                <Entry
+                    drawing={
+                        <>
+                            <rect x={1} width={16} height={14} fill="var(--accent-wash)" />
+                            <path d="M9 9 l-4 -6 h8 z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.2} />
+                        </>
+                    }
+                >
+                    used to, and feels the same
+                </Entry>
+            )}
+            {target && (
+                <Entry
+                    drawing={<path d="M5 1 H2 V13 H5 M13 1 H16 V13 H13" fill="none" stroke="var(--accent)" strokeWidth={1.5} />}
+                >
+                    what is aimed at
+                </Entry>
+            )}
+            {tunings > 1 && (
+                <Entry drawing={<path d="M1 7 H17 M1 3 V11 M17 3 V11" stroke="var(--accent)" strokeWidth={2} />}>
+                    across the tunings
+                </Entry>
+            )}
+            <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>this make below, others above</Entry>
+            {zones.map((zone) => (
+                <Entry key={zone} drawing={<rect width={18} height={14} fill={`url(#zone-${zone})`} />}>
+                    {ZONES[zone].words}
+                </Entry>
+            ))}
+        </p>
+    );
+});
+
+function Entry({ drawing, children }: { drawing: ReactNode; children: ReactNode }) {
+    return (
+        <span className="inline-flex items-center gap-1.5">
+            <svg width={18} height={14} aria-hidden>
+                {drawing}
+            </svg>
+            {children}
+        </span>
+    );
+}

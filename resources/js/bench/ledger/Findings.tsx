@@ -1,0 +1,146 @@
+import { clsx } from 'clsx';
+import { useId, useState } from 'react';
+import type { Finding } from '../../lib/formats';
+import { useUnits } from '../../lib/units';
+import { useBench } from '../benchStore';
+import { focusLane } from '../lanes/focusLane';
+import { findingFigure } from './findingFigure';
+
+const LOOKS: Record<Finding['severity'], { word: string; className: string; path: string; filled: boolean }> = {
+    stop: { word: 'Stop', className: 'text-stop', path: 'M5 1.5 H11 L14.5 5 V11 L11 14.5 H5 L1.5 11 V5 Z', filled: true },
+    caution: { word: 'Caution', className: 'text-caution', path: 'M8 2 L14.5 13.5 H1.5 Z', filled: false },
+    note: { word: 'Note', className: 'text-ink-soft', path: 'M8 3 A5 5 0 1 1 8 13 A5 5 0 1 1 8 3 Z', filled: false },
+};
+
+export function SeverityMark({ severity }: { severity: Finding['severity'] }) {
+    const look = LOOKS[severity];
+    return (
+        <span className={clsx('inline-flex', look.className)}>
+            <svg width={14} height={14} viewBox="0 0 16 16" aria-hidden>
+                <path
+                    d={look.path}
+                    fill={look.filled ? 'currentColor' : 'none'}
+                    stroke="currentColor"
+                    strokeWidth={1.6}
+                    strokeLinejoin="round"
+                />
+            </svg>
+            <span className="sr-only">{look.word}: </span>
+        </span>
+    );
+}
+
+/** What kind of thing cures it, in the order in which one would think of it. */
+const REMEDIES: { remedy: Finding['remedy']; name: string }[] = [
+    { remedy: 'string', name: 'Choose another string' },
+    { remedy: 'adjust', name: 'Adjust it yourself' },
+    { remedy: 'repairer', name: 'To a qualified repairer' },
+    { remedy: 'watch', name: 'Keep an eye on' },
+];
+
+const SHOWN = 5;
+
+/** What must be checked, by what to do about it; each opens to its figures and reason, and leads to its string. */
+export function Findings({ findings, severalTunings }: { findings: Finding[]; severalTunings: boolean }) {
+    const [all, setAll] = useState(false);
+    const shown = all ? findings : findings.slice(0, SHOWN);
+    if (findings.length === 0) {
+        return (
+            <section aria-label="Findings" className="w-full">
+                <p className="text-ink-soft">Nothing to warn of, as far as this instrument was measured.</p>
+            </section>
+        );
+    }
+    return (
+        <section aria-label="Findings" className="w-full">
+            {REMEDIES.map(({ remedy, name }) => {
+                const of = shown.filter((finding) => finding.remedy === remedy);
+                return (
+                    of.length > 0 && (
+                        <div
+                            key={remedy}
+                            className="grid gap-x-4 border-b border-rule/70 last:border-b-0 sm:grid-cols-[9.5rem_1fr]"
+                        >
+                            <h3 className="pt-1.5 text-sm font-semibold text-ink-soft">{name}</h3>
+                            <ul>
+                                {of.map((finding) => (
+                                    <FindingLine
+                                        key={`${finding.code} ${finding.position} ${finding.tuning}`}
+                                        finding={finding}
+                                        severalTunings={severalTunings}
+                                    />
+                                ))}
+                            </ul>
+                        </div>
+                    )
+                );
+            })}
+            {findings.length > SHOWN && (
+                <button
+                    type="button"
+                    className="mt-1 min-h-[24px] text-sm text-accent hover:underline"
+                    aria-expanded={all}
+                    onClick={() => setAll(!all)}
+                >
+                    {all ? 'Show fewer' : `and ${findings.length - SHOWN} more`}
+                </button>
+            )}
+        </section>
+    );
+}
+
+/** One finding in a line, opening to its figure, its limit and the reason for that. */
+function FindingLine({ finding, severalTunings }: { finding: Finding; severalTunings: boolean }) {
+    const units = useUnits();
+    const id = useId();
+    const select = useBench((state) => state.select);
+    const [open, setOpen] = useState(false);
+    const { position, value, limit, reason } = finding;
+    const go = (to: number) => {
+        select(to);
+        focusLane(to);
+    };
+    return (
+        <li className="py-1">
+            <div className="flex items-baseline gap-2.5">
+                <span className="translate-y-0.5">
+                    <SeverityMark severity={finding.severity} />
+                </span>
+                <span className="min-w-0 flex-1">{finding.message}</span>
+                {severalTunings && finding.tuning !== null && (
+                    <span className="text-sm whitespace-nowrap text-ink-faint">{finding.tuning}</span>
+                )}
+                {position !== null && (
+                    <button
+                        type="button"
+                        className="min-h-[24px] rounded-[2px] px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
+                        onClick={() => go(position)}
+                    >
+                        string {position}
+                    </button>
+                )}
+                {(value !== null || reason !== null) && (
+                    <button
+                        type="button"
+                        aria-expanded={open}
+                        aria-controls={id}
+                        aria-label={`Why: ${finding.message}`}
+                        className="min-h-[24px] rounded-[2px] px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
+                        onClick={() => setOpen(!open)}
+                    >
+                        why
+                    </button>
+                )}
+            </div>
+            <div id={id} hidden={!open} className="mb-1 ml-6 text-sm text-ink-soft">
+                {value !== null && (
+                    <p>
+                        Here <strong className="text-ink">{findingFigure(value, finding.unit, units)}</strong>
+                        {limit !== null && <>, the limit {findingFigure(limit, finding.unit, units)}</>}.
+                    </p>
+                )}
+                {reason !== null && <p>{reason}</p>}
+            </div>
+        </li>
+    );
+}

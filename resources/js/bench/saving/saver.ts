@@ -1,0 +1,131 @@
+import { createStore, type StoreApi } from 'zustand';
+import { ask, Refused } from '../../lib/api';
+import type { SetDocument } from '../../lib/formats';
+import type { BenchStore } from '../benchStore';
+
+export type SaveState =
+    | { is: 'saved'; at: Date }
+    | { is: 'waiting' }
+    | { is: 'saving' }
+    | { is: 'offline' }
+    | { is: 'refused'; message: string }
+    | { is: 'conflict'; message: string };
+
+export interface SavedSet {
+    id: number;
+    revision: number;
+    instrumentId: number;
+    savedAt: string;
+    document: SetDocument;
+}
+
+export interface Saver {
+    state: StoreApi<SaveState>;
+    /** Saves now what is not saved yet. Settles when everything is saved, or cannot be. */
+    flush: () => Promise<boolean>;
+    /** Whether something is not saved yet. */
+    pending: () => boolean;
+    /** Lets the unsaved changes be, once they are kept somewhere else. */
+    letBe: () => void;
+    /** The last chance before the page goes: sends without waiting. */
+    leave: () => void;
+    /** Begins to watch the bench; gives the way to stop. */
+    watch: () => () => void;
+}
+
+/** The newest revision of each set that this page knows of, to tell when the browser's history shows an older one. */
+const revisions = new Map<number, number>();
+
+export function knownRevision(id: number): number {
+    return revisions.get(id) ?? 0;
+}
+
+const QUIET_MS = 600;
+const FIRST_RETRY_MS = 1000;
+const LAST_RETRY_MS = 20_000;
+
+/**
+ * Keeps a design saved: a moment after the last change, one request at a time, again and again while the server does
+ * not answer. What another tab wrote is never written over.
+ */
+export function createSaver(set: SavedSet, bench: BenchStore): Saver {
+    const state = createStore<SaveState>()(() => ({ is: 'saved', at: new Date(set.savedAt) }));
+    let revision = set.revision;
+    let saved = bench.getState().document;
+    let running: Promise<boolean> | null = null;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let retryMs = FIRST_RETRY_MS;
+
+    const address = `/sets/${set.id}`;
+    const say = (next: SaveState) => state.setState(next, true);
+    const later = (ms: number) => {
+        clearTimeout(timer);
+        timer = setTimeout(() => void flush(), ms);
+    };
+
+    async function save(): Promise<boolean> {
+        for (let document = bench.getState().document; document !== saved; document = bench.getState().document) {
+            say({ is: 'saving' });
+            try {
+                const answer = await ask<SavedSet>(address, { method: 'PUT', body: { revision, document } });
+                revision = answer.revision;
+                revisions.set(set.id, revision);
+                saved = document;
+                retryMs = FIRST_RETRY_MS;
+            } catch (error) {
+                failed(error);
+                return false;
+            }
+        }
+        say({ is: 'saved', at: new Date() });
+        return true;
+    }
+
+    function failed(error: unknown): void {
+        if (error instanceof Refused && error.status < 500 && error.status !== 419 && error.status !== 429) {
+            say({ is: error.status === 409 ? 'conflict' : 'refused', message: error.message });
+            return;
+        }
+        say({ is: 'offline' });
+        later(retryMs);
+        retryMs = Math.min(2 * retryMs, LAST_RETRY_MS);
+    }
+
+    function flush(): Promise<boolean> {
+        clearTimeout(timer);
+        running ??= save().finally(() => {
+            running = null;
+        });
+        return running;
+    }
+
+    const watch = () => {
+        const unsubscribe = bench.subscribe(({ document, gesture }) => {
+            if (document !== saved && gesture === null && running === null && state.getState().is !== 'conflict') {
+                say({ is: 'waiting' });
+                later(QUIET_MS);
+            } else if (document === saved && state.getState().is === 'refused') {
+                // Undone back to what is saved: nothing is refused any more.
+                say({ is: 'saved', at: new Date() });
+            }
+        });
+        return () => {
+            unsubscribe();
+            clearTimeout(timer);
+        };
+    };
+
+    const leave = () => {
+        const { document } = bench.getState();
+        if (document !== saved && running === null && state.getState().is !== 'conflict') {
+            void ask(address, { method: 'PUT', body: { revision, document }, keepalive: true }).catch(() => undefined);
+        }
+    };
+
+    const letBe = () => {
+        clearTimeout(timer);
+        saved = bench.getState().document;
+    };
+
+    return { state, flush, letBe, pending: () => bench.getState().document !== saved, leave, watch };
+}

@@ -1,0 +1,252 @@
+import { useState, type ReactNode } from 'react';
+import type { EvaluatedString, Evaluation, StringAtPitch } from '../../lib/formats';
+import { pitchLabel } from '../../lib/pitch';
+import { MATERIALS } from '../../lib/strings';
+import {
+    formatGauge,
+    formatLength,
+    formatShare,
+    formatTension,
+    formatTensionChange,
+    MM_PER_INCH,
+    tensionIn,
+    useUnits,
+    type Units,
+} from '../../lib/units';
+import { fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { useBench } from '../benchStore';
+import * as edits from '../edits';
+import { GaugeInput } from '../lanes/GaugeInput';
+import { allowed, choicesFor, gaugeInches, inTuning, neighbour, type Choice } from '../lanes/gauges';
+import { AimWords } from './AimWords';
+import { MakeFields } from './MakeFields';
+import { WhyBars } from './WhyBars';
+
+/** The selected string: what it is, one step either way, and where its figure comes from. */
+export function StringPanel({ evaluation, current }: { evaluation: Evaluation; current: boolean }) {
+    const units = useUnits();
+    const document = useBench((state) => state.document);
+    const tuning = useBench((state) => state.tuning);
+    const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
+    const edit = useBench((state) => state.edit);
+    const [problem, setProblem] = useState<string | null>(null);
+
+    const string = edits.stringAt(document, selected);
+    const evaluated = evaluation.strings[selected - 1];
+    const at = evaluated && inTuning(evaluated.tunings, tuning);
+    if (string === undefined || evaluated === undefined || at === undefined) {
+        return null;
+    }
+    const choices = choicesFor(evaluation.pool ?? [], evaluated.pool_tensions_n ?? [], tuning).filter((choice) =>
+        allowed(choice, string.only),
+    );
+    const steps = [neighbour(choices, string, -1), null, neighbour(choices, string, 1)];
+    const baselineN = at.change?.baseline_n;
+    const aim = evaluation.targets?.[selected - 1];
+    const locked = string.hold === 'locked';
+    const take = (choice: Choice) =>
+        edit(edits.gauge(selected, { gauge_in: choice.gauge_in }, choice.construction, choice.material));
+
+    return (
+        <aside
+            aria-label={`String ${selected}`}
+            className="w-[19.5rem] shrink-0 border-l border-rule px-5 pt-4 pb-6 max-lg:w-auto max-lg:border-t max-lg:border-l-0 max-lg:px-4 sm:max-lg:px-7 lg:sticky lg:top-0 lg:h-[calc(100dvh-3.25rem-1px)] lg:self-start lg:overflow-y-auto"
+        >
+            <div className="max-lg:grid max-lg:grid-cols-2 max-lg:gap-x-8 max-sm:block">
+                <div>
+                    <h2 className="text-lg font-bold">
+                        String {selected}, {pitchLabel(at.pitch)}
+                    </h2>
+                    <p aria-live="polite" className="mt-0.5">
+                        <span className="text-[1.6rem] leading-tight font-bold">
+                            {formatTension(at.tension_n, at.tension_low_n, at.tension_high_n, units)}
+                        </span>{' '}
+                        {at.change && (
+                            <span className="ml-1 text-ink-soft">
+                                {formatTensionChange(at.change.tension_n, at.tension_low_n, at.tension_high_n, units)},{' '}
+                                {at.change.words}
+                            </span>
+                        )}
+                    </p>
+                    <p className="text-sm text-ink-faint">
+                        between {formatTension(at.tension_low_n, at.tension_low_n, at.tension_high_n, units)} and{' '}
+                        {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}
+                    </p>
+                    <div className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-3 gap-y-2">
+                        <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
+                            <GaugeField
+                                inches={gaugeInches(string)}
+                                locked={locked}
+                                onType={(value) => edit(edits.gauge(selected, value))}
+                                onProblem={setProblem}
+                                key={selected}
+                            />
+                        </Field>
+                        <MakeFields
+                            position={selected}
+                            construction={string.construction}
+                            material={string.material}
+                            only={string.only}
+                            locked={locked}
+                        />
+                    </div>
+                    {at.why && (
+                        <Section title="Why it changed">
+                            <WhyBars why={at.why} />
+                        </Section>
+                    )}
+                </div>
+                <div>
+                    <Section title="One step either way">
+                        <table className="w-full">
+                            <caption className="sr-only">The present gauge, the next lighter and the next heavier</caption>
+                            <tbody>
+                                {steps.map((step, index) => {
+                                    const present = index === 1;
+                                    const tensionN = present ? at.tension_n : step?.tensionN;
+                                    const inches = present ? gaugeInches(string) : step?.gauge_in;
+                                    return (
+                                        <tr key={index} className={present ? 'bg-accent-wash font-bold' : ''}>
+                                            <th scope="row" className="py-1 pl-2 text-left font-[inherit]">
+                                                {inches === undefined ? '–' : formatGauge(inches, units)}
+                                            </th>
+                                            <td className="py-1 text-right">
+                                                {tensionN === undefined
+                                                    ? 'none in the pool'
+                                                    : formatTension(
+                                                          tensionN,
+                                                          tensionN * (at.tension_low_n / at.tension_n),
+                                                          tensionN * (at.tension_high_n / at.tension_n),
+                                                          units,
+                                                      )}
+                                            </td>
+                                            <td className="py-1 text-right font-normal text-ink-soft">
+                                                {tensionN !== undefined &&
+                                                    baselineN !== undefined &&
+                                                    formatShare(tensionN / baselineN - 1)}
+                                            </td>
+                                            <td className="w-14 py-0.5 pr-1 text-right">
+                                                {!present && step != null && !locked && (
+                                                    <button
+                                                        type="button"
+                                                        className="rounded-[2px] px-1.5 py-0.5 font-normal text-accent hover:bg-accent-wash"
+                                                        aria-label={`Take ${formatGauge(step.gauge_in, units)}, ${index === 0 ? 'lighter' : 'heavier'}`}
+                                                        onClick={() => take(step)}
+                                                    >
+                                                        take
+                                                    </button>
+                                                )}
+                                            </td>
+                                        </tr>
+                                    );
+                                })}
+                            </tbody>
+                        </table>
+                    </Section>
+                    {aim !== undefined && (
+                        <Section title="What it aims at">
+                            <AimWords aim={aim} units={units} />
+                        </Section>
+                    )}
+                    {at.break_share !== null && (
+                        <Section title="Feel and limits here">
+                            <Figures at={at} before={evaluation.baseline?.strings[selected - 1]?.tunings[0]} units={units} />
+                        </Section>
+                    )}
+                    <Section title="Where the number comes from">
+                        <Provenance string={evaluated} units={units} dim={!current} />
+                    </Section>
+                </div>
+            </div>
+        </aside>
+    );
+}
+
+function GaugeField({
+    id,
+    ...rest
+}: {
+    id?: string;
+    inches: number;
+    locked: boolean;
+    onType: (gauge: edits.Gauge) => void;
+    onProblem: (message: string | null) => void;
+}) {
+    return <GaugeInput {...rest} {...(id === undefined ? {} : { id })} label="Gauge" className={fieldClass} />;
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <section className="mt-4 max-lg:mt-3">
+            <h3 className="mb-1 font-bold">{title}</h3>
+            {children}
+        </section>
+    );
+}
+
+/** How it bends, starts and holds, and how far its pitch can go. */
+function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPitch | undefined; units: Units }) {
+    const rows: [string, string | null][] = [
+        [
+            'tone bend, fret 12',
+            at.whole_tone_bend_12 === null
+                ? 'out of reach'
+                : `${formatLength(Math.round(at.whole_tone_bend_12.displacement_mm), units)}, ${tensionIn(at.whole_tone_bend_12.force_n, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`,
+        ],
+        [
+            'hard attack, sharp',
+            at.attack_cents === null
+                ? null
+                : `${at.attack_cents.hard.toFixed(0)} cents${before?.attack_cents ? `, was ${before.attack_cents.hard.toFixed(0)}` : ''}`,
+        ],
+        ['of its breaking load', at.break_share === null ? null : `${Math.round(at.break_share * 100)} %`],
+        ['highest safe pitch', at.highest_safe_pitch === null ? null : pitchLabel(at.highest_safe_pitch)],
+        ['lowest that holds', at.lowest_holding_pitch === null ? null : pitchLabel(at.lowest_holding_pitch)],
+        [
+            'saddle setback',
+            at.saddle_setback_mm === null
+                ? null
+                : `about ${formatLength(Number(at.saddle_setback_mm.estimate.toFixed(1)), units)}`,
+        ],
+    ];
+    return (
+        <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
+            {rows.map(
+                ([what, figure]) =>
+                    figure !== null && (
+                        <div key={what} className="contents">
+                            <dt className="whitespace-nowrap text-ink-soft">{what}</dt>
+                            <dd className="text-right font-semibold">{figure}</dd>
+                        </div>
+                    ),
+            )}
+        </dl>
+    );
+}
+
+const SOURCES: Record<EvaluatedString['density']['source'], string> = {
+    modelled: 'Modelled',
+    supplied: 'From a supplier’s list',
+    measured: 'Measured',
+};
+
+function Provenance({ string, units, dim }: { string: EvaluatedString; units: Units; dim: boolean }) {
+    const { density } = string;
+    const tolerance = ((density.high - density.low) / 2 / density.kg_per_m) * 100;
+    const core =
+        string.construction === 'plain' || string.core_diameter_mm === null
+            ? ''
+            : `, core ${formatGauge(string.core_diameter_mm / MM_PER_INCH, units)}, ${MATERIALS[string.material]} wrap`;
+    return (
+        <div className={dim ? 'text-ink-faint' : 'text-ink-soft'}>
+            <p>
+                {SOURCES[density.source]}
+                {core}. {(density.kg_per_m * 1000).toPrecision(3)} g/m {density.state === 'rest' ? 'slack' : 'at pitch'}, within{' '}
+                {tolerance.toFixed(tolerance < 1 ? 1 : 0)} %.
+            </p>
+            <p>Speaking length {formatLength(string.speaking_length_mm, units)}.</p>
+            {density.source === 'modelled' && string.construction !== 'plain' && <p>Weigh one to sharpen it.</p>}
+        </div>
+    );
+}

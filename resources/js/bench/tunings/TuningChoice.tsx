@@ -1,0 +1,180 @@
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { clsx } from 'clsx';
+import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { ask } from '../../lib/api';
+import type { Kind } from '../../lib/formats';
+import { pitchLabel, tuningLabel } from '../../lib/pitch';
+import { Button } from '../../ui/Button';
+import { fieldClass } from '../../ui/classes';
+import { toast } from '../../ui/toasts';
+
+interface Found {
+    id: number | null;
+    name: string;
+    family: string;
+    pitches: string[];
+}
+
+interface Answer {
+    tunings: Found[];
+    typed: { name: string; pitches: string[] } | null;
+    hint: string | null;
+}
+
+function foundIn(answer: Answer | undefined): Found[] {
+    const typed = answer?.typed;
+    return [
+        ...(typed ? [{ id: null, name: typed.name, family: 'As typed', pitches: typed.pitches }] : []),
+        ...(answer?.tunings ?? []),
+    ];
+}
+
+interface Props {
+    kind: Kind;
+    /** The tuning that is there now: what notes without an octave stay near to, and what can be kept as one's own. */
+    present: { name?: string; pitches: string[] };
+    onTake: (name: string, pitches: string[]) => void;
+    /** Where there is little room: a short list, and only what is needed to choose. */
+    narrow?: boolean;
+}
+
+/** The library of tunings and one's own, searched by name, by family, or by typing the notes. */
+export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
+    const queries = useQueryClient();
+    const list = useId();
+    const options = useRef<HTMLUListElement>(null);
+    const [typed, setTyped] = useState('');
+    const [at, setAt] = useState(0);
+    const [presentPitches] = useState(() => present.pitches.join(' '));
+
+    const asked = queryOptions({
+        queryKey: ['tunings', kind, presentPitches, typed],
+        queryFn: ({ signal }) =>
+            ask<Answer>(`/api/v1/tunings?${new URLSearchParams({ kind, present: presentPitches, typed }).toString()}`, {
+                signal,
+            }),
+    });
+    const { data, error, isPlaceholderData } = useQuery({ ...asked, placeholderData: keepPreviousData });
+    const found = foundIn(data);
+    const chosen = Math.min(at, Math.max(0, found.length - 1));
+
+    const take = (tuning: Found | undefined) => {
+        if (tuning !== undefined) {
+            onTake(tuning.family === 'As typed' ? '' : tuning.name, tuning.pitches);
+        }
+    };
+    const move = (to: number) => {
+        const next = Math.max(0, Math.min(found.length - 1, to));
+        setAt(next);
+        options.current?.children[next]?.scrollIntoView({ block: 'nearest' });
+    };
+    const onKeyDown = (event: KeyboardEvent) => {
+        const act: Record<string, () => void> = {
+            ArrowDown: () => move(chosen + 1),
+            ArrowUp: () => move(chosen - 1),
+            // Enter right after typing takes from what was typed, not from what is still listed.
+            Enter: () =>
+                isPlaceholderData
+                    ? void queries.query(asked).then(
+                          (answer) => take(foundIn(answer)[0]),
+                          () => undefined,
+                      )
+                    : take(found[chosen]),
+        };
+        const action = act[event.key];
+        if (action !== undefined) {
+            event.preventDefault();
+            action();
+        }
+    };
+    const keepOwn = async () => {
+        try {
+            const name = typed.trim() === '' ? tuningLabel(present) : typed.trim();
+            await ask('/tunings', { method: 'POST', body: { name, pitches: present.pitches } });
+            await queries.invalidateQueries({ queryKey: ['tunings'] });
+            setTyped('');
+            toast(`Kept “${name}” among your own tunings.`);
+        } catch (problem) {
+            toast(problem instanceof Error ? problem.message : 'The tuning was not kept. Try again.', { tone: 'failed' });
+        }
+    };
+    const forget = async (tuning: Found) => {
+        await ask(`/tunings/${tuning.id}`, { method: 'DELETE' });
+        await queries.invalidateQueries({ queryKey: ['tunings'] });
+        toast(`“${tuning.name}” is no longer among your own.`, {
+            action: {
+                label: 'Undo',
+                run: () =>
+                    void ask('/tunings', { method: 'POST', body: { name: tuning.name, pitches: tuning.pitches } }).then(() =>
+                        queries.invalidateQueries({ queryKey: ['tunings'] }),
+                    ),
+            },
+        });
+    };
+
+    return (
+        <>
+            <input
+                className={fieldClass}
+                role="combobox"
+                aria-label="Name or notes of a tuning"
+                aria-expanded
+                aria-controls={list}
+                aria-activedescendant={found.length > 0 ? `${list}-${chosen}` : undefined}
+                placeholder="Name or notes"
+                value={typed}
+                autoComplete="off"
+                spellCheck={false}
+                onChange={(event) => {
+                    setTyped(event.target.value);
+                    setAt(0);
+                }}
+                onKeyDown={onKeyDown}
+            />
+            <ul
+                ref={options}
+                id={list}
+                role="listbox"
+                aria-label="Tunings"
+                className={clsx('mt-3 min-h-24 overflow-auto border-y border-rule', narrow ? 'max-h-52' : 'max-h-[22rem]')}
+            >
+                {found.map((tuning, position) => (
+                    <li
+                        key={`${tuning.family}-${tuning.name}-${tuning.pitches.join()}`}
+                        id={`${list}-${position}`}
+                        role="option"
+                        aria-selected={position === chosen}
+                        onClick={() => take(tuning)}
+                        onPointerMove={() => setAt(position)}
+                        className={clsx(
+                            'flex cursor-pointer items-baseline gap-4 border-b border-rule/60 px-2 py-1.5',
+                            position === chosen && 'bg-accent-wash',
+                        )}
+                    >
+                        <span className="min-w-0 flex-1 truncate font-semibold">{tuning.name}</span>
+                        <span className="text-sm text-ink-soft">{[...tuning.pitches].reverse().map(pitchLabel).join(' ')}</span>
+                        {!narrow && <span className="w-36 text-right text-sm text-ink-faint">{tuning.family}</span>}
+                    </li>
+                ))}
+                {found.length === 0 && (
+                    <li role="presentation" className="p-3 text-ink-soft">
+                        {error?.message ?? data?.hint ?? 'Nothing by that name for this number of strings.'}
+                    </li>
+                )}
+            </ul>
+            {!narrow && (
+                <div className="mt-3 flex items-center justify-between gap-3">
+                    <p className="text-sm text-ink-faint">Notes without an octave take the one nearest to the present tuning.</p>
+                    <div className="flex gap-2">
+                        {found[chosen]?.id != null && (
+                            <Button look="quiet" onClick={() => void forget(found[chosen] as Found)}>
+                                Forget “{found[chosen].name}”
+                            </Button>
+                        )}
+                        <Button onClick={() => void keepOwn()}>Keep the present tuning</Button>
+                    </div>
+                </div>
+            )}
+        </>
+    );
+}

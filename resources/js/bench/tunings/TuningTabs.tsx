@@ -1,0 +1,176 @@
+import { clsx } from 'clsx';
+import { memo } from 'react';
+import type { Refused } from '../../lib/api';
+import { tuningLabel } from '../../lib/pitch';
+import { Button } from '../../ui/Button';
+import { Glyph } from '../../ui/Glyph';
+import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
+import type { ShowPanel } from '../panels';
+import { TypedInput } from '../../ui/TypedInput';
+import { useBench, useBenchActions } from '../benchStore';
+import * as edits from '../edits';
+import type { Retune } from './useRetune';
+
+interface Props {
+    refused: Refused | null;
+    retune: Retune;
+    show: ShowPanel;
+}
+
+/** The tunings the set must serve: which one is shown, another one, another choice. */
+export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Props) {
+    const tunings = useBench((state) => state.document.tunings);
+    const shown = useBench((state) => state.tuning);
+    const { edit, showTuning } = useBenchActions();
+    const present = tunings[shown];
+    const capoError = refused?.at(`/tunings/${shown}/capo`)?.message;
+    const a4Error = refused?.at(`/tunings/${shown}/a4_hz`)?.message;
+
+    const add = () => {
+        edit(edits.addTuning(shown));
+        showTuning(tunings.length);
+        show('tuning');
+    };
+
+    return (
+        <div className="mt-2.5 flex flex-wrap items-center gap-2">
+            <div role="group" aria-label="Tunings this set serves" className="flex flex-wrap gap-2">
+                {tunings.map((tuning, index) => (
+                    <button
+                        key={index}
+                        type="button"
+                        aria-pressed={index === shown}
+                        onClick={() => (index === shown ? show('tuning') : showTuning(index))}
+                        className={clsx(
+                            'h-8 rounded-[3px] border px-3.5 whitespace-nowrap',
+                            index === shown
+                                ? 'border-accent bg-accent font-semibold text-accent-ink'
+                                : 'border-rule-strong bg-sheet hover:border-ink',
+                        )}
+                    >
+                        {tuningLabel(tuning)}
+                    </button>
+                ))}
+            </div>
+            <Button look="quiet" className="h-8" onClick={() => show('tuning')}>
+                Choose tuning…
+            </Button>
+            {tunings.length < 12 && (
+                <Button look="quiet" className="h-8" onClick={add}>
+                    + tuning
+                </Button>
+            )}
+            {tunings.length > 1 && (
+                <Button
+                    look="quiet"
+                    className="h-8"
+                    onClick={() => edit(edits.removeTuning(shown))}
+                    aria-label={`Remove ${present ? tuningLabel(present) : 'this tuning'}`}
+                >
+                    − tuning
+                </Button>
+            )}
+            <RetuneMenu retune={retune} />
+            <div className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:ml-0">
+                <CapoInput fret={present?.capo ?? 0} error={capoError} onTake={(fret) => edit(edits.capo(shown, fret))} />
+                <ReferenceInput hertz={present?.a4_hz ?? 440} error={a4Error} onTake={(hertz) => edit(edits.a4(shown, hertz))} />
+                <div className="flex gap-2">
+                    <Button
+                        className="h-8"
+                        onClick={() => show('convert')}
+                        title="To another tuning, scale or number of strings (C)"
+                    >
+                        Convert…
+                    </Button>
+                    <Button look="strong" className="h-8" onClick={() => show('solve')} title="Choose the gauges (S)">
+                        Solve
+                    </Button>
+                </div>
+            </div>
+        </div>
+    );
+});
+
+/** Tunes several strings at once. */
+function RetuneMenu({ retune }: { retune: Retune }) {
+    return (
+        <Menu
+            align="start"
+            trigger={
+                <Button look="quiet" className="h-8">
+                    Retune <Glyph sign="down" />
+                </Button>
+            }
+        >
+            <MenuItem keys="Shift Page Up" onSelect={() => retune.all(1)}>
+                All strings a semitone up
+            </MenuItem>
+            <MenuItem keys="Shift Page Down" onSelect={() => retune.all(-1)}>
+                All strings a semitone down
+            </MenuItem>
+            <MenuItem onSelect={() => retune.all(2)}>All strings a tone up</MenuItem>
+            <MenuItem onSelect={() => retune.all(-2)}>All strings a tone down</MenuItem>
+            <MenuItem onSelect={() => retune.all(12)}>All strings an octave up</MenuItem>
+            <MenuItem onSelect={() => retune.all(-12)}>All strings an octave down</MenuItem>
+            <MenuLine />
+            <MenuItem keys="D" onSelect={() => retune.lowest(-2)}>
+                Lowest string a tone down
+            </MenuItem>
+        </Menu>
+    );
+}
+
+interface CapoProps {
+    fret: number;
+    error: string | undefined;
+    onTake: (fret: number) => void;
+}
+
+/** The fret of a capo; the pitches are what sounds with it on. */
+function CapoInput({ fret, error, onTake }: CapoProps) {
+    return (
+        <label className="flex items-center gap-1.5 text-ink-soft" title="The pitches are what sounds with the capo on">
+            Capo
+            <TypedInput
+                shown={fret === 0 ? '' : String(fret)}
+                placeholder="none"
+                inputMode="numeric"
+                aria-label="Capo on fret"
+                aria-invalid={error !== undefined || undefined}
+                onTake={(typed) => /^\d*$/.test(typed) && onTake(Number(typed))}
+                className="w-11 rounded-[2px] border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
+            />
+            {error !== undefined && (
+                <span role="alert" className="text-sm text-stop">
+                    {error}
+                </span>
+            )}
+        </label>
+    );
+}
+
+function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string | undefined; onTake: (hertz: number) => void }) {
+    return (
+        <label className="flex items-center gap-1.5 text-ink-soft">
+            A4
+            <TypedInput
+                shown={String(hertz)}
+                inputMode="decimal"
+                aria-invalid={error !== undefined || undefined}
+                onTake={(typed) => {
+                    const value = Number(typed.replace(',', '.').replace(/\s*hz\s*$/i, ''));
+                    if (typed !== '' && Number.isFinite(value)) {
+                        onTake(value);
+                    }
+                }}
+                className="w-14 rounded-[2px] border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
+            />
+            Hz
+            {error !== undefined && (
+                <span role="alert" className="text-sm text-stop">
+                    {error}
+                </span>
+            )}
+        </label>
+    );
+}

@@ -1,0 +1,196 @@
+import { useState } from 'react';
+import { ask } from '../../lib/api';
+import type { SetDocument } from '../../lib/formats';
+import { Button } from '../../ui/Button';
+import { buttonClass, fieldClass } from '../../ui/classes';
+import { Dialog } from '../../ui/Dialog';
+import { Field } from '../../ui/Field';
+import { toast } from '../../ui/toasts';
+import type { Version } from '../BenchPage';
+import { useBench } from '../benchStore';
+import type { SavedSet, Saver } from '../saving/saver';
+
+interface ChangedThing {
+    what: string;
+    before: string;
+    after: string;
+}
+
+function whenKept(at: string): string {
+    return new Date(at).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+}
+
+interface Props {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    set: SavedSet;
+    saver: Saver;
+    versions: Version[];
+    onVersions: (versions: Version[]) => void;
+}
+
+/** Named versions: keep the design as it stands, see what changed since, go back. Going back is an edit that can be undone. */
+export function VersionsDialog({ open, onOpenChange, ...rest }: Props) {
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title="Versions"
+            description="States of this set to come back to."
+            width="wide"
+        >
+            <Versions {...rest} onDone={() => onOpenChange(false)} />
+        </Dialog>
+    );
+}
+
+type VersionsProps = Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void };
+
+function Versions({ set, saver, versions, onVersions: setVersions, onDone }: VersionsProps) {
+    const edit = useBench((state) => state.edit);
+    const [compared, setCompared] = useState<{ id: number; changes: ChangedThing[] } | null>(null);
+    const [name, setName] = useState('');
+    const [error, setError] = useState<string | undefined>();
+    const [busy, setBusy] = useState(false);
+
+    const act = async (what: () => Promise<void>) => {
+        setBusy(true);
+        setError(undefined);
+        try {
+            await what();
+        } catch (problem) {
+            setError(problem instanceof Error ? problem.message : 'That did not work. Try again.');
+        } finally {
+            setBusy(false);
+        }
+    };
+    const keep = () =>
+        act(async () => {
+            if (!(await saver.flush())) {
+                throw new Error('The set could not be saved, so there is no version of it yet. See what is wrong with it first.');
+            }
+            const answer = await ask<{ versions: Version[] }>(`/sets/${set.id}/versions`, { method: 'POST', body: { name } });
+            setVersions(answer.versions);
+            setName('');
+        });
+    const goBack = (version: Version) =>
+        act(async () => {
+            const { document } = await ask<{ document: SetDocument }>(`/sets/${set.id}/versions/${version.id}`);
+            edit(() => document);
+            onDone();
+            toast(`Back to “${version.name}”. Undo brings the other back.`);
+        });
+    const compare = (version: Version) =>
+        act(async () => {
+            if (compared?.id === version.id) {
+                setCompared(null);
+                return;
+            }
+            await saver.flush();
+            const { changes } = await ask<{ changes: ChangedThing[] }>(`/sets/${set.id}/versions/${version.id}/difference`);
+            setCompared({ id: version.id, changes });
+        });
+    const remove = (version: Version) =>
+        act(async () => {
+            const answer = await ask<{ versions: Version[] }>(`/sets/${set.id}/versions/${version.id}`, { method: 'DELETE' });
+            setVersions(answer.versions);
+        });
+
+    return (
+        <>
+            <form
+                className="flex items-end gap-2"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    void keep();
+                }}
+            >
+                <div className="flex-1">
+                    <Field label="Keep it as it stands, as" error={error}>
+                        <input
+                            className={fieldClass}
+                            value={name}
+                            maxLength={120}
+                            placeholder="Before the heavier bass side"
+                            onChange={(event) => setName(event.target.value)}
+                        />
+                    </Field>
+                </div>
+                <button type="submit" className={buttonClass.strong} disabled={busy}>
+                    Keep
+                </button>
+            </form>
+            {versions.length === 0 ? (
+                <p className="mt-4 text-ink-soft">None kept yet.</p>
+            ) : (
+                <ul className="mt-4 max-h-96 overflow-auto border-t border-rule">
+                    {versions.map((version) => (
+                        <li key={version.id} className="border-b border-rule py-1.5">
+                            <div className="flex flex-wrap items-center gap-2">
+                                <div className="min-w-0 flex-1">
+                                    <div className="truncate font-semibold">{version.name}</div>
+                                    <div className="text-sm text-ink-faint">{whenKept(version.keptAt)}</div>
+                                </div>
+                                <Button
+                                    look="quiet"
+                                    disabled={busy}
+                                    aria-expanded={compared?.id === version.id}
+                                    onClick={() => void compare(version)}
+                                    aria-label={`What changed since ${version.name}`}
+                                >
+                                    What changed since
+                                </Button>
+                                <Button
+                                    look="quiet"
+                                    disabled={busy}
+                                    onClick={() => void goBack(version)}
+                                    aria-label={`Go back to ${version.name}`}
+                                >
+                                    Go back to it
+                                </Button>
+                                <Button
+                                    look="quiet"
+                                    disabled={busy}
+                                    onClick={() => void remove(version)}
+                                    aria-label={`Remove ${version.name}`}
+                                >
+                                    Remove
+                                </Button>
+                            </div>
+                            {compared?.id === version.id && <Changes changes={compared.changes} />}
+                        </li>
+                    ))}
+                </ul>
+            )}
+        </>
+    );
+}
+
+/** What is different now, line by line. */
+function Changes({ changes }: { changes: ChangedThing[] }) {
+    if (changes.length === 0) {
+        return <p className="pb-1 text-ink-soft">Nothing changed since.</p>;
+    }
+    return (
+        <table className="mt-1 mb-2 w-full text-left text-sm">
+            <thead>
+                <tr className="text-ink-faint">
+                    <th className="w-32 py-0.5 font-normal">What</th>
+                    <th className="font-normal">Then</th>
+                    <th className="font-normal">Now</th>
+                </tr>
+            </thead>
+            <tbody>
+                {changes.map(({ what, before, after }) => (
+                    <tr key={what} className="border-t border-rule/70 align-top">
+                        <th scope="row" className="py-1 pr-3 font-semibold">
+                            {what}
+                        </th>
+                        <td className="py-1 pr-3 text-ink-soft">{before}</td>
+                        <td className="py-1">{after}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}

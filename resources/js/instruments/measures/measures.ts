@@ -1,0 +1,222 @@
+import type { Anchor, Hardware, Instrument, Posts, Problem } from '../../lib/formats';
+import { lengthFigure, parseLength, parseTension, tensionIn, type Units } from '../../lib/units';
+
+/** One thing that is measured on an instrument: where it stands in the document, how it is read, where to measure it. */
+export interface Measure {
+    /** Below the instrument, such as `hardware/posts/diameter_mm`. */
+    path: string;
+    label: string;
+    /** The letter that the drawing beside it gives it. */
+    letter?: string;
+    quantity: 'length' | 'tension' | 'degrees' | 'count' | 'rate';
+    /** One for all strings, or one for each, from string 1. */
+    each?: boolean;
+    /** What is taken where it was not measured. */
+    assumed?: string;
+}
+
+export interface Group {
+    name: string;
+    /** What it is good for. */
+    tells: string;
+    drawing: 'headstock' | 'nut' | 'bridge' | 'action' | null;
+    measures: Measure[];
+}
+
+export const GROUPS: Group[] = [
+    {
+        name: 'Headstock and posts',
+        tells: 'how many turns go round a post, whether the hole is wide enough, and how steeply the strings leave the nut',
+        drawing: 'headstock',
+        measures: [
+            { path: 'hardware/posts/distance_mm', letter: 'a', label: 'Nut to post', quantity: 'length', each: true },
+            { path: 'hardware/posts/hole_height_mm', letter: 'b', label: 'Height of the hole', quantity: 'length' },
+            { path: 'hardware/posts/diameter_mm', letter: 'c', label: 'Post', quantity: 'length' },
+            { path: 'hardware/posts/hole_diameter_mm', letter: 'd', label: 'Hole', quantity: 'length' },
+            { path: 'hardware/posts/room_below_hole_mm', letter: 'e', label: 'Room below the hole', quantity: 'length' },
+            { path: 'hardware/headstock/nut_height_mm', letter: 'f', label: 'Nut slots above the face', quantity: 'length' },
+            { path: 'hardware/headstock/tilt_deg', letter: 'g', label: 'Tilt', quantity: 'degrees', assumed: '0' },
+            { path: 'hardware/posts/spacing_mm', label: 'Post to post', quantity: 'length' },
+        ],
+    },
+    {
+        name: 'Nut',
+        tells: 'whether each string sits in its slot, neither pinched nor rattling',
+        drawing: 'nut',
+        measures: [{ path: 'hardware/nut/slots_mm', letter: 'a', label: 'Width of the slots', quantity: 'length', each: true }],
+    },
+    {
+        name: 'Bridge and saddle',
+        tells: 'whether it will intonate, how the string bears on the saddle, and how long a string must be',
+        drawing: 'bridge',
+        measures: [
+            { path: 'hardware/saddle/travel_mm', letter: 'a', label: 'Saddle can still go back', quantity: 'length', each: true },
+            { path: 'hardware/saddle/drop_mm', letter: 'b', label: 'Down to the anchor', quantity: 'length' },
+            { path: 'hardware/saddle/anchor_distance_mm', letter: 'c', label: 'Back to the anchor', quantity: 'length' },
+            { path: 'hardware/saddle/beyond_mm', letter: 'd', label: 'String beyond the saddle', quantity: 'length' },
+            { path: 'hardware/saddle/screw_pitch_mm', label: 'Saddle, per turn of its screw', quantity: 'length' },
+            { path: 'hardware/saddle/over_wrap_rise_mm', label: 'Lifted by wrapping over', quantity: 'length', assumed: '0' },
+        ],
+    },
+    {
+        name: 'Action',
+        tells: 'how far back the saddle belongs, how sharp a hard attack starts',
+        drawing: 'action',
+        measures: [
+            { path: 'setup/action_12_mm', letter: 'a', label: 'Above the 12th fret', quantity: 'length', assumed: '1.8' },
+            { path: 'setup/nut_height_mm', letter: 'b', label: 'Above the frets at the nut', quantity: 'length', assumed: '0' },
+            { path: 'setup/pick_from_saddle_mm', letter: 'c', label: 'Pick to saddle', quantity: 'length', assumed: '120' },
+        ],
+    },
+    {
+        name: 'What it bears',
+        tells: 'whether a heavier set is too much for it, and how a floating vibrato is balanced',
+        drawing: null,
+        measures: [
+            { path: 'hardware/max_total_tension_n', label: 'Greatest total, if it is known', quantity: 'tension' },
+            { path: 'hardware/springs/count', label: 'Springs of the vibrato', quantity: 'count' },
+            { path: 'hardware/springs/rate_n_per_mm', label: 'One spring, N per mm', quantity: 'rate' },
+        ],
+    },
+];
+
+export const ANCHORS: Record<Anchor, string> = {
+    'bridge-pins': 'bridge pins',
+    pinless: 'pinless bridge',
+    'string-through': 'through the body',
+    'top-loading': 'loaded from the top',
+    'stop-tailpiece': 'stop tailpiece',
+    'over-wrapped': 'wrapped over the tailpiece',
+    vibrato: 'vibrato',
+    'tie-block': 'tied to a block',
+    'loop-end': 'loops',
+    'slotted-elastomer': 'slots for elastomer strings',
+};
+
+export const POST_TYPES: Record<NonNullable<Posts['type']>, string> = {
+    standard: 'wound round the post',
+    locking: 'locked in the post',
+    slotted: 'slotted, end in the middle',
+};
+
+export const PICKUPS: Record<NonNullable<Hardware['pickup']>, string> = {
+    none: 'none',
+    magnetic: 'magnetic',
+    piezo: 'piezo',
+    microphone: 'microphone',
+};
+
+export const BUILT_FOR: Record<NonNullable<Hardware['built_for']>, string> = { steel: 'steel strings', nylon: 'nylon strings' };
+
+/** What was chosen from a list rather than measured. */
+export const CHOICES: { path: string; label: string; names: Record<string, string> }[] = [
+    { path: 'hardware/anchor', label: 'Strings held by', names: ANCHORS },
+    { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES },
+    { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR },
+    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS },
+];
+
+/** Everything as it is being typed, by path; empty where nothing was measured. */
+export type MeasureDraft = Record<string, string>;
+
+const MEASURES = GROUPS.flatMap(({ measures }) => measures);
+
+type Json = Record<string, unknown>;
+
+const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+function valueAt(document: unknown, path: string): unknown {
+    return path.split('/').reduce<unknown>((at, key) => (isObject(at) ? at[key] : undefined), document);
+}
+
+export function measureDraft(document: Instrument | null, units: Units): MeasureDraft {
+    const draft: MeasureDraft = {};
+    for (const { path, quantity } of MEASURES) {
+        const value = valueAt(document, path);
+        const shown = (figure: unknown) => (typeof figure === 'number' ? shownFigure(figure, quantity, units) : '');
+        draft[path] = Array.isArray(value) ? value.map(shown).join(' ') : shown(value);
+    }
+    for (const { path } of CHOICES) {
+        const value = valueAt(document, path);
+        draft[path] = typeof value === 'string' ? value : '';
+    }
+    return draft;
+}
+
+function shownFigure(value: number, quantity: Measure['quantity'], units: Units): string {
+    switch (quantity) {
+        case 'length':
+            return lengthFigure(value, units);
+        case 'tension':
+            return String(Number(tensionIn(value, units).toPrecision(5)));
+        default:
+            return String(value);
+    }
+}
+
+function figureOf(typed: string, quantity: Measure['quantity'], units: Units): number | null {
+    if (quantity === 'length') {
+        return /^[0.,]+$/.test(typed) ? 0 : parseLength(typed, units);
+    }
+    if (quantity === 'tension') {
+        return parseTension(typed, units);
+    }
+    const match = /^(-?\d*[.,]?\d+)\s*(?:°|deg)?$/i.exec(typed);
+    return match === null ? null : Number((match[1] ?? '').replace(',', '.'));
+}
+
+/** Figures for each string stand apart by spaces or semicolons; a unit belongs to the figure before it. */
+function parts(typed: string): string[] {
+    return typed
+        .trim()
+        .split(/\s*;\s*|\s+(?=[-\d.,])/)
+        .filter((part) => part !== '');
+}
+
+/** The document with what was typed; whatever else it says stays. Problems carry paths below the instrument. */
+export function measured(
+    document: Instrument,
+    draft: MeasureDraft,
+    strings: number,
+    units: Units,
+): { document: Instrument; problems: Problem[] } {
+    const problems: Problem[] = [];
+    let next: Json = { ...document };
+    for (const { path, quantity, each = false, label } of MEASURES) {
+        const typed = draft[path]?.trim() ?? '';
+        // A fraction of an inch is one figure, not two.
+        const figures = each && !typed.includes('/') ? parts(typed) : typed === '' ? [] : [typed];
+        const values = figures.map((figure) => figureOf(figure, quantity, units));
+        if (values.some((value) => value === null)) {
+            problems.push({ path: `/${path}`, message: `“${typed}” is no figure for it. ${HOW[quantity](units)}` });
+        } else if (values.length > 1 && values.length !== strings) {
+            problems.push({
+                path: `/${path}`,
+                message: `Give one figure for all strings or ${strings}, from string 1; there are ${values.length}. (${label})`,
+            });
+        } else {
+            next = withValue(next, path.split('/'), values.length > 1 ? values : values[0]);
+        }
+    }
+    for (const { path } of CHOICES) {
+        next = withValue(next, path.split('/'), draft[path] === '' ? undefined : draft[path]);
+    }
+    return { document: next as unknown as Instrument, problems };
+}
+
+const HOW: Record<Measure['quantity'], (units: Units) => string> = {
+    length: (units) => `Type it in ${units.length}, or with its unit: 3.2 mm, 0.126 in.`,
+    tension: (units) => `Type it in ${units.tension}, or with its unit: 700 N, 157 lbf.`,
+    degrees: () => 'Type degrees, such as 13.',
+    count: () => 'Type a number, such as 3.',
+    rate: () => 'Type newtons per millimetre, such as 3.5.',
+};
+
+/** A value put at its place; parts of a document that hold nothing any more go. */
+function withValue(object: Json, [key = '', ...rest]: string[], value: unknown): Json {
+    const present = object[key];
+    const changed = rest.length === 0 ? value : withValue(isObject(present) ? present : {}, rest, value);
+    const { [key]: _old, ...others } = object;
+    const nothing = changed === undefined || (isObject(changed) && Object.keys(changed).length === 0);
+    return nothing ? others : { ...object, [key]: changed };
+}
