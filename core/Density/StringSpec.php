@@ -20,6 +20,7 @@ final readonly class StringSpec
      * @param  ?Core  $core  if known; otherwise the core table's
      * @param  list<Wrap>  $wraps  inside out, if known
      * @param  ?GivenDensity  $density  supplied or measured, if known
+     * @param  ?StringEnd  $end  what it is held by behind the saddle, if known
      * @param  ?Length  $length  how long the string is made, from its ball or loop to the end of its winding, if known
      *
      * @throws InvalidString if the gauge is out of range or a plain string is given layers
@@ -32,6 +33,7 @@ final readonly class StringSpec
         public array $wraps = [],
         public ?GivenDensity $density = null,
         public ?Length $length = null,
+        public ?StringEnd $end = null,
     ) {
         if ($gauge->inMetres() < self::THINNEST_M || $gauge->inMetres() > self::THICKEST_M) {
             throw InvalidString::gaugeOutOfRange($gauge);

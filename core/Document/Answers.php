@@ -34,6 +34,26 @@ final class Answers
     }
 
     /**
+     * @return array<string, mixed> a `lira-fit`
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function fit(SetDocument $document): array
+    {
+        return FitWriter::toArray($document, SetEvaluator::evaluate($document));
+    }
+
+    /**
+     * @return array<string, mixed> a `lira-reach`
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function reach(SetDocument $document): array
+    {
+        return ReachWriter::toArray($document);
+    }
+
+    /**
      * @return array<string, mixed> a `lira-conversion`
      *
      * @throws InvalidDocument with every problem and its path

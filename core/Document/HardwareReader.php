@@ -8,6 +8,7 @@ use Lira\Instrument\Anchor;
 use Lira\Instrument\BuiltFor;
 use Lira\Instrument\Hardware;
 use Lira\Instrument\Pickup;
+use Lira\Instrument\PostLayout;
 use Lira\Instrument\Posts;
 use Lira\Instrument\PostType;
 use Lira\Instrument\Saddle;
@@ -42,6 +43,7 @@ final readonly class HardwareReader
             $this->trees($node, $strings),
             $this->saddle($node, $strings),
             $this->springs($node),
+            $nut === null ? null : $this->positive($nut, 'spread_mm', 'the spread of the strings at the nut in mm'),
         );
         $headstock?->reportUnknownKeys();
         $nut?->knows('material')->reportUnknownKeys();
@@ -95,6 +97,9 @@ final readonly class HardwareReader
             $this->metres($node, 'room_below_hole_mm', 'the room below the post’s hole in mm'),
             $this->positive($node, 'spacing_mm', 'the spacing of the posts in mm'),
             $this->each($node, 'distance_mm', 'the distance from nut to post in mm', $strings),
+            $this->positive($node, 'height_mm', 'the height of the posts in mm'),
+            $node->has('layout') ? $node->oneOf('layout', 'a layout of posts', PostLayout::class) : null,
+            $this->positive($node, 'rows_apart_mm', 'the distance between the rows of posts in mm'),
         );
         $node->reportUnknownKeys();
 
@@ -114,6 +119,7 @@ final readonly class HardwareReader
             $this->positive($node, 'anchor_distance_mm', 'the distance from saddle to anchor in mm'),
             $this->metres($node, 'over_wrap_rise_mm', 'by how much an over-wrapped tailpiece lifts the string in mm') ?? 0.0,
             $this->metres($node, 'beyond_mm', 'the string beyond the saddle in mm'),
+            $this->positive($node, 'spread_mm', 'the spread of the strings at the saddle in mm'),
         );
         $node->reportUnknownKeys();
 

@@ -12,6 +12,8 @@ use Lira\Length\Scale;
 /** Reads the instrument of a set document. */
 final readonly class InstrumentReader
 {
+    private const LONGEST_TEXT = 20_000;
+
     public function __construct(private Problems $problems) {}
 
     /**
@@ -40,9 +42,28 @@ final readonly class InstrumentReader
         $reader = new HardwareReader($this->problems);
         $hardware = $reader->hardware($node, $strings);
         $setup = $reader->setup($node);
+        $necks = new NeckReader($this->problems);
+        $neck = $necks->neck($node);
+        $courses = $necks->courses($node, $strings);
+        $this->words($node);
         $node->reportUnknownKeys();
 
-        return $name === null || $kind === null || $scale === null ? null : new Instrument($name, $kind, $scale, $hardware, $setup);
+        return $name === null || $kind === null || $scale === null ? null : new Instrument($name, $kind, $scale, $hardware, $setup, $neck, $courses);
+    }
+
+    /** What is kept beside the figures: whose it is, notes, and how finely each figure was read. */
+    private function words(Node $instrument): void
+    {
+        foreach (['owner' => 'whose instrument it is', 'notes' => 'the notes'] as $key => $what) {
+            $text = $instrument->has($key) ? $instrument->text($key, $what) : null;
+            if ($text !== null && mb_strlen($text) > self::LONGEST_TEXT) {
+                $this->problems->add($instrument->pathOf($key), ucfirst($what).' may have up to '.self::LONGEST_TEXT.' characters.');
+            }
+        }
+        $resolutions = $instrument->has('resolutions_mm') ? $instrument->object('resolutions_mm', 'how finely each figure was read') : null;
+        foreach ($resolutions?->keys() ?? [] as $path) {
+            $resolutions?->numberWithin($path, 'how finely it was read, in mm,', 1e-6, 100.0);
+        }
     }
 
     private function scale(Node $instrument, ?int $strings): ?Scale

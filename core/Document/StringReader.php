@@ -13,6 +13,7 @@ use Lira\Density\RibbonWrap;
 use Lira\Density\RoundWrap;
 use Lira\Density\Source;
 use Lira\Density\State;
+use Lira\Density\StringEnd;
 use Lira\Density\StringSpec;
 use Lira\Density\Wrap;
 use Lira\Length\Length;
@@ -33,12 +34,13 @@ final readonly class StringReader
         $wraps = $string->has('wraps') ? $this->wraps($string->objects('wraps', 'the wraps')) : [];
         $density = $string->has('density') ? $this->density($string->object('density', 'the density')) : null;
         $length = $string->has('length_mm') ? $this->millimetres($string, 'length_mm', 'the string’s own length in mm') : null;
+        $end = $string->has('end') ? $string->oneOf('end', 'an end of a string', StringEnd::class) : null;
         $string->reportUnknownKeys();
         if ($construction === null || $material === null || $gauge === null || $wraps === null) {
             return null;
         }
 
-        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec($construction, $material, $gauge, $core, $wraps, $density, $length));
+        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec($construction, $material, $gauge, $core, $wraps, $density, $length, $end));
     }
 
     /**

@@ -19,6 +19,7 @@ final class Rulebook
             new HardOnTheHand,
             new TotalTension,
             new MaterialSuits,
+            new EndSuits,
             new NutFit,
             new PostFit,
             new SaddleFit,

@@ -10,6 +10,7 @@ final readonly class Hardware
     /**
      * @param  list<float>  $nutSlotsM  width of each nut slot, string 1 first; one for all; empty if not measured
      * @param  array<int, Tree>  $trees  by the position of their string
+     * @param  ?float  $nutSpreadM  from the middle of the first string to that of the last at the nut
      * @param  ?float  $nutHeightM  of the slots' floor above the headstock's face
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Hardware
         public array $trees = [],
         public Saddle $saddle = new Saddle,
         public ?SpringSet $springs = null,
+        public ?float $nutSpreadM = null,
     ) {}
 
     public function nutSlotM(int $position): ?float

@@ -15,5 +15,7 @@ final readonly class Instrument
         public Scale $scale,
         public Hardware $hardware = new Hardware,
         public Setup $setup = new Setup,
+        public Neck $neck = new Neck,
+        public Courses $courses = new Courses,
     ) {}
 }

@@ -7,7 +7,11 @@ namespace Lira\Instrument;
 /** The tuner posts as far as they were measured; lengths in metres, heights above the headstock's face. */
 final readonly class Posts
 {
-    /** @param  list<float>  $distancesM  from nut to each post, string 1 first; one for all; empty if not measured */
+    /**
+     * @param  list<float>  $distancesM  from nut to each post, string 1 first; one for all; empty if not measured
+     * @param  ?float  $heightM  of the whole post
+     * @param  ?float  $rowsApartM  from one row of posts to the other, where they stand on both sides
+     */
     public function __construct(
         public PostType $type = PostType::Standard,
         public ?float $diameterM = null,
@@ -16,6 +20,9 @@ final readonly class Posts
         public ?float $roomBelowHoleM = null,
         public ?float $spacingM = null,
         public array $distancesM = [],
+        public ?float $heightM = null,
+        public ?PostLayout $layout = null,
+        public ?float $rowsApartM = null,
     ) {}
 
     public function distanceM(int $position): ?float

@@ -95,7 +95,24 @@ final readonly class Scale
         return Frets::speakingM($length, max($capo, $this->startFrets[$position] ?? 0));
     }
 
-    private function fullLengthM(int $position, int $strings): float
+    /** The fret at which a short string starts; 0 for one that starts at the nut. */
+    public function startFret(int $position): int
+    {
+        return $this->startFrets[$position] ?? 0;
+    }
+
+    /** Whether every string has the same length from the nut. */
+    public function isSingle(): bool
+    {
+        return $this->eachM === [] && $this->trebleM === $this->bassM;
+    }
+
+    /**
+     * The length from the nut, before a short string leaves frets out; metres.
+     *
+     * @throws InvalidLength if lengths are given for another number of strings
+     */
+    public function fullLengthM(int $position, int $strings): float
     {
         if ($this->eachM !== []) {
             if (count($this->eachM) !== $strings) {

@@ -56,6 +56,7 @@ final class SaltmarshSeeder extends Seeder
             self::set('Sandpiper, open D', SaltmarshInstruments::sandpiper(), ['Banjo open D' => 'D4 A3 F#3 D3 F#4'], '10 12 14 20w 9.5', self::baseline($sandpiper)),
             $teal,
             self::set('Teal, low G', SaltmarshInstruments::teal(), ['Ukulele C, low G' => 'A4 E4 C4 G3'], '22f 26f 32f 28s', self::baseline($teal)),
+            self::set('Turnstone, octave courses', SaltmarshInstruments::turnstone(), ['G D A E, octaves' => 'E4 E4 A3 A3 D3 D4 G2 G3'], '12 12 16 16 26w 12 42w 22w'),
             self::set('Avocet, nylon', SaltmarshInstruments::avocet(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '28n 32n 40n 29s 35s 43s'),
             self::set('Smack, drop A', SaltmarshInstruments::smack(), ['Drop A, seven strings' => 'E4 B3 G3 D3 A2 E2 A1', 'B standard, seven strings' => 'E4 B3 G3 D3 A2 E2 B1'], '9.5 12.5 16 24w 34w 46w 68w',
                 target: ['profile' => 'progressive', 'tension_n' => ['first' => 68, 'last' => 76], 'tunings' => 'worst', 'style' => ['attack' => 'hard', 'pick' => 'stiff', 'place' => 'stage']]),

@@ -236,7 +236,7 @@ test('a document that cannot be used is refused where it was given, and nothing 
     provoked.push(/422/);
     await page.goto('/sets');
     const rows = page.getByRole('row');
-    await expect(page.getByRole('link', { name: 'Harbour baritone', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Avocet, nylon' })).toBeVisible();
     const before = await rows.count();
     const text = await readFile('docs/examples/harbour-baritone.json', 'utf8');
     const given = (name: string, body: string) =>

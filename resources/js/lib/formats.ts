@@ -46,6 +46,10 @@ export type Material =
     | 'nylon-tape'
     | 'polyurethane';
 /**
+ * What holds the string behind the saddle.
+ */
+export type StringEnd = 'ball' | 'loop' | 'bare';
+/**
  * @minItems 1
  * @maxItems 14
  */
@@ -74,6 +78,15 @@ export type SaddleSetback = {
     estimate: number;
     high: number;
 } | null;
+export type Findings = Finding[];
+/**
+ * x and y in millimetres.
+ *
+ * @minItems 2
+ * @maxItems 2
+ */
+export type Point = number[];
+export type Bound = 'flaps' | 'dull' | 'intonation' | 'breaks' | 'hard' | 'overload';
 
 export interface Formats {
     'lira-set'?: SetDocument;
@@ -81,6 +94,8 @@ export interface Formats {
     'lira-solution'?: Solution;
     'lira-conversion'?: ConvertedSet;
     'lira-sound'?: Sound;
+    'lira-fit'?: Fit1;
+    'lira-reach'?: Reach;
     'lira-error'?: LiraError;
 }
 /**
@@ -129,6 +144,22 @@ export interface Instrument {
     short_strings?: ShortString[];
     hardware?: Hardware;
     setup?: Setup;
+    /**
+     * How many strings stand together in each course, from string 1; without it each string stands alone.
+     */
+    courses?: number[];
+    neck?: Neck;
+    /**
+     * Whose instrument it is.
+     */
+    owner?: string;
+    notes?: string;
+    /**
+     * How finely a length was read, by the place where it stands below the instrument, such as `hardware/posts/diameter_mm`.
+     */
+    resolutions_mm?: {
+        [k: string]: number;
+    };
     [k: string]: unknown;
 }
 export interface SingleScale {
@@ -205,6 +236,15 @@ export interface Posts {
      * From nut to post. One for each string, string 1 first, or one for all.
      */
     distance_mm?: number | number[];
+    /**
+     * Of the whole post.
+     */
+    height_mm?: number;
+    layout?: 'one-side' | 'both-sides';
+    /**
+     * From one row of posts to the other, where they stand on both sides.
+     */
+    rows_apart_mm?: number;
     [k: string]: unknown;
 }
 export interface Headstock {
@@ -221,6 +261,10 @@ export interface Nut {
      */
     slots_mm?: number | number[];
     material?: string;
+    /**
+     * From the middle of the first string to that of the last.
+     */
+    spread_mm?: number;
     [k: string]: unknown;
 }
 export interface StringTree {
@@ -260,6 +304,10 @@ export interface Saddle {
      * String beyond the saddle, to its ball or loop.
      */
     beyond_mm?: number;
+    /**
+     * From the middle of the first string to that of the last.
+     */
+    spread_mm?: number;
     [k: string]: unknown;
 }
 export interface Springs {
@@ -291,6 +339,23 @@ export interface Setup {
      * String beyond nut and saddle that stretches along; 0 if not said.
      */
     extra_length_mm?: number;
+    [k: string]: unknown;
+}
+/**
+ * The neck, as far as it is known.
+ */
+export interface Neck {
+    /**
+     * How many; 0 for a fretless neck.
+     */
+    frets?: number;
+    /**
+     * The fret that stands square to the neck where frets are fanned; 12 if not given.
+     */
+    straight_fret?: number;
+    fingerboard?: 'rosewood' | 'ebony' | 'maple' | 'other';
+    joint?: 'bolted' | 'glued' | 'through';
+    truss_rod?: 'one-way' | 'two-way' | 'fixed' | 'none';
     [k: string]: unknown;
 }
 export interface Tuning {
@@ -331,6 +396,7 @@ export interface StringOfSet {
      * What this string must stay.
      */
     only?: 'plain' | 'wound';
+    end?: StringEnd;
     [k: string]: unknown;
 }
 export interface Core {
@@ -560,7 +626,7 @@ export interface Evaluation {
      * What each string should pull, where the document says what is aimed at.
      */
     targets?: TargetBand[];
-    findings: Finding[];
+    findings: Findings;
     baseline?: EvaluatedBaseline;
     /**
      * The gauges of the pool, in the order of every string's pool_tensions_n.
@@ -897,6 +963,210 @@ export interface Partial {
      * After so many seconds it has fallen to 1/e.
      */
     decay_s: number;
+}
+/**
+ * How a set fits its instrument, drawn to scale. Front view: x along the neck from the nut of string 1 towards the saddle, y across it, positive on the side of string 1.
+ */
+export interface Fit1 {
+    format: 'lira-fit';
+    version: 1;
+    name: string;
+    neck: NeckDrawn;
+    headstock: HeadstockDrawn;
+    strings: StringDrawn[];
+    totals: FitTotal[];
+    max_total_n: number | null;
+    checks: FitCheck[];
+    findings: Findings;
+    marks: Mark[];
+    /**
+     * What was not measured and is drawn as it usually is.
+     */
+    assumed: string[];
+}
+export interface NeckDrawn {
+    /**
+     * The nut's line, from the side of string 1.
+     */
+    nut_mm: Point[];
+    /**
+     * The fingerboard's outline.
+     */
+    board_mm: Point[];
+    frets_mm: Point[][];
+}
+export interface HeadstockDrawn {
+    layout: 'one-side' | 'both-sides';
+    outline_mm: Point[];
+}
+export interface StringDrawn {
+    position: number;
+    diameter_mm: number;
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    start_mm: Point;
+    scale_end_mm: Point;
+    saddle_mm: Point;
+    post: PostDrawn;
+    seat: SlotSeat | null;
+    winds: PostWinds | null;
+    stand: SaddleStand | null;
+    side: SideView;
+}
+export interface PostDrawn {
+    centre_mm: Point;
+    radius_mm: number;
+    tangent_mm: Point;
+    tree_mm: Point | null;
+    turns: number;
+    leave_mm: number | null;
+    leave_post_spacings: number | null;
+}
+export interface SlotSeat {
+    slot_mm: number;
+    /**
+     * Of the string above the slot's floor.
+     */
+    bottom_mm: number;
+    play_mm: number;
+}
+export interface PostWinds {
+    diameter_mm: number;
+    height_mm: number;
+    hole_height_mm: number;
+    hole_diameter_mm: number | null;
+    /**
+     * The middle of each turn above the headstock's face, the uppermost first.
+     */
+    turns_mm: number[];
+    exit_mm: number;
+    /**
+     * By how much the turns need more room than there is.
+     */
+    over_mm: number;
+}
+export interface SaddleStand {
+    low_mm: number;
+    estimate_mm: number;
+    high_mm: number;
+    travel_mm: number | null;
+    share: number | null;
+    screw_turns: number | null;
+}
+/**
+ * From the side: x along the neck from the nut, y upwards from the slot's floor.
+ */
+export interface SideView {
+    post_mm: Point | null;
+    tree_mm: Point | null;
+    face_near_mm: Point | null;
+    face_far_mm: Point | null;
+    saddle_mm: Point;
+    anchor_mm: Point | null;
+    nut_angle_deg: number | null;
+    saddle_angle_deg: number | null;
+}
+export interface FitTotal {
+    tuning: string;
+    tension_n: number;
+    baseline_n: number | null;
+}
+export interface FitCheck {
+    position: number;
+    aspect: 'nut-slot' | 'post-hole' | 'nut-angle' | 'saddle-travel' | 'saddle-angle' | 'length';
+    string: number | null;
+    instrument: number | null;
+    /**
+     * Null where the instrument was not measured there.
+     */
+    fine: boolean | null;
+}
+export interface Mark {
+    /**
+     * Its place in the findings, from 0.
+     */
+    finding: number;
+    place: 'post' | 'behind-nut' | 'nut' | 'string' | 'neck' | 'saddle' | 'behind-saddle' | 'anchor';
+    position: number | null;
+    at_mm: Point;
+}
+/**
+ * How low and how high each string of an instrument can go with gauges that can be bought, in the first tuning.
+ */
+export interface Reach {
+    format: 'lira-reach';
+    version: 1;
+    name: string;
+    tuning: string;
+    whole: WholeReaches;
+    strings: StringReach[];
+}
+/**
+ * How far the whole tuning can be moved; null where a string has no good gauge.
+ */
+export interface WholeReaches {
+    down: WholeReach | null;
+    up: WholeReach | null;
+}
+export interface WholeReach {
+    /**
+     * How far the tuning can go; negative where it is already beyond.
+     */
+    semitones: number;
+    /**
+     * The string that stops it first.
+     */
+    position: number;
+    bound: Bound;
+}
+export interface StringReach {
+    position: number;
+    speaking_length_mm: number;
+    pitch: string;
+    frequency_hz: number;
+    string: ReachString;
+    lowest: ReachExtreme | null;
+    highest: ReachExtreme | null;
+    makes: ReachMake[];
+}
+export interface ReachString {
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+}
+export interface ReachExtreme {
+    pitch: string | null;
+    frequency_hz: number;
+    bound: Bound;
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+}
+export interface ReachMake {
+    construction: Construction;
+    material: Material;
+    gauges: GaugeReach[];
+}
+/**
+ * The pitch below which it flaps, is dull, does not intonate; above which it breaks, is hard on the hand, overloads the instrument; null where that is not known or never limits.
+ */
+export interface GaugeReach {
+    gauge_in: number;
+    /**
+     * Whether it goes through its post.
+     */
+    fits: boolean;
+    /**
+     * Whether there is any pitch at which it is good.
+     */
+    serves: boolean;
+    flaps_hz: number | null;
+    dull_hz: number | null;
+    intonation_hz: number | null;
+    breaks_hz: number | null;
+    hard_hz: number | null;
+    overload_hz: number | null;
 }
 /**
  * Why some input was not taken. Nothing was changed.

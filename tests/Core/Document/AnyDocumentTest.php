@@ -33,6 +33,8 @@ final class AnyDocumentTest extends CoreTestCase
             try {
                 $document = SetDocument::from($json);
                 self::assertAllFinite(Answers::evaluation($document));
+                self::assertAllFinite(Answers::fit($document));
+                $case % 5 === 0 ? self::assertAllFinite(Answers::reach($document)) : null;
                 isset($json->target) ? self::assertAllFinite(Answers::solution($document)) : null;
                 $answered++;
             } catch (InvalidDocument $problems) {
@@ -80,7 +82,7 @@ final class AnyDocumentTest extends CoreTestCase
     {
         $paths = [];
         foreach ($at instanceof \stdClass ? get_object_vars($at) : (is_array($at) ? $at : []) as $key => $value) {
-            $below = "{$path}/{$key}";
+            $below = $path.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key);
             if (! $numbers || is_int($value) || is_float($value)) {
                 $paths[$below] = $value;
             }

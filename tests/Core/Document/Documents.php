@@ -42,7 +42,7 @@ final class Documents
     /** @param  non-empty-list<string>  $keys */
     private static function put(mixed $at, array $keys, mixed $value): mixed
     {
-        $key = array_shift($keys);
+        $key = str_replace(['~1', '~0'], ['/', '~'], array_shift($keys));
         $parts = $at instanceof \stdClass ? get_object_vars($at) : $at;
         if (! is_array($parts)) {
             throw new \LogicException("Nothing below {$key}");

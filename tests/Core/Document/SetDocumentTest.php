@@ -9,6 +9,9 @@ use Lira\Density\State;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
+use Lira\Instrument\Fingerboard;
+use Lira\Instrument\NeckJoint;
+use Lira\Instrument\TrussRod;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -43,6 +46,10 @@ final class SetDocumentTest extends CoreTestCase
 
         self::assertClose(0.648, $design->instrument->scale->speakingLengthM(1, 7), 1e-12);
         self::assertClose(0.6865, $design->instrument->scale->speakingLengthM(7, 7), 1e-12);
+        self::assertSame([24, 8, Fingerboard::Ebony, NeckJoint::Through, TrussRod::TwoWay], [
+            $design->instrument->neck->frets, $design->instrument->neck->straightFret, $design->instrument->neck->fingerboard, $design->instrument->neck->joint, $design->instrument->neck->trussRod,
+        ]);
+        self::assertSame([1, 1, 1, 1, 1, 1, 1], $design->instrument->courses->sizes);
         self::assertSame(442.0, $design->tunings[1]->a4->inHertz());
         self::assertSame(-3.5, $design->tunings[0]->cents[2]);
         self::assertClose(0.0095, $design->strings[0]->spec->gauge->inInches(), 1e-12);
@@ -91,6 +98,13 @@ final class SetDocumentTest extends CoreTestCase
     public static function bad(): iterable
     {
         $with = Documents::with(...);
+        yield 'courses for another number' => [Documents::with('/instrument/courses', [2, 2]), '/instrument/courses', '6 in all'];
+        yield 'half a course' => [Documents::with('/instrument/courses', [1.5, 4.5]), '/instrument/courses', '1 to 4 each'];
+        yield 'too many frets' => [Documents::with('/instrument/neck', (object) ['frets' => 37]), '/instrument/neck/frets', 'from 0 to 36'];
+        yield 'a rod of rubber' => [Documents::with('/instrument/neck', (object) ['truss_rod' => 'rubber']), '/instrument/neck/truss_rod', 'two-way'];
+        yield 'an owner without end' => [Documents::with('/instrument/owner', str_repeat('a', 20_001)), '/instrument/owner', '20000 characters'];
+        yield 'a resolution of nothing' => [Documents::with('/instrument/resolutions_mm', (object) ['hardware/nut/slots_mm' => 0]), '/instrument/resolutions_mm/hardware~1nut~1slots_mm', 'must be from'];
+        yield 'an end that is no end' => [Documents::with('/strings/0/end', 'hook'), '/strings/0/end', 'ball, loop, bare'];
         yield 'another format' => [$with('/format', 'lira-evaluation'), '/format', 'not a set document'];
         yield 'no format' => [$with('/format', null), '/format', 'not a set document'];
         yield 'another version' => [$with('/version', 2), '/version', 'version'];

@@ -87,6 +87,30 @@ final class FindingsTest extends CoreTestCase
         self::assertStringContainsString('rises by 3 %', $caution->message);
     }
 
+    /** @param  list<string>  $held */
+    #[DataProvider('anchors')]
+    public function test_the_end_of_a_string_suits_what_holds_it(string $anchor, array $held): void
+    {
+        foreach (['ball', 'loop', 'bare'] as $end) {
+            $json = self::with(self::with(self::alone(), '/instrument/hardware', (object) ['anchor' => $anchor]), '/strings/2/end', $end);
+            $found = self::found($json, 'wrong-end', 3);
+            self::assertSame(in_array($end, $held, true), $found === null, "{$end} in {$anchor}");
+            self::assertNotSame(Severity::Note, $found?->severity);
+        }
+        self::assertNull(self::found(self::with(self::alone(), '/instrument/hardware', (object) ['anchor' => $anchor]), 'wrong-end'));
+        self::assertNull(self::found(self::with(self::alone(), '/strings/2/end', 'loop'), 'wrong-end'));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function anchors(): iterable
+    {
+        yield 'pins' => ['bridge-pins', ['ball']];
+        yield 'through the body' => ['string-through', ['ball']];
+        yield 'hooks' => ['loop-end', ['loop']];
+        yield 'a block to tie to' => ['tie-block', ['ball', 'bare']];
+        yield 'slots' => ['slotted-elastomer', ['ball', 'bare']];
+    }
+
     /** @param  list<string>  $codes */
     #[DataProvider('materials')]
     public function test_materials_suit_the_instrument(\stdClass $json, array $codes): void
@@ -306,7 +330,7 @@ final class FindingsTest extends CoreTestCase
         $twice = Limits::usual()->with(Limit::NutAngle, 5.0)->with(Limit::SaddleAngle, 6.0)->with(Limit::NutAngle, 4.0);
         self::assertSame([4.0, 6.0], [$twice->of(Limit::NutAngle), $twice->of(Limit::SaddleAngle)]);
         self::assertStringContainsString('Known limits: shorter-life', InvalidLimit::unknown('patience')->getMessage());
-        self::assertCount(13, Rulebook::rules());
+        self::assertCount(14, Rulebook::rules());
     }
 
     private static function evaluate(\stdClass $json): SetEvaluation

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Density\BuiltString;
+use Lira\Pitch\Pitch;
+use Lira\Pitch\ReferencePitch;
+use Lira\Reach\Bound;
+use Lira\Reach\GaugeReach;
+use Lira\Reach\InstrumentReach;
+use Lira\Reach\StringReach;
+
+/** Writes how low and how high an instrument can go, as `lira-reach`, version 1. */
+final class ReachWriter
+{
+    public const FORMAT = 'lira-reach';
+
+    public const VERSION = 1;
+
+    /** Drawn and read off, not decided by. */
+    private const DECIMALS = 3;
+
+    /** @return array<string, mixed> */
+    public static function toArray(SetDocument $document): array
+    {
+        $reach = InstrumentReach::of($document);
+        $a4 = $document->design->tunings[0]->a4;
+
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'name' => $reach->evaluation->name,
+            'tuning' => $document->design->tunings[0]->name,
+            'whole' => [
+                'down' => self::whole($reach->whole(true)),
+                'up' => self::whole($reach->whole(false)),
+            ],
+            'strings' => array_map(static fn (StringReach $string): array => self::string($string, $a4), $reach->strings),
+        ];
+    }
+
+    /**
+     * @param  array{semitones: float, position: int, bound: Bound}|null  $whole
+     * @return array<string, mixed>|null
+     */
+    private static function whole(?array $whole): ?array
+    {
+        return $whole === null ? null : [
+            // What is left of a semitone is of no use.
+            'semitones' => (int) floor($whole['semitones'] + 1e-9),
+            'position' => $whole['position'],
+            'bound' => $whole['bound']->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function string(StringReach $reach, ReferencePitch $a4): array
+    {
+        $at = $reach->string->tunings[0];
+        [$lowest, $highest] = [$reach->lowest(), $reach->highest()];
+
+        return [
+            'position' => $reach->string->position,
+            'speaking_length_mm' => $at->speakingLengthM * 1000,
+            'pitch' => $at->pitch->name(),
+            'frequency_hz' => round($at->frequencyHz, self::DECIMALS),
+            'string' => self::gauge($reach->string->string),
+            'lowest' => $lowest === null ? null : self::extreme($lowest, $lowest->lowHz(), $lowest->floor(), Pitch::notBelow($lowest->lowHz(), $a4)),
+            'highest' => $highest === null ? null : self::extreme($highest, $highest->highHz(), $highest->ceiling(), Pitch::notAbove($highest->highHz(), $a4)),
+            'makes' => self::makes($reach->gauges),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function extreme(GaugeReach $gauge, float $hertz, Bound $bound, ?Pitch $pitch): array
+    {
+        return ['pitch' => $pitch?->name(), 'frequency_hz' => round($hertz, self::DECIMALS), 'bound' => $bound->value] + self::gauge($gauge->string);
+    }
+
+    /**
+     * @param  list<GaugeReach>  $gauges
+     * @return list<array<string, mixed>>
+     */
+    private static function makes(array $gauges): array
+    {
+        [$makes, $written] = [[], []];
+        foreach ($gauges as $gauge) {
+            $of = self::gauge($gauge->string);
+            $make = $of['construction'].' '.$of['material'];
+            $makes[$make] = ['construction' => $of['construction'], 'material' => $of['material']];
+            $written[$make][] = ['gauge_in' => $of['gauge_in'], 'fits' => $gauge->fits, 'serves' => $gauge->serves()]
+                + array_map(static fn (?float $hertz): ?float => $hertz === null ? null : round($hertz, self::DECIMALS), [
+                    'flaps_hz' => $gauge->at(Bound::Flaps),
+                    'dull_hz' => $gauge->at(Bound::Dull),
+                    'intonation_hz' => $gauge->at(Bound::Intonation),
+                    'breaks_hz' => $gauge->at(Bound::Breaks),
+                    'hard_hz' => $gauge->at(Bound::Hard),
+                    'overload_hz' => $gauge->at(Bound::Overload),
+                ]);
+        }
+
+        return array_map(static fn (string $make): array => $makes[$make] + ['gauges' => $written[$make]], array_keys($makes));
+    }
+
+    /** @return array{construction: string, material: string, gauge_in: float} */
+    private static function gauge(BuiltString $string): array
+    {
+        return [
+            'construction' => $string->spec->construction->value,
+            'material' => $string->spec->material->value,
+            'gauge_in' => round($string->spec->gauge->inInches(), 9),
+        ];
+    }
+}

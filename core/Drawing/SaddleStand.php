@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Drawing;
+
+use Lira\Evaluation\EvaluatedString;
+use Lira\Fit\Intonation;
+use Lira\Instrument\Saddle;
+
+/** Where a saddle will have to stand behind the scale length, in the tuning that asks for most; metres. */
+final readonly class SaddleStand
+{
+    private function __construct(
+        public float $lowM,
+        public float $estimateM,
+        public float $highM,
+        public ?float $travelM,
+        public ?float $screwTurns,
+    ) {}
+
+    /** @return ?self null for a string without a modelled core */
+    public static function of(EvaluatedString $string, Saddle $saddle): ?self
+    {
+        $most = null;
+        foreach ($string->tunings as $at) {
+            if ($at->setback !== null && ($most === null || $at->setback->estimateM > $most->estimateM)) {
+                $most = $at->setback;
+            }
+        }
+
+        return $most === null ? null : new self(
+            $most->lowM,
+            $most->estimateM,
+            $most->highM,
+            $saddle->travelM($string->position),
+            $saddle->screwPitchM === null ? null : Intonation::screwTurns($most->estimateM, $saddle->screwPitchM),
+        );
+    }
+
+    /** What it takes of the travel there is. */
+    public function share(): ?float
+    {
+        return $this->travelM === null || $this->travelM <= 0.0 ? null : $this->estimateM / $this->travelM;
+    }
+}

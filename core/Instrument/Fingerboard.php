@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Instrument;
+
+/** The wood of the fingerboard: it decides what may touch it while the strings are off. */
+enum Fingerboard: string
+{
+    case Rosewood = 'rosewood';
+    case Ebony = 'ebony';
+    case Maple = 'maple';
+    case Other = 'other';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Instrument;
+
+/** How the neck is joined to the body. */
+enum NeckJoint: string
+{
+    case Bolted = 'bolted';
+    case Glued = 'glued';
+    case Through = 'through';
+}
