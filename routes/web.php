@@ -8,6 +8,7 @@ use App\Http\Controllers\Bench\TuningController;
 use App\Http\Controllers\Bench\VersionController;
 use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
+use App\Http\Controllers\Instruments\PhotographController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [BenchController::class, 'last'])->name('home');
@@ -40,6 +41,14 @@ Route::post('instruments', [InstrumentController::class, 'store'])->name('instru
 Route::get('instruments/{instrument}', [InstrumentController::class, 'edit'])->whereNumber('instrument')->name('instruments.edit');
 Route::get('instruments/{instrument}/document', [InstrumentController::class, 'document'])->whereNumber('instrument')->name('instruments.document');
 Route::post('instruments/{instrument}/duplicate', [InstrumentController::class, 'duplicate'])->whereNumber('instrument')->name('instruments.duplicate');
+Route::post('instruments/import', [InstrumentController::class, 'import'])->name('instruments.import');
+Route::post('instruments/usual-set', [InstrumentController::class, 'usualSet'])->name('instruments.usual-set');
+Route::get('instruments/{instrument}/export', [InstrumentController::class, 'export'])->whereNumber('instrument')->name('instruments.export');
+Route::post('instruments/{instrument}/photographs', [PhotographController::class, 'store'])->whereNumber('instrument')->name('photographs.store');
+Route::get('instruments/{instrument}/photographs/{photograph}', [PhotographController::class, 'show'])->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.show');
+Route::put('instruments/{instrument}/photographs/{photograph}', [PhotographController::class, 'update'])->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.update');
+Route::delete('instruments/{instrument}/photographs/{photograph}', [PhotographController::class, 'destroy'])->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.destroy');
+Route::post('instruments/{instrument}/photographs/{photograph}/unarchive', [PhotographController::class, 'unarchive'])->whereNumber(['instrument', 'photograph'])->name('photographs.unarchive');
 Route::put('instruments/{instrument}', [InstrumentController::class, 'update'])->whereNumber('instrument')->name('instruments.update');
 Route::delete('instruments/{instrument}', [InstrumentController::class, 'destroy'])->whereNumber('instrument')->name('instruments.destroy');
 Route::post('instruments/{instrument}/unarchive', [InstrumentController::class, 'unarchive'])->whereNumber('instrument')->name('instruments.unarchive');

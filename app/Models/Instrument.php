@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $kind
  * @property int $strings
+ * @property string $owner
  * @property float $first_mm  speaking length of the first string
  * @property float $last_mm  of the last one
  * @property \stdClass $document
@@ -42,6 +43,12 @@ final class Instrument extends Model
     public function sets(): HasMany
     {
         return $this->hasMany(StringSet::class);
+    }
+
+    /** @return HasMany<Photograph, $this> */
+    public function photographs(): HasMany
+    {
+        return $this->hasMany(Photograph::class);
     }
 
     /** @return array<string, string> */

@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  * @property int $instrument_id
  * @property string $name
  * @property \stdClass $document
+ * @property list<string> $tuning_names
+ * @property list<float> $gauges_in
  * @property int $revision
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
@@ -51,6 +53,6 @@ final class StringSet extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'revision' => 'integer'];
+        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'revision' => 'integer', 'tuning_names' => 'array', 'gauges_in' => 'array'];
     }
 }

@@ -18,8 +18,18 @@ final class NewSet
     /** @throws InvalidInput if the kind of instrument has no gauges to begin with */
     public static function on(Instrument $instrument, string $name): SetDocument
     {
-        $on = InstrumentReader::alone($instrument->document, $instrument->strings);
-        $tuning = StartingSet::tuning($on->kind, $instrument->strings);
+        return self::usual($instrument->document, $instrument->strings, $name);
+    }
+
+    /**
+     * @param  \stdClass  $instrument  the `instrument` part of a set document
+     *
+     * @throws InvalidInput if it cannot be used, or the kind of instrument has no gauges to begin with
+     */
+    public static function usual(\stdClass $instrument, int $count, string $name = ''): SetDocument
+    {
+        $on = InstrumentReader::alone($instrument, $count);
+        $tuning = StartingSet::tuning($on->kind, $count);
         $strings = StartingSet::strings($on, $tuning);
         if ($strings === []) {
             throw new InvalidInput('Elastomer strings cannot be modelled, so there is nothing to begin with. Import a set document with their measured densities.');
@@ -27,8 +37,8 @@ final class NewSet
         $json = (object) [
             'format' => SetReader::FORMAT,
             'version' => SetReader::VERSION,
-            'name' => $name !== '' ? $name : "{$instrument->name}, {$tuning->name}",
-            'instrument' => $instrument->document,
+            'name' => $name !== '' ? $name : "{$on->name}, {$tuning->name}",
+            'instrument' => $instrument,
             'tunings' => [(object) [
                 'name' => $tuning->name,
                 'a4_hz' => 440,

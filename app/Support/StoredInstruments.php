@@ -15,15 +15,21 @@ use Lira\Instrument\Kind;
 /** Instruments in and out of storage. Errors carry the paths of the `instrument` part of a set document. */
 final class StoredInstruments
 {
-    /** @return list<array<string, mixed>> */
-    public static function summaries(): array
+    /**
+     * @param  bool  $away  those that were put away instead
+     * @return list<array<string, mixed>>
+     */
+    public static function summaries(bool $away = false): array
     {
-        return array_values(Instrument::query()->select(['id', 'name', 'kind', 'strings', 'first_mm', 'last_mm'])
+        $query = $away ? Instrument::onlyTrashed() : Instrument::query();
+
+        return array_values($query->select(['id', 'name', 'kind', 'strings', 'first_mm', 'last_mm', 'owner'])
             ->withCount('sets')->addSelect(self::last())->orderBy('name')->get()
             ->map(static fn (Instrument $instrument): array => [
                 'id' => $instrument->id,
                 'name' => $instrument->name,
                 'kind' => Kind::from($instrument->kind)->label(),
+                'owner' => $instrument->owner,
                 'strings' => $instrument->strings,
                 'lengths_mm' => [$instrument->first_mm, $instrument->last_mm],
                 'sets' => $instrument->sets_count,
@@ -42,6 +48,17 @@ final class StoredInstruments
             ->whereColumn('instrument_id', 'instruments.id')->latest('updated_at')->latest('id')->limit(1);
 
         return ['last_set_id' => $last('id'), 'last_set_name' => $last('name')];
+    }
+
+    /**
+     * The sets designed for it, the last changed first.
+     *
+     * @return list<array{id: int, name: string}>
+     */
+    public static function sets(Instrument $instrument): array
+    {
+        return array_values($instrument->sets()->latest('updated_at')->latest('id')->get(['id', 'name'])
+            ->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name])->all());
     }
 
     /** Another instrument like it, named as a copy. */
@@ -101,6 +118,8 @@ final class StoredInstruments
         $read = InstrumentReader::alone($instrument->document, $instrument->strings);
         $instrument->name = $read->name;
         $instrument->kind = $read->kind->value;
+        $owner = $instrument->document->owner ?? '';
+        $instrument->owner = is_string($owner) ? mb_substr($owner, 0, 200) : '';
         $instrument->first_mm = $read->scale->speakingLengthM(1, $instrument->strings) * 1000;
         $instrument->last_mm = $read->scale->speakingLengthM($instrument->strings, $instrument->strings) * 1000;
     }

@@ -8,8 +8,10 @@ use App\Models\Instrument;
 use App\Models\SetVersion;
 use App\Models\StringSet;
 use Illuminate\Support\Facades\DB;
+use Lira\Density\BuiltString;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
+use Lira\Pitch\Tuning;
 
 /**
  * The one way from a stored set to its set document and back.
@@ -92,8 +94,16 @@ final class StoredSets
         $json = clone $document->json;
         $json->instrument = new \stdClass;
         unset($json->pool);
-        $set->name = $document->design->name;
         $set->document = $json;
+        self::describe($set, $document);
+    }
+
+    /** Notes beside the document what lists show of it. */
+    public static function describe(StringSet $set, SetDocument $document): void
+    {
+        $set->name = $document->design->name;
+        $set->tuning_names = array_map(static fn (Tuning $tuning): string => $tuning->name, $document->design->tunings);
+        $set->gauges_in = array_map(static fn (BuiltString $string): float => round($string->spec->gauge->inInches(), 6), $document->design->strings);
     }
 
     private static function instrumentOf(SetDocument $document): Instrument

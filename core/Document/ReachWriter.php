@@ -69,7 +69,7 @@ final class ReachWriter
             'string' => self::gauge($reach->string->string),
             'lowest' => $lowest === null ? null : self::extreme($lowest, $lowest->lowHz(), $lowest->floor(), Pitch::notBelow($lowest->lowHz(), $a4)),
             'highest' => $highest === null ? null : self::extreme($highest, $highest->highHz(), $highest->ceiling(), Pitch::notAbove($highest->highHz(), $a4)),
-            'makes' => self::makes($reach->gauges),
+            'makes' => self::makes($reach->gauges, $a4),
         ];
     }
 
@@ -83,14 +83,14 @@ final class ReachWriter
      * @param  list<GaugeReach>  $gauges
      * @return list<array<string, mixed>>
      */
-    private static function makes(array $gauges): array
+    private static function makes(array $gauges, ReferencePitch $a4): array
     {
         [$makes, $written] = [[], []];
         foreach ($gauges as $gauge) {
             $of = self::gauge($gauge->string);
             $make = $of['construction'].' '.$of['material'];
             $makes[$make] = ['construction' => $of['construction'], 'material' => $of['material']];
-            $written[$make][] = ['gauge_in' => $of['gauge_in'], 'fits' => $gauge->fits, 'serves' => $gauge->serves()]
+            $written[$make][] = ['gauge_in' => $of['gauge_in'], 'fits' => $gauge->fits, 'serves' => $gauge->serves(), 'low_pitch' => Pitch::notBelow($gauge->lowHz(), $a4)?->name(), 'low_bound' => $gauge->floor()->value, 'high_pitch' => $gauge->highHz() > 0.0 ? Pitch::notAbove($gauge->highHz(), $a4)?->name() : null, 'high_bound' => $gauge->ceiling()->value]
                 + array_map(static fn (?float $hertz): ?float => $hertz === null ? null : round($hertz, self::DECIMALS), [
                     'flaps_hz' => $gauge->at(Bound::Flaps),
                     'dull_hz' => $gauge->at(Bound::Dull),

@@ -6,6 +6,7 @@ namespace Lira\Drawing;
 
 use Lira\Instrument\Instrument;
 use Lira\Instrument\StringSpacing;
+use Lira\Instrument\Usual;
 
 /**
  * The neck from the front: x along it, 0 where string 1 leaves the nut and rising towards the saddle; y across it, positive
@@ -15,8 +16,6 @@ final readonly class NeckPlan
 {
     /** How far the board reaches beyond the outer strings. */
     private const MARGIN_M = 3.2e-3;
-
-    private const USUAL_FRETS = 22;
 
     /**
      * @param  list<Point>  $nuts  where each string lies on the line of the nut, string 1 first
@@ -48,7 +47,7 @@ final readonly class NeckPlan
             $starts[] = $nut->towards($saddle, 1 - 2 ** (-$instrument->scale->startFret($index + 1) / 12));
         }
         $frets = [];
-        for ($fret = 1; $fret <= ($instrument->neck->frets ?? self::USUAL_FRETS); $fret++) {
+        for ($fret = 1; $fret <= ($instrument->neck->frets ?? Usual::for($instrument->kind)->frets); $fret++) {
             $share = 1 - 2 ** (-$fret / 12);
             $frets[] = self::acrossTheBoard(array_map(static fn (Point $nut, Point $saddle): Point => $nut->towards($saddle, $share), $nuts, $saddles));
         }

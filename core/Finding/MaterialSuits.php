@@ -8,8 +8,8 @@ use Lira\Density\BuiltString;
 use Lira\Document\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Instrument\BuiltFor;
-use Lira\Instrument\Kind;
 use Lira\Instrument\Pickup;
+use Lira\Instrument\Usual;
 use Lira\Material\Material;
 
 /** Strings that the pickup cannot hear, or that pull apart what was built for others. */
@@ -18,8 +18,9 @@ final class MaterialSuits implements Rule
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $instrument = $design->instrument;
-        $pickup = $instrument->hardware->pickup ?? ($instrument->kind === Kind::ElectricGuitar || $instrument->kind === Kind::Bass ? Pickup::Magnetic : null);
-        $builtFor = $instrument->hardware->builtFor ?? ($instrument->kind === Kind::ClassicalGuitar || $instrument->kind === Kind::Ukulele ? BuiltFor::Nylon : null);
+        $usual = Usual::for($instrument->kind);
+        $pickup = $instrument->hardware->pickup ?? $usual->pickup;
+        $builtFor = $instrument->hardware->builtFor ?? $usual->builtFor;
         $found = [];
         foreach ($evaluation->strings as $string) {
             $finding = match (true) {

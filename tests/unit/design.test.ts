@@ -7,7 +7,7 @@ import { askedOf, usualWish } from '../../resources/js/bench/convert/conversion'
 import * as edits from '../../resources/js/bench/edits';
 import { staysFitting } from '../../resources/js/bench/lanes/axis';
 import { ticksOf } from '../../resources/js/bench/lanes/ticks';
-import { findingFigure } from '../../resources/js/bench/ledger/findingFigure';
+import { findingFigure } from '../../resources/js/lib/findingFigure';
 import { addTone, strummed } from '../../resources/js/bench/sound/pluck';
 import type { SetDocument } from '../../resources/js/lib/formats';
 import type { PitchLadder } from '../../resources/js/lib/pitch';

@@ -27,7 +27,7 @@ import { useHearing } from './sound/useHearing';
 import { useRetune } from './tunings/useRetune';
 import { useEvaluation } from './useEvaluation';
 import { useLeaveSaved } from './saving/useLeaveSaved';
-import { useWidth } from './lanes/useWidth';
+import { useWidth } from '../lib/useWidth';
 
 // What opens on demand is fetched on demand: the figures come first.
 const SolveDialog = lazy(() => import('./choosing/SolveDialog').then((module) => ({ default: module.SolveDialog })));

@@ -1,189 +1,274 @@
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
+import { Tabs } from 'radix-ui';
 import { useEffect, useState, type SyntheticEvent } from 'react';
+import { CalliperPanel } from '../devices/CalliperPanel';
 import { ask, Refused } from '../lib/api';
 import type { Instrument, Kind } from '../lib/formats';
-import { toast } from '../ui/toasts';
+import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
-import { Select } from '../ui/Select';
+import { toast } from '../ui/toasts';
+import { useInstrumentDraft } from './draft';
+import { MeasureFields, sectionId } from './measures/MeasureFields';
+import type { Usual } from './measures/measures';
+import { Photographs, type Photograph } from './photographs/Photographs';
+import { ReachView } from './reach/ReachView';
 import { ScaleDrawing } from './ScaleDrawing';
-import { MeasureFields } from './measures/MeasureFields';
-import { measured, measureDraft, type MeasureDraft } from './measures/measures';
 import { ScaleFields } from './ScaleFields';
-import { readScale, scaleDraft, type ScaleDraft } from './scale';
-import { useUnits } from '../lib/units';
+import type { ScaleDraft } from './scale';
+import { Select } from '../ui/Select';
+import { TriedSet } from './trying/TriedSet';
+import { TryOn } from './trying/TryOn';
+import { useTried, type Named } from './trying/useTried';
 
-interface Props {
-    instrument: { id: number; revision: number; strings: number; document: Instrument; sets: number } | null;
-    kinds: { value: Kind; label: string }[];
+export interface KindChoice {
+    value: Kind;
+    label: string;
+    usual: Usual;
 }
 
-const USUAL: Record<Kind, { strings: number; mm: number }> = {
-    'electric-guitar': { strings: 6, mm: 648 },
-    'acoustic-guitar': { strings: 6, mm: 645 },
-    'classical-guitar': { strings: 6, mm: 650 },
-    bass: { strings: 4, mm: 864 },
-    'acoustic-bass': { strings: 4, mm: 864 },
-    'elastomer-bass': { strings: 4, mm: 530 },
-    banjo: { strings: 5, mm: 670 },
-    ukulele: { strings: 4, mm: 432 },
-    other: { strings: 6, mm: 648 },
-};
+interface Props {
+    instrument: { id: number; revision: number; strings: number; document: Instrument } | null;
+    kinds: KindChoice[];
+    sets: Named[];
+    photographs: Photograph[];
+}
 
-/** An instrument's sheet: name, kind, strings, its scale in whichever way it was measured, and what else was measured on it. */
-export default function InstrumentPage({ instrument, kinds }: Props) {
-    const units = useUnits();
-    const [name, setName] = useState(instrument?.document.name ?? '');
-    const [kind, setKind] = useState<Kind>(instrument?.document.kind ?? 'electric-guitar');
-    const [strings, setStrings] = useState(String(instrument?.strings ?? USUAL['electric-guitar'].strings));
-    const [draft, setDraft] = useState<ScaleDraft>(() =>
-        scaleDraft(instrument?.document ?? null, USUAL['electric-guitar'].mm, units),
-    );
-    const [measures, setMeasures] = useState<MeasureDraft>(() => measureDraft(instrument?.document ?? null, units));
-    const [trees, setTrees] = useState(instrument?.document.hardware?.trees ?? []);
-    const [touched, setTouched] = useState(instrument !== null);
+const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high' };
+type View = keyof typeof VIEWS;
+
+function viewInAddress(): View {
+    const view = new URLSearchParams(window.location.search).get('view');
+    return view === 'try' || view === 'reach' ? view : 'measure';
+}
+
+/** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
+export default function InstrumentPage({ instrument, kinds, sets, photographs }: Props) {
+    const draft = useInstrumentDraft(instrument, kinds);
+    const tried = useTried(sets, draft.document, draft.count, draft.usable);
+    const [view, setView] = useState<View>(viewInAddress);
+    const [devices, setDevices] = useState(false);
     const [refused, setRefused] = useState<Refused | null>(null);
     const [busy, setBusy] = useState(false);
+    const { kind } = draft;
+    const label = kinds.find(({ value }) => value === kind)?.label ?? kind;
+
+    const show = (chosen: View) => {
+        setView(chosen);
+        const address = new URL(window.location.href);
+        address.search = chosen === 'measure' ? '' : `?view=${chosen}`;
+        window.history.replaceState(window.history.state, '', address);
+    };
     // What has to be typed again may be far from the button: the first of it is gone to.
     useEffect(() => {
         if (refused !== null) {
             document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
         }
     }, [refused]);
-    const count = Math.min(14, Math.max(1, Math.round(Number(strings)) || 1));
-    const { scale, shortStrings, problems } = readScale(draft, count, units);
 
-    const chooseKind = (chosen: Kind) => {
-        setKind(chosen);
-        if (!touched) {
-            setStrings(String(USUAL[chosen].strings));
-            setDraft(scaleDraft(chosen === 'banjo' ? BANJO : null, USUAL[chosen].mm, units));
-        }
+    const measure = (group: string) => {
+        show('measure');
+        requestAnimationFrame(() => {
+            const section = document.getElementById(sectionId(group));
+            section?.scrollIntoView({ block: 'start' });
+            section?.querySelector('input')?.focus({ preventScroll: true });
+        });
     };
     const save = async (event: SyntheticEvent) => {
         event.preventDefault();
-        const { short_strings: _short, ...rest } = instrument?.document ?? {};
-        const { trees: _trees, ...hardware } = instrument?.document.hardware ?? {};
-        const { document, problems: mismeasured } = measured(
-            {
-                ...rest,
-                name: name.trim(),
-                kind,
-                scale: scale ?? { type: 'single', length_mm: 0 },
-                ...(shortStrings.length > 0 ? { short_strings: shortStrings } : {}),
-                hardware: { ...hardware, ...(trees.length > 0 ? { trees } : {}) },
-            },
-            measures,
-            count,
-            units,
-        );
-        if (scale === null || mismeasured.length > 0) {
-            setRefused(new Refused(0, [...problems, ...mismeasured]));
+        if (draft.problems.length > 0) {
+            show('measure');
+            setRefused(new Refused(0, draft.problems));
             return;
         }
         setBusy(true);
         setRefused(null);
         try {
-            const body = { document, strings: Number(strings), revision: instrument?.revision };
-            await ask(instrument === null ? '/instruments' : `/instruments/${instrument.id}`, {
+            const kept = await ask<{ id: number }>(instrument === null ? '/instruments' : `/instruments/${instrument.id}`, {
                 method: instrument === null ? 'POST' : 'PUT',
-                body,
+                body: { document: draft.document, strings: Number(draft.strings), revision: instrument?.revision },
             });
-            router.visit('/instruments');
-            toast(`“${name.trim()}” is saved.`);
+            const name = draft.name.trim();
+            if (instrument === null) {
+                router.visit(`/instruments/${kept.id}${window.location.search}`);
+            } else {
+                router.reload({ only: ['instrument'] });
+                setBusy(false);
+            }
+            toast(`“${name}” is saved.`);
         } catch (error) {
-            setRefused(
+            const failed =
                 error instanceof Refused
                     ? error
-                    : new Refused(0, [{ path: '', message: error instanceof Error ? error.message : 'It was not saved.' }]),
-            );
+                    : new Refused(0, [{ path: '', message: error instanceof Error ? error.message : 'It was not saved.' }]);
+            show('measure');
+            setRefused(failed);
             setBusy(false);
         }
     };
     const at = (path: string) => (refused?.at(path) ?? refused?.at(`/document${path}`))?.message;
-    const named = /^\/(document\/)?(name|kind|scale|strings|short_strings|hardware|setup)/;
+    const named = /^\/(document\/)?(name|kind|scale|strings|short_strings|hardware|setup|neck|courses|owner|notes)/;
     const other = refused?.problems.find(({ path }) => !named.test(path))?.message;
 
     return (
-        <div className="flex-1 px-4 py-5 sm:px-7">
+        <div className="flex flex-1 flex-col px-4 pt-5 sm:px-7">
             <Head title={instrument?.document.name ?? 'New instrument'} />
-            <form
-                onSubmit={(event) => void save(event)}
-                onChange={() => setTouched(true)}
-                className="mx-auto grid max-w-5xl gap-x-12 gap-y-6 md:grid-cols-[minmax(0,22rem)_1fr]"
+            <Tabs.Root
+                value={view}
+                onValueChange={(value) => show(value as View)}
+                className="mx-auto flex w-full max-w-[86rem] flex-1 flex-col"
             >
-                <h1 className="text-[1.75rem] font-bold tracking-tight [font-stretch:105%] md:col-span-2">
-                    {instrument?.document.name ?? 'New instrument'}
-                </h1>
-                <div className="grid content-start gap-4">
-                    <Field label="Name" error={at('/name')}>
-                        <input
-                            className={fieldClass}
-                            value={name}
-                            maxLength={200}
-                            autoFocus={instrument === null}
-                            onChange={(event) => setName(event.target.value)}
-                        />
-                    </Field>
-                    <Field label="Kind" error={at('/kind')}>
-                        <Select value={kind} choices={kinds} onChange={(value) => chooseKind(value as Kind)} />
-                    </Field>
-                    <Field
-                        label="Number of strings"
-                        error={at('/strings')}
-                        hint={
-                            instrument !== null && instrument.sets > 0
-                                ? `${instrument.sets} set${instrument.sets === 1 ? ' is' : 's are'} designed for this number.`
-                                : undefined
-                        }
-                    >
-                        <input
-                            type="number"
-                            min={1}
-                            max={14}
-                            className={fieldClass}
-                            value={strings}
-                            onChange={(event) => setStrings(event.target.value)}
-                        />
-                    </Field>
-                    <ScaleFields draft={draft} strings={count} onChange={setDraft} error={at} />
+                <div className="flex flex-wrap items-end gap-x-6 gap-y-2 border-b border-ink">
+                    <h1 className="pb-1.5 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%]">
+                        {instrument?.document.name ?? 'New instrument'}
+                    </h1>
+                    <Tabs.List aria-label="What to do with it" className="-mb-px flex">
+                        {Object.entries(VIEWS).map(([value, name]) => (
+                            <Tabs.Trigger
+                                key={value}
+                                value={value}
+                                className="min-h-10 border-b-[3px] border-transparent px-3 text-ink-soft hover:text-ink data-[state=active]:border-accent data-[state=active]:font-semibold data-[state=active]:text-ink"
+                            >
+                                {name}
+                            </Tabs.Trigger>
+                        ))}
+                    </Tabs.List>
+                    {view === 'measure' && (
+                        <Button look="quiet" className="mb-1 ml-auto" aria-pressed={devices} onClick={() => setDevices(!devices)}>
+                            Calliper and ruler
+                        </Button>
+                    )}
                 </div>
-                <figure className="self-start">
-                    <ScaleDrawing draft={draft} scale={scale} shortStrings={shortStrings} strings={count} />
-                    <figcaption className="mt-2 max-w-prose text-ink-soft">{HOW[draft.type]}</figcaption>
-                </figure>
-                <MeasureFields
-                    draft={measures}
-                    trees={trees}
-                    strings={count}
-                    onDraft={setMeasures}
-                    onTrees={setTrees}
-                    error={at}
-                />
-                <div className="sticky bottom-0 border-t border-rule bg-paper py-3 md:col-span-2">
+                {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
+                <Tabs.Content
+                    value="measure"
+                    forceMount
+                    hidden={view !== 'measure'}
+                    tabIndex={-1}
+                    className="flex-1 py-5 outline-none"
+                >
+                    <form
+                        id="instrument"
+                        onSubmit={(event) => void save(event)}
+                        onChange={draft.touch}
+                        className="grid gap-x-12 gap-y-6 md:grid-cols-[minmax(0,22rem)_1fr]"
+                    >
+                        <div className="grid content-start gap-4">
+                            <Field label="Name" error={at('/name')}>
+                                <input
+                                    className={fieldClass}
+                                    value={draft.name}
+                                    maxLength={200}
+                                    autoFocus={instrument === null}
+                                    onChange={(event) => draft.setName(event.target.value)}
+                                />
+                            </Field>
+                            <Field label="Owner or customer" error={at('/owner')}>
+                                <input
+                                    className={fieldClass}
+                                    value={draft.measures.owner ?? ''}
+                                    maxLength={200}
+                                    autoComplete="off"
+                                    onChange={(event) => draft.setMeasures({ ...draft.measures, owner: event.target.value })}
+                                />
+                            </Field>
+                            <Field label="Kind" error={at('/kind')}>
+                                <Select value={kind} choices={kinds} onChange={(value) => draft.chooseKind(value as Kind)} />
+                            </Field>
+                            <Field
+                                label="Number of strings"
+                                error={at('/strings')}
+                                hint={
+                                    sets.length > 0
+                                        ? `${sets.length} set${sets.length === 1 ? ' is' : 's are'} designed for this number.`
+                                        : undefined
+                                }
+                            >
+                                <input
+                                    type="number"
+                                    min={1}
+                                    max={14}
+                                    className={fieldClass}
+                                    value={draft.strings}
+                                    onChange={(event) => draft.setStrings(event.target.value)}
+                                />
+                            </Field>
+                            <ScaleFields draft={draft.scale} strings={draft.count} onChange={draft.setScale} error={at} />
+                        </div>
+                        <figure className="self-start">
+                            <ScaleDrawing
+                                draft={draft.scale}
+                                scale={draft.read.scale}
+                                shortStrings={draft.read.shortStrings}
+                                strings={draft.count}
+                            />
+                            <figcaption className="mt-2 max-w-prose text-ink-soft">{HOW[draft.scale.type]}</figcaption>
+                        </figure>
+                        <MeasureFields
+                            draft={draft.measures}
+                            trees={draft.trees}
+                            strings={draft.count}
+                            usual={draft.usual}
+                            onDraft={draft.setMeasures}
+                            onTrees={draft.setTrees}
+                            error={at}
+                        />
+                        <div className="md:col-span-2">
+                            <Field label="Notes" error={at('/notes')}>
+                                <textarea
+                                    rows={4}
+                                    className="w-full max-w-3xl rounded-[3px] border border-rule-strong bg-sheet px-2.5 py-2 hover:border-ink"
+                                    maxLength={20_000}
+                                    value={draft.measures.notes ?? ''}
+                                    onChange={(event) => draft.setMeasures({ ...draft.measures, notes: event.target.value })}
+                                />
+                            </Field>
+                        </div>
+                    </form>
+                    <div className="mt-8">
+                        {instrument === null ? (
+                            <p className="text-ink-soft">Once it is added, photographs can be kept with it.</p>
+                        ) : (
+                            <Photographs instrument={instrument.id} given={photographs} />
+                        )}
+                    </div>
+                </Tabs.Content>
+                {(['try', 'reach'] as const).map((value) => (
+                    <Tabs.Content key={value} value={value} tabIndex={-1} className="flex-1 py-4 outline-none">
+                        {draft.usable ? (
+                            <div className="grid gap-4">
+                                <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
+                                {value === 'try' ? (
+                                    <TryOn question={tried.question} onMeasure={measure} />
+                                ) : (
+                                    <ReachView question={tried.question} />
+                                )}
+                            </div>
+                        ) : (
+                            <p>Its scale cannot be read yet. Give it under “Measure”, then a set can be tried on.</p>
+                        )}
+                    </Tabs.Content>
+                ))}
+                <div className="sticky bottom-0 z-10 border-t border-rule bg-paper py-3">
                     {other !== undefined && (
-                        <p role="alert" className="text-stop">
+                        <p role="alert" className="mb-2 text-stop">
                             {other}
                         </p>
                     )}
-                    <div className="mt-2 flex gap-2">
-                        <button type="submit" className={buttonClass.strong} disabled={busy}>
+                    <div className="flex gap-2">
+                        <button type="submit" form="instrument" className={buttonClass.strong} disabled={busy}>
                             {instrument === null ? 'Add instrument' : 'Save'}
                         </button>
-                        <button type="button" className={buttonClass.quiet} onClick={() => router.visit('/instruments')}>
-                            Cancel
-                        </button>
+                        <Link href="/instruments" className={buttonClass.quiet}>
+                            {instrument === null ? 'Cancel' : 'All instruments'}
+                        </Link>
                     </div>
                 </div>
-            </form>
+            </Tabs.Root>
+            {devices && view === 'measure' && <CalliperPanel onClose={() => setDevices(false)} />}
         </div>
     );
 }
-
-const BANJO: Pick<Instrument, 'scale' | 'short_strings'> = {
-    scale: { type: 'single', length_mm: 670 },
-    short_strings: [{ position: 5, starts_at_fret: 5 }],
-};
 
 const HOW: Record<ScaleDraft['type'], string> = {
     single: 'Measure from the edge of the nut, where the strings leave it, to the saddle under string 1, before any compensation.',

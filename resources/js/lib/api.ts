@@ -30,7 +30,8 @@ interface Options {
     keepalive?: boolean;
 }
 
-function xsrfToken(): string {
+/** What a request has to carry to be taken. */
+export function xsrfToken(): string {
     const cookie = document.cookie.split('; ').find((entry) => entry.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }

@@ -90,11 +90,12 @@ export type Bound = 'flaps' | 'dull' | 'intonation' | 'breaks' | 'hard' | 'overl
 
 export interface Formats {
     'lira-set'?: SetDocument;
+    'lira-instrument'?: InstrumentFile;
     'lira-evaluation'?: Evaluation;
     'lira-solution'?: Solution;
     'lira-conversion'?: ConvertedSet;
     'lira-sound'?: Sound;
-    'lira-fit'?: Fit1;
+    'lira-fit'?: DrawnFit;
     'lira-reach'?: Reach;
     'lira-error'?: LiraError;
 }
@@ -613,6 +614,16 @@ export interface ConversionAsked {
     [k: string]: unknown;
 }
 /**
+ * An instrument alone: the instrument of a set document with its number of strings.
+ */
+export interface InstrumentFile {
+    format: 'lira-instrument';
+    version: 1;
+    strings: number;
+    instrument: Instrument;
+    [k: string]: unknown;
+}
+/**
  * What Lira computes for a set document. Tensions in newtons; low and high are the bounds that the density's tolerance gives.
  */
 export interface Evaluation {
@@ -967,7 +978,7 @@ export interface Partial {
 /**
  * How a set fits its instrument, drawn to scale. Front view: x along the neck from the nut of string 1 towards the saddle, y across it, positive on the side of string 1.
  */
-export interface Fit1 {
+export interface DrawnFit {
     format: 'lira-fit';
     version: 1;
     name: string;
@@ -1161,6 +1172,16 @@ export interface GaugeReach {
      * Whether there is any pitch at which it is good.
      */
     serves: boolean;
+    /**
+     * The lowest pitch at which it is good.
+     */
+    low_pitch: string | null;
+    low_bound: Bound;
+    /**
+     * The highest pitch at which it is good.
+     */
+    high_pitch: string | null;
+    high_bound: Bound;
     flaps_hz: number | null;
     dull_hz: number | null;
     intonation_hz: number | null;

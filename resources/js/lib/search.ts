@@ -1,7 +1,7 @@
 import { ask } from './api';
 
 export interface Found {
-    sets: { id: number; name: string }[];
+    sets: { id: number; name: string; strings: number }[];
     instruments: { id: number; name: string; strings: number }[];
 }
 

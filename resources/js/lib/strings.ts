@@ -39,3 +39,24 @@ const WRAPS: Material[] = [
 export function materialsFor(construction: Construction): Material[] {
     return construction === 'plain' ? PLAIN : construction === 'tape-wound' ? ['nylon-tape'] : WRAPS;
 }
+
+/** The colours a string is drawn in. */
+type Tone = 'steel' | 'bronze' | 'nylon';
+
+/** What a string looks like. */
+export function toneOf(material: Material): Tone {
+    switch (material) {
+        case 'phosphor-bronze':
+        case 'bronze-80-20':
+            return 'bronze';
+        case 'nylon':
+        case 'nylon-multifilament':
+        case 'nylon-tape':
+        case 'fluorocarbon':
+        case 'synthetic-gut':
+        case 'polyurethane':
+            return 'nylon';
+        default:
+            return 'steel';
+    }
+}

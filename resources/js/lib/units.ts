@@ -62,6 +62,11 @@ export function formatLength(mm: number, units: Units): string {
     return units.length === 'in' ? `${trimmed(mm / MM_PER_INCH, 3)} in` : `${trimmed(mm, 1)} mm`;
 }
 
+/** A small length from millimetres, as a calliper reads it; `decimals` are those of a millimetre. */
+export function fineLength(mm: number, units: Units, decimals = 2): string {
+    return units.length === 'in' ? `${(mm / MM_PER_INCH).toFixed(decimals + 2)} in` : `${mm.toFixed(decimals)} mm`;
+}
+
 /** The number alone, for a field with its unit beside it. */
 export function lengthFigure(mm: number, units: Units): string {
     return units.length === 'in' ? trimmed(mm / MM_PER_INCH, 4) : trimmed(mm, 3);

@@ -96,7 +96,7 @@ final class SchemasTest extends FeatureTestCase
     private static function problems(string $format, \stdClass $json): ?string
     {
         $validator = new Validator;
-        foreach (['lira-set', 'lira-evaluation', 'lira-solution', 'lira-conversion', 'lira-sound', 'lira-fit', 'lira-reach', 'lira-error'] as $name) {
+        foreach (['lira-set', 'lira-instrument', 'lira-evaluation', 'lira-solution', 'lira-conversion', 'lira-sound', 'lira-fit', 'lira-reach', 'lira-error'] as $name) {
             $validator->resolver()?->registerFile("urn:lira:format:{$name}:1", base_path("docs/formats/{$name}.schema.json"));
         }
         $error = $validator->validate($json, "urn:lira:format:{$format}:1")->error();

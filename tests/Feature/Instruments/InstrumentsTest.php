@@ -49,7 +49,8 @@ final class InstrumentsTest extends FeatureTestCase
             ->where('instruments.0.last.name', $set->name)
             ->where('instruments.1.name', $name.', copy')
             ->where('instruments.1.last', null));
-        self::assertCount(1, array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'from "instruments"')));
+        // One for the list with everything in it, one that counts what was put away.
+        self::assertCount(2, array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'from "instruments"')));
 
         $copy = Instrument::query()->latest('id')->firstOrFail();
         self::assertEquals($set->instrument->document->hardware ?? null, $copy->document->hardware ?? null);
@@ -119,7 +120,7 @@ final class InstrumentsTest extends FeatureTestCase
     {
         $set = self::keptSet();
         $this->get("/instruments/{$set->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page
-            ->component('instruments/InstrumentPage')->where('instrument.sets', 1)->where('instrument.document.name', 'Harbour')->has('kinds', 9));
+            ->component('instruments/InstrumentPage')->where('sets.0.name', $set->name)->has('photographs', 0)->where('instrument.document.name', 'Harbour')->has('kinds', 9));
         $this->get('/instruments/new')->assertInertia(static fn (AssertableInertia $page) => $page->where('instrument', null));
     }
 

@@ -25,8 +25,8 @@ final class SearchController
         $words = $words === false ? [] : $words;
 
         return new JsonResponse([
-            'sets' => $this->named(StringSet::query(), $words)->get(['id', 'name'])
-                ->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name])->values(),
+            'sets' => $this->named(StringSet::query(), $words)->with('instrument:id,strings')->get(['id', 'name', 'instrument_id'])
+                ->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name, 'strings' => $set->instrument->strings])->values(),
             'instruments' => $this->named(Instrument::query(), $words)->get(['id', 'name', 'strings'])
                 ->map(static fn (Instrument $instrument): array => ['id' => $instrument->id, 'name' => $instrument->name, 'strings' => $instrument->strings])->values(),
         ]);

@@ -6,23 +6,38 @@ namespace App\Http\Controllers\Instruments;
 
 use App\Http\Requests\Instruments\SaveInstrumentRequest;
 use App\Models\Instrument;
+use App\Support\NewSet;
+use App\Support\Photographs;
 use App\Support\StoredInstruments;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
+use Lira\Document\InstrumentFile;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Json;
 use Lira\Instrument\Kind;
+use Lira\Instrument\Usual;
+use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Instruments: listed, added, measured, put away. */
 final class InstrumentController
 {
-    public function index(): Response
+    public function index(Request $request): Response
     {
-        return Inertia::render('instruments/InstrumentsPage', ['instruments' => StoredInstruments::summaries()]);
+        $away = $request->boolean('away');
+
+        return Inertia::render('instruments/InstrumentsPage', [
+            'instruments' => StoredInstruments::summaries($away),
+            'away' => $away,
+            'putAway' => Instrument::onlyTrashed()->count(),
+        ]);
     }
 
     public function create(): Response
     {
-        return Inertia::render('instruments/InstrumentPage', ['instrument' => null, 'kinds' => self::kinds()]);
+        return Inertia::render('instruments/InstrumentPage', ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => []]);
     }
 
     public function store(SaveInstrumentRequest $request): JsonResponse
@@ -38,9 +53,10 @@ final class InstrumentController
                 'revision' => $instrument->revision,
                 'strings' => $instrument->strings,
                 'document' => $instrument->document,
-                'sets' => $instrument->sets()->count(),
             ],
             'kinds' => self::kinds(),
+            'sets' => StoredInstruments::sets($instrument),
+            'photographs' => Photographs::of($instrument),
         ]);
     }
 
@@ -48,6 +64,34 @@ final class InstrumentController
     public function document(Instrument $instrument): JsonResponse
     {
         return new JsonResponse($instrument->document);
+    }
+
+    /** The instrument alone, as a file. */
+    public function export(Instrument $instrument): HttpResponse
+    {
+        $slug = Str::slug($instrument->name);
+
+        return new HttpResponse(InstrumentFile::of($instrument->document, $instrument->strings)->text(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.($slug === '' ? 'instrument' : $slug).'.json"',
+        ]);
+    }
+
+    /** Adds the instrument of an instrument's file or of a set document. */
+    public function import(Request $request): JsonResponse
+    {
+        if ((int) $request->header('Content-Length') > Json::MAX_BYTES) {
+            throw InvalidDocument::tooLarge();
+        }
+        $file = InstrumentFile::parse($request->getContent());
+
+        return new JsonResponse(['id' => StoredInstruments::add($file->instrument, $file->strings)->id, 'unknownKeys' => $file->unknownKeys], 201);
+    }
+
+    /** A set as it is usually put on an instrument that need not be kept yet. */
+    public function usualSet(SaveInstrumentRequest $request): JsonResponse
+    {
+        return new JsonResponse(NewSet::usual($request->document(), $request->strings())->json);
     }
 
     public function update(SaveInstrumentRequest $request, Instrument $instrument): JsonResponse
@@ -76,9 +120,31 @@ final class InstrumentController
         return new JsonResponse(['id' => $instrument]);
     }
 
-    /** @return list<array{value: string, label: string}> */
+    /** @return list<array<string, mixed>> every kind with what one of it usually has */
     private static function kinds(): array
     {
-        return array_map(static fn (Kind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], Kind::cases());
+        return array_map(static function (Kind $kind): array {
+            $usual = Usual::for($kind);
+
+            return [
+                'value' => $kind->value,
+                'label' => $kind->label(),
+                'usual' => [
+                    'strings' => $usual->strings,
+                    'length_mm' => $usual->lengthM * 1000,
+                    'short_strings' => array_map(
+                        static fn (int $position, int $fret): array => ['position' => $position, 'starts_at_fret' => $fret],
+                        array_keys(Usual::shortStrings($kind)), Usual::shortStrings($kind),
+                    ),
+                    'frets' => $usual->frets,
+                    'anchor' => $usual->anchor?->value,
+                    'built_for' => $usual->builtFor?->value,
+                    'pickup' => $usual->pickup?->value,
+                    'layout' => $usual->layout->value,
+                    'nut_gap_mm' => $usual->nutGapM * 1000,
+                    'saddle_gap_mm' => $usual->saddleGapM * 1000,
+                ],
+            ];
+        }, Kind::cases());
     }
 }

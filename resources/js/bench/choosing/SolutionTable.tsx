@@ -6,7 +6,7 @@ import { formatGauge, formatShare, tensionIn, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
 import { useBench } from '../benchStore';
 import { stringAt } from '../edits';
-import { SeverityMark } from '../ledger/Findings';
+import { SeverityMark } from '../../ui/SeverityMark';
 import { gaugeInches, inTuning } from '../lanes/gauges';
 import { isSame } from './solve';
 

@@ -2,7 +2,7 @@ import type { ConvertedSet, Evaluation } from '../../lib/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { CONSTRUCTIONS } from '../../lib/strings';
 import { formatGauge, formatShare, formatTension, tensionFigure, useUnits } from '../../lib/units';
-import { SeverityMark } from '../ledger/Findings';
+import { SeverityMark } from '../../ui/SeverityMark';
 
 /** What the set becomes, string by string beside what it is, with the reasons and what speaks against it. */
 export function ConversionPreview({ converted, before }: { converted: ConvertedSet; before: Evaluation }) {

@@ -9,7 +9,7 @@ import { formatGauge, formatShare, formatTension, useUnits } from '../../lib/uni
 import type { Axis } from './axis';
 import { useBench, useBenchActions } from '../benchStore';
 import * as edits from '../edits';
-import { SeverityMark } from '../ledger/Findings';
+import { SeverityMark } from '../../ui/SeverityMark';
 import { GaugeInput } from './GaugeInput';
 import { allowed, choicesFor, chosenAmong, gaugeInches, inTuning, nearestTo, neighbour, sameMake, type Choice } from './gauges';
 import type { Hear } from '../sound/useHearing';

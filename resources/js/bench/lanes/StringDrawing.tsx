@@ -1,24 +1,6 @@
 import { useId } from 'react';
-import type { Construction, EvaluatedString, Material } from '../../lib/formats';
-
-type Tone = 'steel' | 'bronze' | 'nylon';
-
-function toneOf(material: Material): Tone {
-    switch (material) {
-        case 'phosphor-bronze':
-        case 'bronze-80-20':
-            return 'bronze';
-        case 'nylon':
-        case 'nylon-multifilament':
-        case 'nylon-tape':
-        case 'fluorocarbon':
-        case 'synthetic-gut':
-        case 'polyurethane':
-            return 'nylon';
-        default:
-            return 'steel';
-    }
-}
+import type { Construction, EvaluatedString } from '../../lib/formats';
+import { toneOf } from '../../lib/strings';
 
 interface Props {
     string: Pick<EvaluatedString, 'construction' | 'material' | 'outer_diameter_mm' | 'core_diameter_mm'>;

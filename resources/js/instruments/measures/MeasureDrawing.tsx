@@ -6,6 +6,7 @@ type Drawing = NonNullable<Group['drawing']>;
 const NAMES: Record<Drawing, string> = {
     headstock: 'Where to measure on the headstock, seen from the side',
     nut: 'Where to measure on the nut, seen from the fingerboard',
+    neck: 'The neck from the front: its frets, and the one that stands square',
     bridge: 'Where to measure at the bridge, seen from the side',
     action: 'Where to measure along the neck, seen from the side',
 };
@@ -71,6 +72,8 @@ const DRAWINGS: Record<Drawing, ReactNode> = {
             <path d="M235 89 L276 70" stroke="var(--rule-strong)" />
             <Letter x={284} y={66} letter="d" />
             <Dimension from={[206, 97]} to={[206, 126]} letter="e" />
+            <path d="M240 84 H298" stroke="var(--rule-strong)" strokeDasharray="2 2" />
+            <Dimension from={[292, 84]} to={[292, 126]} letter="h" />
             <Dimension from={[118, 104]} to={[118, 126]} letter="f" />
             <path d="M30 150 H120 M30 150 L118 162" stroke="var(--rule-strong)" />
             <Letter x={132} y={156} letter="g" />
@@ -88,7 +91,23 @@ const DRAWINGS: Record<Drawing, ReactNode> = {
             <circle cx={240} cy={82} r={12} fill={STRING} stroke="none" />
             <Dimension from={[226, 42]} to={[254, 42]} letter="" />
             <Letter x={276} y={42} letter="a" />
+            <Dimension from={[67, 146]} to={[240, 146]} letter="b" />
+            <path d="M67 94 V142 M240 96 V142" stroke="var(--rule-strong)" strokeDasharray="2 2" />
             <path d="M226 46 V60 M254 46 V60" stroke="var(--rule-strong)" strokeDasharray="2 2" />
+        </>
+    ),
+    neck: (
+        <>
+            <path d="M10 58 L310 48 V122 L10 112 Z" fill="var(--paper)" stroke="var(--rule-strong)" />
+            <path d="M14 58 V112" strokeWidth={4} />
+            {[-14, -9, -5, 0, 4, 7, 10].map((lean, index) => {
+                const x = 56 + index * 38;
+                return <path key={index} d={`M${x + lean} 54 L${x - lean} 116`} strokeWidth={lean === 0 ? 2.5 : 1.3} />;
+            })}
+            <path d="M14 70 H310 M14 85 H310 M14 100 H310" stroke={STRING} />
+            <path d="M170 122 V138" stroke="var(--rule-strong)" />
+            <Letter x={170} y={148} letter="b" />
+            <Dimension from={[56, 30]} to={[284, 30]} letter="a" />
         </>
     ),
     bridge: (

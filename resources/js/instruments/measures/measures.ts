@@ -1,5 +1,20 @@
-import type { Anchor, Hardware, Instrument, Posts, Problem } from '../../lib/formats';
-import { lengthFigure, parseLength, parseTension, tensionIn, type Units } from '../../lib/units';
+import type { Anchor, Hardware, Instrument, Neck, Posts, Problem } from '../../lib/formats';
+import { figureAsRead, resolutionMm } from './resolution';
+import { parseLength, parseTension, tensionIn, type Units } from '../../lib/units';
+
+/** What an instrument of a kind usually has, as the server says. */
+export interface Usual {
+    strings: number;
+    length_mm: number;
+    short_strings: { position: number; starts_at_fret: number }[];
+    frets: number;
+    anchor: Anchor | null;
+    built_for: Hardware['built_for'] | null;
+    pickup: Hardware['pickup'] | null;
+    layout: NonNullable<Posts['layout']>;
+    nut_gap_mm: number;
+    saddle_gap_mm: number;
+}
 
 /** One thing that is measured on an instrument: where it stands in the document, how it is read, where to measure it. */
 export interface Measure {
@@ -8,18 +23,18 @@ export interface Measure {
     label: string;
     /** The letter that the drawing beside it gives it. */
     letter?: string;
-    quantity: 'length' | 'tension' | 'degrees' | 'count' | 'rate';
+    quantity: 'length' | 'tension' | 'degrees' | 'count' | 'rate' | 'counts';
     /** One for all strings, or one for each, from string 1. */
     each?: boolean;
-    /** What is taken where it was not measured. */
-    assumed?: string;
+    /** What is taken where it was not measured; lengths in millimetres. */
+    assumed?: string | ((usual: Usual, strings: number) => string);
 }
 
 export interface Group {
     name: string;
     /** What it is good for. */
     tells: string;
-    drawing: 'headstock' | 'nut' | 'bridge' | 'action' | null;
+    drawing: 'headstock' | 'nut' | 'neck' | 'bridge' | 'action' | null;
     measures: Measure[];
 }
 
@@ -36,14 +51,41 @@ export const GROUPS: Group[] = [
             { path: 'hardware/posts/room_below_hole_mm', letter: 'e', label: 'Room below the hole', quantity: 'length' },
             { path: 'hardware/headstock/nut_height_mm', letter: 'f', label: 'Nut slots above the face', quantity: 'length' },
             { path: 'hardware/headstock/tilt_deg', letter: 'g', label: 'Tilt', quantity: 'degrees', assumed: '0' },
+            { path: 'hardware/posts/height_mm', letter: 'h', label: 'Height of the post', quantity: 'length' },
             { path: 'hardware/posts/spacing_mm', label: 'Post to post', quantity: 'length' },
+            { path: 'hardware/posts/rows_apart_mm', label: 'Row to row, if on both sides', quantity: 'length', assumed: '42' },
         ],
     },
     {
         name: 'Nut',
         tells: 'whether each string sits in its slot, neither pinched nor rattling',
         drawing: 'nut',
-        measures: [{ path: 'hardware/nut/slots_mm', letter: 'a', label: 'Width of the slots', quantity: 'length', each: true }],
+        measures: [
+            { path: 'hardware/nut/slots_mm', letter: 'a', label: 'Width of the slots', quantity: 'length', each: true },
+            {
+                path: 'hardware/nut/spread_mm',
+                letter: 'b',
+                label: 'First string to last',
+                quantity: 'length',
+                assumed: (usual, strings) => String(Number((usual.nut_gap_mm * (strings - 1)).toFixed(1))),
+            },
+        ],
+    },
+    {
+        name: 'Neck',
+        tells: 'where the frets are drawn, whether the relief can be set, and what may touch the board while the strings are off',
+        drawing: 'neck',
+        measures: [
+            { path: 'neck/frets', letter: 'a', label: 'Frets', quantity: 'count', assumed: (usual) => String(usual.frets) },
+            {
+                path: 'neck/straight_fret',
+                letter: 'b',
+                label: 'Fret that stands square, if fanned',
+                quantity: 'count',
+                assumed: '12',
+            },
+            { path: 'courses', label: 'Strings in each course, from string 1', quantity: 'counts' },
+        ],
     },
     {
         name: 'Bridge and saddle',
@@ -54,6 +96,12 @@ export const GROUPS: Group[] = [
             { path: 'hardware/saddle/drop_mm', letter: 'b', label: 'Down to the anchor', quantity: 'length' },
             { path: 'hardware/saddle/anchor_distance_mm', letter: 'c', label: 'Back to the anchor', quantity: 'length' },
             { path: 'hardware/saddle/beyond_mm', letter: 'd', label: 'String beyond the saddle', quantity: 'length' },
+            {
+                path: 'hardware/saddle/spread_mm',
+                label: 'First string to last',
+                quantity: 'length',
+                assumed: (usual, strings) => String(Number((usual.saddle_gap_mm * (strings - 1)).toFixed(1))),
+            },
             { path: 'hardware/saddle/screw_pitch_mm', label: 'Saddle, per turn of its screw', quantity: 'length' },
             { path: 'hardware/saddle/over_wrap_rise_mm', label: 'Lifted by wrapping over', quantity: 'length', assumed: '0' },
         ],
@@ -108,16 +156,55 @@ export const PICKUPS: Record<NonNullable<Hardware['pickup']>, string> = {
 
 export const BUILT_FOR: Record<NonNullable<Hardware['built_for']>, string> = { steel: 'steel strings', nylon: 'nylon strings' };
 
+export const LAYOUTS: Record<NonNullable<Posts['layout']>, string> = {
+    'one-side': 'all on one side',
+    'both-sides': 'on both sides',
+};
+
+export const FINGERBOARDS: Record<NonNullable<Neck['fingerboard']>, string> = {
+    rosewood: 'rosewood, bare',
+    ebony: 'ebony, bare',
+    maple: 'maple, lacquered',
+    other: 'another wood',
+};
+
+export const JOINTS: Record<NonNullable<Neck['joint']>, string> = {
+    bolted: 'bolted on',
+    glued: 'glued in',
+    through: 'through the body',
+};
+
+export const TRUSS_RODS: Record<NonNullable<Neck['truss_rod']>, string> = {
+    'one-way': 'works one way',
+    'two-way': 'works both ways',
+    fixed: 'fixed bar',
+    none: 'none',
+};
+
 /** What was chosen from a list rather than measured. */
-export const CHOICES: { path: string; label: string; names: Record<string, string> }[] = [
-    { path: 'hardware/anchor', label: 'Strings held by', names: ANCHORS },
+export interface Choice {
+    path: string;
+    label: string;
+    names: Record<string, string>;
+    usual?: (usual: Usual) => string | null | undefined;
+}
+
+export const CHOICES: Choice[] = [
+    { path: 'hardware/anchor', label: 'Strings held by', names: ANCHORS, usual: (usual) => usual.anchor },
     { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES },
-    { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR },
-    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS },
+    { path: 'hardware/posts/layout', label: 'Posts stand', names: LAYOUTS, usual: (usual) => usual.layout },
+    { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR, usual: (usual) => usual.built_for },
+    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS, usual: (usual) => usual.pickup },
+    { path: 'neck/fingerboard', label: 'Fingerboard', names: FINGERBOARDS },
+    { path: 'neck/joint', label: 'Neck', names: JOINTS },
+    { path: 'neck/truss_rod', label: 'Truss rod', names: TRUSS_RODS },
 ];
 
 /** Everything as it is being typed, by path; empty where nothing was measured. */
 export type MeasureDraft = Record<string, string>;
+
+/** What is written rather than measured. */
+export const TEXTS = ['owner', 'notes', 'hardware/nut/material'];
 
 const MEASURES = GROUPS.flatMap(({ measures }) => measures);
 
@@ -133,20 +220,21 @@ export function measureDraft(document: Instrument | null, units: Units): Measure
     const draft: MeasureDraft = {};
     for (const { path, quantity } of MEASURES) {
         const value = valueAt(document, path);
-        const shown = (figure: unknown) => (typeof figure === 'number' ? shownFigure(figure, quantity, units) : '');
+        const resolution = document?.resolutions_mm?.[path];
+        const shown = (figure: unknown) => (typeof figure === 'number' ? shownFigure(figure, quantity, units, resolution) : '');
         draft[path] = Array.isArray(value) ? value.map(shown).join(' ') : shown(value);
     }
-    for (const { path } of CHOICES) {
+    for (const path of [...CHOICES.map((choice) => choice.path), ...TEXTS]) {
         const value = valueAt(document, path);
         draft[path] = typeof value === 'string' ? value : '';
     }
     return draft;
 }
 
-function shownFigure(value: number, quantity: Measure['quantity'], units: Units): string {
+function shownFigure(value: number, quantity: Measure['quantity'], units: Units, resolution?: number): string {
     switch (quantity) {
         case 'length':
-            return lengthFigure(value, units);
+            return figureAsRead(value, resolution, units);
         case 'tension':
             return String(Number(tensionIn(value, units).toPrecision(5)));
         default:
@@ -181,14 +269,22 @@ export function measured(
     units: Units,
 ): { document: Instrument; problems: Problem[] } {
     const problems: Problem[] = [];
+    const before = measureDraft(document, units);
     let next: Json = { ...document };
     for (const { path, quantity, each = false, label } of MEASURES) {
         const typed = draft[path]?.trim() ?? '';
+        if (typed === before[path]) {
+            // What was not touched stays to the last digit, however it is shown.
+            continue;
+        }
         // A fraction of an inch is one figure, not two.
-        const figures = each && !typed.includes('/') ? parts(typed) : typed === '' ? [] : [typed];
+        const many = (each && !typed.includes('/')) || quantity === 'counts';
+        const figures = many ? parts(typed) : typed === '' ? [] : [typed];
         const values = figures.map((figure) => figureOf(figure, quantity, units));
         if (values.some((value) => value === null)) {
             problems.push({ path: `/${path}`, message: `“${typed}” is no figure for it. ${HOW[quantity](units)}` });
+        } else if (quantity === 'counts') {
+            next = withValue(next, [path], values.length === 0 || values.every((value) => value === 1) ? undefined : values);
         } else if (values.length > 1 && values.length !== strings) {
             problems.push({
                 path: `/${path}`,
@@ -196,10 +292,13 @@ export function measured(
             });
         } else {
             next = withValue(next, path.split('/'), values.length > 1 ? values : values[0]);
+            const resolutions = quantity === 'length' ? figures.map((figure) => resolutionMm(figure, units) ?? 0) : [];
+            const coarsest = Math.max(0, ...resolutions);
+            next = withValue(next, ['resolutions_mm', path], coarsest > 0 ? coarsest : undefined);
         }
     }
-    for (const { path } of CHOICES) {
-        next = withValue(next, path.split('/'), draft[path] === '' ? undefined : draft[path]);
+    for (const path of [...CHOICES.map((choice) => choice.path), ...TEXTS]) {
+        next = withValue(next, path.split('/'), draft[path]?.trim() === '' ? undefined : draft[path]);
     }
     return { document: next as unknown as Instrument, problems };
 }
@@ -210,6 +309,7 @@ const HOW: Record<Measure['quantity'], (units: Units) => string> = {
     degrees: () => 'Type degrees, such as 13.',
     count: () => 'Type a number, such as 3.',
     rate: () => 'Type newtons per millimetre, such as 3.5.',
+    counts: () => 'Type how many strings each course has, such as 2 2 2 2.',
 };
 
 /** A value put at its place; parts of a document that hold nothing any more go. */

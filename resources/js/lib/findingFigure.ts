@@ -1,5 +1,5 @@
-import type { Finding } from '../../lib/formats';
-import { formatLength, formatShare, tensionIn, type Units } from '../../lib/units';
+import type { Finding } from './formats';
+import { formatLength, formatShare, tensionIn, type Units } from './units';
 
 /** What a finding measured, or its limit, as it is read. */
 export function findingFigure(value: number, unit: Finding['unit'], units: Units): string {

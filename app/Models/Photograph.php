@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * A photograph of an instrument; its two sizes lie under `file` on the local disk.
+ *
+ * @property int $id
+ * @property int $instrument_id
+ * @property string $file
+ * @property string $caption
+ * @property int $width  pixels
+ * @property int $height  pixels
+ */
+final class Photograph extends Model
+{
+    use SoftDeletes;
+
+    public const DELETED_AT = 'archived_at';
+
+    /** @var array<string> */
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['instrument_id' => 'integer', 'width' => 'integer', 'height' => 'integer'];
+    }
+}

@@ -1,0 +1,99 @@
+import { useMemo, useState } from 'react';
+import type { Instrument, Kind, Problem, StringTree } from '../lib/formats';
+import { useUnits } from '../lib/units';
+import { measured, measureDraft, type MeasureDraft, type Usual } from './measures/measures';
+import { readScale, scaleDraft, type ScaleDraft } from './scale';
+
+/** The server tells every kind; this stands in for one it does not know. */
+const FALLBACK: Usual = {
+    strings: 6,
+    length_mm: 648,
+    short_strings: [],
+    frets: 22,
+    anchor: null,
+    built_for: null,
+    pickup: null,
+    layout: 'one-side',
+    nut_gap_mm: 7,
+    saddle_gap_mm: 10.5,
+};
+
+/** An instrument as it is being typed, and the document that would be kept of it. */
+export function useInstrumentDraft(
+    kept: { strings: number; document: Instrument } | null,
+    kinds: { value: Kind; usual: Usual }[],
+) {
+    const usualOf = (of: Kind): Usual => kinds.find(({ value }) => value === of)?.usual ?? FALLBACK;
+    const units = useUnits();
+    const document = kept?.document ?? null;
+    const [name, setName] = useState(document?.name ?? '');
+    const [kind, setKind] = useState<Kind>(document?.kind ?? 'electric-guitar');
+    const [strings, setStrings] = useState(String(kept?.strings ?? usualOf('electric-guitar').strings));
+    const [scale, setScale] = useState<ScaleDraft>(() => scaleDraft(document, usualOf('electric-guitar').length_mm, units));
+    const [measures, setMeasures] = useState<MeasureDraft>(() => measureDraft(document, units));
+    const [trees, setTrees] = useState<StringTree[]>(document?.hardware?.trees ?? []);
+    const [touched, setTouched] = useState(kept !== null);
+    const count = Math.min(14, Math.max(1, Math.round(Number(strings)) || 1));
+
+    const result = useMemo(() => {
+        const read = readScale(scale, count, units);
+        const { short_strings: _short, ...rest } = document ?? {};
+        const { trees: _trees, ...hardware } = document?.hardware ?? {};
+        const whole = measured(
+            {
+                ...rest,
+                name: name.trim(),
+                kind,
+                scale: read.scale ?? { type: 'single', length_mm: 0 },
+                ...(read.shortStrings.length > 0 ? { short_strings: read.shortStrings } : {}),
+                hardware: { ...hardware, ...(trees.length > 0 ? { trees } : {}) },
+            },
+            measures,
+            count,
+            units,
+        );
+        const problems: Problem[] = [...read.problems, ...whole.problems];
+        return { read, document: whole.document, problems };
+    }, [document, name, kind, scale, measures, trees, count, units]);
+
+    const chooseKind = (chosen: Kind) => {
+        setKind(chosen);
+        if (!touched) {
+            const usual = usualOf(chosen);
+            setStrings(String(usual.strings));
+            setScale(
+                scaleDraft(
+                    { scale: { type: 'single', length_mm: usual.length_mm }, short_strings: usual.short_strings },
+                    usual.length_mm,
+                    units,
+                ),
+            );
+        }
+    };
+
+    return {
+        usual: usualOf(kind),
+        name,
+        setName,
+        kind,
+        chooseKind,
+        strings,
+        setStrings,
+        count,
+        scale,
+        setScale,
+        measures,
+        setMeasures,
+        trees,
+        setTrees,
+        touch: () => setTouched(true),
+        /** The scale as documents say it, and its short strings. */
+        read: result.read,
+        document: result.document,
+        problems: result.problems,
+        /** Whether it can be asked about: its scale is a scale. */
+        usable: result.read.scale !== null,
+    };
+}
+
+export type InstrumentDraft = ReturnType<typeof useInstrumentDraft>;

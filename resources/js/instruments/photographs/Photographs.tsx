@@ -1,0 +1,144 @@
+import { useRef, useState } from 'react';
+import { ask, Refused, xsrfToken } from '../../lib/api';
+import type { LiraError } from '../../lib/formats';
+import { Button } from '../../ui/Button';
+import { toast } from '../../ui/toasts';
+import { TypedInput } from '../../ui/TypedInput';
+
+export interface Photograph {
+    id: number;
+    caption: string;
+    width: number;
+    height: number;
+}
+
+interface Props {
+    instrument: number;
+    given: Photograph[];
+}
+
+/** Photographs of the instrument, kept here and made smaller; each with a line of words. */
+export function Photographs({ instrument, given }: Props) {
+    const [photographs, setPhotographs] = useState(given);
+    const [problem, setProblem] = useState<string | null>(null);
+    const [sending, setSending] = useState(0);
+    const file = useRef<HTMLInputElement>(null);
+    const address = `/instruments/${instrument}/photographs`;
+
+    const add = async (files: FileList | null) => {
+        setProblem(null);
+        for (const each of files ?? []) {
+            setSending((count) => count + 1);
+            try {
+                const added = await send(address, each);
+                setPhotographs((present) => [...present, added]);
+            } catch (error) {
+                setProblem(error instanceof Error ? error.message : 'It was not kept. Try again.');
+            }
+            setSending((count) => count - 1);
+        }
+    };
+    const change = (id: number, caption: string) => {
+        setPhotographs((present) => present.map((each) => (each.id === id ? { ...each, caption } : each)));
+        ask(`${address}/${id}`, { method: 'PUT', body: { caption } }).catch((error: unknown) =>
+            setProblem(error instanceof Error ? error.message : 'The words were not kept. Try again.'),
+        );
+    };
+    const remove = async (photograph: Photograph) => {
+        try {
+            await ask(`${address}/${photograph.id}`, { method: 'DELETE' });
+            setPhotographs((present) => present.filter(({ id }) => id !== photograph.id));
+            toast('The photograph was removed.', {
+                action: {
+                    label: 'Undo',
+                    run: () =>
+                        void ask(`${address}/${photograph.id}/unarchive`, { method: 'POST' }).then(() =>
+                            setPhotographs((present) => [...present, photograph].sort((a, b) => a.id - b.id)),
+                        ),
+                },
+            });
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'It was not removed. Try again.');
+        }
+    };
+    return (
+        <section aria-label="Photographs">
+            <h2 className="border-b border-ink pb-1 text-lg font-bold">Photographs</h2>
+            <p className="mt-1 text-ink-soft">
+                Kept on this machine only, made smaller, and without the place where they were taken. They are not part of
+                documents.
+            </p>
+            <input
+                ref={file}
+                type="file"
+                multiple
+                accept="image/jpeg,image/png,image/webp"
+                aria-label="Photographs to add"
+                className="hidden"
+                onChange={(event) => {
+                    void add(event.target.files).then(() => {
+                        if (file.current !== null) {
+                            file.current.value = '';
+                        }
+                    });
+                }}
+            />
+            <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-4">
+                {photographs.map((photograph) => (
+                    <li key={photograph.id}>
+                        <a href={`${address}/${photograph.id}`} target="_blank" rel="noreferrer" className="block">
+                            <img
+                                src={`${address}/${photograph.id}?small=1`}
+                                alt={photograph.caption === '' ? 'Photograph without words' : photograph.caption}
+                                className="aspect-[4/3] w-full rounded-[2px] border border-rule bg-sheet object-cover"
+                                loading="lazy"
+                            />
+                        </a>
+                        <div className="mt-1 flex gap-1">
+                            <TypedInput
+                                className="h-8 min-w-0 flex-1 rounded-[2px] border border-transparent bg-transparent px-1 hover:border-rule-strong focus:border-rule-strong"
+                                aria-label="What the photograph shows"
+                                placeholder="What it shows"
+                                maxLength={200}
+                                shown={photograph.caption}
+                                onTake={(caption) => change(photograph.id, caption.trim())}
+                            />
+                            <Button
+                                look="quiet"
+                                className="h-8 px-2"
+                                aria-label={`Remove ${photograph.caption === '' ? 'the photograph' : photograph.caption}`}
+                                onClick={() => void remove(photograph)}
+                            >
+                                Remove
+                            </Button>
+                        </div>
+                    </li>
+                ))}
+            </ul>
+            {problem !== null && (
+                <p role="alert" className="mt-2 text-stop">
+                    {problem}
+                </p>
+            )}
+            <Button className="mt-3" disabled={sending > 0} onClick={() => file.current?.click()}>
+                {sending > 0 ? 'Keeping…' : 'Add photographs…'}
+            </Button>
+        </section>
+    );
+}
+
+async function send(address: string, file: File): Promise<Photograph> {
+    const body = new FormData();
+    body.append('photograph', file);
+    body.append('caption', '');
+    const response = await fetch(address, {
+        method: 'POST',
+        body,
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
+    });
+    const answer = (await response.json()) as Photograph | LiraError;
+    if ('errors' in answer) {
+        throw new Refused(response.status, answer.errors);
+    }
+    return answer;
+}

@@ -1,0 +1,262 @@
+import { useId, useState, type PointerEvent } from 'react';
+import type { Bound, ReachMake, StringReach } from '../../lib/formats';
+import { pitchLabel } from '../../lib/pitch';
+import { formatGauge, gaugeUnit, useUnits, type Units } from '../../lib/units';
+import { useWidth } from '../../lib/useWidth';
+import { BOUNDS, labelled, ORDER, pitchRange, runs, withRoom } from './chart';
+
+const HEIGHT = 430;
+const MARGIN = { left: 46, right: 14, top: 12, bottom: 40 };
+/** C of every octave, hertz, at A4 = 440: a ruler to read by, not a tuning. */
+const CS = Array.from({ length: 10 }, (_, octave) => ({ name: `C${octave}`, hertz: 440 * 2 ** (octave - 4 - 9 / 12) }));
+
+interface Props {
+    string: StringReach;
+    make: ReachMake;
+}
+
+/** Pitch against gauge for one string and one make: where it flaps, is dull, will not intonate, is hard, breaks or overloads. */
+export function ReachChart({ string, make }: Props) {
+    const [frame, width] = useWidth<HTMLDivElement>();
+    return (
+        <div ref={frame} className="min-h-24 overflow-hidden">
+            {width > 0 && <Chart string={string} make={make} width={width} />}
+        </div>
+    );
+}
+
+function Chart({ string, make, width }: Props & { width: number }) {
+    const id = useId();
+    const units = useUnits();
+    const [at, setAt] = useState<number | null>(null);
+    const gauges = make.gauges;
+    const own = string.string.construction === make.construction && string.string.material === make.material;
+    const [first, last] = [gauges[0]?.gauge_in ?? 0, gauges.at(-1)?.gauge_in ?? 0];
+    const span = Math.max(last - first, 0.002);
+    const range = pitchRange(gauges, string.frequency_hz);
+    const [low, high] = range;
+    const x = (inches: number) => MARGIN.left + 8 + ((inches - first) / span) * (width - MARGIN.left - MARGIN.right - 16);
+    const clamp = (hertz: number) => Math.min(high, Math.max(low, hertz));
+    const y = (hertz: number) =>
+        MARGIN.top + (1 - Math.log(clamp(hertz) / low) / Math.log(high / low)) * (HEIGHT - MARGIN.top - MARGIN.bottom);
+    const floorY = HEIGHT - MARGIN.bottom;
+    const region = (bound: Bound) =>
+        runs(gauges, bound)
+            .map((run) => {
+                const ends = run.map((point) => `${x(point.gauge_in).toFixed(1)} ${y(point.hertz).toFixed(1)}`);
+                const [from, to] = [x(run[0]?.gauge_in ?? 0).toFixed(1), x(run.at(-1)?.gauge_in ?? 0).toFixed(1)];
+                const side = BOUNDS[bound].floor ? floorY : MARGIN.top;
+                return `M${from} ${side} L${ends.join(' L')} L${to} ${side} Z`;
+            })
+            .join(' ');
+    const point = (event: PointerEvent<SVGSVGElement>) => {
+        const left = event.clientX - event.currentTarget.getBoundingClientRect().left;
+        const nearest = gauges.reduce(
+            (best, gauge, index) =>
+                Math.abs(x(gauge.gauge_in) - left) < Math.abs(x(gauges[best]?.gauge_in ?? 0) - left) ? index : best,
+            0,
+        );
+        setAt(nearest);
+    };
+    const shown = at === null ? undefined : gauges[at];
+    return (
+        <>
+            <svg
+                width={width}
+                height={HEIGHT}
+                role="img"
+                aria-label={`Pitch against gauge for string ${string.position}`}
+                className="block touch-pan-y"
+                onPointerMove={point}
+                onPointerDown={point}
+                onPointerLeave={() => setAt(null)}
+            >
+                <defs>
+                    {ORDER.map((bound, index) => (
+                        <pattern
+                            key={bound}
+                            id={`${id}-${bound}`}
+                            width={7}
+                            height={7}
+                            patternUnits="userSpaceOnUse"
+                            patternTransform={`rotate(${[45, -45, 90, 20, -20, 65][index] ?? 0})`}
+                        >
+                            <line y2={7} x1={1} x2={1} stroke={BOUNDS[bound].colour} strokeOpacity={0.45} />
+                        </pattern>
+                    ))}
+                </defs>
+                <rect
+                    x={MARGIN.left}
+                    y={MARGIN.top}
+                    width={width - MARGIN.left - MARGIN.right}
+                    height={floorY - MARGIN.top}
+                    fill="var(--sheet)"
+                />
+                {ORDER.map((bound) => (
+                    <path
+                        key={bound}
+                        data-region={bound}
+                        d={region(bound)}
+                        fill={`url(#${id}-${bound})`}
+                        stroke={BOUNDS[bound].colour}
+                        strokeWidth={0.8}
+                    />
+                ))}
+                {CS.filter(({ hertz }) => hertz > low && hertz < high).map(({ name, hertz }) => (
+                    <g key={name}>
+                        <line
+                            x1={MARGIN.left}
+                            x2={width - MARGIN.right}
+                            y1={y(hertz)}
+                            y2={y(hertz)}
+                            stroke="var(--rule-strong)"
+                            strokeOpacity={0.5}
+                        />
+                        <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize={12} fill="var(--ink-soft)">
+                            {name}
+                        </text>
+                    </g>
+                ))}
+                <line
+                    x1={MARGIN.left}
+                    x2={width - MARGIN.right}
+                    y1={y(string.frequency_hz)}
+                    y2={y(string.frequency_hz)}
+                    stroke="var(--accent)"
+                    strokeDasharray="6 4"
+                    strokeWidth={1.4}
+                />
+                <text
+                    x={MARGIN.left - 6}
+                    y={y(string.frequency_hz) + 4}
+                    textAnchor="end"
+                    fontSize={12.5}
+                    fontWeight={700}
+                    fill="var(--accent)"
+                >
+                    {pitchLabel(string.pitch)}
+                </text>
+                <GaugeTicks gauges={make.gauges} x={x} units={units} width={width} />
+                {ORDER.map((bound) => {
+                    const gauge = labelled(gauges, bound, range);
+                    return gauge === null ? null : (
+                        <RegionName
+                            key={bound}
+                            bound={bound}
+                            x={x(gauge.gauge_in)}
+                            y={y}
+                            gauge={gauge}
+                            range={range}
+                            width={width}
+                        />
+                    );
+                })}
+                {own && (
+                    <circle
+                        cx={x(string.string.gauge_in)}
+                        cy={y(string.frequency_hz)}
+                        r={5.5}
+                        fill="var(--accent)"
+                        stroke="var(--paper)"
+                        strokeWidth={1.5}
+                    />
+                )}
+                {shown !== undefined && (
+                    <line
+                        x1={x(shown.gauge_in)}
+                        x2={x(shown.gauge_in)}
+                        y1={MARGIN.top}
+                        y2={floorY}
+                        stroke="var(--ink)"
+                        strokeWidth={1}
+                    />
+                )}
+            </svg>
+            <p className="min-h-[1.4em] text-sm text-ink-soft">
+                {shown === undefined
+                    ? `Gauges in ${gaugeUnit(units)}. The dot is the string that is tried on; point at a gauge to read it.`
+                    : gaugeWords(shown, units)}
+            </p>
+        </>
+    );
+}
+
+/** How low and how high a gauge goes, and why no farther. */
+export function gaugeWords(gauge: ReachMake['gauges'][number], units: Units): string {
+    const name = formatGauge(gauge.gauge_in, units);
+    if (!gauge.fits) {
+        return `${name} does not go through its post.`;
+    }
+    if (!gauge.serves || gauge.low_pitch === null || gauge.high_pitch === null) {
+        return `${name} is good at no pitch: ${BOUNDS[gauge.low_bound].because} where ${BOUNDS[gauge.high_bound].because.replace(' above', '')} already.`;
+    }
+    return `${name} is good from ${pitchLabel(gauge.low_pitch)} (${BOUNDS[gauge.low_bound].because}) to ${pitchLabel(gauge.high_pitch)} (${BOUNDS[gauge.high_bound].because}).`;
+}
+
+interface TicksProps {
+    gauges: ReachMake['gauges'];
+    x: (inches: number) => number;
+    units: Units;
+    width: number;
+}
+
+/** Every gauge has a tick; as many have their figure as there is room for. Those that do not fit are crossed out. */
+function GaugeTicks({ gauges, x, units, width }: TicksProps) {
+    const y = HEIGHT - MARGIN.bottom;
+    const written = withRoom(
+        gauges.map((gauge) => x(gauge.gauge_in)),
+        34,
+        width - 8,
+    );
+    return (
+        <>
+            {gauges.map((gauge, index) => {
+                const at = x(gauge.gauge_in);
+                return (
+                    <g key={gauge.gauge_in} stroke="var(--ink-soft)">
+                        <line x1={at} x2={at} y1={y} y2={y + (written.has(index) ? 8 : 5)} />
+                        {!gauge.fits && <path d={`M${at - 3} ${y + 2} l6 6 m0 -6 l-6 6`} stroke="var(--stop)" />}
+                        {written.has(index) && (
+                            <text x={at} y={y + 21} textAnchor="middle" fontSize={12} fill="var(--ink-soft)" stroke="none">
+                                {formatGauge(gauge.gauge_in, units)}
+                            </text>
+                        )}
+                    </g>
+                );
+            })}
+        </>
+    );
+}
+
+interface NameProps {
+    bound: Bound;
+    x: number;
+    y: (hertz: number) => number;
+    gauge: ReachMake['gauges'][number];
+    range: [number, number];
+    width: number;
+}
+
+function RegionName({ bound, x, y, gauge, range, width }: NameProps) {
+    const edge = runs([gauge], bound)[0]?.[0]?.hertz ?? 0;
+    const [from, to] = BOUNDS[bound].floor ? [range[0], edge] : [edge, range[1]];
+    const middle = (y(from) + y(Math.max(from, to))) / 2;
+    const long = BOUNDS[bound].word.length * 7 + 14;
+    const left = Math.min(Math.max(x, MARGIN.left + long / 2 + 3), width - MARGIN.right - long / 2 - 3);
+    return Math.abs(y(from) - y(to)) < 20 ? null : (
+        <g>
+            <rect
+                x={left - long / 2}
+                y={middle - 10}
+                width={long}
+                height={20}
+                rx={3}
+                fill="var(--sheet)"
+                stroke={BOUNDS[bound].colour}
+            />
+            <text x={left} y={middle + 4.5} textAnchor="middle" fontSize={12.5} fontWeight={600} fill="var(--ink)">
+                {BOUNDS[bound].word}
+            </text>
+        </g>
+    );
+}

@@ -1,0 +1,167 @@
+import { useState, type ReactNode } from 'react';
+import type { DrawnFit } from '../../lib/formats';
+import { useAsked } from '../../lib/useAsked';
+import { formatShare, tensionIn, useUnits, type Units } from '../../lib/units';
+import { Button } from '../../ui/Button';
+import { NutDrawing } from '../drawings/NutDrawing';
+import { PlanDrawing } from '../drawings/PlanDrawing';
+import { PostsDrawing } from '../drawings/PostsDrawing';
+import { SaddlesDrawing } from '../drawings/SaddlesDrawing';
+import { SideDrawing } from '../drawings/SideDrawing';
+import { FoundList } from './FoundList';
+
+/** Where each aspect is measured. */
+const MEASURED_AT: { aspect: DrawnFit['checks'][number]['aspect']; label: string; group: string }[] = [
+    { aspect: 'nut-slot', label: 'nut slots', group: 'Nut' },
+    { aspect: 'post-hole', label: 'post holes', group: 'Headstock and posts' },
+    { aspect: 'nut-angle', label: 'angle behind the nut', group: 'Headstock and posts' },
+    { aspect: 'saddle-travel', label: 'saddle travel', group: 'Bridge and saddle' },
+    { aspect: 'saddle-angle', label: 'angle behind the saddle', group: 'Bridge and saddle' },
+];
+
+interface Props {
+    question: string | null;
+    /** Goes to where something is measured. */
+    onMeasure: (group: string) => void;
+}
+
+/** A set on this instrument: drawn to scale, what is wrong marked where it is wrong. */
+export function TryOn({ question, onMeasure }: Props) {
+    const [position, setPosition] = useState(1);
+    const { data: fit, error, isPlaceholderData } = useAsked<DrawnFit>('/api/v1/fits', question);
+    if (fit === undefined) {
+        return (
+            <p role={error === null ? undefined : 'alert'} className="py-6 text-ink-soft">
+                {error === null ? 'Trying it on…' : error.message}
+            </p>
+        );
+    }
+    const chosen = Math.min(position, fit.strings.length);
+    const unmeasured = MEASURED_AT.filter(({ aspect }) =>
+        fit.checks.some((check) => check.aspect === aspect && check.fine === null),
+    );
+    return (
+        <div aria-busy={isPlaceholderData} className="grid gap-6">
+            {error !== null && (
+                <p role="alert" className="text-stop">
+                    {error.message}
+                </p>
+            )}
+            <figure className="border-y border-rule py-1">
+                <PlanDrawing fit={fit} position={chosen} onPosition={setPosition} />
+                {fit.assumed.length > 0 && (
+                    <figcaption className="text-sm text-ink-faint">
+                        Not measured, drawn as it usually is: {fit.assumed.join(', ')}.
+                    </figcaption>
+                )}
+            </figure>
+            <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_24rem]">
+                <div className="order-2 grid content-start gap-6 lg:order-1">
+                    <Part name="Nut slots" tells="each string in its slot">
+                        <NutDrawing fit={fit} />
+                    </Part>
+                    <Part name="Posts" tells="the turns that go on each">
+                        <PostsDrawing fit={fit} />
+                    </Part>
+                    <Part name="From the side" tells="how steeply one string leaves nut and saddle">
+                        <div role="group" aria-label="Which string" className="mb-2 flex flex-wrap gap-1">
+                            {fit.strings.map((string) => (
+                                <Button
+                                    key={string.position}
+                                    look={string.position === chosen ? 'strong' : 'plain'}
+                                    className="h-8 w-8 px-0"
+                                    aria-label={`String ${string.position}`}
+                                    aria-pressed={string.position === chosen}
+                                    onClick={() => setPosition(string.position)}
+                                >
+                                    {string.position}
+                                </Button>
+                            ))}
+                        </div>
+                        <SideDrawing fit={fit} position={chosen} />
+                    </Part>
+                    <Part name="Saddles" tells="how far behind the scale each will stand, and how far it can">
+                        <SaddlesDrawing fit={fit} />
+                    </Part>
+                </div>
+                <div className="order-1 lg:order-2">
+                    <section aria-label="What was found" aria-live="polite">
+                        <h2 className="border-b border-ink pb-1 text-lg font-bold">What was found</h2>
+                        <FoundList fit={fit} position={chosen} onPosition={setPosition} />
+                    </section>
+                    <Totals fit={fit} />
+                    {unmeasured.length > 0 && (
+                        <section aria-label="Not measured yet" className="mt-5">
+                            <h2 className="border-b border-ink pb-1 text-lg font-bold">Not measured yet</h2>
+                            <ul className="mt-1">
+                                {unmeasured.map(({ aspect, label, group }) => (
+                                    <li key={aspect}>
+                                        <button
+                                            type="button"
+                                            className="min-h-[28px] text-accent hover:underline"
+                                            onClick={() => onMeasure(group)}
+                                        >
+                                            Measure the {label}
+                                        </button>
+                                    </li>
+                                ))}
+                            </ul>
+                        </section>
+                    )}
+                    <p className="mt-5 border-l-2 border-caution pl-3 text-sm text-ink-soft">
+                        Slacken a string before it is cut, and keep an eye shield on. Nut filing, a truss rod that resists, a
+                        lifting bridge or a cracked top go to a qualified repairer; local rules come first.
+                    </p>
+                </div>
+            </div>
+        </div>
+    );
+}
+
+function Part({ name, tells, children }: { name: string; tells: string; children: ReactNode }) {
+    return (
+        <section aria-label={name}>
+            <h2 className="mb-2 border-b border-ink pb-1 text-lg font-bold">
+                {name} <span className="text-base font-normal text-ink-soft">{tells}</span>
+            </h2>
+            {children}
+        </section>
+    );
+}
+
+/** The whole pull against what it is used to and what it may bear. */
+function Totals({ fit }: { fit: DrawnFit }) {
+    const units = useUnits();
+    return (
+        <section aria-label="All strings together" className="mt-5">
+            <h2 className="border-b border-ink pb-1 text-lg font-bold">All strings together</h2>
+            <table className="mt-1 w-full">
+                <tbody>
+                    {fit.totals.map((total, index) => (
+                        <tr key={index}>
+                            <th scope="row" className="py-1 pr-3 text-left font-normal">
+                                {total.tuning}
+                            </th>
+                            <td className="py-1 text-right whitespace-nowrap">
+                                <strong>{newtons(total.tension_n, units)}</strong>
+                                {total.baseline_n !== null && ` (${formatShare(total.tension_n / total.baseline_n - 1)})`}
+                            </td>
+                        </tr>
+                    ))}
+                    <tr className="text-ink-soft">
+                        <th scope="row" className="py-1 pr-3 text-left font-normal">
+                            At most
+                        </th>
+                        <td className="py-1 text-right">
+                            {fit.max_total_n === null ? 'not recorded' : newtons(fit.max_total_n, units)}
+                        </td>
+                    </tr>
+                </tbody>
+            </table>
+        </section>
+    );
+}
+
+function newtons(value: number, units: Units): string {
+    return `${tensionIn(value, units).toFixed(0)} ${units.tension}`;
+}
