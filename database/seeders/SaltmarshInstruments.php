@@ -139,7 +139,7 @@ final class SaltmarshInstruments
                 'anchor' => 'loop-end', 'built_for' => 'steel', 'pickup' => 'none', 'max_total_tension_n' => 620,
                 'posts' => ['type' => 'standard', 'diameter_mm' => 6.0, 'hole_height_mm' => 8.0, 'hole_diameter_mm' => 1.6, 'room_below_hole_mm' => 6, 'spacing_mm' => 23.5, 'distance_mm' => [48, 72, 96, 120, 120, 96, 72, 48], 'height_mm' => 11, 'layout' => 'both-sides', 'rows_apart_mm' => 50],
                 'headstock' => ['tilt_deg' => 13, 'nut_height_mm' => 7.0],
-                'nut' => ['spread_mm' => 26, 'slots_mm' => [0.36, 0.36, 0.46, 0.46, 0.72, 0.40, 1.06, 0.62], 'material' => 'bone'],
+                'nut' => ['spread_mm' => 26, 'slots_mm' => [0.36, 0.36, 0.46, 0.46, 0.72, 0.40, 1.12, 0.62], 'material' => 'bone'],
                 'saddle' => ['spread_mm' => 38, 'drop_mm' => 12, 'anchor_distance_mm' => 85, 'beyond_mm' => 110],
             ], ['action_12_mm' => 2.2, 'nut_height_mm' => 0.5], ['frets' => 20, 'fingerboard' => 'rosewood', 'joint' => 'glued', 'truss_rod' => 'two-way'], 'Tobias Fenn');
     }
@@ -153,6 +153,9 @@ final class SaltmarshInstruments
      */
     private static function instrument(string $name, string $kind, array $scale, array $hardware, array $setup, array $neck, string $owner = 'Saltmarsh Strings'): array
     {
-        return ['name' => $name, 'kind' => $kind, 'scale' => $scale, 'hardware' => $hardware, 'setup' => $setup, 'neck' => $neck, 'owner' => $owner];
+        // Slots, posts and holes were measured with a calliper, the rest with a ruler.
+        $fine = array_filter(['hardware/nut/slots_mm', 'hardware/posts/diameter_mm', 'hardware/posts/hole_diameter_mm'], static fn (string $path): bool => data_get($hardware, str_replace('/', '.', substr($path, 9))) !== null);
+
+        return ['name' => $name, 'kind' => $kind, 'scale' => $scale, 'hardware' => $hardware, 'setup' => $setup, 'neck' => $neck, 'owner' => $owner, 'resolutions_mm' => array_fill_keys($fine, 0.01)];
     }
 }

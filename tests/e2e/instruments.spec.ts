@@ -1,4 +1,13 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
 import { expect, expectAccessible, test, total } from './lira';
+
+/** Saves, and waits until the server has it. */
+async function savedInstrument(page: Page) {
+    const kept = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+    await page.getByRole('button', { name: 'Save' }).click();
+    await kept;
+}
 
 test('an instrument is added, measured in another way, and strung', async ({ page }) => {
     await page.goto('/instruments');
@@ -13,6 +22,8 @@ test('an instrument is added, measured in another way, and strung', async ({ pag
     await expect(page.getByRole('img', { name: /^Where to measure the scale/ })).toContainText('323.9 mm');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Add instrument' }).click();
+    await expect(page.getByRole('heading', { name: 'Plover', level: 1 })).toBeVisible();
+    await page.getByRole('link', { name: 'All instruments' }).click();
     await expect(page.getByRole('row', { name: /Plover/ })).toContainText('647.7 mm');
 
     await page.getByRole('link', { name: 'Sets', exact: true }).click();
@@ -36,7 +47,10 @@ test('a wrong length is told at its field and nothing is saved', async ({ page, 
     await length.fill('12');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('outside 100 to 2000 mm')).toBeVisible();
-    await page.getByRole('button', { name: 'Cancel' }).click();
+    await page.getByRole('link', { name: 'All instruments' }).click();
+    await expect(page.getByRole('dialog', { name: '“Sandpiper” is not saved' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Leave without saving' }).click();
     await expect(page.getByRole('row', { name: /Sandpiper/ })).toContainText('670 mm to 501.9 mm');
 });
 
@@ -52,11 +66,15 @@ test('what is put away comes back with undo', async ({ page }) => {
     await expectAccessible(page);
 });
 
-test('an instrument is measured, a set tried on, what is wrong read, cured and gone', async ({ page, provoked }) => {
+test('recorded from nothing, a set is tried on, what is wrong is read where it is wrong, cured and gone', async ({
+    page,
+    provoked,
+}) => {
     provoked.push(/422/);
     await page.goto('/instruments');
     await page.getByRole('link', { name: 'New instrument' }).click();
     await page.getByRole('textbox', { name: 'Name' }).fill('Lapwing');
+    await page.getByRole('textbox', { name: 'Owner or customer' }).fill('Ada Brack');
     await page.getByRole('combobox', { name: 'Strings held by' }).click();
     await page.getByRole('option', { name: 'through the body' }).click();
     const slots = page.getByRole('textbox', { name: /Width of the slots/ });
@@ -68,36 +86,168 @@ test('an instrument is measured, a set tried on, what is wrong read, cured and g
     await page.getByRole('button', { name: 'Add instrument' }).click();
     await expect(slots).toBeFocused();
     await expect(page.getByText('from string 1; there are 5')).toBeVisible();
-    await slots.fill('0.30 0.38 0.48 0.70 0.95 1.20');
+    await slots.fill('0.30 0.38 0.48 0.70 0.95 1.00');
+
+    // Tried on before it is even kept.
+    await page.getByRole('tab', { name: 'Try a set on' }).click();
+    const found = page.getByRole('region', { name: 'What was found' });
+    await expect(found).toContainText('Nut slot 6 is 1.00 mm');
+    await expect(found.getByRole('heading', { name: 'To a qualified repairer' })).toBeVisible();
+    await expect(page.getByRole('img', { name: /headstock, neck and bridge to scale/ })).toBeVisible();
+    const nut = page.getByRole('region', { name: 'Nut slots' });
+    await expect(nut.getByRole('listitem').nth(5)).toContainText(/sits 0\.\d+ mm high/);
+    await expect(nut.locator('[data-flag]')).toHaveCount(1);
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Measure the angle behind the saddle' }).click();
+    await expect(page.getByRole('textbox', { name: /Saddle can still go back/ })).toBeFocused();
+
     await page.getByRole('button', { name: 'Add instrument' }).click();
-    await expect(page.getByRole('row', { name: /Lapwing/ })).toContainText('648 mm');
-
-    await page.getByRole('link', { name: 'Sets', exact: true }).click();
-    await page.getByRole('button', { name: 'New set' }).click();
-    await page.getByRole('combobox', { name: 'Instrument' }).click();
-    await page.getByRole('option', { name: 'Lapwing' }).click();
-    await page.getByRole('button', { name: 'Put it on the Bench' }).click();
-    await expect(total(page)).toHaveText(/N$/);
-    const findings = page.getByRole('region', { name: 'Findings' });
-    await expect(findings).not.toContainText('slot 6');
-    await page.getByRole('textbox', { name: 'Gauge of string 6, typed' }).fill('56');
-    await page.getByRole('textbox', { name: 'Gauge of string 6, typed' }).press('Enter');
-    await expect(findings).toContainText(/slot.*6|string 6.*slot/i);
-    await expect(findings.getByRole('heading', { name: 'To a qualified repairer' })).toBeVisible();
-
-    const report = page.waitForEvent('popup');
-    await page.getByRole('button', { name: 'More for this set' }).click();
-    await page.getByRole('menuitem', { name: 'Does it fit? (to print)' }).click();
-    await expect.poll(async () => (await report).url()).toMatch(/\/sets\/\d+\/fit$/);
+    await expect(page.getByRole('heading', { name: 'Lapwing', level: 1 })).toBeVisible();
+    await expect(slots).toHaveValue('0.30 0.38 0.48 0.70 0.95 1.00');
 
     // The slot is cut, and measured again.
-    await page.getByRole('link', { name: 'Lapwing' }).click();
-    await expect(slots).toHaveValue('0.3 0.38 0.48 0.7 0.95 1.2');
-    await slots.fill('0.30 0.38 0.48 0.70 0.95 1.50');
-    await page.getByRole('button', { name: 'Save' }).click();
-    await page.getByRole('link', { name: 'Bench', exact: true }).click();
-    await expect(total(page)).toHaveText(/N$/);
-    await expect(findings).not.toContainText(/slot.*6|string 6.*slot/i);
+    await slots.fill('0.30 0.38 0.48 0.70 0.95 1.20');
+    await page.getByRole('tab', { name: 'Try a set on' }).click();
+    await expect(found).not.toContainText('Nut slot 6');
+    await expect(nut.getByRole('listitem').nth(5)).toContainText(/has 0\.\d+ mm of play/);
+    await expect(nut.locator('[data-flag]')).toHaveCount(0);
+    await savedInstrument(page);
+    await page.reload();
+    await expect(found).toBeVisible();
+    await expect(nut.getByRole('listitem').nth(5)).toContainText(/has 0\.\d+ mm of play/);
+});
+
+test('another set is tried on by its name, string by string, and its fit report opens', async ({ page }) => {
+    await page.goto('/instruments');
+    await page.getByRole('link', { name: 'Ketch', exact: true }).click();
+    await page.getByRole('tab', { name: 'Try a set on' }).click();
+    const found = page.getByRole('region', { name: 'What was found' });
+    await expect(found).toContainText('Nut slot 4');
+    await page.getByRole('button', { name: 'String 4', exact: true }).click();
+    await expect(page.getByRole('img', { name: 'String 4 from post to nut, from the side' })).toBeVisible();
+    const report = page.waitForEvent('popup');
+    await page.getByRole('link', { name: 'Fit report (to print)' }).click();
+    await expect.poll(async () => (await report).url()).toMatch(/\/sets\/\d+\/fit$/);
+
+    await page.getByRole('combobox', { name: 'Set tried on' }).click();
+    await page.getByRole('option', { name: 'Another set, by name…' }).click();
+    await page.getByRole('combobox', { name: 'Sets of 4 strings' }).fill('wherry');
+    await expect(page.getByRole('option', { name: 'Wherry, in fifths' })).toBeVisible();
+    await page.getByRole('combobox', { name: 'Sets of 4 strings' }).press('Enter');
+    await expect(page.getByRole('region', { name: 'All strings together' })).toContainText('Bass in fifths');
+    await page.getByRole('combobox', { name: 'Set tried on' }).click();
+    await page.getByRole('option', { name: 'What is usual on a bass' }).click();
+    await expect(page.getByRole('region', { name: 'All strings together' })).toContainText('Bass E standard');
+});
+
+test('how low and how high an instrument can go is read off a chart and in words', async ({ page }) => {
+    await page.goto('/instruments');
+    await page.getByRole('button', { name: 'More for Smack' }).click();
+    await page.getByRole('menuitem', { name: 'How low, how high' }).click();
+    const off = page.getByRole('region', { name: 'How low and how high' });
+    await expect(off).toContainText('string 7 stops it: the saddle’s travel runs out below that');
+    await expect(off.getByRole('row')).toHaveCount(8);
+    const chart = page.getByRole('img', { name: 'Pitch against gauge for string 7' });
+    await expect(chart).toContainText('will not intonate');
+    await expect(chart).toContainText('breaks');
+    await page.getByText('Every gauge in words').click();
+    await expect(page.getByText(/^68 is good at no pitch|^68 is good from/)).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('combobox', { name: 'String', exact: true }).click();
+    await page.getByRole('option', { name: '1, E4' }).click();
+    await expect(page.getByRole('img', { name: 'Pitch against gauge for string 1' })).toBeVisible();
+
+    // With more room behind the saddle the chart answers at once.
+    await page.getByRole('tab', { name: 'Measure' }).click();
+    await page.getByRole('textbox', { name: /Saddle can still go back/ }).fill('9');
+    await page.getByRole('tab', { name: 'How low, how high' }).click();
+    await expect(off).toContainText('The whole tuning can go');
+    await expect(off).not.toContainText('string 7 stops it: the saddle’s travel');
+});
+
+test('a calliper types its readings into one field after the other and keeps their digits', async ({ page }) => {
+    await page.goto('/instruments');
+    await page.getByRole('link', { name: 'Wherry', exact: true }).click();
+    const slots = page.getByRole('textbox', { name: /Width of the slots/ });
+    const spread = page.getByRole('region', { name: 'Nut', exact: true }).getByRole('textbox', { name: /First string to last/ });
+    await page.getByRole('button', { name: 'Calliper and ruler' }).click();
+    const panel = page.getByRole('complementary', { name: 'Calliper and ruler' });
+    await expect(panel.getByRole('button', { name: 'Read', exact: true })).toBeDisabled();
+    await slots.fill('');
+    for (const held of ['1.2', '1.8', '2.6', '3.6']) {
+        await panel.getByRole('textbox', { name: 'Held, mm' }).fill(held);
+        await panel.getByRole('button', { name: 'Read', exact: true }).click();
+    }
+    await expect(slots).toHaveValue(/^1\.[12]\d mm 1\.[78]\d mm 2\.[56]\d mm 3\.[56]\d mm$/);
+    // The fourth was the last string's: the next field is waiting.
+    await expect(spread).toBeFocused();
+    await expectAccessible(page);
+    await slots.fill('1.20 1.80 2.60 3.60');
+    await savedInstrument(page);
+    await page.reload();
+    await expect(slots).toHaveValue('1.20 1.80 2.60 3.60');
+});
+
+test('photographs are kept, named, removed and brought back', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await page.goto('/instruments');
+    await page.getByRole('link', { name: 'Teal', exact: true }).click();
+    const picture = await page.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200 } });
+    const photographs = page.getByRole('region', { name: 'Photographs' });
+    const add = page.getByLabel('Photographs to add');
+    await add.setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') });
+    await expect(photographs.getByRole('alert')).toContainText('“notes.jpg” is not a JPEG, PNG or WebP picture');
+    await add.setInputFiles({ name: 'bridge.png', mimeType: 'image/png', buffer: picture });
+    const words = photographs.getByRole('textbox', { name: 'What the photograph shows' });
+    await words.fill('The bridge, as it came in');
+    await words.press('Enter');
+    const image = photographs.getByRole('img', { name: 'The bridge, as it came in' });
+    await expect(image).toBeVisible();
+    await expect.poll(() => image.evaluate((element) => (element as HTMLImageElement).naturalWidth)).toBe(300);
+    await photographs.getByRole('button', { name: 'Remove The bridge, as it came in' }).click();
+    await expect(image).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(image).toBeVisible();
+    await page.reload();
+    await expect(image).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('an instrument goes out as a file and comes in again; what cannot be read is told', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await page.goto('/instruments');
+    await page.getByRole('button', { name: 'More for Avocet' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Export' }).click();
+    const file = await (await download).path();
+    const text = await readFile(file, 'utf8');
+    const given = page.getByLabel('Instrument or set document to import');
+    await given.setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(text.slice(0, 90)) });
+    await expect(page.getByRole('alert')).toContainText('ends in the middle');
+    await given.setInputFiles({
+        name: 'avocet.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(text.replace('"Avocet"', '"Avocet the second"')),
+    });
+    await expect(page.getByRole('heading', { name: 'Avocet the second', level: 1 })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Owner or customer' })).toHaveValue('Ansel Thwaite');
+
+    await page.getByRole('link', { name: 'All instruments' }).click();
+    await page.getByRole('combobox', { name: 'Owner' }).click();
+    await page.getByRole('option', { name: 'Ansel Thwaite' }).click();
+    await expect(page.getByRole('row')).toHaveCount(4);
+    await page.getByRole('combobox', { name: 'Kind' }).click();
+    await page.getByRole('option', { name: 'classical guitar' }).click();
+    await expect(page.getByRole('row')).toHaveCount(3);
+    await page.getByRole('button', { name: 'More for Avocet the second' }).click();
+    await page.getByRole('menuitem', { name: 'Put away' }).click();
+    await expect(page.getByRole('row')).toHaveCount(2);
+    await page.getByRole('link', { name: '1 put away' }).click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Bring back Avocet the second' }).click();
+    await expect(page.getByRole('row')).toHaveCount(1);
+    await page.getByRole('link', { name: 'Back to the instruments in use' }).click();
+    await expect(page.getByRole('row', { name: /Avocet the second/ })).toBeVisible();
 });
 
 test('an instrument is duplicated, and the list leads to the set last designed for each', async ({ page }) => {
@@ -107,9 +257,9 @@ test('an instrument is duplicated, and the list leads to the set last designed f
     await page.getByRole('button', { name: 'More for Wherry' }).click();
     await page.getByRole('menuitem', { name: 'Duplicate' }).click();
     await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Wherry, copy');
-    await expect(page.getByRole('textbox', { name: /^. ?Hole, mm/ })).toHaveValue('3');
+    await expect(page.getByRole('textbox', { name: /^. ?Hole, mm/ })).toHaveValue('3.00');
     await expectAccessible(page);
-    await page.getByRole('button', { name: 'Cancel' }).click();
+    await page.getByRole('link', { name: 'All instruments' }).click();
     await page.getByRole('button', { name: 'More for Wherry, copy' }).click();
     await page.getByRole('menuitem', { name: 'Put away' }).click();
     await expect(page.getByRole('link', { name: 'Wherry, copy' })).toHaveCount(0);

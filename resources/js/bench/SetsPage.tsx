@@ -1,8 +1,11 @@
 import { Glyph } from '../ui/Glyph';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useMemo, useRef, useState, type DragEvent } from 'react';
-import { ask, Refused } from '../lib/api';
+import { useMemo, useState } from 'react';
+import { ImportButton } from '../documents/ImportButton';
+import { ImportProblem } from '../documents/ImportProblem';
+import { useImport } from '../documents/useImport';
+import { ask } from '../lib/api';
 import { formatGauge, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -28,15 +31,10 @@ interface Props {
     instruments: { id: number; name: string }[];
 }
 
-const LARGEST = 2_000_000;
-
 export default function SetsPage({ sets, instruments }: Props) {
     const units = useUnits();
     const [sought, setSought] = useState('');
     const [starting, setStarting] = useState(false);
-    const [problem, setProblem] = useState<Refused | null>(null);
-    const [over, setOver] = useState(false);
-    const file = useRef<HTMLInputElement>(null);
     const found = useMemo(() => {
         const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
         return sets.filter((set) => {
@@ -45,36 +43,14 @@ export default function SetsPage({ sets, instruments }: Props) {
         });
     }, [sets, sought]);
 
-    const bringIn = async (chosen: File | undefined) => {
-        if (chosen === undefined) {
-            return;
-        }
-        setProblem(null);
-        try {
-            if (chosen.size > LARGEST) {
-                throw new Refused(422, [
-                    {
-                        path: '',
-                        message: `“${chosen.name}” is larger than 2 MB; a set document is a few kilobytes. Check that it is the right file.`,
-                    },
-                ]);
-            }
-            const answer = await ask<{ id: number }>('/sets/import', { method: 'POST', body: await chosen.text() });
-            router.visit(`/bench/${answer.id}`);
-            toast(`Brought in “${chosen.name}”.`);
-        } catch (error) {
-            setProblem(
-                error instanceof Refused
-                    ? error
-                    : new Refused(0, [{ path: '', message: error instanceof Error ? error.message : 'It could not be read.' }]),
-            );
-        }
-    };
-    const drop = (event: DragEvent) => {
-        event.preventDefault();
-        setOver(false);
-        void bringIn(event.dataTransfer.files[0]);
-    };
+    const { problem, dismiss, bringIn, over, dropping } = useImport({
+        address: '/sets/import',
+        what: 'a set document',
+        onDone: ({ id }, file) => {
+            router.visit(`/bench/${id}`);
+            toast(`Brought in “${file.name}”.`);
+        },
+    });
     const reload = () => router.reload();
     const putAway = async (set: Summary) => {
         await ask(`/sets/${set.id}`, { method: 'DELETE' });
@@ -91,15 +67,7 @@ export default function SetsPage({ sets, instruments }: Props) {
         toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
 
     return (
-        <div
-            className={clsx('flex-1 px-4 py-5 sm:px-7', over && 'bg-accent-wash')}
-            onDragOver={(event) => {
-                event.preventDefault();
-                setOver(true);
-            }}
-            onDragLeave={() => setOver(false)}
-            onDrop={drop}
-        >
+        <div className={clsx('flex-1 px-4 py-5 sm:px-7', over && 'bg-accent-wash')} {...dropping}>
             <Head title="Sets" />
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
@@ -112,44 +80,13 @@ export default function SetsPage({ sets, instruments }: Props) {
                         value={sought}
                         onChange={(event) => setSought(event.target.value)}
                     />
-                    <Button onClick={() => file.current?.click()}>Import…</Button>
-                    <input
-                        ref={file}
-                        type="file"
-                        accept=".json,application/json"
-                        aria-label="Set document to import"
-                        className="hidden"
-                        onChange={(event) => {
-                            void bringIn(event.target.files?.[0]);
-                            event.target.value = '';
-                        }}
-                    />
+                    <ImportButton label="Set document to import" onFile={bringIn} />
                     <Button look="strong" onClick={() => setStarting(true)}>
                         New set
                     </Button>
                 </div>
 
-                {problem !== null && (
-                    <div role="alert" className="mt-4 border-l-4 border-stop bg-sheet px-4 py-3">
-                        <div className="flex items-start justify-between gap-4">
-                            <p className="font-semibold">The document was not taken, and nothing was changed.</p>
-                            <Button look="quiet" className="-my-1.5" onClick={() => setProblem(null)}>
-                                Dismiss
-                            </Button>
-                        </div>
-                        <ul className="mt-1">
-                            {problem.problems.slice(0, 8).map(({ path, message }) => (
-                                <li key={path + message}>
-                                    {path !== '' && <code className="mr-2 text-sm text-ink-soft">{path}</code>}
-                                    {message}
-                                </li>
-                            ))}
-                            {problem.problems.length > 8 && (
-                                <li className="text-ink-soft">and {problem.problems.length - 8} more</li>
-                            )}
-                        </ul>
-                    </div>
-                )}
+                <ImportProblem problem={problem} onDismiss={dismiss} />
 
                 {sets.length === 0 ? (
                     <p className="mt-10 max-w-prose text-ink-soft">

@@ -57,7 +57,7 @@ export function CalliperPanel({ onClose }: Props) {
                 A real one that types like a keyboard works the same way: put the cursor in a field and read.
             </p>
             <CalliperDrawing device={device} openedMm={openedMm} shown={last ?? readingText(device, 0)} />
-            <div className="mt-2 grid grid-cols-2 gap-3">
+            <div className="mt-2 grid grid-cols-[11.5rem_1fr] gap-3">
                 <Field label="Device">
                     <Select
                         value={name}
@@ -65,7 +65,7 @@ export function CalliperPanel({ onClose }: Props) {
                         onChange={(value) => setName(value as DeviceName)}
                     />
                 </Field>
-                <Field label="What is held, mm">
+                <Field label="Held, mm">
                     <input
                         className="h-9 w-full rounded-[3px] border border-rule-strong bg-sheet px-2.5"
                         inputMode="decimal"

@@ -1,12 +1,14 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { Tabs } from 'radix-ui';
 import { useEffect, useState, type SyntheticEvent } from 'react';
+import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
 import { ask, Refused } from '../lib/api';
 import type { Instrument, Kind } from '../lib/formats';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
+import { LeaveGuard } from '../ui/LeaveGuard';
 import { toast } from '../ui/toasts';
 import { useInstrumentDraft } from './draft';
 import { MeasureFields, sectionId } from './measures/MeasureFields';
@@ -74,12 +76,12 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
             section?.querySelector('input')?.focus({ preventScroll: true });
         });
     };
-    const save = async (event: SyntheticEvent) => {
-        event.preventDefault();
+    /** The id it is kept under; null if it was refused. */
+    const keep = async (): Promise<number | null> => {
         if (draft.problems.length > 0) {
             show('measure');
             setRefused(new Refused(0, draft.problems));
-            return;
+            return null;
         }
         setBusy(true);
         setRefused(null);
@@ -88,14 +90,10 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                 method: instrument === null ? 'POST' : 'PUT',
                 body: { document: draft.document, strings: Number(draft.strings), revision: instrument?.revision },
             });
-            const name = draft.name.trim();
-            if (instrument === null) {
-                router.visit(`/instruments/${kept.id}${window.location.search}`);
-            } else {
-                router.reload({ only: ['instrument'] });
-                setBusy(false);
-            }
-            toast(`“${name}” is saved.`);
+            toast(`“${draft.name.trim()}” is saved.`);
+            // At once, so that leaving is not held up by what was just saved.
+            flushSync(draft.kept);
+            return kept.id;
         } catch (error) {
             const failed =
                 error instanceof Refused
@@ -104,6 +102,16 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
             show('measure');
             setRefused(failed);
             setBusy(false);
+            return null;
+        }
+    };
+    const save = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        const id = await keep();
+        if (id !== null && instrument === null) {
+            router.visit(`/instruments/${id}${window.location.search}`);
+        } else if (id !== null) {
+            router.reload({ only: ['instrument'], onFinish: () => setBusy(false) });
         }
     };
     const at = (path: string) => (refused?.at(path) ?? refused?.at(`/document${path}`))?.message;
@@ -262,9 +270,15 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                         <Link href="/instruments" className={buttonClass.quiet}>
                             {instrument === null ? 'Cancel' : 'All instruments'}
                         </Link>
+                        {draft.unsaved && <span className="self-center text-sm text-ink-soft">Not saved yet</span>}
                     </div>
                 </div>
             </Tabs.Root>
+            <LeaveGuard
+                unsaved={draft.unsaved}
+                what={draft.name.trim() === '' ? 'This instrument' : `“${draft.name.trim()}”`}
+                onSave={async () => (await keep()) !== null}
+            />
             {devices && view === 'measure' && <CalliperPanel onClose={() => setDevices(false)} />}
         </div>
     );

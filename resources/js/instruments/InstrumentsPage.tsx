@@ -1,78 +1,82 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
+import { ImportButton } from '../documents/ImportButton';
+import { ImportProblem } from '../documents/ImportProblem';
+import { useImport } from '../documents/useImport';
 import { ask } from '../lib/api';
 import { formatLength, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Glyph } from '../ui/Glyph';
-import { Menu, MenuItem, MenuLine } from '../ui/Menu';
+import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
+import { Select } from '../ui/Select';
 import { toast } from '../ui/toasts';
+import { matching, type Sought, type Summary } from './matching';
 
-interface Summary {
-    id: number;
-    name: string;
-    kind: string;
-    strings: number;
-    lengths_mm: [number, number];
-    sets: number;
-    /** The set last designed for it. */
-    last: { id: number; name: string } | null;
+interface Props {
+    instruments: Summary[];
+    /** Whether those are listed that were put away, and how many there are. */
+    away: boolean;
+    putAway: number;
 }
 
-export default function InstrumentsPage({ instruments }: { instruments: Summary[] }) {
+const ALL = 'all';
+
+export default function InstrumentsPage({ instruments, away, putAway }: Props) {
     const units = useUnits();
-    const [sought, setSought] = useState('');
-    const found = useMemo(() => {
-        const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-        return instruments.filter(({ name, kind }) => words.every((word) => `${name} ${kind}`.toLowerCase().includes(word)));
-    }, [instruments, sought]);
-    const reload = () => router.reload();
-    const duplicate = async ({ id }: Summary) => {
-        try {
-            const copy = await ask<{ id: number }>(`/instruments/${id}/duplicate`, { method: 'POST' });
-            router.visit(`/instruments/${copy.id}`);
-        } catch (error) {
-            toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
-        }
-    };
-    const putAway = async ({ id, name }: Summary) => {
-        try {
-            await ask(`/instruments/${id}`, { method: 'DELETE' });
-            reload();
-            toast(`“${name}” was put away. Its sets stay.`, {
-                action: { label: 'Undo', run: () => void ask(`/instruments/${id}/unarchive`, { method: 'POST' }).then(reload) },
-            });
-        } catch (error) {
-            toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
-        }
-    };
-    const lengths = ([first, last]: [number, number]) => {
-        const [a, b] = [formatLength(first, units), formatLength(last, units)];
-        return a === b ? a : `${a} to ${b}`;
-    };
+    const [sought, setSought] = useState<Sought>({ words: '', kind: null, owner: null });
+    const found = useMemo(() => matching(instruments, sought), [instruments, sought]);
+    const importing = useImport({
+        address: '/instruments/import',
+        what: 'an instrument’s file',
+        onDone: ({ id }, file) => {
+            router.visit(`/instruments/${id}`);
+            toast(`Brought in “${file.name}”.`);
+        },
+    });
+    const filtered = sought.words !== '' || sought.kind !== null || sought.owner !== null;
 
     return (
-        <div className="flex-1 px-4 py-5 sm:px-7">
+        <div className={clsx('flex-1 px-4 py-5 sm:px-7', importing.over && 'bg-accent-wash')} {...importing.dropping}>
             <Head title="Instruments" />
-            <div className="mx-auto max-w-5xl">
+            <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
-                    <h1 className="mr-auto text-[1.75rem] font-bold tracking-tight [font-stretch:105%]">Instruments</h1>
+                    <h1 className="mr-auto text-[1.75rem] font-bold tracking-tight [font-stretch:105%]">
+                        {away ? 'Instruments put away' : 'Instruments'}
+                    </h1>
                     <input
                         type="search"
                         aria-label="Find an instrument"
-                        placeholder="Find by name or kind"
-                        className={clsx(fieldClass, 'max-w-64')}
-                        value={sought}
-                        onChange={(event) => setSought(event.target.value)}
+                        placeholder="Find by name, kind or owner"
+                        className={clsx(fieldClass, 'max-w-60')}
+                        value={sought.words}
+                        onChange={(event) => setSought({ ...sought, words: event.target.value })}
                     />
+                    <Filter
+                        label="Kind"
+                        all="Every kind"
+                        values={instruments.map(({ kind }) => kind)}
+                        value={sought.kind}
+                        onChange={(kind) => setSought({ ...sought, kind })}
+                    />
+                    <Filter
+                        label="Owner"
+                        all="Every owner"
+                        values={instruments.map(({ owner }) => owner)}
+                        value={sought.owner}
+                        onChange={(owner) => setSought({ ...sought, owner })}
+                    />
+                    <ImportButton label="Instrument or set document to import" onFile={importing.bringIn} />
                     <Link href="/instruments/new" className={buttonClass.strong}>
                         New instrument
                     </Link>
                 </div>
-                {instruments.length === 0 ? (
-                    <p className="mt-10 text-ink-soft">
-                        No instruments yet. Add one: its kind, its strings and its scale length are enough to begin.
+                <ImportProblem problem={importing.problem} onDismiss={importing.dismiss} />
+                {instruments.length === 0 && !away ? (
+                    <p className="mt-10 max-w-prose text-ink-soft">
+                        No instruments yet. Add one: its kind, its strings and its scale length are enough to begin. Or drop an
+                        instrument’s file or a set document here.
                     </p>
                 ) : (
                     <table className="mt-5 w-full">
@@ -80,10 +84,11 @@ export default function InstrumentsPage({ instruments }: { instruments: Summary[
                             <tr className="border-b border-ink text-left text-sm text-ink-soft">
                                 <th className="py-1.5 pr-4 font-normal">Instrument</th>
                                 <th className="py-1.5 pr-4 font-normal">Kind</th>
+                                <th className="py-1.5 pr-4 font-normal max-lg:hidden">Owner</th>
                                 <th className="py-1.5 pr-4 text-right font-normal">Strings</th>
-                                <th className="py-1.5 pr-4 pl-6 font-normal">Speaking length</th>
+                                <th className="py-1.5 pr-4 pl-4 font-normal">Speaking length</th>
                                 <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Sets</th>
-                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Last designed</th>
+                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Last designed for it</th>
                                 <th className="w-12">
                                     <span className="sr-only">More</span>
                                 </th>
@@ -93,16 +98,23 @@ export default function InstrumentsPage({ instruments }: { instruments: Summary[
                             {found.map((instrument) => (
                                 <tr key={instrument.id} className="border-b border-rule hover:bg-sheet">
                                     <td className="py-2.5 pr-4">
-                                        <Link
-                                            href={`/instruments/${instrument.id}`}
-                                            className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
-                                        >
-                                            {instrument.name}
-                                        </Link>
+                                        {away ? (
+                                            <span className="font-semibold">{instrument.name}</span>
+                                        ) : (
+                                            <Link
+                                                href={`/instruments/${instrument.id}`}
+                                                className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                                            >
+                                                {instrument.name}
+                                            </Link>
+                                        )}
                                     </td>
                                     <td className="py-2.5 pr-4">{instrument.kind}</td>
+                                    <td className="max-w-48 truncate py-2.5 pr-4 max-lg:hidden">{instrument.owner}</td>
                                     <td className="py-2.5 pr-4 text-right">{instrument.strings}</td>
-                                    <td className="py-2.5 pr-4 pl-6">{lengths(instrument.lengths_mm)}</td>
+                                    <td className="py-2.5 pr-4 pl-4 whitespace-nowrap">
+                                        {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
+                                    </td>
                                     <td className="py-2.5 pr-4 text-right max-sm:hidden">{instrument.sets}</td>
                                     <td className="max-w-64 truncate py-2.5 pr-4 max-md:hidden">
                                         {instrument.last && (
@@ -115,31 +127,115 @@ export default function InstrumentsPage({ instruments }: { instruments: Summary[
                                         )}
                                     </td>
                                     <td className="py-1 text-right">
-                                        <Menu
-                                            trigger={
-                                                <Button
-                                                    look="quiet"
-                                                    className="w-9 px-0"
-                                                    aria-label={`More for ${instrument.name}`}
-                                                >
-                                                    <Glyph sign="more" />
-                                                </Button>
-                                            }
-                                        >
-                                            <MenuItem onSelect={() => void duplicate(instrument)}>Duplicate</MenuItem>
-                                            <MenuLine />
-                                            <MenuItem onSelect={() => void putAway(instrument)}>Put away</MenuItem>
-                                        </Menu>
+                                        {away ? <BringBack instrument={instrument} /> : <More instrument={instrument} />}
                                     </td>
                                 </tr>
                             ))}
                         </tbody>
                     </table>
                 )}
-                {instruments.length > 0 && found.length === 0 && (
-                    <p className="mt-6 text-ink-soft">Nothing matches “{sought}”.</p>
+                {instruments.length > 0 && found.length === 0 && <p className="mt-6 text-ink-soft">Nothing matches.</p>}
+                {filtered && (
+                    <Button look="quiet" className="mt-3" onClick={() => setSought({ words: '', kind: null, owner: null })}>
+                        Show all {instruments.length}
+                    </Button>
+                )}
+                {away ? (
+                    <p className="mt-4">
+                        <Link href="/instruments" className="inline-block min-h-[24px] text-accent underline">
+                            Back to the instruments in use
+                        </Link>
+                    </p>
+                ) : (
+                    putAway > 0 && (
+                        <p className="mt-4">
+                            <Link href="/instruments?away=1" className="inline-block min-h-[24px] text-accent underline">
+                                {putAway} put away
+                            </Link>
+                        </p>
+                    )
                 )}
             </div>
         </div>
+    );
+}
+
+function lengths([first = '', last = '']: string[]): string {
+    return first === last ? first : `${first} to ${last}`;
+}
+
+interface FilterProps {
+    label: string;
+    all: string;
+    values: string[];
+    value: string | null;
+    onChange: (value: string | null) => void;
+}
+
+/** Only those with one of the values there are. */
+function Filter({ label, all, values, value, onChange }: FilterProps) {
+    const known = [...new Set(values)].filter((each) => each !== '').sort((a, b) => a.localeCompare(b));
+    return (
+        known.length > 1 && (
+            <div className="w-44">
+                <Select
+                    label={label}
+                    value={value ?? ALL}
+                    choices={[{ value: ALL, label: all }, ...known.map((each) => ({ value: each, label: each }))]}
+                    onChange={(chosen) => onChange(chosen === ALL ? null : chosen)}
+                />
+            </div>
+        )
+    );
+}
+
+const failed = (error: unknown) =>
+    toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+
+const reload = () => router.reload();
+
+function More({ instrument: { id, name } }: { instrument: Summary }) {
+    const duplicate = async () => {
+        const copy = await ask<{ id: number }>(`/instruments/${id}/duplicate`, { method: 'POST' });
+        router.visit(`/instruments/${copy.id}`);
+    };
+    const putAway = async () => {
+        await ask(`/instruments/${id}`, { method: 'DELETE' });
+        reload();
+        toast(`“${name}” was put away. Its sets stay.`, {
+            action: {
+                label: 'Undo',
+                run: () => void ask(`/instruments/${id}/unarchive`, { method: 'POST' }).then(reload, failed),
+            },
+        });
+    };
+    return (
+        <Menu
+            trigger={
+                <Button look="quiet" className="w-9 px-0" aria-label={`More for ${name}`}>
+                    <Glyph sign="more" />
+                </Button>
+            }
+        >
+            <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=try`)}>Try a set on</MenuItem>
+            <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=reach`)}>How low, how high</MenuItem>
+            <MenuItem onSelect={() => void duplicate().catch(failed)}>Duplicate</MenuItem>
+            <MenuLink href={`/instruments/${id}/export`}>Export</MenuLink>
+            <MenuLine />
+            <MenuItem onSelect={() => void putAway().catch(failed)}>Put away</MenuItem>
+        </Menu>
+    );
+}
+
+function BringBack({ instrument: { id, name } }: { instrument: Summary }) {
+    const bringBack = async () => {
+        await ask(`/instruments/${id}/unarchive`, { method: 'POST' });
+        reload();
+        toast(`“${name}” is in use again.`);
+    };
+    return (
+        <Button look="quiet" aria-label={`Bring back ${name}`} onClick={() => void bringBack().catch(failed)}>
+            Bring back
+        </Button>
     );
 }

@@ -18,6 +18,15 @@ const FALLBACK: Usual = {
     saddle_gap_mm: 10.5,
 };
 
+/** The same text for the same values, in whatever order their keys stand. */
+function sameText(value: unknown): string {
+    return JSON.stringify(value, (_key, part: unknown) =>
+        typeof part === 'object' && part !== null && !Array.isArray(part)
+            ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+            : part,
+    );
+}
+
 /** An instrument as it is being typed, and the document that would be kept of it. */
 export function useInstrumentDraft(
     kept: { strings: number; document: Instrument } | null,
@@ -56,6 +65,9 @@ export function useInstrumentDraft(
         return { read, document: whole.document, problems };
     }, [document, name, kind, scale, measures, trees, count, units]);
 
+    const present = sameText([result.document, strings, result.problems.length]);
+    const [keptAs, setKeptAs] = useState(present);
+
     const chooseKind = (chosen: Kind) => {
         setKind(chosen);
         if (!touched) {
@@ -87,6 +99,9 @@ export function useInstrumentDraft(
         trees,
         setTrees,
         touch: () => setTouched(true),
+        /** Whether something was changed since it was kept. */
+        unsaved: present !== keptAs,
+        kept: () => setKeptAs(present),
         /** The scale as documents say it, and its short strings. */
         read: result.read,
         document: result.document,

@@ -69,10 +69,37 @@ function Plan({ fit, position, onPosition, width }: Props & { width: number }) {
                         />
                     )}
                     <Saddle string={string} view={view} />
+                    <text
+                        x={view.x((string.saddle_mm[0] ?? 0) + 22) + (crowded(fit, string, view) ? 15 : 4)}
+                        y={view.y(string.saddle_mm[1] ?? 0) + 4}
+                        fontSize={12}
+                        fontWeight={string.position === position ? 700 : 400}
+                        fill={string.position === position ? 'var(--ink)' : 'var(--ink-faint)'}
+                    >
+                        {string.position}
+                    </text>
                 </g>
             ))}
+            <TwelfthFret fit={fit} view={view} />
             <PlanFlags flags={flagsOf(fit)} view={view} />
         </svg>
+    );
+}
+
+/** Whether its number would stand on that of the string before it, as in a course. */
+function crowded(fit: DrawnFit, string: Drawn, view: View): boolean {
+    const before = fit.strings[string.position - 2];
+    const apart = ((before?.saddle_mm[1] ?? Infinity) - (string.saddle_mm[1] ?? 0)) * view.scale;
+    return apart < 11 && string.position % 2 === 0;
+}
+
+/** The fret by which everybody finds the way. */
+function TwelfthFret({ fit, view }: { fit: DrawnFit; view: View }) {
+    const end = fit.neck.frets_mm[11]?.[0];
+    return end === undefined ? null : (
+        <text x={view.x(end[0] ?? 0)} y={view.y(end[1] ?? 0) + 14} textAnchor="middle" fontSize={11} fill="var(--ink-faint)">
+            12
+        </text>
     );
 }
 

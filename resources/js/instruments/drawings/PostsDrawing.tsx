@@ -2,32 +2,31 @@ import type { DrawnFit } from '../../lib/formats';
 import { toneOf } from '../../lib/strings';
 import { formatLength, useUnits } from '../../lib/units';
 import { FlagSign } from './FlagSign';
+import { PerString } from './PerString';
 import { flagsAt, flagsOf } from './geometry';
 
-const WIDTH = 92;
-const TALLEST = 78;
-const FACE = 92;
+const TALLEST = 84;
 
 /** Each post from the side with its turns, all at one scale. */
 export function PostsDrawing({ fit }: { fit: DrawnFit }) {
     const units = useUnits();
     const flags = flagsOf(fit);
-    const scale = Math.min(
-        TALLEST / Math.max(1, ...fit.strings.map(({ winds }) => winds?.height_mm ?? 1)),
-        (WIDTH - 30) / Math.max(1, ...fit.strings.map(({ winds, diameter_mm: thick }) => (winds?.diameter_mm ?? 1) + 2 * thick)),
-    );
+    const tallest = Math.max(1, ...fit.strings.map(({ winds }) => winds?.height_mm ?? 1));
+    const widest = Math.max(1, ...fit.strings.map(({ winds, diameter_mm: thick }) => (winds?.diameter_mm ?? 1) + 2 * thick));
     return (
-        <ul className="flex flex-wrap gap-x-1 gap-y-3">
-            {fit.strings.map((string) => {
+        <PerString fit={fit}>
+            {(string, width) => {
                 const [flag] = flagsAt(flags, ['post'], string.position);
                 const { turns, leave_mm: leave, leave_post_spacings: spacings } = string.post;
+                const scale = Math.min(TALLEST / tallest, (width - 30) / widest);
+                const face = Math.max(tallest * scale, 40) + 6;
                 return (
-                    <li key={string.position} className="w-[92px]">
-                        <svg width={WIDTH} height={FACE + 6} aria-hidden className="block">
-                            <line x1={0} x2={WIDTH} y1={FACE} y2={FACE} stroke="var(--rule-strong)" strokeWidth={1.5} />
-                            <Winds string={string} scale={scale} />
+                    <>
+                        <svg width={width} height={face + 4} aria-hidden className="block">
+                            <line x1={0} x2={width} y1={face} y2={face} stroke="var(--rule-strong)" strokeWidth={1.5} />
+                            <Winds string={string} scale={scale} width={width} face={face} />
                             {flag !== undefined && (
-                                <FlagSign x={WIDTH - 12} y={12} number={flag.number} severity={flag.finding.severity} />
+                                <FlagSign x={width - 12} y={11} number={flag.number} severity={flag.finding.severity} />
                             )}
                         </svg>
                         <p className="text-center text-sm leading-tight">
@@ -35,34 +34,43 @@ export function PostsDrawing({ fit }: { fit: DrawnFit }) {
                             {leave !== null && `, leave ${formatLength(leave, units)}`}
                             {spacings !== null && ` (${spacings.toFixed(1)} posts)`}
                         </p>
-                    </li>
+                    </>
                 );
-            })}
-        </ul>
+            }}
+        </PerString>
     );
 }
 
-function Winds({ string, scale }: { string: DrawnFit['strings'][number]; scale: number }) {
+interface WindsProps {
+    string: DrawnFit['strings'][number];
+    scale: number;
+    width: number;
+    face: number;
+}
+
+function Winds({ string, scale, width, face }: WindsProps) {
     const { winds, diameter_mm: thick } = string;
-    const middle = WIDTH / 2;
+    const middle = width / 2;
     if (winds === null) {
         return (
             <path
-                d={`M${middle - 14} ${FACE} V30 H${middle + 14} V${FACE}`}
+                d={`M${middle - 14} ${face} V${face - 34} H${middle + 14} V${face}`}
                 fill="none"
                 stroke="var(--rule-strong)"
                 strokeDasharray="3 3"
             />
         );
     }
-    const y = (mm: number) => FACE - mm * scale;
+    const y = (mm: number) => face - mm * scale;
     const half = (winds.diameter_mm / 2) * scale;
     const tone = toneOf(string.material);
+    // A part of a turn reaches only part of the way round.
+    const around = 2 * (half + thick * scale);
     const hole = ((winds.hole_diameter_mm ?? winds.diameter_mm * 0.3) / 2) * scale;
     return (
         <>
             <path
-                d={`M${middle - half} ${FACE} V${y(winds.height_mm)} H${middle + half} V${FACE}`}
+                d={`M${middle - half} ${face} V${y(winds.height_mm)} H${middle + half} V${face}`}
                 fill="var(--paper)"
                 stroke="var(--ink)"
                 strokeWidth={1.3}
@@ -72,9 +80,9 @@ function Winds({ string, scale }: { string: DrawnFit['strings'][number]; scale: 
             {winds.turns_mm.map((turn, index) => (
                 <rect
                     key={index}
-                    x={middle - half - thick * scale}
+                    x={middle + half + thick * scale - around * Math.min(1, string.post.turns - index)}
                     y={y(turn) - (thick / 2) * scale}
-                    width={2 * (half + thick * scale)}
+                    width={around * Math.min(1, string.post.turns - index)}
                     height={Math.max(1, thick * scale)}
                     rx={(thick / 2) * scale}
                     fill={`var(--${tone})`}
@@ -84,7 +92,7 @@ function Winds({ string, scale }: { string: DrawnFit['strings'][number]; scale: 
             ))}
             <line
                 x1={middle + half}
-                x2={WIDTH}
+                x2={width}
                 y1={y(winds.exit_mm + thick / 2)}
                 y2={y(winds.exit_mm + thick / 2)}
                 stroke={`var(--${tone}-dark)`}

@@ -3,7 +3,7 @@ import { toneOf } from '../../lib/strings';
 import { FlagSign } from './FlagSign';
 import { boxAround, flagsAt, flagsOf, path, viewOf, type View } from './geometry';
 
-const WIDTH = 430;
+const WIDTH = 390;
 /** So much of the speaking length is shown beside nut and saddle, millimetres. */
 const SPEAKING = 34;
 
@@ -83,7 +83,7 @@ function NutEnd({ string, flag }: { string: Drawn; flag: MaybeFlag }) {
     return (
         <svg
             viewBox={`0 0 ${WIDTH} ${view.height}`}
-            className="block w-[430px] max-w-full"
+            className="block w-[390px] max-w-full"
             role="img"
             aria-label={`String ${string.position} from post to nut, from the side`}
         >
@@ -148,7 +148,7 @@ function SaddleEnd({ string, anchor, flag }: { string: Drawn; anchor: Point; fla
     return (
         <svg
             viewBox={`0 0 ${WIDTH} ${view.height}`}
-            className="block w-[430px] max-w-full"
+            className="block w-[390px] max-w-full"
             role="img"
             aria-label={`String ${string.position} over its saddle, from the side`}
         >

@@ -102,21 +102,23 @@ function Chart({ string, make, width }: Props & { width: number }) {
                         strokeWidth={0.8}
                     />
                 ))}
-                {CS.filter(({ hertz }) => hertz > low && hertz < high).map(({ name, hertz }) => (
-                    <g key={name}>
-                        <line
-                            x1={MARGIN.left}
-                            x2={width - MARGIN.right}
-                            y1={y(hertz)}
-                            y2={y(hertz)}
-                            stroke="var(--rule-strong)"
-                            strokeOpacity={0.5}
-                        />
-                        <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize={12} fill="var(--ink-soft)">
-                            {name}
-                        </text>
-                    </g>
-                ))}
+                {CS.filter(({ hertz }) => hertz > low && hertz < high && Math.abs(y(hertz) - y(string.frequency_hz)) > 12).map(
+                    ({ name, hertz }) => (
+                        <g key={name}>
+                            <line
+                                x1={MARGIN.left}
+                                x2={width - MARGIN.right}
+                                y1={y(hertz)}
+                                y2={y(hertz)}
+                                stroke="var(--rule-strong)"
+                                strokeOpacity={0.5}
+                            />
+                            <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize={12} fill="var(--ink-soft)">
+                                {name}
+                            </text>
+                        </g>
+                    ),
+                )}
                 <line
                     x1={MARGIN.left}
                     x2={width - MARGIN.right}
@@ -242,7 +244,7 @@ function RegionName({ bound, x, y, gauge, range, width }: NameProps) {
     const [from, to] = BOUNDS[bound].floor ? [range[0], edge] : [edge, range[1]];
     const middle = (y(from) + y(Math.max(from, to))) / 2;
     const long = BOUNDS[bound].word.length * 7 + 14;
-    const left = Math.min(Math.max(x, MARGIN.left + long / 2 + 3), width - MARGIN.right - long / 2 - 3);
+    const left = Math.min(Math.max(x, MARGIN.left + long / 2 + 16), width - MARGIN.right - long / 2 - 16);
     return Math.abs(y(from) - y(to)) < 20 ? null : (
         <g>
             <rect
