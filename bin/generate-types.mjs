@@ -6,7 +6,17 @@ import { format, resolveConfig } from 'prettier';
 
 const formats = fileURLToPath(new URL('../docs/formats/', import.meta.url));
 const target = fileURLToPath(new URL('../resources/js/lib/formats.ts', import.meta.url));
-const names = ['lira-set', 'lira-instrument', 'lira-evaluation', 'lira-solution', 'lira-conversion', 'lira-sound', 'lira-fit', 'lira-reach', 'lira-error'];
+const names = [
+    'lira-set',
+    'lira-instrument',
+    'lira-evaluation',
+    'lira-solution',
+    'lira-conversion',
+    'lira-sound',
+    'lira-fit',
+    'lira-reach',
+    'lira-error',
+];
 
 const resolve = {
     urn: {

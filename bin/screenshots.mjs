@@ -107,13 +107,24 @@ const views = [
         'light',
     ],
     [
-        'instrument-measured',
+        'try-on',
+        '/instruments',
+        async (page) => {
+            await page.getByRole('link', { name: 'Ketch', exact: true }).click();
+            await page.getByRole('tab', { name: 'Try a set on' }).click();
+            await page.getByRole('region', { name: 'What was found' }).waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'reach',
         '/instruments',
         async (page) => {
             await page.getByRole('link', { name: 'Harbour', exact: true }).click();
-            const posts = page.getByRole('region', { name: 'Headstock and posts' });
-            await posts.waitFor();
-            await posts.evaluate((section) => section.scrollIntoView({ block: 'start' }));
+            await page.getByRole('tab', { name: 'How low, how high' }).click();
+            await page.getByRole('img', { name: /^Pitch against gauge/ }).waitFor();
         },
         1280,
         800,

@@ -7,6 +7,7 @@ namespace Lira\Finding;
 use Lira\Document\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\Total;
+use Lira\Instrument\TrussRod;
 
 /** The whole instrument: against what it may bear, and against what it is used to. */
 final class TotalTension implements Rule
@@ -22,7 +23,7 @@ final class TotalTension implements Rule
                     $total->tensionN, $mostN,
                 ))->inTuning($total->tuning)->measured($total->tensionN, $mostN, Unit::Newtons, 'The most this instrument was recorded to bear.');
             }
-            $change = self::change($total, $limits);
+            $change = self::change($total, $design->instrument->neck->trussRod, $limits);
             if ($change !== null) {
                 $found[] = $change;
             }
@@ -31,7 +32,7 @@ final class TotalTension implements Rule
         return $found;
     }
 
-    private static function change(Total $total, Limits $limits): ?Finding
+    private static function change(Total $total, ?TrussRod $rod, Limits $limits): ?Finding
     {
         $share = $total->change?->share();
         if ($share === null || abs($share) < $limits->of(Limit::TotalRetune)) {
@@ -39,10 +40,11 @@ final class TotalTension implements Rule
         }
         $changed = sprintf('The total %s by %.0f %%', $share > 0 ? 'rises' : 'falls', 100 * abs($share));
         $setup = abs($share) >= $limits->of(Limit::TotalSetup);
-        $finding = $setup
-            ? Finding::caution('total-change', Remedy::Repairer, "{$changed}: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.")
-            : Finding::note('total-change', Remedy::Adjust, "{$changed}: tune, let it settle, tune again, and look at the relief.");
-
+        $finding = match (true) {
+            ! $setup => Finding::note('total-change', Remedy::Adjust, "{$changed}: tune, let it settle, tune again, and look at the relief."),
+            $rod === null || $rod->adjusts() => Finding::caution('total-change', Remedy::Repairer, "{$changed}: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer."),
+            default => Finding::caution('total-change', Remedy::Repairer, "{$changed}, and this neck has no rod to set its relief with: stay nearer to what it is used to, or ask a qualified repairer first."),
+        };
         $limit = $setup ? Limit::TotalSetup : Limit::TotalRetune;
 
         return $finding->inTuning($total->tuning)->measured($share, $limits->of($limit), Unit::Change, $limit->reason());

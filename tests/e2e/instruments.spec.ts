@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, test, total } from './lira';
+import { expect, expectAccessible, openSet, test, total } from './lira';
 
 /** Saves, and waits until the server has it. */
 async function savedInstrument(page: Page) {
@@ -138,6 +138,24 @@ test('another set is tried on by its name, string by string, and its fit report 
     await page.getByRole('combobox', { name: 'Set tried on' }).click();
     await page.getByRole('option', { name: 'What is usual on a bass' }).click();
     await expect(page.getByRole('region', { name: 'All strings together' })).toContainText('Bass E standard');
+});
+
+test('a string whose end its instrument cannot hold is told, and where', async ({ page }) => {
+    await openSet(page, 'Sandpiper, open D');
+    const panel = page.getByRole('complementary', { name: 'String 1' });
+    await panel.getByRole('combobox', { name: 'Its end has' }).click();
+    await page.getByRole('option', { name: 'a ball' }).click();
+    await panel.getByRole('button', { name: 'The same for all strings' }).click();
+    const findings = page.getByRole('region', { name: 'Findings' });
+    await expect(findings).toContainText('String 5 has a ball end and this instrument has hooks for loops');
+    await panel.getByRole('combobox', { name: 'Its end has' }).click();
+    await page.getByRole('option', { name: 'a loop' }).click();
+    await panel.getByRole('button', { name: 'The same for all strings' }).click();
+    await expect(findings).not.toContainText('it cannot be held');
+    await panel.getByRole('textbox', { name: /^Made so long/ }).fill('70 cm');
+    await panel.getByRole('textbox', { name: /^Made so long/ }).press('Enter');
+    await expect(findings).toContainText('String 1 is made 700 mm long');
+    await expectAccessible(page);
 });
 
 test('how low and how high an instrument can go is read off a chart and in words', async ({ page }) => {

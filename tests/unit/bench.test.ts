@@ -37,6 +37,20 @@ describe('edits', () => {
         expect(document.strings[1]?.gauge_mm).toBe(0.3);
     });
 
+    test('ends and made lengths are said of one string, or the same of all, and taken back', () => {
+        const said = edits.madeLength([1], 940)(edits.end([1], 'loop')(document));
+        expect(said.strings.map(({ end, length_mm }) => [end, length_mm])).toEqual([
+            [undefined, undefined],
+            ['loop', 940],
+        ]);
+        const all = edits.sameEnds(1)(said);
+        expect(all.strings.map(({ end, length_mm }) => [end, length_mm])).toEqual([
+            ['loop', 940],
+            ['loop', 940],
+        ]);
+        expect(edits.madeLength([1, 2], null)(edits.end([1, 2], null)(all))).toEqual(document);
+    });
+
     test('another gauge is another string: what was known of its inside goes', () => {
         expect(edits.gauge(2, { gauge_in: 0.032 })(document).strings[0]).not.toHaveProperty('core');
         expect(edits.material(2, 'stainless-steel')(document).strings[0]).not.toHaveProperty('core');

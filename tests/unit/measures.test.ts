@@ -67,6 +67,49 @@ describe('what was measured on an instrument', () => {
         });
     });
 
+    test('keeps how finely it was read, and what was not touched to the last digit', () => {
+        const fine: Instrument = { ...plank, hardware: { ...plank.hardware, nut: { slots_mm: [0.3123, 0.4, 0.5] } } };
+        const shown = measureDraft(fine, imperial);
+        const { document } = measured(fine, { ...shown, 'hardware/posts/hole_diameter_mm': '2.00 mm' }, 3, imperial);
+        expect(document.hardware?.nut?.slots_mm).toEqual([0.3123, 0.4, 0.5]);
+        expect(document.resolutions_mm).toEqual({ 'hardware/posts/hole_diameter_mm': 0.01 });
+        expect(measureDraft(document, metric)['hardware/posts/hole_diameter_mm']).toBe('2.00');
+        // The coarsest of readings for each string counts, and what is emptied is read no more.
+        const each = measured(
+            document,
+            { ...measureDraft(document, metric), 'hardware/nut/slots_mm': '0.30 0.4 0.50' },
+            3,
+            metric,
+        );
+        expect(each.document.resolutions_mm).toMatchObject({ 'hardware/nut/slots_mm': 0.1 });
+        const emptied = measured(
+            document,
+            { ...measureDraft(document, metric), 'hardware/posts/hole_diameter_mm': '' },
+            3,
+            metric,
+        );
+        expect(emptied.document).not.toHaveProperty('resolutions_mm');
+    });
+
+    test('courses, neck and owner go to their places; single strings need no courses', () => {
+        const typed = {
+            ...measureDraft(plank, metric),
+            courses: '2 1',
+            'neck/frets': '24',
+            owner: ' Ada Brack ',
+            'neck/truss_rod': 'none',
+        };
+        const { document, problems } = measured(plank, typed, 3, metric);
+        expect(problems).toEqual([]);
+        expect(document.courses).toEqual([2, 1]);
+        expect(document.neck).toEqual({ frets: 24, truss_rod: 'none' });
+        expect(document.owner).toBe('Ada Brack');
+        expect(
+            measured(document, { ...measureDraft(document, metric), courses: '1 1 1' }, 3, metric).document,
+        ).not.toHaveProperty('courses');
+        expect(measured(plank, { ...typed, courses: 'two' }, 3, metric).problems[0]?.path).toBe('/courses');
+    });
+
     test('every place is measured once', () => {
         const paths = GROUPS.flatMap(({ measures }) => measures.map(({ path }) => path));
         expect(new Set(paths).size).toBe(paths.length);

@@ -62,6 +62,35 @@ export const hold = (position: number, value: StringOfSet['hold'] | null): Edit 
 export const only = (position: number, value: StringOfSet['only'] | null): Edit =>
     changedString(position, ({ only: _only, ...rest }) => (value == null ? rest : { ...rest, only: value }));
 
+/** Strings as they are, but for one thing that is said of them or no longer. */
+function said<Key extends 'end' | 'length_mm'>(key: Key, positions: number[], value: StringOfSet[Key] | null): Edit {
+    return (document) => ({
+        ...document,
+        strings: document.strings.map((string) => {
+            if (!positions.includes(string.position)) {
+                return string;
+            }
+            const { [key]: _old, ...rest } = string;
+            return value == null ? (rest as StringOfSet) : { ...string, [key]: value };
+        }),
+    });
+}
+
+/** What holds strings behind the saddle. */
+export const end = (positions: number[], value: StringOfSet['end'] | null): Edit => said('end', positions, value);
+
+/** How long strings are made, millimetres. */
+export const madeLength = (positions: number[], mm: number | null): Edit => said('length_mm', positions, mm);
+
+/** The end and the length of one string for all. */
+export const sameEnds =
+    (position: number): Edit =>
+    (document) => {
+        const from = stringAt(document, position);
+        const all = document.strings.map((string) => string.position);
+        return madeLength(all, from?.length_mm ?? null)(end(all, from?.end ?? null)(document));
+    };
+
 export const pitch = (tuning: number, position: number, value: string): Edit =>
     changedTuning(tuning, (present) => {
         const { name: _name, ...rest } = present;

@@ -85,6 +85,9 @@ final class FindingsTest extends CoreTestCase
         $caution = $judged($share / 2, $share - 1e-6);
         self::assertSame(Severity::Caution, $caution?->severity);
         self::assertStringContainsString('rises by 3 %', $caution->message);
+        self::assertStringContainsString('a truss rod that resists', $caution->message);
+        $rodless = self::with(self::with(Documents::harbour(), '/limits', (object) ['total-retune' => 0.0, 'total-setup' => $share - 1e-6]), '/instrument/neck', (object) ['truss_rod' => 'none']);
+        self::assertStringContainsString('no rod to set its relief with', (string) self::found($rodless, 'total-change')?->message);
     }
 
     /** @param  list<string>  $held */

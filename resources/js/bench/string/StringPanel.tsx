@@ -20,6 +20,7 @@ import * as edits from '../edits';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { allowed, choicesFor, gaugeInches, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';
+import { EndFields } from './EndFields';
 import { MakeFields } from './MakeFields';
 import { WhyBars } from './WhyBars';
 
@@ -154,6 +155,15 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                             <Figures at={at} before={evaluation.baseline?.strings[selected - 1]?.tunings[0]} units={units} />
                         </Section>
                     )}
+                    <Section title="How it is held">
+                        <EndFields
+                            key={selected}
+                            position={selected}
+                            end={string.end}
+                            lengthMm={string.length_mm}
+                            several={document.strings.length > 1}
+                        />
+                    </Section>
                     <Section title="Where the number comes from">
                         <Provenance string={evaluated} units={units} dim={!current} />
                     </Section>

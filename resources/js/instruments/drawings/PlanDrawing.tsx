@@ -1,6 +1,7 @@
 import type { DrawnFit } from '../../lib/formats';
 import { toneOf } from '../../lib/strings';
 import { useWidth } from '../../lib/useWidth';
+import { withRoom } from '../room';
 import { FlagSign } from './FlagSign';
 import { flagsOf, path, placedFlags, planBox, viewOf, type Flag, type View } from './geometry';
 
@@ -24,6 +25,12 @@ export function PlanDrawing({ fit, position, onPosition }: Props) {
 
 function Plan({ fit, position, onPosition, width }: Props & { width: number }) {
     const view = viewOf(planBox(fit), width, { x: 14, y: 30 });
+    // Numbers that would stand on each other are left out, but for the chosen one's.
+    const numbered = withRoom(
+        fit.strings.map(({ saddle_mm: saddle }) => -view.y(saddle[1] ?? 0)),
+        10,
+        Infinity,
+    );
     return (
         <svg
             role="img"
@@ -69,28 +76,23 @@ function Plan({ fit, position, onPosition, width }: Props & { width: number }) {
                         />
                     )}
                     <Saddle string={string} view={view} />
-                    <text
-                        x={view.x((string.saddle_mm[0] ?? 0) + 22) + (crowded(fit, string, view) ? 15 : 4)}
-                        y={view.y(string.saddle_mm[1] ?? 0) + 4}
-                        fontSize={12}
-                        fontWeight={string.position === position ? 700 : 400}
-                        fill={string.position === position ? 'var(--ink)' : 'var(--ink-faint)'}
-                    >
-                        {string.position}
-                    </text>
+                    {(numbered.has(string.position - 1) || string.position === position) && (
+                        <text
+                            x={view.x((string.saddle_mm[0] ?? 0) + 22) + 4}
+                            y={view.y(string.saddle_mm[1] ?? 0) + 4}
+                            fontSize={12}
+                            fontWeight={string.position === position ? 700 : 400}
+                            fill={string.position === position ? 'var(--ink)' : 'var(--ink-faint)'}
+                        >
+                            {string.position}
+                        </text>
+                    )}
                 </g>
             ))}
             <TwelfthFret fit={fit} view={view} />
             <PlanFlags flags={flagsOf(fit)} view={view} />
         </svg>
     );
-}
-
-/** Whether its number would stand on that of the string before it, as in a course. */
-function crowded(fit: DrawnFit, string: Drawn, view: View): boolean {
-    const before = fit.strings[string.position - 2];
-    const apart = ((before?.saddle_mm[1] ?? Infinity) - (string.saddle_mm[1] ?? 0)) * view.scale;
-    return apart < 11 && string.position % 2 === 0;
 }
 
 /** The fret by which everybody finds the way. */

@@ -298,7 +298,7 @@ export function measured(
         }
     }
     for (const path of [...CHOICES.map((choice) => choice.path), ...TEXTS]) {
-        next = withValue(next, path.split('/'), draft[path]?.trim() === '' ? undefined : draft[path]);
+        next = withValue(next, path.split('/'), draft[path]?.trim() === '' ? undefined : draft[path]?.trim());
     }
     return { document: next as unknown as Instrument, problems };
 }

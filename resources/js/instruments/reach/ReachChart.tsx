@@ -3,7 +3,8 @@ import type { Bound, ReachMake, StringReach } from '../../lib/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { formatGauge, gaugeUnit, useUnits, type Units } from '../../lib/units';
 import { useWidth } from '../../lib/useWidth';
-import { BOUNDS, labelled, ORDER, pitchRange, runs, withRoom } from './chart';
+import { apart, withRoom } from '../room';
+import { BOUNDS, labelled, ORDER, pitchRange, runs } from './chart';
 
 const HEIGHT = 430;
 const MARGIN = { left: 46, right: 14, top: 12, bottom: 40 };
@@ -58,6 +59,7 @@ function Chart({ string, make, width }: Props & { width: number }) {
         );
         setAt(nearest);
     };
+    const names = apart(ORDER.flatMap((bound) => nameOf(bound, gauges, range, { x, y, width })));
     const shown = at === null ? undefined : gauges[at];
     return (
         <>
@@ -139,20 +141,22 @@ function Chart({ string, make, width }: Props & { width: number }) {
                     {pitchLabel(string.pitch)}
                 </text>
                 <GaugeTicks gauges={make.gauges} x={x} units={units} width={width} />
-                {ORDER.map((bound) => {
-                    const gauge = labelled(gauges, bound, range);
-                    return gauge === null ? null : (
-                        <RegionName
-                            key={bound}
-                            bound={bound}
-                            x={x(gauge.gauge_in)}
-                            y={y}
-                            gauge={gauge}
-                            range={range}
-                            width={width}
+                {names.map((name) => (
+                    <g key={name.bound}>
+                        <rect
+                            x={name.x - name.width / 2}
+                            y={name.y - name.height / 2}
+                            width={name.width}
+                            height={name.height}
+                            rx={3}
+                            fill="var(--sheet)"
+                            stroke={BOUNDS[name.bound].colour}
                         />
-                    );
-                })}
+                        <text x={name.x} y={name.y + 4.5} textAnchor="middle" fontSize={12.5} fontWeight={600} fill="var(--ink)">
+                            {BOUNDS[name.bound].word}
+                        </text>
+                    </g>
+                ))}
                 {own && (
                     <circle
                         cx={x(string.string.gauge_in)}
@@ -230,35 +234,24 @@ function GaugeTicks({ gauges, x, units, width }: TicksProps) {
     );
 }
 
-interface NameProps {
-    bound: Bound;
-    x: number;
-    y: (hertz: number) => number;
-    gauge: ReachMake['gauges'][number];
-    range: [number, number];
-    width: number;
-}
-
-function RegionName({ bound, x, y, gauge, range, width }: NameProps) {
+/** Where a region's name stands: in its middle at the gauge with most room, inside the drawing; nowhere where it is too low. */
+function nameOf(bound: Bound, gauges: ReachMake['gauges'], range: [number, number], scale: Scale) {
+    const gauge = labelled(gauges, bound, range);
+    if (gauge === null) {
+        return [];
+    }
     const edge = runs([gauge], bound)[0]?.[0]?.hertz ?? 0;
     const [from, to] = BOUNDS[bound].floor ? [range[0], edge] : [edge, range[1]];
-    const middle = (y(from) + y(Math.max(from, to))) / 2;
-    const long = BOUNDS[bound].word.length * 7 + 14;
-    const left = Math.min(Math.max(x, MARGIN.left + long / 2 + 16), width - MARGIN.right - long / 2 - 16);
-    return Math.abs(y(from) - y(to)) < 20 ? null : (
-        <g>
-            <rect
-                x={left - long / 2}
-                y={middle - 10}
-                width={long}
-                height={20}
-                rx={3}
-                fill="var(--sheet)"
-                stroke={BOUNDS[bound].colour}
-            />
-            <text x={left} y={middle + 4.5} textAnchor="middle" fontSize={12.5} fontWeight={600} fill="var(--ink)">
-                {BOUNDS[bound].word}
-            </text>
-        </g>
-    );
+    const [bottom, top] = [scale.y(from), scale.y(Math.max(from, to))];
+    const width = BOUNDS[bound].word.length * 7 + 14;
+    const least = MARGIN.left + width / 2 + 16;
+    const most = scale.width - MARGIN.right - width / 2 - 16;
+    const x = Math.min(Math.max(scale.x(gauge.gauge_in), least), most);
+    return bottom - top < 20 ? [] : [{ bound, x, y: (bottom + top) / 2, width, height: 20 }];
+}
+
+interface Scale {
+    x: (inches: number) => number;
+    y: (hertz: number) => number;
+    width: number;
 }

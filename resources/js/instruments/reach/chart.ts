@@ -74,16 +74,3 @@ export function labelled(gauges: GaugeReach[], bound: Bound, [low, high]: [numbe
     };
     return limiting.reduce<GaugeReach | null>((best, gauge) => (best === null || room(gauge) > room(best) ? gauge : best), null);
 }
-
-/** Which of some places along an axis, from left to right, can have their figure written with so much room each. */
-export function withRoom(places: number[], room: number, end: number): Set<number> {
-    const written = new Set<number>();
-    let last = -Infinity;
-    places.forEach((place, index) => {
-        if (place - last > room && place < end) {
-            written.add(index);
-            last = place;
-        }
-    });
-    return written;
-}

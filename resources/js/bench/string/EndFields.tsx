@@ -1,0 +1,61 @@
+import { memo, useState } from 'react';
+import type { StringOfSet } from '../../lib/formats';
+import { lengthFigure, parseLength, useUnits } from '../../lib/units';
+import { Button } from '../../ui/Button';
+import { fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { TypedInput } from '../../ui/TypedInput';
+import { useBenchActions } from '../benchStore';
+import * as edits from '../edits';
+
+const ENDS: Record<NonNullable<StringOfSet['end']>, string> = { ball: 'a ball', loop: 'a loop', bare: 'neither' };
+
+interface Props {
+    position: number;
+    end: StringOfSet['end'];
+    lengthMm: number | undefined;
+    several: boolean;
+}
+
+/** What holds a string behind the saddle, and how long it is made: what its instrument's anchor and length are judged by. */
+export const EndFields = memo(function EndFields({ position, end, lengthMm, several }: Props) {
+    const units = useUnits();
+    const { edit } = useBenchActions();
+    const [problem, setProblem] = useState<string | null>(null);
+    const takeLength = (typed: string) => {
+        const mm = typed === '' ? null : parseLength(typed, units);
+        setProblem(typed !== '' && mm === null ? `“${typed}” is not a length.` : null);
+        if (typed === '' || mm !== null) {
+            edit(edits.madeLength([position], mm));
+        }
+    };
+    return (
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+            <Field label="Its end has">
+                <Select
+                    value={end ?? 'unknown'}
+                    choices={[
+                        { value: 'unknown', label: 'not said' },
+                        ...Object.entries(ENDS).map(([value, label]) => ({ value, label })),
+                    ]}
+                    onChange={(value) => edit(edits.end([position], value === 'unknown' ? null : (value as keyof typeof ENDS)))}
+                />
+            </Field>
+            <Field label={`Made so long, ${units.length}`} error={problem ?? undefined}>
+                <TypedInput
+                    className={fieldClass}
+                    inputMode="decimal"
+                    placeholder="not said"
+                    shown={lengthMm === undefined ? '' : lengthFigure(lengthMm, units)}
+                    onTake={takeLength}
+                />
+            </Field>
+            {several && (end !== undefined || lengthMm !== undefined) && (
+                <Button look="quiet" className="col-span-2 h-8 justify-self-start" onClick={() => edit(edits.sameEnds(position))}>
+                    The same for all strings
+                </Button>
+            )}
+        </div>
+    );
+});
