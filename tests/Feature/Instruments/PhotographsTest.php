@@ -9,6 +9,7 @@ use App\Models\Photograph;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 
@@ -27,7 +28,7 @@ final class PhotographsTest extends FeatureTestCase
     {
         $answer = $this->send(UploadedFile::fake()->image('front.png', 3200, 1600))->assertCreated();
         $answer->assertJson(['width' => 1600, 'height' => 800, 'caption' => 'The front']);
-        $id = $answer->json('id');
+        $id = Photograph::query()->sole()->id;
 
         $size = function (string $query) use ($id): array {
             $response = $this->get("/instruments/{$this->instrument->id}/photographs/{$id}{$query}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
@@ -37,7 +38,7 @@ final class PhotographsTest extends FeatureTestCase
         };
         self::assertSame([1600, 800], $size(''));
         self::assertSame([360, 180], $size('?small=1'));
-        $this->get("/instruments/{$this->instrument->id}")->assertInertia(static fn ($page) => $page->where('photographs.0.caption', 'The front'));
+        $this->get("/instruments/{$this->instrument->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('photographs.0.caption', 'The front'));
     }
 
     public function test_a_small_one_is_not_blown_up_and_what_came_with_it_is_left_behind(): void
@@ -82,7 +83,8 @@ final class PhotographsTest extends FeatureTestCase
 
     public function test_words_change_and_what_is_removed_comes_back(): void
     {
-        $id = $this->send(UploadedFile::fake()->image('front.png', 40, 30))->json('id');
+        $this->send(UploadedFile::fake()->image('front.png', 40, 30))->assertCreated();
+        $id = Photograph::query()->sole()->id;
         $address = "/instruments/{$this->instrument->id}/photographs/{$id}";
 
         $this->putJson($address, ['caption' => '  The headstock '])->assertOk()->assertJson(['caption' => 'The headstock']);
