@@ -10,20 +10,31 @@ use Lira\Instrument\Kind;
 /** Sets in a line each, for lists. */
 final class SetSummaries
 {
-    /** @return list<array<string, mixed>> the last changed first */
+    /**
+     * Read without a model for each: a workshop has thousands.
+     *
+     * @return list<array<string, mixed>> the last changed first
+     */
     public static function all(): array
     {
-        return array_values(StringSet::query()->select(['id', 'instrument_id', 'name', 'tuning_names', 'gauges_in', 'updated_at'])
-            ->with('instrument:id,name,kind,strings')->latest('updated_at')->latest('id')->get()
-            ->map(static fn (StringSet $set): array => [
-                'id' => $set->id,
-                'name' => $set->name,
-                'instrument' => $set->instrument->name,
-                'kind' => Kind::from($set->instrument->kind)->label(),
-                'strings' => $set->instrument->strings,
-                'tunings' => $set->tuning_names,
-                'gauges_in' => $set->gauges_in,
-                'savedAt' => $set->updated_at->toIso8601String(),
-            ])->all());
+        $summaries = [];
+        $rows = StringSet::query()->join('instruments', 'instruments.id', '=', 'sets.instrument_id')
+            ->select(['sets.id', 'sets.name', 'sets.tuning_names', 'sets.gauges_in', 'sets.updated_at', 'instruments.name as instrument', 'instruments.kind', 'instruments.strings'])
+            ->orderByDesc('sets.updated_at')->orderByDesc('sets.id')->toBase()->get();
+        foreach ($rows as $row) {
+            /** @var \stdClass&object{id: int, name: string, tuning_names: string, gauges_in: string, updated_at: string, instrument: string, kind: string, strings: int} $row */
+            $summaries[] = [
+                'id' => $row->id,
+                'name' => $row->name,
+                'instrument' => $row->instrument,
+                'kind' => Kind::from($row->kind)->label(),
+                'strings' => $row->strings,
+                'tunings' => json_decode($row->tuning_names, true),
+                'gauges_in' => json_decode($row->gauges_in, true),
+                'savedAt' => str_replace(' ', 'T', $row->updated_at).'+00:00',
+            ];
+        }
+
+        return $summaries;
     }
 }
