@@ -20,6 +20,8 @@ export default tseslint.config(
         plugins: { 'react-hooks': hooks },
         rules: {
             ...hooks.configs.recommended.rules,
+            // Nothing is memoised by a compiler here, so a library that cannot be is welcome.
+            'react-hooks/incompatible-library': 'off',
             '@typescript-eslint/no-explicit-any': 'error',
             '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
             '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],

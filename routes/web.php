@@ -9,6 +9,11 @@ use App\Http\Controllers\Bench\VersionController;
 use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
+use App\Http\Controllers\Strings\DrawerController;
+use App\Http\Controllers\Strings\ListImportController;
+use App\Http\Controllers\Strings\PoolController;
+use App\Http\Controllers\Strings\StringController;
+use App\Http\Controllers\Strings\SupplierController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [BenchController::class, 'last'])->name('home');
@@ -52,3 +57,30 @@ Route::post('instruments/{instrument}/photographs/{photograph}/unarchive', [Phot
 Route::put('instruments/{instrument}', [InstrumentController::class, 'update'])->whereNumber('instrument')->name('instruments.update');
 Route::delete('instruments/{instrument}', [InstrumentController::class, 'destroy'])->whereNumber('instrument')->name('instruments.destroy');
 Route::post('instruments/{instrument}/unarchive', [InstrumentController::class, 'unarchive'])->whereNumber('instrument')->name('instruments.unarchive');
+
+Route::get('strings', [StringController::class, 'index'])->name('strings.index');
+Route::get('strings/search', [StringController::class, 'search'])->name('strings.search');
+Route::get('strings/{string}', [StringController::class, 'show'])->whereNumber('string')->name('strings.show');
+Route::get('strings/suppliers', [SupplierController::class, 'index'])->name('suppliers.index');
+Route::post('strings/suppliers', [SupplierController::class, 'store'])->name('suppliers.store');
+Route::put('strings/suppliers/{supplier}', [SupplierController::class, 'update'])->whereNumber('supplier')->name('suppliers.update');
+Route::get('strings/suppliers/{supplier}/export', [SupplierController::class, 'export'])->whereNumber('supplier')->name('suppliers.export');
+Route::post('strings/suppliers/{supplier}/imports', [ListImportController::class, 'store'])->whereNumber('supplier')->name('imports.store');
+Route::put('strings/imports/{import}', [ListImportController::class, 'map'])->whereNumber('import')->name('imports.map');
+Route::post('strings/imports/{import}/check', [ListImportController::class, 'check'])->whereNumber('import')->name('imports.check');
+Route::post('strings/imports/{import}/write', [ListImportController::class, 'write'])->whereNumber('import')->name('imports.write');
+Route::delete('strings/imports/{import}', [ListImportController::class, 'destroy'])->whereNumber('import')->name('imports.destroy');
+Route::get('strings/imports/{import}/rejects', [ListImportController::class, 'rejects'])->whereNumber('import')->name('imports.rejects');
+
+Route::get('strings/pools', [PoolController::class, 'index'])->name('pools.index');
+Route::post('strings/pools', [PoolController::class, 'store'])->name('pools.store');
+Route::put('strings/pools/{pool}', [PoolController::class, 'update'])->whereNumber('pool')->name('pools.update');
+Route::delete('strings/pools/{pool}', [PoolController::class, 'destroy'])->whereNumber('pool')->name('pools.destroy');
+Route::put('sets/{set}/pool', [PoolController::class, 'choose'])->whereNumber('set')->name('sets.pool');
+
+Route::get('strings/drawer', [DrawerController::class, 'index'])->name('drawer.index');
+Route::post('strings/drawer/lots', [DrawerController::class, 'store'])->name('drawer.store');
+Route::post('strings/drawer/lots/{lot}/take', [DrawerController::class, 'take'])->whereNumber('lot')->name('drawer.take');
+Route::post('strings/drawer/lots/{lot}/count', [DrawerController::class, 'count'])->whereNumber('lot')->name('drawer.count');
+Route::get('strings/drawer/lots/{lot}/movements', [DrawerController::class, 'movements'])->whereNumber('lot')->name('drawer.movements');
+Route::put('strings/drawer/levels', [DrawerController::class, 'keep'])->name('drawer.keep');

@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property \stdClass $document
  * @property list<string> $tuning_names
  * @property list<float> $gauges_in
+ * @property ?int $pool_id  the strings it is chosen from; null for what is usual
  * @property int $revision
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at

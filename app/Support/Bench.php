@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Models\Pool;
 use App\Models\SetVersion;
 use App\Models\StringSet;
+use App\Support\Supply\Pools;
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
 use Lira\Pitch\Pitch;
@@ -16,11 +18,15 @@ final class Bench
     /** @return array<string, mixed> */
     public static function props(StringSet $set): array
     {
+        $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
+
         return [
             'set' => self::set($set),
-            'evaluation' => self::evaluation($set),
+            'evaluation' => self::evaluation($set, $pool),
             'versions' => self::versions($set),
             'pitches' => self::pitches(),
+            'pools' => Pools::names(),
+            'pool' => $pool === null ? null : ['id' => $pool->id, 'strings' => Pools::strings($pool)],
         ];
     }
 
@@ -44,11 +50,11 @@ final class Bench
         ])->all());
     }
 
-    /** @return array<string, mixed> with the standard pool, whose ticks the lanes show */
-    private static function evaluation(StringSet $set): array
+    /** @return array<string, mixed> with the pool whose ticks the lanes show */
+    private static function evaluation(StringSet $set, ?Pool $pool): array
     {
         $json = StoredSets::json($set);
-        $json->pool = 'standard';
+        $json->pool = $pool === null ? 'standard' : Pools::strings($pool);
 
         return Answers::evaluation(SetDocument::from($json));
     }

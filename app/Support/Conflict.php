@@ -18,4 +18,19 @@ final class Conflict extends \RuntimeException
 
         return new self("{$designs} designed for the present number of strings. Add another instrument with the new number instead.");
     }
+
+    public static function notSoMany(int $wanted, int $left): self
+    {
+        return new self($left === 0 ? 'There is none left of them. Count again, or take another lot.' : "There are only {$left}, not {$wanted}. Take fewer, or count again.");
+    }
+
+    public static function countedMeanwhile(int $now): self
+    {
+        return new self("Somebody changed it while you counted: it says {$now} now. Count again.");
+    }
+
+    public static function notChecked(): self
+    {
+        return new self('This list is not checked to its end, or was written already. Check it again.');
+    }
 }

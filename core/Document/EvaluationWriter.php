@@ -43,7 +43,7 @@ final class EvaluationWriter
             $answer['baseline'] = self::design($evaluation->baseline);
         }
         if ($evaluation->pool !== null) {
-            $answer['pool'] = array_map(static fn (BuiltString $gauge): array => self::gauge($gauge) + self::safe($gauge, $document), $evaluation->pool->strings);
+            $answer['pool'] = array_map(static fn (BuiltString $gauge): array => self::gauge($gauge) + DensityWriter::given($gauge->spec->density) + self::safe($gauge, $document), $evaluation->pool->strings);
         }
         if ($document->unknownKeys !== []) {
             $answer['unknown_keys'] = $document->unknownKeys;

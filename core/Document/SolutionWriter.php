@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\GivenDensity;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Feel\FeltChange;
 use Lira\Pitch\Tuning;
@@ -90,17 +89,6 @@ final class SolutionWriter
         ];
     }
 
-    /** @return array<string, mixed> what a set document has to carry along */
-    private static function density(?GivenDensity $density): array
-    {
-        return $density === null ? [] : ['density' => [
-            'kg_per_m' => $density->kgPerM,
-            'source' => $density->source->value,
-            'state' => $density->state->value,
-            'tolerance' => $density->tolerance,
-        ]];
-    }
-
     /** @return array<string, mixed> */
     private static function candidate(Candidate $candidate): array
     {
@@ -109,7 +97,7 @@ final class SolutionWriter
             'material' => $candidate->string->spec->material->value,
             'gauge_in' => round($candidate->string->spec->gauge->inInches(), 9),
             'tensions_n' => $candidate->tensionsN,
-            ...self::density($candidate->string->spec->density),
+            ...DensityWriter::given($candidate->string->spec->density),
         ];
     }
 }

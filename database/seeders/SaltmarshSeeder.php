@@ -27,6 +27,7 @@ final class SaltmarshSeeder extends Seeder
             StoredSets::add(SetDocument::parse(Json::text($set)));
         }
         Carbon::setTestNow();
+        SaltmarshSupply::seed();
         OwnTuning::query()->create(['name' => 'Estuary, C with an open top', 'strings' => 6, 'pitches' => ['C4', 'G3', 'E3', 'C3', 'G2', 'C2']]);
     }
 

@@ -2,7 +2,7 @@ import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { lazy, useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import type { Evaluation, PoolGauge } from '../lib/formats';
+import type { Evaluation, PoolGauge, PoolString } from '../lib/formats';
 import type { PitchLadder } from '../lib/pitch';
 import { useUnits } from '../lib/units';
 import { Lazily } from '../ui/Lazily';
@@ -14,6 +14,7 @@ import { Legend } from './lanes/Legend';
 import { Lane } from './lanes/Lane';
 import { LANE_COLUMNS } from './lanes/laneColumns';
 import { Ledger } from './ledger/Ledger';
+import { PoolMenu } from './pools/PoolMenu';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
 import { StringPanel } from './string/StringPanel';
 import { TensionRule } from './lanes/TensionRule';
@@ -58,6 +59,9 @@ export interface BenchProps {
     evaluation: Evaluation;
     versions: Version[];
     pitches: PitchLadder;
+    pools: { id: number; name: string }[];
+    /** The pool it is chosen from; none for what is usually sold. */
+    pool: { id: number; strings: PoolString[] } | null;
 }
 
 export default function BenchPage(props: BenchProps) {
@@ -87,12 +91,16 @@ function BenchOf(props: BenchProps) {
     );
 }
 
-function Bench({ set, evaluation: first, versions: firstVersions, pitches, saver }: BenchProps & { saver: Saver }) {
+function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools, pool, saver }: BenchProps & { saver: Saver }) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const gesture = useBench((state) => state.gesture);
     const select = useBench((state) => state.select);
-    const { evaluation, current, refused, unanswered } = useEvaluation(document, first);
+    const { evaluation, current, refused, unanswered } = useEvaluation(
+        document,
+        first,
+        JSON.stringify(pool?.strings ?? 'standard'),
+    );
     const saveState = useStore(saver.state);
     const [panel, setPanel] = useState<Panel | null>(null);
     const [versions, setVersions] = useState(firstVersions);
@@ -183,12 +191,13 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, saver
                         tunings={document.tunings.length}
                         zones={zones}
                     />
+                    <PoolMenu set={set.id} pools={pools} pool={pool} />
                 </div>
                 <Ledger evaluation={evaluation} current={current} refused={refused} />
             </div>
             <StringPanel evaluation={evaluation} current={current} />
             <Lazily when={panel === 'solve'}>
-                <SolveDialog {...dialog('solve')} evaluation={evaluation} />
+                <SolveDialog {...dialog('solve')} evaluation={evaluation} pool={pool?.strings ?? null} />
             </Lazily>
             <Lazily when={panel === 'convert'}>
                 <ConvertDialog {...dialog('convert')} saver={saver} evaluation={evaluation} ladder={pitches} />

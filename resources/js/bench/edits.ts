@@ -32,12 +32,20 @@ function withoutInside(string: StringOfSet): StringOfSet {
 
 export type Gauge = { gauge_in: number } | { gauge_mm: number };
 
-export const gauge = (position: number, value: Gauge, construction?: Construction, material?: Material): Edit =>
+/** Another gauge, of another make where that is said, with what its supplier or a scale says of its mass. */
+export const gauge = (
+    position: number,
+    value: Gauge,
+    construction?: Construction,
+    material?: Material,
+    density?: StringOfSet['density'],
+): Edit =>
     changedUnlocked(position, (string) => ({
         ...withoutInside(string),
         construction: construction ?? string.construction,
         material: material ?? string.material,
         ...value,
+        ...(density === undefined ? {} : { density }),
     }));
 
 export const construction = (position: number, value: Construction): Edit =>

@@ -21,14 +21,14 @@ const inTurn = oneAtATime();
 const FIRST_RETRY_MS = 500;
 const LAST_RETRY_MS = 8000;
 
-function withPool(asked: string): string {
-    return `${asked.slice(0, -1)},"pool":"standard"}`;
+function withPool(asked: string, gauges: string): string {
+    return `${asked.slice(0, -1)},"pool":${gauges}}`;
 }
 
 const asking = (document: SetDocument) => question(document, document.target === undefined ? {} : { target: document.target });
 
 /** The questions about designs on one bench; each remembers what the one before it was told of the pool. */
-function createQuestions(document: SetDocument, first: Evaluation) {
+function createQuestions(document: SetDocument, first: Evaluation, gauges: string) {
     const firstAsked = asking(document);
     let known = { pool: poolQuestion(document), evaluation: first };
     return (design: SetDocument) => {
@@ -39,7 +39,7 @@ function createQuestions(document: SetDocument, first: Evaluation) {
                 inTurn(async () => {
                     // The pool is asked for when its gauges would pull otherwise than as last answered.
                     const pool = poolQuestion(design);
-                    const body = known.pool === pool ? asked : withPool(asked);
+                    const body = known.pool === pool ? asked : withPool(asked, gauges);
                     const answer = await ask<Evaluation>('/api/v1/evaluations', { method: 'POST', body });
                     known = { pool, evaluation: completed(answer, known.evaluation) };
                     return known.evaluation;
@@ -56,11 +56,13 @@ function createQuestions(document: SetDocument, first: Evaluation) {
  * Asks the core about the design as it stands, one question at a time. A newer question drops those that still wait and
  * the answer of the one under way; until it is answered the last figures stay. Answers are kept for a while, so that
  * going back is instant.
+ *
+ * @param gauges the pool the lanes show, as JSON
  */
-export function useEvaluation(document: SetDocument, first: Evaluation): Answer {
+export function useEvaluation(document: SetDocument, first: Evaluation, gauges: string): Answer {
     const store = useBenchStore();
     const client = useQueryClient();
-    const [questionOf] = useState(() => createQuestions(document, first));
+    const [questionOf] = useState(() => createQuestions(document, first, gauges));
 
     // The question leaves with the edit itself, before anything is drawn.
     useEffect(() => {

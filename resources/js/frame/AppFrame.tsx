@@ -8,6 +8,7 @@ const PLACES = [
     { label: 'Bench', href: '/bench', under: /^\/bench/ },
     { label: 'Sets', href: '/sets', under: /^\/sets/ },
     { label: 'Instruments', href: '/instruments', under: /^\/instruments/ },
+    { label: 'Strings', href: '/strings', under: /^\/strings/ },
 ];
 
 /** What stands round every screen: where one can go, and the units one reads in. */

@@ -835,6 +835,7 @@ export interface PoolGauge {
      * The tension at which it reaches the share of its breaking load where caution begins.
      */
     safe_n: number | null;
+    density?: Density;
 }
 /**
  * Up to five sets chosen for a target, best first. The objective is the sum of (ln(T/T*))² over the strings, 0.01 for each pair of neighbours whose lower-pitched string is the thinner one, and for a total 100 (ln(sum/total))².

@@ -60,3 +60,8 @@ export function toneOf(material: Material): Tone {
             return 'steel';
     }
 }
+
+/** How a string is made, in words: plain steel; wound, pure nickel. */
+export function makeWords({ construction, material }: { construction: Construction; material: Material }): string {
+    return construction === 'plain' ? MATERIALS[material] : `${CONSTRUCTIONS[construction]}, ${MATERIALS[material]}`;
+}

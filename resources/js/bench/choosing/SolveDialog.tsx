@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Evaluation, Solution } from '../../lib/formats';
+import type { Evaluation, PoolString, Solution } from '../../lib/formats';
 import { useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
 import { Button } from '../../ui/Button';
@@ -17,10 +17,12 @@ interface Props {
     open: boolean;
     onOpenChange: (open: boolean) => void;
     evaluation: Evaluation;
+    /** What it is chosen from; none for what is usually sold. */
+    pool: PoolString[] | null;
 }
 
 /** Chooses gauges: what is aimed at, and the best sets for it beside the present one. */
-export function SolveDialog({ open, onOpenChange, evaluation }: Props) {
+export function SolveDialog({ open, onOpenChange, evaluation, pool }: Props) {
     return (
         <Dialog
             open={open}
@@ -29,12 +31,12 @@ export function SolveDialog({ open, onOpenChange, evaluation }: Props) {
             description="Say what the set should feel like; the best sets that can be bought stand beside the present one."
             width="widest"
         >
-            <Solve evaluation={evaluation} onDone={() => onOpenChange(false)} />
+            <Solve evaluation={evaluation} pool={pool} onDone={() => onOpenChange(false)} />
         </Dialog>
     );
 }
 
-function Solve({ evaluation, onDone }: { evaluation: Evaluation; onDone: () => void }) {
+function Solve({ evaluation, pool, onDone }: Pick<Props, 'evaluation' | 'pool'> & { onDone: () => void }) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
@@ -48,7 +50,10 @@ function Solve({ evaluation, onDone }: { evaluation: Evaluation; onDone: () => v
     );
 
     const { target, wrong } = targetOf(aim, units);
-    const asked = target === null ? null : question(document, { target: { ...target, sets: 'standard' } });
+    const asked =
+        target === null
+            ? null
+            : question(document, { target: { ...target, ...(pool === null ? {} : { pool }), sets: 'standard' } });
     const { data, error, isFetching } = useAsked<Solution>('/api/v1/solutions', asked);
     const problem = wrong ?? error?.message ?? null;
 

@@ -107,7 +107,7 @@ export const Lane = memo(function Lane(props: Props) {
     const locked = string.hold === 'locked';
     const choose = (choice: Choice) => {
         setProblem(null);
-        edit(edits.gauge(position, { gauge_in: choice.gauge_in }, choice.construction, choice.material));
+        edit(edits.gauge(position, { gauge_in: choice.gauge_in }, choice.construction, choice.material, choice.density));
     };
     const takeTension = (newtons: number) => {
         const nearest = nearestTo(

@@ -47,7 +47,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     const aim = evaluation.targets?.[selected - 1];
     const locked = string.hold === 'locked';
     const take = (choice: Choice) =>
-        edit(edits.gauge(selected, { gauge_in: choice.gauge_in }, choice.construction, choice.material));
+        edit(edits.gauge(selected, { gauge_in: choice.gauge_in }, choice.construction, choice.material, choice.density));
 
     return (
         <aside

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { Reach, ReachExtreme, ReachMake, StringReach, WholeReach } from '../../lib/formats';
+import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../lib/formats';
 import { pitchLabel } from '../../lib/pitch';
-import { CONSTRUCTIONS, MATERIALS } from '../../lib/strings';
+import { CONSTRUCTIONS, makeWords } from '../../lib/strings';
 import { formatGauge, useUnits, type Units } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
 import { Field } from '../../ui/Field';
@@ -51,7 +51,7 @@ export function ReachView({ question }: { question: string | null }) {
                             <Field label="Made as">
                                 <Select
                                     value={keyOf(make)}
-                                    choices={string.makes.map((each) => ({ value: keyOf(each), label: makeName(each) }))}
+                                    choices={string.makes.map((each) => ({ value: keyOf(each), label: makeWords(each) }))}
                                     onChange={setChosenMake}
                                 />
                             </Field>
@@ -105,10 +105,6 @@ export function ReachView({ question }: { question: string | null }) {
 }
 
 const keyOf = ({ construction, material }: { construction: string; material: string }) => `${construction} ${material}`;
-
-function makeName({ construction, material }: Pick<ReachMake, 'construction' | 'material'>): string {
-    return construction === 'plain' ? MATERIALS[material] : `${CONSTRUCTIONS[construction]}, ${MATERIALS[material]}`;
-}
 
 function wholeWords({ whole, tuning }: Reach, way: 'down' | 'up'): string {
     const found: WholeReach | null = whole[way];

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Strings;
+
+use App\Models\ListImport;
+use App\Models\Supplier;
+use App\Support\Supply\ListExport;
+use App\Support\Supply\ListImports;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Lira\Document\InvalidDocument;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** A supplier's list on its way in, step by step. */
+final class ListImportController
+{
+    public function store(Request $request, Supplier $supplier): JsonResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile) {
+            throw InvalidDocument::at('/file', 'Choose a list: a CSV file with a row of titles and a row for each string.');
+        }
+
+        return new JsonResponse(ListImports::preview(ListImports::receive($supplier, $file)), 201);
+    }
+
+    public function map(Request $request, ListImport $import): JsonResponse
+    {
+        $columns = [];
+        foreach ($request->array('columns') as $field => $column) {
+            if (is_int($column)) {
+                $columns[(string) $field] = $column;
+            }
+        }
+        $units = [];
+        foreach ($request->array('units') as $field => $unit) {
+            if (is_string($unit)) {
+                $units[(string) $field] = $unit;
+            }
+        }
+        ListImports::map($import, $columns, $units, $this->word($request, 'construction'), $this->word($request, 'material'), $request->boolean('whole'));
+
+        return new JsonResponse(ListImports::progress($import));
+    }
+
+    public function check(ListImport $import): JsonResponse
+    {
+        ListImports::check($import);
+
+        return new JsonResponse(ListImports::progress($import));
+    }
+
+    public function write(ListImport $import): JsonResponse
+    {
+        return new JsonResponse(['written' => ListImports::write($import)]);
+    }
+
+    public function destroy(ListImport $import): JsonResponse
+    {
+        ListImports::cancel($import);
+
+        return new JsonResponse(['id' => $import->id]);
+    }
+
+    public function rejects(ListImport $import): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($import): void {
+            $out = fopen('php://output', 'wb');
+            if ($out !== false) {
+                ListExport::rejects($import, $out);
+            }
+        }, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="rows-not-taken.csv"']);
+    }
+
+    private function word(Request $request, string $key): ?string
+    {
+        $word = $request->input($key);
+
+        return is_string($word) && $word !== '' ? $word : null;
+    }
+}

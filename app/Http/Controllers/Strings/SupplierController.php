@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Strings;
+
+use App\Http\Requests\Strings\SaveSupplierRequest;
+use App\Models\Supplier;
+use App\Support\Supply\ListExport;
+use App\Support\Supply\StringCatalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+use Inertia\Inertia;
+use Inertia\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Suppliers, and what they list. */
+final class SupplierController
+{
+    public function index(): Response
+    {
+        return Inertia::render('strings/SuppliersPage', ['suppliers' => StringCatalogue::suppliers()]);
+    }
+
+    public function store(SaveSupplierRequest $request): JsonResponse
+    {
+        return new JsonResponse(['id' => Supplier::query()->create($request->supplier())->id], 201);
+    }
+
+    public function update(SaveSupplierRequest $request, Supplier $supplier): JsonResponse
+    {
+        $supplier->update($request->supplier());
+
+        return new JsonResponse(['id' => $supplier->id]);
+    }
+
+    public function export(Supplier $supplier): StreamedResponse
+    {
+        $slug = Str::slug($supplier->name);
+
+        return new StreamedResponse(static function () use ($supplier): void {
+            $out = fopen('php://output', 'wb');
+            if ($out !== false) {
+                ListExport::write($supplier, $out);
+            }
+        }, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.($slug === '' ? 'list' : $slug).'.csv"']);
+    }
+}

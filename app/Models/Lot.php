@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * Some strings of one kind that came into the drawer together.
+ *
+ * @property int $id
+ * @property ?int $list_string_id
+ * @property string $name
+ * @property string $construction
+ * @property string $material
+ * @property float $gauge_in
+ * @property ?string $end
+ * @property int $quantity
+ * @property ?int $cents  what one cost
+ * @property string $note
+ * @property Carbon $created_at
+ */
+final class Lot extends Model
+{
+    /** @var array<string> */
+    protected $guarded = ['id'];
+
+    /** @return HasMany<Movement, $this> */
+    public function movements(): HasMany
+    {
+        return $this->hasMany(Movement::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['list_string_id' => 'integer', 'gauge_in' => 'float', 'quantity' => 'integer', 'cents' => 'integer'];
+    }
+}

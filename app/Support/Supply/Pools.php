@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Supply;
+
+use App\Models\ListString;
+use App\Models\Pool;
+use Illuminate\Database\Eloquent\Builder;
+use Lira\Document\PoolReader;
+
+/**
+ * Named pools: by supplier, by what lies in the drawer, by how strings are made, with half gauges or without. A pool is a rule,
+ * not a list, so that it follows the lists.
+ */
+final class Pools
+{
+    /** @return list<array<string, mixed>> */
+    public static function all(): array
+    {
+        return array_values(Pool::query()->orderBy('name')->get()->map(static fn (Pool $pool): array => [
+            'id' => $pool->id, 'name' => $pool->name, 'rule' => self::rule($pool), 'gauges' => count(self::strings($pool)),
+        ])->all());
+    }
+
+    /** @return list<array{id: int, name: string}> */
+    public static function names(): array
+    {
+        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Pool $pool): array => ['id' => $pool->id, 'name' => $pool->name])->all());
+    }
+
+    /** @return array{suppliers: list<int>, makes: list<string>, half_gauges: bool, drawer: bool} */
+    public static function rule(Pool $pool): array
+    {
+        $rule = $pool->rule;
+
+        return [
+            'suppliers' => array_values(array_filter(is_array($rule['suppliers'] ?? null) ? $rule['suppliers'] : [], is_int(...))),
+            'makes' => array_values(array_filter(is_array($rule['makes'] ?? null) ? $rule['makes'] : [], is_string(...))),
+            'half_gauges' => ($rule['half_gauges'] ?? true) === true,
+            'drawer' => ($rule['drawer'] ?? false) === true,
+        ];
+    }
+
+    /**
+     * Its strings as the pool of a set document: one of each make and gauge, with its supplied density; where several suppliers
+     * have it, the cheapest.
+     *
+     * @return list<\stdClass>
+     */
+    public static function strings(Pool $pool): array
+    {
+        $rule = self::rule($pool);
+        $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_in')->orderByRaw('cents is null')->orderBy('cents');
+        if ($rule['suppliers'] !== []) {
+            $query->whereIn('supplier_id', $rule['suppliers']);
+        }
+        if ($rule['makes'] !== []) {
+            $query->where(static function (Builder $makes) use ($rule): void {
+                foreach ($rule['makes'] as $make) {
+                    [$construction, $material] = array_pad(explode(' ', $make, 2), 2, '');
+                    $makes->orWhere(static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material));
+                }
+            });
+        }
+        if ($rule['drawer']) {
+            $query->whereRaw('exists (select 1 from lots where lots.quantity > 0 and lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6)');
+        }
+        if (! $rule['half_gauges']) {
+            $query->whereRaw('abs(gauge_in * 1000 - round(gauge_in * 1000)) < 0.01');
+        }
+        $strings = [];
+        foreach ($query->limit(4 * PoolReader::MOST_GAUGES)->get() as $string) {
+            $json = StringCatalogue::json($string);
+            unset($json->end);
+            $strings[$string->construction.$string->material.round($string->gauge_in * 1e6)] ??= $json;
+        }
+
+        return array_slice(array_values($strings), 0, PoolReader::MOST_GAUGES);
+    }
+
+    /** @return list<array{make: string, construction: string, material: string}> every make that is listed */
+    public static function makes(): array
+    {
+        return array_values(ListString::query()->select(['construction', 'material'])->distinct()->orderBy('construction')->orderBy('material')->get()
+            ->map(static fn (ListString $string): array => ['make' => "{$string->construction} {$string->material}", 'construction' => $string->construction, 'material' => $string->material])->all());
+    }
+}

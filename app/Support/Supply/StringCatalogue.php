@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Supply;
+
+use App\Models\ListString;
+use App\Models\Supplier;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Lira\Density\Construction;
+use Lira\Material\Material;
+
+/** Everything that can be ordered, by words and filters, some hundred at a time. */
+final class StringCatalogue
+{
+    public const AT_A_TIME = 200;
+
+    private const ORDERS = ['gauge' => 'gauge_in', 'price' => 'cents', 'code' => 'code'];
+
+    /** @return array{total: int, rows: list<\stdClass>} */
+    public static function search(Request $request): array
+    {
+        $query = self::filtered($request);
+        $offset = max(0, $request->integer('offset'));
+        $order = self::ORDERS[$request->string('order')->toString()] ?? 'gauge_in';
+
+        return [
+            'total' => (clone $query)->count(),
+            'rows' => array_values($query->orderBy($order)->orderBy('list_strings.id')->offset($offset)->limit(self::AT_A_TIME)
+                ->get(['list_strings.id', 'supplier_id', 'code', 'name', 'construction', 'material', 'gauge_in', 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end', DB::raw('(select coalesce(sum(quantity), 0) from lots where lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6) as drawer')])->all()),
+        ];
+    }
+
+    private static function filtered(Request $request): Builder
+    {
+        $query = DB::table('list_strings')->whereNull('archived_at');
+        $words = preg_split('/\s+/u', mb_strtolower(mb_substr($request->string('for')->toString(), 0, 200)), flags: PREG_SPLIT_NO_EMPTY);
+        foreach ($words === false ? [] : $words as $word) {
+            $query->whereRaw("words like ? escape '\\'", ['%'.addcslashes($word, '\\%_').'%']);
+        }
+        foreach (['construction' => Construction::class, 'material' => Material::class] as $column => $enum) {
+            $value = $enum::tryFrom($request->string($column)->toString());
+            if ($value !== null) {
+                $query->where($column, $value->value);
+            }
+        }
+        if ($request->integer('supplier') > 0) {
+            $query->where('supplier_id', $request->integer('supplier'));
+        }
+        if ($request->boolean('drawer')) {
+            $query->whereRaw('exists (select 1 from lots where lots.quantity > 0 and lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6)');
+        }
+        foreach (['from' => '>=', 'to' => '<='] as $key => $sign) {
+            $inches = $request->query($key);
+            if (is_numeric($inches)) {
+                // Gauges are listed to a ten-thousandth of a thousandth; a rounding must not leave out the end.
+                $query->where('gauge_in', $sign, (float) $inches + ($sign === '<=' ? 1e-7 : -1e-7));
+            }
+        }
+
+        return $query;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function suppliers(): array
+    {
+        return array_values(Supplier::query()->withCount('strings')->orderBy('name')->get()->map(static fn (Supplier $supplier): array => [
+            'id' => $supplier->id,
+            'name' => $supplier->name,
+            'currency' => $supplier->currency,
+            'shipping_cents' => $supplier->shipping_cents,
+            'free_from_cents' => $supplier->free_from_cents,
+            'lead_days' => $supplier->lead_days,
+            'strings' => $supplier->strings_count,
+        ])->all());
+    }
+
+    /** A string as set documents carry it. */
+    public static function json(ListString $string): \stdClass
+    {
+        $json = (object) ['construction' => $string->construction, 'material' => $string->material, 'gauge_in' => $string->gauge_in];
+        if ($string->kg_per_m !== null) {
+            $json->density = (object) ['kg_per_m' => $string->kg_per_m, 'source' => 'supplied'];
+        }
+        if ($string->length_mm !== null) {
+            $json->length_mm = $string->length_mm;
+        }
+        if ($string->end !== null) {
+            $json->end = $string->end;
+        }
+
+        return $json;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Supply;
+
+use App\Models\ListString;
+use App\Models\StringSet;
+use Lira\Catalogue\StringSuits;
+use Lira\Density\BuiltString;
+use Lira\Density\StringSpec;
+use Lira\Document\Node;
+use Lira\Document\Problems;
+use Lira\Document\StringReader;
+use Lira\Instrument\Kind;
+use Lira\InvalidInput;
+use Lira\Material\Material;
+
+/** All there is to say about one string that can be ordered: how it is built, what it weighs, what it suits, where it is used. */
+final class StringSheet
+{
+    private const USES_SHOWN = 50;
+
+    /** @return array<string, mixed> */
+    public static function of(ListString $string, float $lengthMm): array
+    {
+        $kind = self::kind($string);
+        $built = self::built($string, $kind);
+
+        return [
+            'id' => $string->id,
+            'code' => $string->code,
+            'name' => $string->name,
+            'supplier' => $string->supplier->name,
+            'currency' => $string->supplier->currency,
+            'cents' => $string->cents,
+            'box_of' => $string->box_of,
+            'box_cents' => $string->box_cents,
+            'construction' => $string->construction,
+            'material' => $string->material,
+            'gauge_in' => $string->gauge_in,
+            'length_mm' => $string->length_mm,
+            'end' => $string->end,
+            'kind' => $kind->label(),
+            'section' => $built === null ? null : self::section($built),
+            'density' => $built === null ? null : self::density($string, $built, $kind),
+            'suits' => $built === null ? null : self::suits($built, $kind, $lengthMm / 1000),
+            'uses' => self::uses($string),
+        ];
+    }
+
+    /** The kind of instrument such a string is made for; it decides its usual core. */
+    private static function kind(ListString $string): Kind
+    {
+        return match (true) {
+            in_array($string->material, [Material::SilverPlatedCopper->value, Material::Nylon->value, Material::Fluorocarbon->value, Material::SyntheticGut->value, Material::NylonMultifilament->value], true) => Kind::ClassicalGuitar,
+            $string->construction !== 'plain' && $string->length_mm !== null && $string->length_mm > 1050.0 => Kind::Bass,
+            in_array($string->material, [Material::PhosphorBronze->value, Material::Bronze8020->value], true) => Kind::AcousticGuitar,
+            default => Kind::ElectricGuitar,
+        };
+    }
+
+    private static function built(ListString $string, Kind $kind): ?BuiltString
+    {
+        $problems = new Problems;
+        $spec = (new StringReader($problems))->read(Node::root(StringCatalogue::json($string), $problems));
+        try {
+            return $spec === null ? null : BuiltString::of($spec, $kind);
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /** @return array{core: ?array{shape: string, size_mm: float}, layers_mm: list<float>, outer_mm: float} diameters, inside out */
+    private static function section(BuiltString $built): array
+    {
+        $core = $built->build->core;
+        $layers = [];
+        $inner = $core?->size->inMetres() ?? 0.0;
+        foreach ($built->build->wraps as $wrap) {
+            $inner += 2 * $wrap->thicknessM();
+            $layers[] = round($inner * 1000, 4);
+        }
+
+        return [
+            'core' => $core === null ? null : ['shape' => $core->shape->value, 'size_mm' => round($core->size->inMillimetres(), 4)],
+            'layers_mm' => $layers,
+            'outer_mm' => round($built->build->outerDiameterM * 1000, 4),
+        ];
+    }
+
+    /** @return array<string, mixed> what is taken, and what the model says beside it */
+    private static function density(ListString $string, BuiltString $built, Kind $kind): array
+    {
+        try {
+            $modelled = BuiltString::of(new StringSpec($built->spec->construction, $built->spec->material, $built->spec->gauge), $kind)->density->kgPerM;
+        } catch (InvalidInput) {
+            $modelled = null;
+        }
+
+        return [
+            'kg_per_m' => $built->density->kgPerM,
+            'tolerance' => $built->density->tolerance,
+            'source' => $built->density->source->value,
+            'modelled_kg_per_m' => $modelled,
+            'off' => $modelled === null || $string->kg_per_m === null ? null : $string->kg_per_m / $modelled - 1,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function suits(BuiltString $built, Kind $kind, float $lengthM): ?array
+    {
+        $suits = StringSuits::on($built, $kind, $lengthM);
+
+        return $suits === null ? null : [
+            'low' => $suits->low?->name(), 'usual' => $suits->usual?->name(), 'high' => $suits->high?->name(),
+            'low_hz' => $suits->lowHz, 'high_hz' => $suits->highHz, 'breaks' => $suits->breaks,
+        ];
+    }
+
+    /** @return list<array{id: int, name: string, position: int}> the sets that have such a string, the last changed first */
+    private static function uses(ListString $string): array
+    {
+        $uses = [];
+        $sets = StringSet::query()->where('gauges_in', 'like', '%'.rtrim(rtrim(number_format($string->gauge_in, 6, '.', ''), '0'), '.').'%')
+            ->latest('updated_at')->limit(self::USES_SHOWN * 4)->get(['id', 'name', 'document']);
+        foreach ($sets as $set) {
+            $strings = $set->document->strings ?? [];
+            foreach (is_array($strings) ? $strings : [] as $each) {
+                $gauge = $each instanceof \stdClass ? ($each->gauge_in ?? (is_numeric($each->gauge_mm ?? null) ? $each->gauge_mm / 25.4 : null)) : null;
+                if ($each instanceof \stdClass && is_numeric($gauge) && abs($gauge - $string->gauge_in) < 1e-6 && ($each->construction ?? null) === $string->construction
+                    && ($each->material ?? null) === $string->material && is_int($each->position ?? null) && count($uses) < self::USES_SHOWN) {
+                    $uses[] = ['id' => $set->id, 'name' => $set->name, 'position' => $each->position];
+                }
+            }
+        }
+
+        return $uses;
+    }
+}

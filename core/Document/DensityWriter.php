@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Density\GivenDensity;
+
+/** Writes a supplied or measured density as a set document carries it along. */
+final class DensityWriter
+{
+    /** @return array<string, mixed> nothing for a string that is only modelled */
+    public static function given(?GivenDensity $density): array
+    {
+        return $density === null ? [] : ['density' => [
+            'kg_per_m' => $density->kgPerM,
+            'source' => $density->source->value,
+            'state' => $density->state->value,
+            'tolerance' => $density->tolerance,
+        ]];
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\ListString;
+use App\Models\Lot;
+use App\Models\Pool;
+use App\Models\Supplier;
+use App\Support\Supply\Drawer;
+use Illuminate\Support\Facades\DB;
+use Lira\Density\BuiltString;
+use Lira\Density\Construction;
+use Lira\Density\StringSpec;
+use Lira\Instrument\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Three made-up makers and what they list. Every mass per length is the model's, off by a little for each family and by less
+ * for each string, as real ones are; prices rise with the metal in a string. Seeded, so that it comes out the same each time.
+ */
+final class SaltmarshSupply
+{
+    private const SEED = 20260214;
+
+    /** How far families are off the model, and strings within one, relative, as standard deviations. */
+    private const FAMILY = 0.012;
+
+    private const WITHIN = 0.005;
+
+    private const PLAIN = [[7, 13, 0.5], [14, 24, 1], [26, 26, 1]];
+
+    private const WOUND = [[17, 22, 1], [24, 76, 2], [80, 80, 1]];
+
+    private const BASS = [[30, 145, 5]];
+
+    private const NYLON = [[18, 46, 1]];
+
+    private const NYLON_WOUND = [[22, 36, 1], [38, 56, 2]];
+
+    private Randomizer $random;
+
+    private function __construct()
+    {
+        $this->random = new Randomizer(new Mt19937(self::SEED));
+    }
+
+    public static function seed(): void
+    {
+        $self = new self;
+        $self->maker('Gullwing Wire', 490, 6000, 2, 'GW', [
+            ['Bright plain', Kind::ElectricGuitar, Construction::Plain, Material::MusicWire, self::PLAIN, 'ball', 1016],
+            ['Bright wound', Kind::ElectricGuitar, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND, 'ball', 1016],
+            ['Old wound', Kind::ElectricGuitar, Construction::RoundWound, Material::PureNickel, self::WOUND, 'ball', 1016],
+            ['Keen wound', Kind::ElectricGuitar, Construction::RoundWound, Material::StainlessSteel, self::WOUND, 'ball', 1016],
+            ['Still flats', Kind::ElectricGuitar, Construction::Flatwound, Material::StainlessSteel, [[20, 60, 2]], 'ball', 1016],
+            ['Loop plain', Kind::Banjo, Construction::Plain, Material::MusicWire, [[8, 13, 0.5], [14, 18, 1]], 'loop', 965],
+            ['Loop wound', Kind::Banjo, Construction::RoundWound, Material::NickelPlatedSteel, [[18, 44, 2]], 'loop', 965],
+        ]);
+        $self->maker('Marram String Works', 550, 5000, 3, 'MS', [
+            ['Plain', Kind::AcousticGuitar, Construction::Plain, Material::MusicWire, self::PLAIN, 'ball', 1016],
+            ['Dune phosphor', Kind::AcousticGuitar, Construction::RoundWound, Material::PhosphorBronze, self::WOUND, 'ball', 1016],
+            ['Dune bright', Kind::AcousticGuitar, Construction::RoundWound, Material::Bronze8020, self::WOUND, 'ball', 1016],
+            ['Clear nylon', Kind::ClassicalGuitar, Construction::Plain, Material::Nylon, self::NYLON, 'bare', 1000],
+            ['Reed carbon', Kind::ClassicalGuitar, Construction::Plain, Material::Fluorocarbon, self::NYLON, 'bare', 1000],
+            ['Silvered bass', Kind::ClassicalGuitar, Construction::RoundWound, Material::SilverPlatedCopper, self::NYLON_WOUND, 'bare', 1000],
+        ]);
+        $self->maker('Fathom Bass Strings', 690, 8000, 5, 'FB', [
+            ['Sounding', Kind::Bass, Construction::RoundWound, Material::NickelPlatedSteel, self::BASS, 'ball', 1170],
+            ['Sounding steel', Kind::Bass, Construction::RoundWound, Material::StainlessSteel, self::BASS, 'ball', 1170],
+            ['Calm flats', Kind::Bass, Construction::Flatwound, Material::StainlessSteel, [[35, 130, 5]], 'ball', 1170],
+            ['Octave plain', Kind::ElectricGuitar, Construction::Plain, Material::MusicWire, [[8, 13, 0.5], [14, 20, 1]], 'ball', 1016],
+        ]);
+        self::drawer();
+    }
+
+    private static function drawer(): void
+    {
+        $pick = static fn (string $name): ListString => ListString::query()->where('name', $name)->firstOrFail();
+        foreach ([['Bright plain 10', 10, 'a box for walk-ins'], ['Bright plain 11', 6, ''], ['Bright plain 13', 8, ''], ['Bright plain 17', 4, ''], ['Bright wound 26', 3, ''], ['Bright wound 36', 5, ''], ['Bright wound 46', 2, 'left from the tour'], ['Dune phosphor 32', 4, ''], ['Sounding 105', 1, ''], ['Clear nylon 28', 3, '']] as [$name, $quantity, $note]) {
+            $string = $pick($name);
+            Drawer::add($string, $quantity, $string->cents, $note);
+        }
+        Drawer::take(Lot::query()->where('name', 'Bright plain 10')->firstOrFail(), 2, 'Curlew, broke on stage');
+        Drawer::keep('plain', 'music-wire', 0.010, 6);
+        Drawer::keep('round-wound', 'nickel-plated-steel', 0.046, 4);
+        Pool::query()->create(['name' => 'Gullwing, plain and nickel', 'rule' => ['suppliers' => [$pick('Bright plain 10')->supplier_id], 'makes' => ['plain music-wire', 'round-wound nickel-plated-steel'], 'half_gauges' => true, 'drawer' => false]]);
+        Pool::query()->create(['name' => 'What lies in the drawer', 'rule' => ['suppliers' => [], 'makes' => [], 'half_gauges' => true, 'drawer' => true]]);
+    }
+
+    /** @param  list<array{string, Kind, Construction, Material, list<array{int, int, int|float}>, string, int}>  $families */
+    private function maker(string $name, int $shippingCents, int $freeFromCents, int $days, string $prefix, array $families): void
+    {
+        $supplier = Supplier::query()->create(['name' => $name, 'currency' => 'EUR', 'shipping_cents' => $shippingCents, 'free_from_cents' => $freeFromCents, 'lead_days' => $days]);
+        $rows = [];
+        foreach ($families as $index => [$family, $kind, $construction, $material, $runs, $end, $lengthMm]) {
+            $familyFactor = 1 + self::FAMILY * $this->normal();
+            foreach ($runs as [$from, $to, $step]) {
+                for ($gauge = $from; $gauge <= $to + 1e-9; $gauge += $step) {
+                    $rows[] = $this->row($supplier, $family, sprintf('%s%d-%03d', $prefix, $index + 1, (int) round($gauge * 10)), $kind, new StringSpec($construction, $material, Length::thousandths($gauge)), $familyFactor, $end, $lengthMm);
+                }
+            }
+        }
+        DB::table('list_strings')->insert($rows);
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Supplier $supplier, string $family, string $code, Kind $kind, StringSpec $spec, float $familyFactor, string $end, int $lengthMm): array
+    {
+        $kgPerM = BuiltString::of($spec, $kind)->density->kgPerM * $familyFactor * (1 + self::WITHIN * $this->normal());
+        $cents = (int) (5 * round((80 + ($spec->construction->isWound() ? 90 : 0) + ($spec->construction === Construction::Flatwound ? 220 : 0) + 28_000 * $kgPerM) / 5));
+        $thou = rtrim(rtrim(number_format($spec->gauge->inThousandths(), 1), '0'), '.');
+
+        return [
+            'supplier_id' => $supplier->id,
+            'code' => $code,
+            'name' => "{$family} {$thou}",
+            'construction' => $spec->construction->value,
+            'material' => $spec->material->value,
+            'gauge_in' => round($spec->gauge->inInches(), 7),
+            'kg_per_m' => (float) sprintf('%.5g', $kgPerM),
+            'length_mm' => $lengthMm,
+            'end' => $end,
+            'cents' => $cents,
+            'box_of' => $spec->construction->isWound() ? null : 10,
+            'box_cents' => $spec->construction->isWound() ? null : (int) (10 * round($cents * 8.2 / 10)),
+            'words' => mb_strtolower("{$code} {$family} {$thou} {$spec->construction->value} {$spec->construction->label()} {$spec->material->label()} {$supplier->name}"),
+            'created_at' => now(),
+            'updated_at' => now(),
+        ];
+    }
+
+    /** Normal, by Box and Muller. */
+    private function normal(): float
+    {
+        $even = fn (): float => $this->random->getInt(0, 2 ** 31 - 1) / 2 ** 31;
+
+        return sqrt(-2 * log(1 - $even())) * cos(2 * M_PI * $even());
+    }
+}

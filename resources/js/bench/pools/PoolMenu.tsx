@@ -1,0 +1,50 @@
+import { router } from '@inertiajs/react';
+import { ask } from '../../lib/api';
+import { Button } from '../../ui/Button';
+import { Glyph } from '../../ui/Glyph';
+import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
+import { toast } from '../../ui/toasts';
+
+interface Props {
+    set: number;
+    pools: { id: number; name: string }[];
+    pool: { id: number } | null;
+}
+
+/** Which gauges the lanes show and the set is chosen from: what is usually sold, or a named pool. */
+export function PoolMenu({ set, pools, pool }: Props) {
+    const choose = async (id: number | null) => {
+        try {
+            await ask(`/sets/${set}/pool`, { method: 'PUT', body: { pool: id } });
+            // The set is opened anew, on the other gauges; what was changed is saved on the way.
+            router.visit(`/bench/${set}`, { replace: true });
+        } catch (error) {
+            toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+        }
+    };
+    const name = pools.find(({ id }) => id === pool?.id)?.name ?? 'what is usually sold';
+    const sign = (chosen: boolean) => <span className="inline-flex w-5">{chosen && <Glyph sign="check" />}</span>;
+    return (
+        <Menu
+            align="start"
+            trigger={
+                <Button look="quiet" className="h-7 px-2 text-xs">
+                    Gauges: {name} <Glyph sign="down" size={11} />
+                </Button>
+            }
+        >
+            <MenuItem onSelect={() => void choose(null)}>{sign(pool === null)}What is usually sold</MenuItem>
+            {pools.map(({ id, name: label }) => (
+                <MenuItem key={id} onSelect={() => void choose(id)}>
+                    {sign(pool?.id === id)}
+                    {label}
+                </MenuItem>
+            ))}
+            <MenuLine />
+            <MenuItem onSelect={() => router.visit('/strings/pools')}>
+                {sign(false)}
+                {pools.length === 0 ? 'Make a pool of your own…' : 'Pools…'}
+            </MenuItem>
+        </Menu>
+    );
+}

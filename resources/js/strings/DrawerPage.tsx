@@ -1,0 +1,156 @@
+import { Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { ask } from '../lib/api';
+import { makeWords } from '../lib/strings';
+import { formatGauge, useUnits } from '../lib/units';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { toast } from '../ui/toasts';
+import { TypedInput } from '../ui/TypedInput';
+import { isLow, shownKinds, type Kind, type Lot } from './drawer/lots';
+import { LotDialog, type LotAct } from './drawer/LotDialog';
+import { StringsFrame } from './StringsFrame';
+
+/** What lies in the drawer, lot by lot, and what runs low. */
+export default function DrawerPage({ contents }: { contents: Kind[] }) {
+    const units = useUnits();
+    const [words, setWords] = useState('');
+    const [lowOnly, setLowOnly] = useState(false);
+    const [act, setAct] = useState<{ lot: Lot; act: LotAct } | null>(null);
+    const nameOf = ({ construction, material, gauge_in }: Kind) =>
+        `${formatGauge(gauge_in, units)} ${makeWords({ construction, material })}`;
+    const low = contents.filter(isLow).length;
+    const reload = () => router.reload({ only: ['contents'] });
+    const keep = async ({ construction, material, gauge_in }: Kind, typed: string) => {
+        try {
+            await ask('/strings/drawer/levels', {
+                method: 'PUT',
+                body: { construction, material, gauge_in, least: typed === '' ? null : Number(typed) },
+            });
+            reload();
+        } catch (error) {
+            toast(error instanceof Error ? error.message : 'It was not kept. Try again.', { tone: 'failed' });
+        }
+    };
+    return (
+        <StringsFrame
+            at="/strings/drawer"
+            tools={
+                <Link href="/strings" className={buttonClass.strong}>
+                    Add strings…
+                </Link>
+            }
+        >
+            {contents.length === 0 ? (
+                <p className="mt-8 max-w-prose text-ink-soft">
+                    The drawer is empty. Find a string under <strong>All strings</strong> and put some of it in the drawer.
+                </p>
+            ) : (
+                <>
+                    <div className="mt-3 flex flex-wrap items-center gap-3">
+                        <input
+                            type="search"
+                            aria-label="Find in the drawer"
+                            placeholder="Find by gauge, make or name"
+                            className={clsx(fieldClass, 'max-w-72')}
+                            value={words}
+                            onChange={(event) => setWords(event.target.value)}
+                        />
+                        <label className="flex min-h-9 items-center gap-2">
+                            <input type="checkbox" checked={lowOnly} onChange={(event) => setLowOnly(event.target.checked)} />
+                            Only what runs low ({low})
+                        </label>
+                    </div>
+                    <table className="mt-3 w-full max-w-5xl">
+                        <thead>
+                            <tr className="border-b border-ink text-left text-sm text-ink-soft">
+                                <th className="py-1.5 pr-4 font-normal">String</th>
+                                <th className="py-1.5 pr-4 text-right font-normal">There are</th>
+                                <th className="w-28 py-1.5 pr-4 font-normal">At least</th>
+                                <th className="py-1.5 font-normal">Lots</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {shownKinds(contents, words, lowOnly, nameOf).map((kind) => (
+                                <tr key={nameOf(kind)} className="border-b border-rule align-top">
+                                    <th scope="row" className="py-2 pr-4 text-left font-normal">
+                                        <strong>{formatGauge(kind.gauge_in, units)}</strong> {makeWords(kind)}
+                                        {isLow(kind) && (
+                                            <span className="block text-sm font-semibold text-caution">runs low</span>
+                                        )}
+                                    </th>
+                                    <td className="py-2 pr-4 text-right text-lg font-bold">{kind.quantity}</td>
+                                    <td className="py-1 pr-4">
+                                        <TypedInput
+                                            className={clsx(fieldClass, 'w-20')}
+                                            inputMode="numeric"
+                                            aria-label={`How many of ${nameOf(kind)} should be there`}
+                                            placeholder="–"
+                                            shown={kind.least === null ? '' : String(kind.least)}
+                                            onTake={(typed) => void keep(kind, typed)}
+                                        />
+                                    </td>
+                                    <td className="py-1">
+                                        <ul>
+                                            {kind.lots.map((lot) => (
+                                                <LotLine
+                                                    key={lot.id}
+                                                    lot={lot}
+                                                    onAct={(chosen) => setAct({ lot, act: chosen })}
+                                                />
+                                            ))}
+                                        </ul>
+                                    </td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </>
+            )}
+            {act !== null && (
+                <LotDialog
+                    key={`${act.lot.id} ${act.act}`}
+                    lot={act.lot}
+                    act={act.act}
+                    onClose={() => {
+                        setAct(null);
+                        reload();
+                    }}
+                />
+            )}
+        </StringsFrame>
+    );
+}
+
+function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
+    return (
+        <li className="flex flex-wrap items-center gap-x-3">
+            <span className="min-w-0 flex-1 basis-52">
+                {lot.quantity} × {lot.name}
+                <span className="text-sm text-ink-soft">
+                    {' '}
+                    since {lot.since}
+                    {lot.note !== '' && `, ${lot.note}`}
+                </span>
+            </span>
+            <span className="flex">
+                <Button
+                    look="quiet"
+                    className="h-8"
+                    disabled={lot.quantity === 0}
+                    aria-label={`Take from ${lot.name}`}
+                    onClick={() => onAct('take')}
+                >
+                    Take
+                </Button>
+                <Button look="quiet" className="h-8" aria-label={`Count ${lot.name}`} onClick={() => onAct('count')}>
+                    Count
+                </Button>
+                <Button look="quiet" className="h-8" aria-label={`History of ${lot.name}`} onClick={() => onAct('history')}>
+                    History
+                </Button>
+            </span>
+        </li>
+    );
+}

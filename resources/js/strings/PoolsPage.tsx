@@ -1,0 +1,193 @@
+import { router } from '@inertiajs/react';
+import { useState, type SyntheticEvent } from 'react';
+import { ask, Refused } from '../lib/api';
+import type { Construction, Material } from '../lib/formats';
+import { makeWords } from '../lib/strings';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { Dialog } from '../ui/Dialog';
+import { Field } from '../ui/Field';
+import { toast } from '../ui/toasts';
+import { StringsFrame } from './StringsFrame';
+import type { Supplier } from './supply';
+
+interface Rule {
+    suppliers: number[];
+    makes: string[];
+    half_gauges: boolean;
+    drawer: boolean;
+}
+
+interface Pool {
+    id: number;
+    name: string;
+    rule: Rule;
+    gauges: number;
+}
+
+interface Make {
+    make: string;
+    construction: Construction;
+    material: Material;
+}
+
+interface Props {
+    pools: Pool[];
+    makes: Make[];
+    suppliers: Supplier[];
+}
+
+/** Named selections of strings that the Bench and solving choose from. */
+export default function PoolsPage({ pools, makes, suppliers }: Props) {
+    const [editing, setEditing] = useState<Pool | 'new' | null>(null);
+    const reload = () => router.reload({ only: ['pools'] });
+    const remove = async ({ id, name, rule }: Pool) => {
+        await ask(`/strings/pools/${id}`, { method: 'DELETE' });
+        reload();
+        toast(`The pool “${name}” was removed.`, {
+            action: {
+                label: 'Undo',
+                run: () => void ask('/strings/pools', { method: 'POST', body: { name, rule } }).then(reload),
+            },
+        });
+    };
+    const words = ({ suppliers: of, makes: made, half_gauges: half, drawer }: Rule) =>
+        [
+            of.length === 0 ? 'every supplier' : of.map((id) => suppliers.find((each) => each.id === id)?.name ?? '?').join(', '),
+            made.length === 0
+                ? 'every make'
+                : made.map((key) => makes.filter(({ make }) => make === key).map(makeWords)[0] ?? key).join(' · '),
+            half ? null : 'no half gauges',
+            drawer ? 'only what is in the drawer' : null,
+        ]
+            .filter((part) => part !== null)
+            .join('; ');
+    return (
+        <StringsFrame
+            at="/strings/pools"
+            tools={
+                <Button look="strong" onClick={() => setEditing('new')}>
+                    New pool
+                </Button>
+            }
+        >
+            <p className="mt-4 max-w-prose text-ink-soft">
+                A pool is what a set may be chosen from: some suppliers, some makes, or what lies in the drawer. Choose it on the
+                Bench, under the lanes.
+            </p>
+            <ul className="mt-3 max-w-4xl">
+                {pools.map((pool) => (
+                    <li key={pool.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2">
+                        <div className="min-w-0 flex-1 basis-80">
+                            <h2 className="font-semibold">{pool.name}</h2>
+                            <p className="text-sm text-ink-soft">{words(pool.rule)}</p>
+                        </div>
+                        <span>{pool.gauges} gauges</span>
+                        <Button aria-label={`Change ${pool.name}`} onClick={() => setEditing(pool)}>
+                            Change
+                        </Button>
+                        <Button look="quiet" aria-label={`Remove ${pool.name}`} onClick={() => void remove(pool)}>
+                            Remove
+                        </Button>
+                    </li>
+                ))}
+                {pools.length === 0 && <li className="py-2">No pools yet: sets are chosen from what is usually sold.</li>}
+            </ul>
+            {editing !== null && (
+                <PoolDialog
+                    pool={editing === 'new' ? null : editing}
+                    makes={makes}
+                    suppliers={suppliers}
+                    onClose={(changed) => {
+                        setEditing(null);
+                        if (changed) {
+                            reload();
+                        }
+                    }}
+                />
+            )}
+        </StringsFrame>
+    );
+}
+
+interface DialogProps {
+    pool: Pool | null;
+    makes: Make[];
+    suppliers: Supplier[];
+    onClose: (changed: boolean) => void;
+}
+
+function toggled<T>(values: T[], value: T): T[] {
+    return values.includes(value) ? values.filter((each) => each !== value) : [...values, value];
+}
+
+function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
+    const [name, setName] = useState(pool?.name ?? '');
+    const [rule, setRule] = useState<Rule>(pool?.rule ?? { suppliers: [], makes: [], half_gauges: true, drawer: false });
+    const [refused, setRefused] = useState<Refused | null>(null);
+    const save = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        try {
+            await ask(pool === null ? '/strings/pools' : `/strings/pools/${pool.id}`, {
+                method: pool === null ? 'POST' : 'PUT',
+                body: { name, rule },
+            });
+            onClose(true);
+        } catch (error) {
+            const message = error instanceof Error ? error.message : 'It was not kept. Try again.';
+            setRefused(error instanceof Refused ? error : new Refused(0, [{ path: '/name', message }]));
+        }
+    };
+    const tick = (label: string, checked: boolean, onChange: () => void) => (
+        <label key={label} className="flex min-h-7 items-center gap-2">
+            <input type="checkbox" checked={checked} onChange={onChange} />
+            {label}
+        </label>
+    );
+    return (
+        <Dialog open onOpenChange={() => onClose(false)} title={pool === null ? 'New pool' : pool.name} width="wide">
+            <form onSubmit={(event) => void save(event)} className="grid min-h-0 gap-4 overflow-auto">
+                <Field label="Name" error={refused?.problems[0]?.message}>
+                    <input
+                        className={fieldClass}
+                        value={name}
+                        maxLength={120}
+                        onChange={(event) => setName(event.target.value)}
+                    />
+                </Field>
+                <fieldset>
+                    <legend className="mb-1 font-semibold">From</legend>
+                    <div className="grid gap-x-4 sm:grid-cols-2">
+                        {suppliers.map((supplier) =>
+                            tick(supplier.name, rule.suppliers.includes(supplier.id), () =>
+                                setRule({ ...rule, suppliers: toggled(rule.suppliers, supplier.id) }),
+                            ),
+                        )}
+                    </div>
+                    <p className="text-sm text-ink-soft">None ticked: every supplier.</p>
+                </fieldset>
+                <fieldset>
+                    <legend className="mb-1 font-semibold">Made as</legend>
+                    <div className="grid gap-x-4 sm:grid-cols-2">
+                        {makes.map((make) =>
+                            tick(makeWords(make), rule.makes.includes(make.make), () =>
+                                setRule({ ...rule, makes: toggled(rule.makes, make.make) }),
+                            ),
+                        )}
+                    </div>
+                    <p className="text-sm text-ink-soft">None ticked: every make.</p>
+                </fieldset>
+                <fieldset>
+                    <legend className="mb-1 font-semibold">And</legend>
+                    {tick('With half gauges, such as 9.5', rule.half_gauges, () =>
+                        setRule({ ...rule, half_gauges: !rule.half_gauges }),
+                    )}
+                    {tick('Only what lies in the drawer', rule.drawer, () => setRule({ ...rule, drawer: !rule.drawer }))}
+                </fieldset>
+                <button type="submit" className={buttonClass.strong}>
+                    {pool === null ? 'Make the pool' : 'Save'}
+                </button>
+            </form>
+        </Dialog>
+    );
+}

@@ -1,0 +1,50 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useDeferredValue, useState } from 'react';
+import { MM_PER_INCH, parseGauge, useUnits } from '../lib/units';
+import { buttonClass } from '../ui/classes';
+import { FilterFields } from './browse/FilterFields';
+import { StringSheet } from './browse/StringSheet';
+import { StringTable } from './browse/StringTable';
+import { StringsFrame } from './StringsFrame';
+import { NO_FILTERS, queryOf, type Filters, type Supplier } from './supply';
+
+/** Everything that can be ordered. */
+export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
+    const units = useUnits();
+    const [filters, setFilters] = useState<Filters>(NO_FILTERS);
+    const [chosen, setChosen] = useState<number | null>(null);
+    const inches = (typed: string) => {
+        const gauge = parseGauge(typed, units);
+        return gauge === null ? null : 'gauge_in' in gauge ? gauge.gauge_in : gauge.gauge_mm / MM_PER_INCH;
+    };
+    const query = useDeferredValue(queryOf(filters, inches));
+    return (
+        <StringsFrame
+            at="/strings"
+            tools={
+                <Link href="/strings/suppliers" className={buttonClass.plain}>
+                    Bring in a list…
+                </Link>
+            }
+        >
+            {suppliers.length === 0 ? (
+                <p className="mt-8 max-w-prose text-ink-soft">
+                    No strings yet. Add a supplier under <strong>Suppliers’ lists</strong> and bring in what they sell.
+                </p>
+            ) : (
+                <>
+                    <FilterFields
+                        filters={filters}
+                        suppliers={suppliers}
+                        onChange={(changed) => setFilters((present) => ({ ...present, ...changed }))}
+                    />
+                    <div className={clsx('grid gap-x-6 gap-y-5', chosen !== null && 'lg:grid-cols-[minmax(0,1fr)_27rem]')}>
+                        <StringTable query={query} suppliers={suppliers} chosen={chosen} onChoose={({ id }) => setChosen(id)} />
+                        {chosen !== null && <StringSheet id={chosen} onClose={() => setChosen(null)} />}
+                    </div>
+                </>
+            )}
+        </StringsFrame>
+    );
+}

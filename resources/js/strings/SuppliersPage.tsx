@@ -1,0 +1,114 @@
+import { router } from '@inertiajs/react';
+import { lazy, useState } from 'react';
+import { Button } from '../ui/Button';
+import { buttonClass } from '../ui/classes';
+import { Lazily } from '../ui/Lazily';
+import { SupplierDialog } from './lists/SupplierDialog';
+import { StringsFrame } from './StringsFrame';
+import { price, type Supplier } from './supply';
+
+const ImportDialog = lazy(() => import('./lists/ImportDialog').then((module) => ({ default: module.ImportDialog })));
+
+/** Who strings are ordered from, and bringing in what they list. */
+export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) {
+    const [editing, setEditing] = useState<Supplier | 'new' | null>(null);
+    const [importing, setImporting] = useState<Supplier | null>(null);
+    const reload = () => router.reload({ only: ['suppliers'] });
+    return (
+        <StringsFrame
+            at="/strings/suppliers"
+            tools={
+                <Button look="strong" onClick={() => setEditing('new')}>
+                    New supplier
+                </Button>
+            }
+        >
+            {suppliers.length === 0 ? (
+                <p className="mt-8 max-w-prose text-ink-soft">
+                    No suppliers yet. Add one, then bring in what they sell as a CSV file: their order codes and gauges are
+                    enough.
+                </p>
+            ) : (
+                <table className="mt-4 w-full max-w-5xl">
+                    <thead>
+                        <tr className="border-b border-ink text-left text-sm text-ink-soft">
+                            <th className="py-1.5 pr-4 font-normal">Supplier</th>
+                            <th className="py-1.5 pr-4 text-right font-normal">Strings</th>
+                            <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">A parcel costs</th>
+                            <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Free from</th>
+                            <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Comes in</th>
+                            <th>
+                                <span className="sr-only">What to do</span>
+                            </th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {suppliers.map((supplier) => (
+                            <tr key={supplier.id} className="border-b border-rule">
+                                <td className="py-2 pr-4 font-semibold">{supplier.name}</td>
+                                <td className="py-2 pr-4 text-right">{supplier.strings.toLocaleString('en')}</td>
+                                <td className="py-2 pr-4 text-right max-sm:hidden">
+                                    {price(supplier.shipping_cents, supplier.currency)}
+                                </td>
+                                <td className="py-2 pr-4 text-right max-sm:hidden">
+                                    {price(supplier.free_from_cents, supplier.currency)}
+                                </td>
+                                <td className="py-2 pr-4 text-right max-sm:hidden">
+                                    {supplier.lead_days} day{supplier.lead_days === 1 ? '' : 's'}
+                                </td>
+                                <td className="py-1">
+                                    <div className="flex justify-end gap-1.5">
+                                        <Button
+                                            aria-label={`Bring in a list of ${supplier.name}`}
+                                            onClick={() => setImporting(supplier)}
+                                        >
+                                            Bring in a list…
+                                        </Button>
+                                        <a
+                                            className={buttonClass.quiet}
+                                            href={`/strings/suppliers/${supplier.id}/export`}
+                                            aria-label={`Export the list of ${supplier.name}`}
+                                        >
+                                            Export
+                                        </a>
+                                        <Button
+                                            look="quiet"
+                                            aria-label={`Change ${supplier.name}`}
+                                            onClick={() => setEditing(supplier)}
+                                        >
+                                            Change
+                                        </Button>
+                                    </div>
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
+            {editing !== null && (
+                <SupplierDialog
+                    supplier={editing === 'new' ? null : editing}
+                    onClose={(changed) => {
+                        setEditing(null);
+                        if (changed) {
+                            reload();
+                        }
+                    }}
+                />
+            )}
+            <Lazily when={importing !== null}>
+                {importing !== null && (
+                    <ImportDialog
+                        supplier={importing}
+                        onClose={(changed) => {
+                            setImporting(null);
+                            if (changed) {
+                                reload();
+                            }
+                        }}
+                    />
+                )}
+            </Lazily>
+        </StringsFrame>
+    );
+}

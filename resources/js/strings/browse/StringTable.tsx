@@ -1,0 +1,139 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { clsx } from 'clsx';
+import { useEffect, useRef, type KeyboardEvent } from 'react';
+import { CONSTRUCTIONS, MATERIALS } from '../../lib/strings';
+import { formatGauge, useUnits } from '../../lib/units';
+import { price, type Listed, type Supplier } from '../supply';
+import { useListed } from './useListed';
+
+const ROW = 36;
+const COLUMNS =
+    'grid grid-cols-[4.2rem_minmax(8rem,1.3fr)_5rem_minmax(8rem,1fr)_minmax(7rem,1fr)_6rem_4.5rem] items-center gap-x-3';
+
+interface Props {
+    query: string;
+    suppliers: Supplier[];
+    chosen: number | null;
+    onChoose: (string: Listed) => void;
+}
+
+/** However many there are, only the rows in sight are drawn and asked for. */
+export function StringTable({ query, suppliers, chosen, onChoose }: Props) {
+    const units = useUnits();
+    const frame = useRef<HTMLDivElement>(null);
+    const virtual = useVirtualizer({
+        count: useTotal(query),
+        getScrollElement: () => frame.current,
+        estimateSize: () => ROW,
+        overscan: 12,
+    });
+    const items = virtual.getVirtualItems();
+    const { total, row, error } = useListed(query, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
+    const supplierOf = (id: number) => suppliers.find((supplier) => supplier.id === id);
+    useEffect(() => {
+        frame.current?.scrollTo({ top: 0 });
+    }, [query]);
+
+    const move = (event: KeyboardEvent, index: number) => {
+        const step = { ArrowDown: 1, ArrowUp: -1, PageDown: 12, PageUp: -12 }[event.key];
+        if (step === undefined || total === undefined) {
+            return;
+        }
+        event.preventDefault();
+        const to = Math.min(total - 1, Math.max(0, index + step));
+        virtual.scrollToIndex(to);
+        requestAnimationFrame(() => frame.current?.querySelector<HTMLElement>(`[data-index="${to}"] button`)?.focus());
+    };
+    return (
+        <div className="min-w-0">
+            <p role="status" className="pb-1 text-sm text-ink-soft">
+                {error !== null ? error.message : total === undefined ? 'Looking…' : `${total.toLocaleString('en')} strings`}
+            </p>
+            <div
+                ref={frame}
+                className="h-[calc(100dvh-17.5rem)] min-h-72 overflow-auto border-y border-rule"
+                role="table"
+                aria-label="Strings"
+                aria-rowcount={(total ?? 0) + 1}
+            >
+                <div role="rowgroup" className="sticky top-0 z-10 min-w-[46rem] border-b border-ink bg-paper">
+                    <div role="row" className={clsx(COLUMNS, 'h-8 px-2 text-left text-sm text-ink-soft')}>
+                        <span role="columnheader" className="text-right">
+                            Gauge
+                        </span>
+                        <span role="columnheader">Name</span>
+                        <span role="columnheader">Build</span>
+                        <span role="columnheader">Material</span>
+                        <span role="columnheader">Supplier</span>
+                        <span role="columnheader" className="text-right">
+                            One
+                        </span>
+                        <span role="columnheader" className="text-right">
+                            Drawer
+                        </span>
+                    </div>
+                </div>
+                <div role="rowgroup" className="relative min-w-[46rem]" style={{ height: virtual.getTotalSize() }}>
+                    {items.map((item) => {
+                        const listed = row(item.index);
+                        return (
+                            <div
+                                key={item.key}
+                                role="row"
+                                aria-rowindex={item.index + 2}
+                                data-index={item.index}
+                                style={{ transform: `translateY(${item.start}px)`, height: ROW }}
+                                className={clsx(
+                                    COLUMNS,
+                                    'absolute inset-x-0 cursor-pointer border-b border-rule px-2 hover:bg-sheet',
+                                    listed !== undefined && listed.id === chosen && 'bg-accent-wash',
+                                )}
+                                onClick={() => listed !== undefined && onChoose(listed)}
+                            >
+                                {listed === undefined ? (
+                                    <span role="cell" className="col-span-7 text-ink-faint">
+                                        …
+                                    </span>
+                                ) : (
+                                    <>
+                                        <span role="cell" className="text-right font-semibold">
+                                            {formatGauge(listed.gauge_in, units)}
+                                        </span>
+                                        <span role="cell" className="min-w-0">
+                                            <button
+                                                type="button"
+                                                className="block w-full truncate text-left"
+                                                aria-pressed={listed.id === chosen}
+                                                onKeyDown={(event) => move(event, item.index)}
+                                            >
+                                                {listed.name === '' ? listed.code : listed.name}
+                                            </button>
+                                        </span>
+                                        <span role="cell">{CONSTRUCTIONS[listed.construction]}</span>
+                                        <span role="cell" className="truncate">
+                                            {MATERIALS[listed.material]}
+                                        </span>
+                                        <span role="cell" className="truncate text-ink-soft">
+                                            {supplierOf(listed.supplier_id)?.name}
+                                        </span>
+                                        <span role="cell" className="text-right">
+                                            {price(listed.cents, supplierOf(listed.supplier_id)?.currency ?? '')}
+                                        </span>
+                                        <span role="cell" className="text-right">
+                                            {listed.drawer > 0 ? listed.drawer : ''}
+                                        </span>
+                                    </>
+                                )}
+                            </div>
+                        );
+                    })}
+                </div>
+            </div>
+        </div>
+    );
+}
+
+/** How many there are; the table is as long. */
+function useTotal(query: string): number {
+    return useListed(query, 0, 0).total ?? 0;
+}

@@ -1,0 +1,56 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { ask } from '../../lib/api';
+import { Button } from '../../ui/Button';
+import { buttonClass, fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { toast } from '../../ui/toasts';
+
+interface Props {
+    string: number;
+    name: string;
+    cents: number | null;
+}
+
+/** Puts some of a string in the drawer, as a lot of its own. */
+export function AddToDrawer({ string, name, cents }: Props) {
+    const [open, setOpen] = useState(false);
+    const [quantity, setQuantity] = useState('1');
+    const [note, setNote] = useState('');
+    const [problem, setProblem] = useState<string | null>(null);
+    const queries = useQueryClient();
+    const add = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        try {
+            await ask('/strings/drawer/lots', { method: 'POST', body: { string, quantity: Number(quantity), cents, note } });
+            setOpen(false);
+            setProblem(null);
+            await queries.invalidateQueries({ queryKey: ['strings'] });
+            toast(`${quantity} × ${name} lie in the drawer now.`);
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'It was not kept. Try again.');
+        }
+    };
+    return open ? (
+        <form onSubmit={(event) => void add(event)} className="mt-3 grid grid-cols-[5rem_1fr_auto] items-end gap-2">
+            <Field label="How many" error={problem ?? undefined}>
+                <input
+                    className={fieldClass}
+                    inputMode="numeric"
+                    value={quantity}
+                    onChange={(event) => setQuantity(event.target.value)}
+                />
+            </Field>
+            <Field label="Note">
+                <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
+            </Field>
+            <button type="submit" className={buttonClass.strong}>
+                Put in
+            </button>
+        </form>
+    ) : (
+        <Button className="mt-3" onClick={() => setOpen(true)}>
+            Put in the drawer…
+        </Button>
+    );
+}

@@ -1,0 +1,103 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { ask, Refused } from '../../lib/api';
+import { buttonClass, fieldClass } from '../../ui/classes';
+import { Dialog } from '../../ui/Dialog';
+import { Field } from '../../ui/Field';
+import type { Lot, Movement } from './lots';
+
+export type LotAct = 'take' | 'count' | 'history';
+
+const TITLES: Record<LotAct, string> = { take: 'Take strings out', count: 'Counted anew', history: 'What happened to it' };
+const KINDS: Record<Movement['kind'], string> = { added: 'put in', used: 'taken', counted: 'counted' };
+
+interface Props {
+    lot: Lot;
+    act: LotAct;
+    onClose: () => void;
+}
+
+/** Something done with a lot: taken from, counted, or looked back on. */
+export function LotDialog({ lot, act, onClose }: Props) {
+    return (
+        <Dialog open onOpenChange={onClose} title={TITLES[act]} description={`${lot.quantity} × ${lot.name}, since ${lot.since}`}>
+            {act === 'history' ? <History lot={lot} /> : <Change lot={lot} act={act} onDone={onClose} />}
+        </Dialog>
+    );
+}
+
+function Change({ lot, act, onDone }: { lot: Lot; act: 'take' | 'count'; onDone: () => void }) {
+    const [number, setNumber] = useState(act === 'take' ? '1' : String(lot.quantity));
+    const [note, setNote] = useState('');
+    const [refused, setRefused] = useState<Refused | null>(null);
+    const send = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        try {
+            await ask(`/strings/drawer/lots/${lot.id}/${act}`, {
+                method: 'POST',
+                body:
+                    act === 'take'
+                        ? { quantity: Number(number), note }
+                        : { counted: Number(number), seen: lot.quantity, reason: note },
+            });
+            onDone();
+        } catch (error) {
+            const message = error instanceof Error ? error.message : 'That did not work. Try again.';
+            setRefused(error instanceof Refused ? error : new Refused(0, [{ path: '', message }]));
+        }
+    };
+    const other = refused?.problems.find(({ path }) => path === '')?.message;
+    return (
+        <form onSubmit={(event) => void send(event)} className="grid gap-3">
+            <Field
+                label={act === 'take' ? 'How many' : 'There are'}
+                error={refused?.at('/quantity')?.message ?? refused?.at('/counted')?.message}
+            >
+                <input
+                    className={fieldClass}
+                    inputMode="numeric"
+                    autoComplete="off"
+                    value={number}
+                    onChange={(event) => setNumber(event.target.value)}
+                />
+            </Field>
+            <Field label={act === 'take' ? 'For what' : 'Why it differs'} error={refused?.at('/reason')?.message}>
+                <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
+            </Field>
+            {other !== undefined && (
+                <p role="alert" className="text-stop">
+                    {other}
+                </p>
+            )}
+            <button type="submit" className={buttonClass.strong}>
+                {act === 'take' ? 'Take out' : 'Set to what was counted'}
+            </button>
+        </form>
+    );
+}
+
+function History({ lot }: { lot: Lot }) {
+    const { data, error } = useQuery({
+        queryKey: ['movements', lot.id],
+        queryFn: ({ signal }) => ask<Movement[]>(`/strings/drawer/lots/${lot.id}/movements`, { signal }),
+        staleTime: 0,
+    });
+    if (data === undefined) {
+        return <p className="text-ink-soft">{error === null ? 'Looking…' : error.message}</p>;
+    }
+    return (
+        <ul className="max-h-80 overflow-auto">
+            {data.map((movement, index) => (
+                <li key={index} className="grid grid-cols-[3.5rem_5rem_1fr_auto] gap-x-2 border-b border-rule py-1.5">
+                    <strong className="text-right">
+                        {movement.change > 0 ? '+' : movement.change < 0 ? '−' : '±'}
+                        {Math.abs(movement.change)}
+                    </strong>
+                    <span>{KINDS[movement.kind]}</span>
+                    <span className="text-ink-soft">{movement.note}</span>
+                    <span className="text-sm text-ink-faint">{new Date(movement.at).toLocaleDateString()}</span>
+                </li>
+            ))}
+        </ul>
+    );
+}

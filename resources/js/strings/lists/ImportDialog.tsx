@@ -1,0 +1,186 @@
+import { useEffect, useRef, useState } from 'react';
+import { ask, Refused, xsrfToken } from '../../lib/api';
+import type { LiraError } from '../../lib/formats';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { toast } from '../../ui/toasts';
+import type { Supplier } from '../supply';
+import { CheckedList } from './CheckedList';
+import { fileWords, type Mapping, type Preview, type Progress } from './importing';
+import { MappingFields } from './MappingFields';
+
+interface Props {
+    supplier: Supplier;
+    onClose: (changed: boolean) => void;
+}
+
+const failed = (error: unknown) => (error instanceof Error ? error.message : 'That did not work. Try again.');
+
+/** A list comes in: the file, what its columns say, a check of every row, and only then the whole of it. */
+export function ImportDialog({ supplier, onClose }: Props) {
+    const [preview, setPreview] = useState<Preview | null>(null);
+    const [mapping, setMapping] = useState<Mapping | null>(null);
+    const [whole, setWhole] = useState(false);
+    const [progress, setProgress] = useState<Progress | null>(null);
+    const [problem, setProblem] = useState<string | null>(null);
+    const [busy, setBusy] = useState(false);
+    const file = useRef<HTMLInputElement>(null);
+    const going = useRef(true);
+    useEffect(() => {
+        going.current = true;
+        return () => {
+            going.current = false;
+        };
+    }, []);
+
+    const isOpen = () => going.current;
+
+    const attempt = async (act: () => Promise<void>) => {
+        setBusy(true);
+        setProblem(null);
+        try {
+            await act();
+        } catch (error) {
+            setProblem(failed(error));
+        }
+        setBusy(false);
+    };
+    const upload = (chosen: File | undefined) =>
+        chosen !== undefined &&
+        void attempt(async () => {
+            const given = await send(`/strings/suppliers/${supplier.id}/imports`, chosen);
+            setPreview(given);
+            setMapping(given.mapping);
+        });
+    const check = (id: number, by: Mapping) =>
+        void attempt(async () => {
+            let now = await ask<Progress>(`/strings/imports/${id}`, { method: 'PUT', body: { ...by, whole } });
+            setProgress(now);
+            // Some thousand rows at a time, so that it can be left in between.
+            while (now.status === 'checking' && isOpen()) {
+                now = await ask<Progress>(`/strings/imports/${id}/check`, { method: 'POST' });
+                if (isOpen()) {
+                    setProgress(now);
+                }
+            }
+        });
+    const write = (id: number) =>
+        void attempt(async () => {
+            const { written } = await ask<{ written: number }>(`/strings/imports/${id}/write`, { method: 'POST' });
+            toast(`${written.toLocaleString('en')} strings of ${supplier.name} are listed.`);
+            onClose(true);
+        });
+    const leave = () => {
+        going.current = false;
+        if (preview !== null) {
+            ask(`/strings/imports/${preview.id}`, { method: 'DELETE' }).catch(() => undefined);
+        }
+        onClose(false);
+    };
+
+    const step = progress !== null ? 'check' : preview !== null && mapping !== null ? 'map' : 'file';
+    return (
+        <Dialog
+            open
+            onOpenChange={leave}
+            title={`Bring in a list of ${supplier.name}`}
+            description="Nothing changes until every row was checked and you say so."
+            width={step === 'file' ? 'narrow' : 'wider'}
+        >
+            <div className="min-h-0 overflow-auto">
+                {step === 'file' && (
+                    <>
+                        <p className="text-ink-soft">
+                            A CSV file: a row of titles, then a row for each string. Order codes and gauges are enough; prices,
+                            boxes and masses make it better.
+                        </p>
+                        <input
+                            ref={file}
+                            type="file"
+                            accept=".csv,.txt,text/csv,text/plain"
+                            aria-label="List to bring in"
+                            className="hidden"
+                            onChange={(event) => {
+                                upload(event.target.files?.[0]);
+                                event.target.value = '';
+                            }}
+                        />
+                        <Button look="strong" className="mt-3" disabled={busy} onClick={() => file.current?.click()}>
+                            {busy ? 'Reading…' : 'Choose the file…'}
+                        </Button>
+                    </>
+                )}
+                {step === 'map' && preview !== null && mapping !== null && (
+                    <>
+                        <p className="mb-3 text-ink-soft">
+                            “{preview.original}” has {fileWords(preview)}.{' '}
+                            {preview.remembered
+                                ? 'Its columns are taken as they were the last time.'
+                                : 'Its columns were guessed by their titles: look them over.'}
+                        </p>
+                        <MappingFields preview={preview} mapping={mapping} onMapping={setMapping} />
+                        <label className="mt-4 flex items-start gap-2">
+                            <input
+                                type="checkbox"
+                                className="mt-1"
+                                checked={whole}
+                                onChange={(event) => setWhole(event.target.checked)}
+                            />
+                            <span>
+                                This is all they sell: what is missing from it is no longer listed
+                                <span className="block text-sm text-ink-soft">Sets and the drawer keep what they have.</span>
+                            </span>
+                        </label>
+                    </>
+                )}
+                {step === 'check' && progress !== null && <CheckedList progress={progress} />}
+            </div>
+            {problem !== null && (
+                <p role="alert" className="mt-3 text-stop">
+                    {problem}
+                </p>
+            )}
+            {step !== 'file' && preview !== null && mapping !== null && (
+                <div className="mt-4 flex gap-2 border-t border-rule pt-3">
+                    {step === 'map' && (
+                        <Button look="strong" disabled={busy} onClick={() => check(preview.id, mapping)}>
+                            Check every row
+                        </Button>
+                    )}
+                    {step === 'check' && (
+                        <>
+                            <Button
+                                look="strong"
+                                disabled={busy || progress?.status !== 'checked' || progress.good === 0}
+                                onClick={() => write(preview.id)}
+                            >
+                                Take {progress?.good.toLocaleString('en')} strings
+                            </Button>
+                            <Button disabled={busy} onClick={() => setProgress(null)}>
+                                Back to the columns
+                            </Button>
+                        </>
+                    )}
+                    <Button look="quiet" onClick={leave}>
+                        Leave it
+                    </Button>
+                </div>
+            )}
+        </Dialog>
+    );
+}
+
+async function send(address: string, file: File): Promise<Preview> {
+    const body = new FormData();
+    body.append('file', file);
+    const response = await fetch(address, {
+        method: 'POST',
+        body,
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
+    });
+    const answer = (await response.json()) as Preview | LiraError;
+    if ('errors' in answer) {
+        throw new Refused(response.status, answer.errors);
+    }
+    return answer;
+}

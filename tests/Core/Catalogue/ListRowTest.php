@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Catalogue;
+
+use Lira\Catalogue\Figure;
+use Lira\Catalogue\ListField;
+use Lira\Catalogue\ListMapping;
+use Lira\Catalogue\ListRow;
+use Lira\Catalogue\ListUnit;
+use Lira\Density\Construction;
+use Lira\Density\StringEnd;
+use Lira\Material\Material;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+
+/** Rows as suppliers write them. */
+final class ListRowTest extends CoreTestCase
+{
+    private const COLUMNS = ['code' => 0, 'construction' => 1, 'material' => 2, 'gauge' => 3, 'density' => 4, 'length' => 5, 'end' => 6, 'price' => 7, 'box_of' => 8, 'box_price' => 9, 'name' => 10];
+
+    public function test_a_row_is_read_whole(): void
+    {
+        $listed = ListRow::read(['GW-46', 'Round wound', 'Nickel-plated steel', '46', '6,74', '980', 'Ball end', '€ 1,95', '10', '17.50', 'Bright 46'], self::mapping());
+
+        self::assertSame(['GW-46', 'Bright 46', Construction::RoundWound, Material::NickelPlatedSteel, StringEnd::Ball], [$listed->code, $listed->name, $listed->construction, $listed->material, $listed->end]);
+        self::assertClose(0.046 * 0.0254, $listed->gaugeM, 1e-9);
+        self::assertClose(6.74e-3, (float) $listed->kgPerM, 1e-12);
+        self::assertClose(0.98, (float) $listed->lengthM, 1e-12);
+        self::assertSame([195, 10, 1750], [$listed->cents, $listed->boxOf, $listed->boxCents]);
+    }
+
+    #[DataProvider('gauges')]
+    public function test_gauges_in_every_spelling(string $text, ListUnit $column, float $mm): void
+    {
+        $listed = ListRow::read(['X', 'plain', 'steel', $text], self::mapping(['gauge' => $column->value]));
+
+        self::assertEqualsWithDelta($mm, $listed->gaugeM * 1000, 1e-6);
+    }
+
+    /** @return iterable<string, array{string, ListUnit, float}> */
+    public static function gauges(): iterable
+    {
+        yield 'thousandths' => ['11', ListUnit::Thousandths, 0.2794];
+        yield 'half a thousandth' => ['9.5', ListUnit::Thousandths, 0.2413];
+        yield 'with a comma' => ['9,5', ListUnit::Thousandths, 0.2413];
+        yield 'as a fraction' => ['9 1/2', ListUnit::Thousandths, 0.2413];
+        yield 'in inches after all' => ['.0095', ListUnit::Thousandths, 0.2413];
+        yield 'with leading zeros' => ['011', ListUnit::Thousandths, 0.2794];
+        yield 'inches' => ['0.0110', ListUnit::Inches, 0.2794];
+        yield 'mm among thousandths' => ['0.28 mm', ListUnit::Thousandths, 0.28];
+        yield 'inches among mm' => ['.011"', ListUnit::Millimetres, 0.2794];
+        yield 'mm' => ['0,28', ListUnit::Millimetres, 0.28];
+        yield 'thou among mm' => ['11 thou', ListUnit::Millimetres, 0.2794];
+    }
+
+    /** @param  array<int, string>  $cells */
+    #[DataProvider('bad')]
+    public function test_a_row_that_cannot_be_used_says_why(array $cells, string $words): void
+    {
+        $row = array_values(array_replace(['X1', 'plain', 'steel', '11', '', '', '', '', ''], $cells));
+
+        self::assertRefused($words, static fn () => ListRow::read($row, self::mapping()));
+    }
+
+    /** @return iterable<string, array{array<int, string>, string}> */
+    public static function bad(): iterable
+    {
+        yield 'no code' => [[0 => ' '], 'no order code'];
+        yield 'a code without end' => [[0 => str_repeat('x', 61)], 'more than 60'];
+        yield 'no gauge' => [[3 => ''], 'no gauge'];
+        yield 'a word for a gauge' => [[3 => 'thin'], '“thin” is no gauge'];
+        yield 'a rope' => [[3 => '0.28 in'], '0.05 to 6 mm'];
+        yield 'a winding of its own' => [[1 => 'knitted'], '“knitted” is no construction'];
+        yield 'wood' => [[2 => 'oak'], '“oak” is no material'];
+        yield 'plain bronze' => [[2 => 'phosphor bronze'], ''];
+        yield 'a mass in the wrong unit' => [[4 => '480'], 'Check the unit'];
+        yield 'a price of words' => [[7 => 'on request'], '“on request” is no price'];
+        yield 'a box of half strings' => [[8 => '2.5'], 'cannot be'];
+    }
+
+    public function test_what_no_column_says_is_taken_from_the_list_or_from_the_material(): void
+    {
+        $bare = ['code' => 0, 'gauge' => 1, 'material' => 2];
+        self::assertSame(Construction::Plain, ListRow::read(['A', '11', 'music wire'], ListMapping::of($bare))->construction);
+        self::assertSame(Construction::RoundWound, ListRow::read(['A', '46', 'phosphor bronze'], ListMapping::of($bare))->construction);
+        $said = ListMapping::of(['code' => 0, 'gauge' => 1], construction: 'flatwound', material: 'stainless-steel');
+        self::assertSame([Construction::Flatwound, Material::StainlessSteel], [ListRow::read(['A', '46'], $said)->construction, ListRow::read(['A', '46'], $said)->material]);
+        self::assertRefused('plain or how it is wound', static fn () => ListRow::read(['A', '46'], ListMapping::of(['code' => 0, 'gauge' => 1])));
+        self::assertSame(Material::StainlessSteel, ListRow::read(['A', 'wound', 'steel', '46'], self::mapping())->material);
+    }
+
+    public function test_columns_are_guessed_by_their_titles(): void
+    {
+        self::assertSame(
+            ['box_price' => 6, 'construction' => 1, 'material' => 2, 'gauge' => 3, 'price' => 4, 'code' => 0, 'box_of' => 5],
+            array_replace(['box_price' => -1, 'construction' => -1, 'material' => -1, 'gauge' => -1, 'price' => -1, 'code' => -1, 'box_of' => -1], ListMapping::guessed(['SKU', 'Construction', 'Wrap material', 'Gauge (in)', 'Price', 'Pack size', 'Price per box'])),
+        );
+        self::assertSame([], ListMapping::guessed(['a', 'b']));
+        self::assertRefused('which column has the gauge', static fn () => ListMapping::of(['code' => 0]));
+    }
+
+    public function test_numbers_in_every_spelling(): void
+    {
+        foreach (['1.95' => 1.95, '1,95' => 1.95, '1.234,50' => 1234.5, '1,234.50' => 1234.5, "1'234.50" => 1234.5, '1 234,5' => 1234.5, '1/4' => 0.25, '.5' => 0.5, '5.' => 5.0] as $text => $number) {
+            self::assertEqualsWithDelta($number, Figure::number($text), 1e-12, $text);
+        }
+        foreach (['', 'x', '1.2.3', '--1', '1/0', '=1+1', '1e9'] as $text) {
+            self::assertNull(Figure::number($text), $text);
+        }
+        self::assertSame(1295, Figure::cents('12,95 EUR'));
+        self::assertSame(120_050, Figure::cents('$1,200.50'));
+        self::assertNull(Figure::cents('free'));
+        self::assertSame(ListField::cases(), array_map(ListField::from(...), array_column(ListField::cases(), 'value')));
+    }
+
+    /** @param  array<string, string>  $units */
+    private static function mapping(array $units = []): ListMapping
+    {
+        return ListMapping::of(self::COLUMNS, $units);
+    }
+}

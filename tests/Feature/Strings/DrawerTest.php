@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Strings;
+
+use App\Models\ListString;
+use App\Models\Lot;
+use App\Models\Movement;
+use App\Models\Pool;
+use App\Models\Supplier;
+use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
+use Lira\Document\Json;
+use Tests\Feature\FeatureTestCase;
+
+/** Stock and pools. */
+final class DrawerTest extends FeatureTestCase
+{
+    public function test_what_is_put_in_taken_and_counted_adds_up_in_the_history(): void
+    {
+        $string = self::listed('GW-11', 'plain', 'music-wire', 0.011);
+        $this->postJson('/strings/drawer/lots', ['string' => $string->id, 'quantity' => 10, 'cents' => 95, 'note' => 'a box'])->assertCreated()->assertJson(['quantity' => 10]);
+        $lot = Lot::query()->sole();
+        $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 3, 'note' => 'Curlew'])->assertOk()->assertJson(['quantity' => 7]);
+        $this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 5, 'seen' => 7, 'reason' => 'two kinked'])->assertOk()->assertJson(['quantity' => 5]);
+
+        $history = $this->getJson("/strings/drawer/lots/{$lot->id}/movements")->assertOk();
+        $said = static fn (string $key): array => array_column((array) $history->json(), $key);
+        self::assertSame([[-2, -3, 10], ['counted', 'used', 'added'], ['two kinked', 'Curlew', 'a box']], [$said('change'), $said('kind'), $said('note')]);
+        self::assertSame($lot->refresh()->quantity, (int) Movement::query()->sum('change'));
+        $this->get('/strings/drawer')->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/DrawerPage')
+            ->where('contents.0.quantity', 5)->where('contents.0.least', null)->where('contents.0.lots.0.name', 'GW-11'));
+        self::assertSame(5, $this->getJson('/strings/search?drawer=1')->json('rows.0.drawer'));
+    }
+
+    public function test_nothing_goes_below_zero_and_what_somebody_else_changed_is_told(): void
+    {
+        $lot = self::lot(2);
+
+        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 3]), 409, '', 'only 2, not 3');
+        $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 2])->assertOk();
+        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 1]), 409, '', 'none left');
+        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 9, 'seen' => 2, 'reason' => 'found']), 409, '', 'it says 0 now');
+        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 9, 'seen' => 0]), 422, '/reason', 'Say why it differs');
+        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 0]), 422, '/quantity', '1 or more');
+        self::assertLiraError($this->postJson('/strings/drawer/lots', ['string' => 999, 'quantity' => 1]), 422, '/string', 'Choose which string');
+        self::assertSame([0, -2], [$lot->refresh()->quantity, (int) Movement::query()->sum('change')]);
+    }
+
+    /** Both read the same lot before either writes; only what is there can be taken. */
+    public function test_two_at_once_take_no_more_than_there_is(): void
+    {
+        $lot = self::lot(5);
+        $stale = Lot::query()->findOrFail($lot->id);
+        $answers = [];
+        for ($hand = 0; $hand < 4; $hand++) {
+            $answers[] = $this->postJson("/strings/drawer/lots/{$stale->id}/take", ['quantity' => 2])->getStatusCode();
+        }
+
+        self::assertSame([200, 200, 409, 409], $answers);
+        self::assertSame(1, $lot->refresh()->quantity);
+        self::assertSame(5, $stale->quantity, 'the second hand still believes what it read');
+    }
+
+    public function test_what_should_be_there_is_kept_for_a_make_and_gauge(): void
+    {
+        self::lot(2);
+        $kind = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011];
+        foreach ([4, 6] as $least) {
+            $this->putJson('/strings/drawer/levels', $kind + ['least' => $least])->assertOk();
+        }
+        $this->get('/strings/drawer')->assertInertia(static fn (AssertableInertia $page) => $page->where('contents.0.least', 6));
+        $this->putJson('/strings/drawer/levels', $kind + ['least' => null])->assertOk();
+        self::assertSame(0, DB::table('stock_levels')->count());
+        self::assertLiraError($this->putJson('/strings/drawer/levels', $kind + ['least' => -1]), 422, '/least', '0 or more');
+    }
+
+    public function test_a_pool_follows_its_rule(): void
+    {
+        $first = self::listed('A-11', 'plain', 'music-wire', 0.011, 120);
+        $cheaper = self::listed('B-11', 'plain', 'music-wire', 0.011, 90, 'Other Shore');
+        self::listed('A-105', 'plain', 'music-wire', 0.0105);
+        self::listed('A-46', 'round-wound', 'pure-nickel', 0.046);
+        $gauges = function (array $rule): array {
+            Pool::query()->delete();
+            $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => $rule])->assertCreated();
+            $set = self::keptSet();
+            $answer = Json::object((string) $this->putJson("/sets/{$set->id}/pool", ['pool' => Pool::query()->sole()->id])->assertOk()->getContent());
+
+            return array_map(static fn (mixed $string): mixed => data_get($string, 'gauge_in'), (array) ($answer->strings ?? []));
+        };
+
+        self::assertSame([0.0105, 0.011, 0.046], $gauges([]));
+        self::assertSame([0.011], $gauges(['suppliers' => [$cheaper->supplier_id]]));
+        self::assertSame([0.046], $gauges(['makes' => ['round-wound pure-nickel']]));
+        self::assertSame([0.011, 0.046], $gauges(['half_gauges' => false]));
+        self::assertSame([], $gauges(['drawer' => true]));
+        self::lot(1, $first);
+        self::assertSame([0.011], $gauges(['drawer' => true]));
+    }
+
+    public function test_the_bench_shows_and_carries_what_the_pool_s_supplier_says(): void
+    {
+        $string = self::listed('A-12', 'plain', 'music-wire', 0.012);
+        $string->update(['kg_per_m' => 0.00058]);
+        $pool = Pool::query()->create(['name' => 'Mine', 'rule' => []]);
+        $set = self::keptSet();
+        $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id])->assertOk();
+
+        $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('pool.id', $pool->id)->where('pools.0.name', 'Mine')->has('evaluation.pool', 1)
+            ->where('evaluation.pool.0.density.kg_per_m', 0.00058)->where('evaluation.pool.0.density.source', 'supplied'));
+        $this->putJson("/sets/{$set->id}/pool", ['pool' => null])->assertOk();
+        $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));
+        self::assertLiraError($this->putJson("/sets/{$set->id}/pool", ['pool' => 99]), 422, '/pool', 'no such pool');
+        $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id])->assertOk();
+        $this->delete("/strings/pools/{$pool->id}")->assertOk();
+        $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));
+    }
+
+    public function test_pools_are_named_once(): void
+    {
+        $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []])->assertCreated();
+        self::assertLiraError($this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []]), 422, '/name', 'There is a pool of that name');
+        $id = Pool::query()->sole()->id;
+        $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['drawer' => true]])->assertOk();
+        $this->get('/strings/pools')->assertInertia(static fn (AssertableInertia $page) => $page->where('pools.0.rule.drawer', true)->where('pools.0.gauges', 0));
+    }
+
+    private static function listed(string $code, string $construction, string $material, float $gauge, ?int $cents = null, string $supplier = 'Sandbar'): ListString
+    {
+        return ListString::query()->create([
+            'supplier_id' => Supplier::query()->firstOrCreate(['name' => $supplier])->id, 'code' => $code, 'construction' => $construction,
+            'material' => $material, 'gauge_in' => $gauge, 'cents' => $cents, 'words' => mb_strtolower($code),
+        ]);
+    }
+
+    private static function lot(int $quantity, ?ListString $string = null): Lot
+    {
+        return Lot::query()->create(['list_string_id' => $string?->id, 'name' => 'Plain 11', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011, 'quantity' => $quantity]);
+    }
+}

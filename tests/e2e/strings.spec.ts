@@ -1,0 +1,144 @@
+import { expect, expectAccessible, lane, openSet, tension, test } from './lira';
+
+const LIST = [
+    'SKU;Title;Winding;Alloy;Gauge;Each;Box of;Box price',
+    'SB-09;Slack 9;plain;tinned steel;9;0,90;10;7,50',
+    'SB-095;"Slack',
+    '9 and a half";plain;steel;9 1/2;0,90;;',
+    'SB-46;Slack 46;round wound;nickel plated;1,17 mm;2,20;;',
+    'SB-XX;Odd;plain;steel;thick;1;;',
+    'SB-46;Again;wound;nickel;46;2;;',
+].join('\r\n');
+
+test('a supplier’s list is mapped, checked row by row, taken and found again; a newer one tells what it changes', async ({
+    page,
+    provoked,
+}) => {
+    provoked.push(/422/);
+    await page.goto('/strings/suppliers');
+    await page.getByRole('button', { name: 'New supplier' }).click();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Gullwing Wire');
+    await page.getByRole('button', { name: 'Add supplier' }).click();
+    await expect(page.getByText('There is a supplier of that name')).toBeVisible();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Sandbar Strings');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Add supplier' }).click();
+
+    const begin = async (name: string, text: string) => {
+        await page.getByRole('button', { name: 'Bring in a list of Sandbar Strings' }).click();
+        await page.getByLabel('List to bring in').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+    };
+    await begin('picture.csv', '\u0089PNG\u0000\u0000');
+    await expect(page.getByRole('alert')).toContainText('no text but a file of another program');
+    await page
+        .getByLabel('List to bring in')
+        .setInputFiles({ name: 'sandbar.csv', mimeType: 'text/csv', buffer: Buffer.from(LIST) });
+    await expect(page.getByText('8 columns parted by semicolons')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('combobox', { name: 'Gauge (needed)' }).click();
+    await page.getByRole('option', { name: 'not in the list' }).click();
+    await page.getByRole('button', { name: 'Check every row' }).click();
+    await expect(page.getByRole('alert')).toContainText('Say which column has the gauge');
+    await page.getByRole('combobox', { name: 'Gauge (needed)' }).click();
+    await page.getByRole('option', { name: 'Gauge', exact: true }).click();
+    await page.getByRole('button', { name: 'Check every row' }).click();
+    const rejected = page.getByRole('region', { name: 'Rows that cannot be taken' });
+    await expect(rejected).toContainText('line 6“thick” is no gauge.');
+    await expect(rejected).toContainText('“SB-46” stands already in line 5');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Take 3 strings' }).click();
+    await expect(page.getByRole('row', { name: /Sandbar Strings/ })).toContainText('3');
+
+    // The next list has the same titles: its columns are known, and only what changes is told.
+    await begin('sandbar-spring.csv', LIST.replace('0,90;10', '1,10;10').split('\r\n').slice(0, 4).join('\r\n'));
+    await expect(page.getByText('taken as they were the last time')).toBeVisible();
+    await page.getByRole('checkbox', { name: /This is all they sell/ }).check();
+    await page.getByRole('button', { name: 'Check every row' }).click();
+    const changes = page.getByRole('region', { name: 'What changes' });
+    await expect(changes).toContainText('1 changed, 1 as before, 1 no longer listed.');
+    await expect(changes).toContainText('SB-09: price 0.90 → 1.10');
+    await page.getByRole('button', { name: 'Leave it' }).click();
+    await expect(page.getByRole('row', { name: /Sandbar Strings/ })).toContainText('3');
+
+    await page.getByRole('link', { name: 'All strings' }).click();
+    await page.getByRole('searchbox', { name: 'Find' }).fill('sandbar');
+    await expect(page.getByText('3 strings', { exact: true })).toBeVisible();
+    await page.getByRole('textbox', { name: /^From gauge/ }).fill('9.5');
+    await expect(page.getByText('2 strings', { exact: true })).toBeVisible();
+    await page.getByRole('textbox', { name: /^To gauge/ }).fill('.24 mm');
+    await expect(page.getByText('0 strings', { exact: true })).toBeVisible();
+});
+
+test('a string is looked at, put in the drawer, taken out, counted and missed', async ({ page, provoked }) => {
+    provoked.push(/409/, /422/);
+    await page.goto('/strings');
+    await page.getByRole('searchbox', { name: 'Find' }).fill('bright wound 52');
+    await page.getByRole('button', { name: 'Bright wound 52' }).click();
+    const sheet = page.getByRole('complementary', { name: 'The string' });
+    await expect(sheet.getByRole('img', { name: 'The string cut across, to scale' })).toContainText('1.321 mm');
+    await expect(sheet).toContainText('said by the supplier');
+    await expect(sheet.getByRole('region', { name: 'What it suits' })).toContainText(/ to .*feels usual/);
+    await expectAccessible(page);
+    await sheet.getByRole('button', { name: 'Put in the drawer…' }).click();
+    await sheet.getByRole('textbox', { name: 'How many' }).fill('3');
+    await sheet.getByRole('textbox', { name: 'Note' }).fill('for the spring');
+    await sheet.getByRole('button', { name: 'Put in', exact: true }).click();
+    await expect(page.getByRole('row', { name: /Bright wound 52/ })).toContainText(/3$/);
+
+    await page.getByRole('link', { name: 'Drawer', exact: true }).click();
+    const row = page.getByRole('row', { name: /× Bright wound 52/ });
+    await expect(row).toContainText('3 × Bright wound 52');
+    await row.getByRole('textbox').fill('4');
+    await row.getByRole('textbox').press('Enter');
+    await expect(row).toContainText('runs low');
+    await expectAccessible(page);
+    await row.getByRole('button', { name: 'Take from Bright wound 52' }).click();
+    await page.getByRole('textbox', { name: 'How many' }).fill('5');
+    await page.getByRole('button', { name: 'Take out' }).click();
+    await expect(page.getByRole('alert')).toContainText('There are only 3, not 5');
+    await page.getByRole('textbox', { name: 'How many' }).fill('2');
+    await page.getByRole('textbox', { name: 'For what' }).fill('Harbour');
+    await page.getByRole('button', { name: 'Take out' }).click();
+    await expect(row).toContainText('1 × Bright wound 52');
+    await row.getByRole('button', { name: 'Count Bright wound 52' }).click();
+    await page.getByRole('textbox', { name: 'There are' }).fill('2');
+    await page.getByRole('button', { name: 'Set to what was counted' }).click();
+    await expect(page.getByText('Say why it differs')).toBeVisible();
+    await page.getByRole('textbox', { name: 'Why it differs' }).fill('found one');
+    await page.getByRole('button', { name: 'Set to what was counted' }).click();
+    await row.getByRole('button', { name: 'History of Bright wound 52' }).click();
+    await expect(page.getByRole('dialog')).toContainText('found one');
+    await expect(page.getByRole('dialog')).toContainText('Harbour');
+    await page.keyboard.press('Escape');
+    await page.getByRole('checkbox', { name: /Only what runs low/ }).check();
+    await expect(row).toBeVisible();
+});
+
+test('a pool is made, chosen on the Bench, and the lanes show and weigh what its supplier sells', async ({ page }) => {
+    await page.goto('/strings/pools');
+    await page.getByRole('button', { name: 'New pool' }).click();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Stainless, whole gauges');
+    await page.getByRole('checkbox', { name: 'wound, stainless steel' }).check();
+    await page.getByRole('checkbox', { name: 'plain steel', exact: true }).check();
+    await page.getByRole('checkbox', { name: 'With half gauges, such as 9.5' }).uncheck();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Make the pool' }).click();
+    await expect(page.getByText('every supplier; wound, stainless steel · plain steel; no half gauges')).toBeVisible();
+
+    await openSet(page, 'Curlew, E standard');
+    const before = await tension(page, 6).inputValue();
+    await page.getByRole('button', { name: /^Gauges: what is usually sold/ }).click();
+    await page.getByRole('menuitem', { name: 'Stainless, whole gauges' }).click();
+    await expect(page.getByRole('button', { name: /^Gauges: Stainless, whole gauges/ })).toBeVisible();
+    await lane(page, 6).getByRole('slider').focus();
+    await page.getByRole('complementary', { name: 'String 6' }).getByRole('combobox', { name: 'Wrap' }).click();
+    await page.getByRole('option', { name: 'stainless steel' }).click();
+    await expect(tension(page, 6)).not.toHaveValue(before);
+    await lane(page, 6).getByRole('slider').focus();
+    await page.keyboard.press('ArrowRight');
+    // What the supplier says of its mass comes along.
+    await expect(page.getByRole('complementary', { name: 'String 6' })).toContainText('supplied');
+    await page.getByRole('button', { name: /^Gauges: Stainless/ }).click();
+    await page.getByRole('menuitem', { name: 'What is usually sold' }).click();
+    await expect(page.getByRole('button', { name: /^Gauges: what is usually sold/ })).toBeVisible();
+});
