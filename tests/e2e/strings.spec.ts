@@ -137,7 +137,7 @@ test('a pool is made, chosen on the Bench, and the lanes show and weigh what its
     await lane(page, 6).getByRole('slider').focus();
     await page.keyboard.press('ArrowRight');
     // What the supplier says of its mass comes along.
-    await expect(page.getByRole('complementary', { name: 'String 6' })).toContainText('supplied');
+    await expect(page.getByRole('complementary', { name: 'String 6' })).toContainText('From a supplier’s list');
     await page.getByRole('button', { name: /^Gauges: Stainless/ }).click();
     await page.getByRole('menuitem', { name: 'What is usually sold' }).click();
     await expect(page.getByRole('button', { name: /^Gauges: what is usually sold/ })).toBeVisible();
