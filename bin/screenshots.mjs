@@ -130,6 +130,37 @@ const views = [
         800,
         'light',
     ],
+    [
+        'strings',
+        '/strings',
+        async (page) => {
+            await page.getByRole('searchbox', { name: 'Find' }).fill('wound 46');
+            await page.getByRole('button', { name: 'Bright wound 46' }).click();
+            await page.getByRole('img', { name: 'The string cut across, to scale' }).waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'list-import',
+        '/strings/suppliers',
+        async (page) => {
+            await page.getByRole('button', { name: 'Bring in a list of Gullwing Wire' }).click();
+            const rows = [
+                'Code;Title;Winding;Alloy;Gauge;Each',
+                'GW1-090;Bright 9;plain;steel;9 1/2;0,90',
+                'GW9-1;New 46;round;nickel;1,17 mm;2,20',
+            ];
+            await page
+                .getByLabel('List to bring in')
+                .setInputFiles({ name: 'spring.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+            await page.getByRole('button', { name: 'Check every row' }).waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
 ];
 
 await withServer(8937, async (base) => {

@@ -29,7 +29,10 @@ return new class extends Migration
             $table->timestamps();
             $table->timestamp('archived_at')->nullable();
             $table->unique(['supplier_id', 'code']);
-            $table->index(['gauge_in', 'id']);
+            // A page far down is found in an index alone.
+            foreach (['gauge_in', 'cents', 'code'] as $order) {
+                $table->index(['archived_at', $order, 'id']);
+            }
             $table->index(['construction', 'material', 'gauge_in']);
         });
         Schema::create('list_imports', static function (Blueprint $table): void {

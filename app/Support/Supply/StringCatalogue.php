@@ -19,17 +19,22 @@ final class StringCatalogue
 
     private const ORDERS = ['gauge' => 'gauge_in', 'price' => 'cents', 'code' => 'code'];
 
+    /** How many of a listed string's make and gauge lie in the drawer. */
+    private const DRAWER = '(select coalesce(sum(quantity), 0) from lots where lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6)';
+
     /** @return array{total: int, rows: list<\stdClass>} */
     public static function search(Request $request): array
     {
         $query = self::filtered($request);
-        $offset = max(0, $request->integer('offset'));
         $order = self::ORDERS[$request->string('order')->toString()] ?? 'gauge_in';
+        // Words are looked for in every row anyway: in the table's own order that is faster than along an index.
+        $by = $request->string('for')->toString() === '' ? $order : "+{$order}";
+        $ids = (clone $query)->orderByRaw($by)->orderBy('id')->offset(max(0, $request->integer('offset')))->limit(self::AT_A_TIME)->pluck('id')->all();
 
         return [
-            'total' => (clone $query)->count(),
-            'rows' => array_values($query->orderBy($order)->orderBy('list_strings.id')->offset($offset)->limit(self::AT_A_TIME)
-                ->get(['list_strings.id', 'supplier_id', 'code', 'name', 'construction', 'material', 'gauge_in', 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end', DB::raw('(select coalesce(sum(quantity), 0) from lots where lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6) as drawer')])->all()),
+            'total' => $query->count(),
+            'rows' => array_values(DB::table('list_strings')->whereIn('id', $ids)->orderBy($order)->orderBy('id')
+                ->get(['id', 'supplier_id', 'code', 'name', 'construction', 'material', 'gauge_in', 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end', DB::raw(self::DRAWER.' as drawer')])->all()),
         ];
     }
 
