@@ -11,6 +11,7 @@ use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
 use App\Http\Controllers\Strings\DrawerController;
 use App\Http\Controllers\Strings\ListImportController;
+use App\Http\Controllers\Strings\OrderController;
 use App\Http\Controllers\Strings\PoolController;
 use App\Http\Controllers\Strings\StringController;
 use App\Http\Controllers\Strings\SupplierController;
@@ -84,3 +85,13 @@ Route::post('strings/drawer/lots/{lot}/take', [DrawerController::class, 'take'])
 Route::post('strings/drawer/lots/{lot}/count', [DrawerController::class, 'count'])->whereNumber('lot')->name('drawer.count');
 Route::get('strings/drawer/lots/{lot}/movements', [DrawerController::class, 'movements'])->whereNumber('lot')->name('drawer.movements');
 Route::put('strings/drawer/levels', [DrawerController::class, 'keep'])->name('drawer.keep');
+
+Route::get('strings/orders', [OrderController::class, 'index'])->name('orders.index');
+Route::post('strings/orders/plan', [OrderController::class, 'plan'])->name('orders.plan');
+Route::post('strings/orders', [OrderController::class, 'store'])->name('orders.store');
+Route::post('strings/orders/{order}/send', [OrderController::class, 'send'])->whereNumber('order')->name('orders.send');
+Route::post('strings/orders/{order}/arrive', [OrderController::class, 'arrive'])->whereNumber('order')->name('orders.arrive');
+Route::post('strings/orders/{order}/receive', [OrderController::class, 'receive'])->whereNumber('order')->name('orders.receive');
+Route::delete('strings/orders/{order}', [OrderController::class, 'destroy'])->whereNumber('order')->name('orders.destroy');
+Route::get('strings/orders/{order}/csv', [OrderController::class, 'csv'])->whereNumber('order')->name('orders.csv');
+Route::get('strings/orders/{order}/pdf', [OrderController::class, 'pdf'])->whereNumber('order')->name('orders.pdf');

@@ -142,3 +142,42 @@ test('a pool is made, chosen on the Bench, and the lanes show and weigh what its
     await page.getByRole('menuitem', { name: 'What is usually sold' }).click();
     await expect(page.getByRole('button', { name: /^Gauges: what is usually sold/ })).toBeVisible();
 });
+
+test('a finished design becomes an order that is sent, arrives and fills the drawer', async ({ page }) => {
+    await openSet(page, 'Ketch, E standard');
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Order its strings…' }).click();
+    const plan = page.getByRole('dialog', { name: 'Order for designs' });
+    await expect(plan.getByRole('region', { name: 'From the drawer' })).toContainText('1 × Sounding 105');
+    const fathom = plan.getByRole('region', { name: 'Fathom Bass Strings' });
+    await expect(fathom).toContainText('Sounding 45');
+    await expect(plan).toContainText('No other mix of singles, boxes, packaged sets and parcels costs less.');
+    await plan.getByRole('spinbutton', { name: 'Sets of Ketch, E standard' }).fill('3');
+    await expect(fathom).toContainText('× Sounding four, set of 4');
+    await expect(plan).toContainText('with single strings only');
+    await expectAccessible(page);
+    await plan.getByRole('combobox', { name: 'And for' }).fill('eider');
+    await plan.getByRole('option', { name: 'Eider, elastomer' }).click();
+    await expect(plan.getByRole('region', { name: 'Nobody lists' })).toContainText('polyurethane');
+    await plan.getByRole('button', { name: 'Leave out Eider, elastomer' }).click();
+    await expect(plan.getByRole('region', { name: 'Nobody lists' })).toHaveCount(0);
+    await plan.getByRole('button', { name: 'Keep these orders' }).click();
+
+    const order = page.getByRole('region', { name: /^Order \d+$/ }).first();
+    await expect(order).toContainText('not sent yet');
+    await expectAccessible(page);
+    await order.getByRole('button', { name: 'Send to the simulated supplier' }).click();
+    await expect(order).toContainText(/on its way, due on \d{4}-\d\d-\d\d/);
+    await order.getByRole('button', { name: 'The parcel is here' }).click();
+    await expect(order).toContainText('arrived: see what came whole');
+    // One of the sets came torn: it stays on its way until the next parcel.
+    const whole = order.getByRole('spinbutton', { name: /How many of Sounding four came whole/ });
+    await whole.fill('0');
+    await order.getByRole('button', { name: 'Put it in the drawer' }).click();
+    await expect(order).toContainText('on its way');
+    await order.getByRole('button', { name: 'The parcel is here' }).click();
+    await order.getByRole('button', { name: 'Put it in the drawer' }).click();
+    await expect(order).toContainText('all put away');
+    await page.getByRole('link', { name: 'Drawer', exact: true }).click();
+    await expect(page.getByRole('row', { name: /× Sounding 45/ })).toContainText('Ketch, E standard');
+});

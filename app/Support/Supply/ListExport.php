@@ -16,12 +16,12 @@ final class ListExport
     /** @param  resource  $out */
     public static function write(Supplier $supplier, $out): void
     {
-        self::row($out, self::TITLES);
+        CsvRow::write($out, self::TITLES);
         foreach (DB::table('list_strings')->where('supplier_id', $supplier->id)->whereNull('archived_at')->orderBy('id')->lazyById(1000) as $row) {
             $cell = get_object_vars($row);
             $text = static fn (string $key): string => is_scalar($cell[$key]) ? (string) $cell[$key] : '';
             $number = static fn (string $key, float $factor, int $decimals): string => is_numeric($cell[$key]) ? number_format((float) $cell[$key] * $factor, $decimals, '.', '') : '';
-            self::row($out, [
+            CsvRow::write($out, [
                 $text('code'), $text('name'), $text('construction'), $text('material'),
                 rtrim(rtrim($number('gauge_in', 1000, 3), '0'), '.'), $number('kg_per_m', 1000, 5), $number('length_mm', 1, 0),
                 $text('end'), $number('cents', 0.01, 2), $text('box_of'), $number('box_cents', 0.01, 2),
@@ -36,25 +36,14 @@ final class ListExport
      */
     public static function rejects(ListImport $import, $out): void
     {
-        self::row($out, ['Line', 'Reason', 'Row as it came']);
+        CsvRow::write($out, ['Line', 'Reason', 'Row as it came']);
         foreach (DB::table('import_rejects')->where('list_import_id', $import->id)->orderBy('id')->lazyById(1000) as $row) {
             $cells = get_object_vars($row);
             $came = is_string($cells['cells']) ? json_decode($cells['cells'], true) : [];
-            self::row($out, [
+            CsvRow::write($out, [
                 is_scalar($cells['line']) ? (string) $cells['line'] : '', is_scalar($cells['reason']) ? (string) $cells['reason'] : '',
                 ...array_values(array_filter(is_array($came) ? $came : [], is_string(...))),
             ]);
         }
-    }
-
-    /**
-     * A cell that a spreadsheet would take for a formula is marked as text.
-     *
-     * @param  resource  $out
-     * @param  list<string>  $cells
-     */
-    private static function row($out, array $cells): void
-    {
-        fputcsv($out, array_map(static fn (string $cell): string => preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell, $cells), ',', '"', '');
     }
 }

@@ -19,11 +19,14 @@ export function AppFrame({ children }: { children: ReactNode }) {
             <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
                 Skip to the work
             </a>
-            <header className="flex h-13 shrink-0 items-center gap-5 border-b border-rule px-4 sm:gap-9 sm:px-7">
+            <header className="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-sm:pt-1 sm:h-13 sm:flex-nowrap sm:gap-9 sm:px-7">
                 <Link href="/" className="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">
                     Lira
                 </Link>
-                <nav aria-label="Places" className="flex h-full items-stretch gap-4 sm:gap-7">
+                <nav
+                    aria-label="Places"
+                    className="flex h-full items-stretch gap-5 max-sm:order-last max-sm:h-10 max-sm:w-full max-sm:overflow-x-auto sm:gap-7"
+                >
                     {PLACES.map((place) => {
                         const here = place.under.test(url);
                         return (

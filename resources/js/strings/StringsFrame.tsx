@@ -7,6 +7,7 @@ const PLACES = [
     { href: '/strings/suppliers', label: 'Suppliers’ lists' },
     { href: '/strings/pools', label: 'Pools' },
     { href: '/strings/drawer', label: 'Drawer' },
+    { href: '/strings/orders', label: 'Orders' },
 ];
 
 interface Props {

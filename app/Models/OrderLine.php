@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One thing of an order: a string, a box of them or a packaged set.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property string $kind  single, box, set
+ * @property ?int $list_string_id
+ * @property ?int $list_set_id
+ * @property string $code
+ * @property string $name
+ * @property int $strings  how many strings one of it has
+ * @property int $count
+ * @property int $cents  price of one of it
+ * @property int $sent  that arrived and wait to be put away
+ * @property int $received  that were put away
+ */
+final class OrderLine extends Model
+{
+    public $timestamps = false;
+
+    /** @var array<string> */
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['order_id' => 'integer', 'list_string_id' => 'integer', 'list_set_id' => 'integer', 'strings' => 'integer', 'count' => 'integer', 'cents' => 'integer', 'sent' => 'integer', 'received' => 'integer'];
+    }
+}

@@ -1,0 +1,169 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { ask } from '../lib/api';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { toast } from '../ui/toasts';
+import { PlanDialog } from './ordering/PlanDialog';
+import { lineWords, type Order } from './orders';
+import { StringsFrame } from './StringsFrame';
+import { price } from './supply';
+
+interface Props {
+    orders: Order[];
+    /** A design that an order is begun for. */
+    begin: { id: number; name: string } | null;
+}
+
+const failed = (error: unknown) =>
+    toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+
+/** What is ordered, on its way, and to be put away. */
+export default function OrdersPage({ orders, begin }: Props) {
+    const [planning, setPlanning] = useState(begin !== null);
+    return (
+        <StringsFrame
+            at="/strings/orders"
+            tools={
+                <Button look="strong" onClick={() => setPlanning(true)}>
+                    Order for designs…
+                </Button>
+            }
+        >
+            {orders.length === 0 && (
+                <p className="mt-8 max-w-prose text-ink-soft">
+                    Nothing is ordered. Choose one or several designs: what lies in the drawer is taken first, and the rest is
+                    bought as cheaply as it can be.
+                </p>
+            )}
+            <ul className="mt-2 max-w-5xl">
+                {orders.map((order) => (
+                    <li key={order.id} className="border-b border-rule py-3">
+                        <OrderOf order={order} />
+                    </li>
+                ))}
+            </ul>
+            {planning && (
+                <PlanDialog
+                    begin={begin}
+                    onClose={(placed) => {
+                        setPlanning(false);
+                        if (placed) {
+                            router.reload({ only: ['orders'] });
+                        }
+                    }}
+                />
+            )}
+        </StringsFrame>
+    );
+}
+
+function OrderOf({ order }: { order: Order }) {
+    const [whole, setWhole] = useState<Record<number, string>>({});
+    const act = async (what: string, body?: unknown) => {
+        try {
+            await ask(`/strings/orders/${order.id}/${what}`, { method: 'POST', body });
+            // What was counted of one parcel says nothing of the next.
+            setWhole({});
+            router.reload({ only: ['orders'] });
+        } catch (error) {
+            failed(error);
+        }
+    };
+    const drop = async () => {
+        try {
+            await ask(`/strings/orders/${order.id}`, { method: 'DELETE' });
+            router.reload({ only: ['orders'] });
+        } catch (error) {
+            failed(error);
+        }
+    };
+    const words = {
+        draft: 'not sent yet',
+        'on its way': `on its way${order.due_on === null ? '' : `, due on ${order.due_on}`}`,
+        arrived: 'arrived: see what came whole',
+        done: 'all put away',
+    }[order.status];
+    return (
+        <section aria-label={`Order ${order.id}`}>
+            <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+                <h2 className="font-bold">
+                    {order.supplier}{' '}
+                    <span className="font-normal text-ink-soft">
+                        order {order.id}, {order.since}
+                    </span>
+                </h2>
+                <span className="font-semibold">{words}</span>
+                <span className="ml-auto font-bold">{price(order.total_cents, order.currency)}</span>
+            </div>
+            <p className="text-sm text-ink-soft">for {order.name}</p>
+            <ul className="mt-1">
+                {order.lines.map((line) => (
+                    <li key={line.id} className="flex flex-wrap items-center gap-x-3 py-0.5">
+                        <span className="min-w-0 flex-1 basis-64">
+                            {lineWords(line)} <span className="text-sm text-ink-soft">{line.code}</span>
+                        </span>
+                        {order.status === 'arrived' && (
+                            <label className="flex items-center gap-2 text-sm">
+                                came whole
+                                <input
+                                    type="number"
+                                    min={0}
+                                    max={line.count}
+                                    className={`${fieldClass} h-8 w-16`}
+                                    aria-label={`How many of ${line.name} came whole`}
+                                    value={whole[line.id] ?? String(line.sent)}
+                                    onChange={(event) => setWhole({ ...whole, [line.id]: event.target.value })}
+                                />
+                                of {line.count - line.received}
+                            </label>
+                        )}
+                        {order.status !== 'arrived' && line.received > 0 && (
+                            <span className="text-sm text-ink-soft">
+                                {line.received} of {line.count} put away
+                            </span>
+                        )}
+                        <span className="w-24 text-right">{price(line.count * line.cents, order.currency)}</span>
+                    </li>
+                ))}
+                <li className="flex text-ink-soft">
+                    <span className="flex-1">Parcel</span>
+                    {order.shipping_cents === 0 ? 'free' : price(order.shipping_cents, order.currency)}
+                </li>
+            </ul>
+            <div className="mt-1.5 flex flex-wrap gap-2">
+                {order.status === 'draft' && (
+                    <>
+                        <Button look="strong" onClick={() => void act('send')}>
+                            Send to the simulated supplier
+                        </Button>
+                        <Button look="quiet" onClick={() => void drop()}>
+                            Drop it
+                        </Button>
+                    </>
+                )}
+                {order.status === 'on its way' && <Button onClick={() => void act('arrive')}>The parcel is here</Button>}
+                {order.status === 'arrived' && (
+                    <Button
+                        look="strong"
+                        onClick={() =>
+                            void act('receive', {
+                                lines: Object.fromEntries(
+                                    order.lines.map((line) => [line.id, Number(whole[line.id] ?? line.sent)]),
+                                ),
+                            })
+                        }
+                    >
+                        Put it in the drawer
+                    </Button>
+                )}
+                <a className={buttonClass.quiet} href={`/strings/orders/${order.id}/pdf`} target="_blank" rel="noreferrer">
+                    Print
+                </a>
+                <a className={buttonClass.quiet} href={`/strings/orders/${order.id}/csv`}>
+                    As CSV
+                </a>
+            </div>
+        </section>
+    );
+}

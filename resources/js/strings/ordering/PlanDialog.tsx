@@ -1,0 +1,196 @@
+import { useState } from 'react';
+import { ask } from '../../lib/api';
+import { makeWords } from '../../lib/strings';
+import { formatGauge, useUnits } from '../../lib/units';
+import { useAsked } from '../../lib/useAsked';
+import { Button } from '../../ui/Button';
+import { fieldClass } from '../../ui/classes';
+import { Dialog } from '../../ui/Dialog';
+import { Glyph } from '../../ui/Glyph';
+import { SearchField } from '../../ui/SearchField';
+import { lineWords, planWords, type Plan, type Wanted } from '../orders';
+import { price } from '../supply';
+
+interface Props {
+    begin: { id: number; name: string } | null;
+    onClose: (placed: boolean) => void;
+}
+
+/** What to order for some designs: the drawer first, then the cheapest there is, and why. */
+export function PlanDialog({ begin, onClose }: Props) {
+    const units = useUnits();
+    const [wanted, setWanted] = useState<Wanted[]>(begin === null ? [] : [{ ...begin, times: 1, spares: 0 }]);
+    const [problem, setProblem] = useState<string | null>(null);
+    const [busy, setBusy] = useState(false);
+    const body = JSON.stringify({ sets: wanted.map(({ id, times, spares }) => ({ id, times, spares })) });
+    const { data: plan, error, isPlaceholderData } = useAsked<Plan>('/strings/orders/plan', wanted.length === 0 ? null : body);
+    const change = (id: number, changed: Partial<Wanted>) =>
+        setWanted(wanted.map((each) => (each.id === id ? { ...each, ...changed } : each)));
+    const place = async () => {
+        setBusy(true);
+        try {
+            await ask('/strings/orders', {
+                method: 'POST',
+                body: { ...(JSON.parse(body) as object), total_cents: plan?.total_cents },
+            });
+            onClose(true);
+        } catch (failed) {
+            setProblem(failed instanceof Error ? failed.message : 'It was not placed. Try again.');
+            setBusy(false);
+        }
+    };
+    const number = (each: Wanted, key: 'times' | 'spares', label: string, least: number) => (
+        <label className="flex items-center gap-2 text-sm text-ink-soft">
+            {label}
+            <input
+                type="number"
+                min={least}
+                max={key === 'times' ? 50 : 20}
+                className={`${fieldClass} w-16`}
+                aria-label={`${label} of ${each.name}`}
+                value={each[key]}
+                onChange={(event) => change(each.id, { [key]: Math.max(least, Math.round(Number(event.target.value)) || least) })}
+            />
+        </label>
+    );
+    const currency = plan?.orders[0]?.currency ?? 'EUR';
+    return (
+        <Dialog
+            open
+            onOpenChange={() => onClose(false)}
+            title="Order for designs"
+            description="What lies in the drawer is taken first; the rest is bought as cheaply as it can be, parcels included."
+            width="wider"
+        >
+            <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-auto lg:grid-cols-[20rem_1fr]">
+                <div>
+                    <ul>
+                        {wanted.map((each) => (
+                            <li key={each.id} className="border-b border-rule py-2">
+                                <div className="flex items-center justify-between gap-2">
+                                    <strong className="min-w-0 truncate">{each.name}</strong>
+                                    <Button
+                                        look="quiet"
+                                        className="h-7 w-7 px-0"
+                                        aria-label={`Leave out ${each.name}`}
+                                        onClick={() => setWanted(wanted.filter(({ id }) => id !== each.id))}
+                                    >
+                                        <Glyph sign="close" />
+                                    </Button>
+                                </div>
+                                <div className="mt-1 flex gap-4">
+                                    {number(each, 'times', 'Sets', 1)}
+                                    {number(each, 'spares', 'Spares', 0)}
+                                </div>
+                            </li>
+                        ))}
+                    </ul>
+                    <div className="mt-3">
+                        <SearchField
+                            label={wanted.length === 0 ? 'Order for' : 'And for'}
+                            pick={(found) => found.sets.filter(({ id }) => !wanted.some((each) => each.id === id))}
+                            onTake={({ id, name }) => setWanted([...wanted, { id, name, times: 1, spares: 0 }])}
+                        />
+                    </div>
+                </div>
+                <div aria-live="polite" aria-busy={isPlaceholderData}>
+                    {wanted.length === 0 || plan === undefined ? (
+                        <p className="text-ink-soft">
+                            {wanted.length === 0 ? 'Choose the designs to order for.' : (error?.message ?? 'Working it out…')}
+                        </p>
+                    ) : (
+                        <>
+                            {plan.drawer.length > 0 && (
+                                <section aria-label="From the drawer">
+                                    <h3 className="border-b border-ink pb-1 font-bold">From the drawer</h3>
+                                    <ul className="py-1">
+                                        {plan.drawer.map((taken, index) => (
+                                            <li key={index}>
+                                                {taken.count} × {taken.name}
+                                            </li>
+                                        ))}
+                                    </ul>
+                                </section>
+                            )}
+                            {plan.orders.map((order) => (
+                                <section key={order.supplier} aria-label={order.supplier} className="mt-3 first:mt-0">
+                                    <h3 className="border-b border-ink pb-1 font-bold">{order.supplier}</h3>
+                                    <table className="w-full">
+                                        <tbody>
+                                            {order.lines.map((line) => (
+                                                <tr key={line.kind + line.code} className="border-b border-rule">
+                                                    <td className="py-1 pr-3">{lineWords(line)}</td>
+                                                    <td className="py-1 pr-3 text-sm text-ink-soft">{line.code}</td>
+                                                    <td className="py-1 text-right whitespace-nowrap">
+                                                        {price(line.count * line.cents, order.currency)}
+                                                    </td>
+                                                </tr>
+                                            ))}
+                                            <tr className="border-b border-rule text-ink-soft">
+                                                <td className="py-1 pr-3">A parcel, in about {order.lead_days} days</td>
+                                                <td />
+                                                <td className="py-1 text-right whitespace-nowrap">
+                                                    {order.shipping_cents === 0
+                                                        ? 'free'
+                                                        : price(order.shipping_cents, order.currency)}
+                                                </td>
+                                            </tr>
+                                        </tbody>
+                                    </table>
+                                </section>
+                            ))}
+                            {plan.missing.length > 0 && (
+                                <section aria-label="Nobody lists" className="mt-3">
+                                    <h3 className="border-b border-ink pb-1 font-bold">Nobody lists</h3>
+                                    <ul className="py-1 text-caution">
+                                        {plan.missing.map((kind) => (
+                                            <li key={`${kind.construction} ${kind.material} ${kind.gauge_in}`}>
+                                                {kind.count} × {formatGauge(kind.gauge_in, units)} {makeWords(kind)}
+                                            </li>
+                                        ))}
+                                    </ul>
+                                </section>
+                            )}
+                            <p className="mt-3 text-lg">
+                                <strong>{price(plan.total_cents, currency)}</strong>{' '}
+                                <span className="text-base text-ink-soft">
+                                    for what has to be bought of {plan.needed} strings
+                                </span>
+                            </p>
+                            {plan.orders.length > 0 && (
+                                <ul className="mt-1 text-sm text-ink-soft">
+                                    {planWords(plan, currency).map((words) => (
+                                        <li key={words}>{words}</li>
+                                    ))}
+                                </ul>
+                            )}
+                        </>
+                    )}
+                </div>
+            </div>
+            {problem !== null && (
+                <p role="alert" className="mt-3 text-stop">
+                    {problem}
+                </p>
+            )}
+            <div className="mt-4 flex gap-2 border-t border-rule pt-3">
+                <Button
+                    look="strong"
+                    disabled={
+                        busy ||
+                        isPlaceholderData ||
+                        plan === undefined ||
+                        wanted.length === 0 ||
+                        (plan.orders.length === 0 && plan.drawer.length === 0)
+                    }
+                    onClick={() => void place()}
+                >
+                    {plan !== undefined && plan.orders.length === 0 ? 'Take them from the drawer' : 'Keep these orders'}
+                </Button>
+                <Button look="quiet" onClick={() => onClose(false)}>
+                    Leave it
+                </Button>
+            </div>
+        </Dialog>
+    );
+}

@@ -1,0 +1,81 @@
+import type { Construction, Material } from '../lib/formats';
+
+export interface OrderLine {
+    kind: 'single' | 'box' | 'set';
+    code: string;
+    name: string;
+    /** How many strings one of it has. */
+    strings: number;
+    count: number;
+    cents: number;
+}
+
+export interface PlacedLine extends OrderLine {
+    id: number;
+    /** That arrived and wait to be put away. */
+    sent: number;
+    received: number;
+}
+
+export interface Order {
+    id: number;
+    supplier: string;
+    name: string;
+    status: 'draft' | 'on its way' | 'arrived' | 'done';
+    currency: string;
+    shipping_cents: number;
+    due_on: string | null;
+    since: string;
+    total_cents: number;
+    lines: PlacedLine[];
+}
+
+interface Kind {
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    count: number;
+}
+
+export interface Plan {
+    needed: number;
+    drawer: (Kind & { name: string })[];
+    missing: Kind[];
+    orders: {
+        supplier: string;
+        currency: string;
+        lead_days: number;
+        goods_cents: number;
+        shipping_cents: number;
+        lines: OrderLine[];
+    }[];
+    total_cents: number;
+    proven: boolean;
+    over: number;
+    otherwise: { what: string; cents: number }[];
+}
+
+/** A design to order for. */
+export interface Wanted {
+    id: number;
+    name: string;
+    times: number;
+    spares: number;
+}
+
+export function lineWords({ kind, count, name, strings }: OrderLine): string {
+    return `${count} × ${name}${kind === 'box' ? `, box of ${strings}` : kind === 'set' ? `, set of ${strings}` : ''}`;
+}
+
+/** Why it is bought so, in sentences. */
+export function planWords(plan: Plan, currency: string): string[] {
+    const money = (cents: number) => `${(cents / 100).toFixed(2)} ${currency}`;
+    const saved = plan.otherwise.filter(({ cents }) => cents > plan.total_cents);
+    return [
+        plan.proven
+            ? 'No other mix of singles, boxes, packaged sets and parcels costs less.'
+            : 'This is the cheapest that was found; with so many strings a cheaper one may be left.',
+        ...saved.map(({ what, cents }) => `It would cost ${money(cents)} ${what}: ${money(cents - plan.total_cents)} more.`),
+        ...(plan.over > 0 ? [`${plan.over} more than needed come along and go into the drawer.`] : []),
+    ];
+}

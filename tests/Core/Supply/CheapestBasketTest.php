@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Supply;
+
+use Lira\Supply\Basket;
+use Lira\Supply\CheapestBasket;
+use Lira\Supply\Offer;
+use Lira\Supply\Shipping;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\CoreTestCase;
+
+final class CheapestBasketTest extends CoreTestCase
+{
+    public function test_a_box_is_taken_once_it_is_cheaper_than_singles(): void
+    {
+        $offers = [new Offer('one', 1, 100, ['a' => 1]), new Offer('box', 1, 620, ['a' => 10])];
+
+        self::assertSame(['one' => 6], CheapestBasket::of(['a' => 6], $offers, [1 => new Shipping(0)])?->counts);
+        $box = CheapestBasket::of(['a' => 7], $offers, [1 => new Shipping(0)]);
+        self::assertSame([['box' => 1], ['a' => 3], 620], [$box?->counts, $box?->over, $box?->totalCents()]);
+    }
+
+    public function test_a_packaged_set_is_taken_with_the_single_that_completes_it(): void
+    {
+        $offers = [
+            new Offer('set', 1, 500, ['a' => 1, 'b' => 1, 'c' => 1, 'x' => 1]),
+            new Offer('a', 1, 220, ['a' => 1]), new Offer('b', 1, 220, ['b' => 1]), new Offer('c', 1, 220, ['c' => 1]), new Offer('d', 1, 220, ['d' => 1]),
+        ];
+        $basket = CheapestBasket::of(['a' => 1, 'b' => 1, 'c' => 1, 'd' => 1], $offers, [1 => new Shipping(300)]);
+
+        self::assertSame([['d' => 1, 'set' => 1], [1 => 720], [1 => 300], ['x' => 1]], [$basket?->counts, $basket?->goodsCents, $basket?->shippingCents, $basket?->over]);
+    }
+
+    public function test_a_second_parcel_has_to_be_worth_it(): void
+    {
+        $offers = [new Offer('a1', 1, 300, ['a' => 1]), new Offer('b1', 1, 300, ['b' => 1]), new Offer('a2', 2, 100, ['a' => 1]), new Offer('b2', 2, 900, ['b' => 1])];
+
+        self::assertSame(['a1' => 1, 'b1' => 1], CheapestBasket::of(['a' => 1, 'b' => 1], $offers, [1 => new Shipping(400), 2 => new Shipping(400)])?->counts);
+        self::assertSame(['a2' => 1, 'b1' => 1], CheapestBasket::of(['a' => 1, 'b' => 1], $offers, [1 => new Shipping(400), 2 => new Shipping(150)])?->counts);
+        // With the box of dearer strings the parcel is free.
+        self::assertSame(['a1' => 3], CheapestBasket::of(['a' => 3], $offers, [1 => new Shipping(700, 900), 2 => new Shipping(700)])?->counts);
+    }
+
+    public function test_what_nobody_offers_cannot_be_had_and_nothing_costs_nothing(): void
+    {
+        self::assertNull(CheapestBasket::of(['z' => 1], [new Offer('a', 1, 1, ['a' => 1])], [1 => new Shipping(0)]));
+        self::assertNull(CheapestBasket::of(['z' => 1], [], []));
+        self::assertSame(0, CheapestBasket::of([], [], [])?->totalCents());
+    }
+
+    public function test_one_more_is_bought_where_that_makes_the_parcel_free(): void
+    {
+        $offers = [new Offer('a', 1, 300, ['a' => 1]), new Offer('b', 1, 120, ['b' => 1])];
+        $basket = CheapestBasket::of(['a' => 3, 'b' => 1], $offers, [1 => new Shipping(500, 1200)]);
+        self::assertSame([['a' => 3, 'b' => 3], ['b' => 2], [1 => 1260], [1 => 0]], [$basket?->counts, $basket?->over, $basket?->goodsCents, $basket?->shippingCents]);
+        self::assertSame(['a' => 3, 'b' => 1], CheapestBasket::of(['a' => 3, 'b' => 1], $offers, [1 => new Shipping(230, 1200)])?->counts);
+    }
+
+    /** Every way to spend less than it does is tried, one offer after the other; none has all that is needed for less. */
+    public function test_nothing_cheaper_is_found_by_trying_everything(): void
+    {
+        $random = new Randomizer(new Mt19937(20260214));
+        for ($case = 0; $case < 120; $case++) {
+            $keys = array_slice(['a', 'b', 'c'], 0, $random->getInt(1, 3));
+            $need = array_combine($keys, array_map(static fn (): int => $random->getInt(1, 3), $keys));
+            $free = static fn (): ?int => $random->getInt(0, 1) === 0 ? null : 50 * $random->getInt(6, 20);
+            $price = static fn (int $least, int $most): int => 50 * $random->getInt($least, $most);
+            $shipping = [1 => new Shipping($price(0, 8), $free())];
+            if ($case % 2 === 1) {
+                $shipping[2] = new Shipping($price(0, 8), $free());
+            }
+            $offers = [];
+            foreach (array_keys($shipping) as $supplier) {
+                foreach ($keys as $key) {
+                    $offers[] = new Offer("{$key}{$supplier}", $supplier, $price(1, 6), [$key => 1]);
+                }
+                $offers[] = new Offer("box{$supplier}", $supplier, $price(2, 10), [$keys[0] => 3]);
+                $offers[] = new Offer("set{$supplier}", $supplier, $price(2, 12), array_fill_keys($keys, 1));
+            }
+            $basket = CheapestBasket::of($need, $offers, $shipping);
+
+            self::assertInstanceOf(Basket::class, $basket);
+            self::assertSame($basket->totalCents(), self::cost($basket->counts, $need, $offers, $shipping), "case {$case}");
+            self::assertGreaterThanOrEqual($basket->totalCents(), self::cheapestOfAll($need, $offers, $shipping, $basket->totalCents()), "case {$case}");
+        }
+    }
+
+    /**
+     * @param  non-empty-array<string, int>  $need
+     * @param  list<Offer>  $offers
+     * @param  array<int, Shipping>  $shipping
+     * @param  int  $bound  what nobody needs to spend more than
+     */
+    private static function cheapestOfAll(array $need, array $offers, array $shipping, int $bound): int
+    {
+        $best = $bound;
+        $start = [$need, array_fill_keys(array_keys($shipping), 0)];
+        $seen = [json_encode($start) => true];
+        for ($open = [$start]; $open !== [];) {
+            [$missing, $goods] = array_pop($open);
+            if (max($missing) === 0) {
+                $cost = array_sum($goods);
+                foreach ($goods as $supplier => $cents) {
+                    $cost += $cents > 0 ? $shipping[$supplier]->for($cents) : 0;
+                }
+                $best = min($best, $cost);
+            }
+            foreach ($offers as $offer) {
+                $spent = [$offer->supplier => $goods[$offer->supplier] + $offer->cents] + $goods;
+                ksort($spent);
+                $rest = $missing;
+                foreach ($offer->contents as $key => $count) {
+                    $rest[$key] = max(0, $rest[$key] - $count);
+                }
+                $state = (string) json_encode([$rest, $spent]);
+                if (array_sum($spent) < $bound && ! isset($seen[$state])) {
+                    $seen[$state] = true;
+                    $open[] = [$rest, $spent];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  array<string, int>  $counts
+     * @param  non-empty-array<string, int>  $need
+     * @param  list<Offer>  $offers
+     * @param  array<int, Shipping>  $shipping
+     * @return ?int null where something is missing
+     */
+    private static function cost(array $counts, array $need, array $offers, array $shipping): ?int
+    {
+        $goods = [];
+        foreach ($offers as $offer) {
+            $count = $counts[$offer->id] ?? 0;
+            $goods[$offer->supplier] = ($goods[$offer->supplier] ?? 0) + $count * $offer->cents;
+            foreach ($offer->contents as $key => $has) {
+                $need[$key] = ($need[$key] ?? 0) - $count * $has;
+            }
+        }
+        $cost = array_sum($goods);
+        foreach ($goods as $supplier => $cents) {
+            $cost += $cents > 0 ? $shipping[$supplier]->for($cents) : 0;
+        }
+
+        return max($need) > 0 ? null : $cost;
+    }
+}

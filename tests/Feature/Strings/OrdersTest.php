@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Strings;
+
+use App\Models\Lot;
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\StringSet;
+use Illuminate\Support\Facades\Artisan;
+use Inertia\Testing\AssertableInertia;
+use Smalot\PdfParser\Parser;
+use Tests\Feature\FeatureTestCase;
+
+/** From designs to a parcel, and from the parcel into the drawer. */
+final class OrdersTest extends FeatureTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Artisan::call('lira:demo');
+    }
+
+    public function test_the_drawer_is_taken_first_and_the_rest_is_bought_as_cheaply_as_can_be(): void
+    {
+        $set = self::design('Curlew, E standard');
+        $plan = $this->postJson('/strings/orders/plan', ['sets' => [['id' => $set->id]]])->assertOk();
+        // The drawer has all of 10, 13, 17, 26, 36 and 46.
+        $plan->assertJson(['needed' => 6, 'total_cents' => 0, 'orders' => [], 'missing' => []]);
+        self::assertSame(6, (int) array_sum(array_column((array) $plan->json('drawer'), 'count')));
+
+        // A packaged set has five of these six; the first comes by itself.
+        $more = $this->postJson('/strings/orders/plan', ['sets' => [['id' => self::design('Curlew, D standard')->id, 'times' => 3, 'spares' => 1]]])->assertOk();
+        self::assertSame(24, $more->json('needed'));
+        self::assertContains('set', array_column((array) $more->json('orders.0.lines'), 'kind'));
+        self::assertTrue($more->json('proven'));
+        foreach ((array) $more->json('otherwise') as $way) {
+            self::assertIsArray($way);
+            self::assertGreaterThanOrEqual($more->json('total_cents'), $way['cents']);
+        }
+        self::assertSame(0, Order::query()->count(), 'a plan orders nothing');
+    }
+
+    public function test_an_order_is_placed_sent_arrives_and_fills_the_drawer(): void
+    {
+        $set = self::design('Ketch, E standard');
+        $asked = ['sets' => [['id' => $set->id, 'times' => 2]]];
+        $before = (int) Lot::query()->sum('quantity');
+        $plan = $this->postJson('/strings/orders/plan', $asked);
+        $drawer = (int) array_sum(array_column((array) $plan->json('drawer'), 'count'));
+        $this->postJson('/strings/orders', $asked + ['total_cents' => $plan->json('total_cents')])->assertCreated();
+        self::assertSame($before - $drawer, (int) Lot::query()->sum('quantity'));
+        $order = Order::query()->sole();
+        $strings = (int) OrderLine::query()->get()->sum(static fn (OrderLine $line): int => $line->count * $line->strings);
+        self::assertGreaterThanOrEqual(8 - $drawer, $strings);
+
+        $this->postJson("/strings/orders/{$order->id}/send")->assertOk()->assertJson(['status' => 'on its way']);
+        self::assertLiraError($this->postJson("/strings/orders/{$order->id}/send"), 409, '', 'This order');
+        self::assertNotNull($order->refresh()->due_on);
+        for ($parcel = 0; $parcel < 3 && $order->refresh()->status !== 'done'; $parcel++) {
+            $this->postJson("/strings/orders/{$order->id}/arrive")->assertOk()->assertJson(['status' => 'arrived']);
+            $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => []])->assertOk();
+        }
+        self::assertSame('done', $order->refresh()->status);
+        self::assertSame($before - $drawer + $strings, (int) Lot::query()->sum('quantity'));
+        self::assertLiraError($this->postJson("/strings/orders/{$order->id}/receive"), 409, '', 'This order');
+    }
+
+    public function test_what_comes_short_stays_on_its_way(): void
+    {
+        $set = self::design('Ketch, E standard');
+        $this->postJson('/strings/orders', ['sets' => [['id' => $set->id, 'times' => 3]]])->assertCreated();
+        $order = Order::query()->sole();
+        $this->postJson("/strings/orders/{$order->id}/send");
+        $this->postJson("/strings/orders/{$order->id}/arrive");
+        $line = $order->lines()->firstOrFail();
+        $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 0]])->assertOk()->assertJson(['status' => 'on its way']);
+        self::assertSame(0, $line->refresh()->received);
+    }
+
+    public function test_the_same_order_fares_alike_and_some_are_late_or_short(): void
+    {
+        $set = self::design('Ketch, E standard');
+        [$late, $short] = [0, 0];
+        for ($round = 0; $round < 40; $round++) {
+            $this->postJson('/strings/orders', ['sets' => [['id' => $set->id]]])->assertCreated();
+        }
+        foreach (Order::query()->with('supplier')->get() as $order) {
+            $this->postJson("/strings/orders/{$order->id}/send");
+            $this->postJson("/strings/orders/{$order->id}/arrive");
+            $order->refresh();
+            $late += $order->due_on?->isAfter(now()->addDays($order->supplier->lead_days)) === true ? 1 : 0;
+            $short += $order->lines()->whereColumn('sent', '<', 'count')->exists() ? 1 : 0;
+        }
+
+        self::assertGreaterThan(1, $late);
+        self::assertLessThan(20, $late);
+        self::assertGreaterThan(1, $short);
+        self::assertLessThan(20, $short);
+    }
+
+    public function test_an_order_goes_out_as_csv_and_on_paper(): void
+    {
+        $set = self::design('Dunlin, DADGAD');
+        $this->postJson('/strings/orders', ['sets' => [['id' => $set->id, 'times' => 2]]])->assertCreated();
+        $order = Order::query()->orderBy('id')->firstOrFail();
+        $line = $order->lines()->firstOrFail();
+
+        $csv = $this->get("/strings/orders/{$order->id}/csv")->assertOk()->streamedContent();
+        self::assertStringContainsString($line->code, $csv);
+        self::assertCount(2 + $order->lines()->count(), explode("\n", $csv));
+        foreach (['a4' => 595, 'letter' => 612] as $paper => $points) {
+            $pdf = (new Parser)->parseContent((string) $this->get("/strings/orders/{$order->id}/pdf?paper={$paper}")->assertOk()->getContent());
+            self::assertStringContainsString($line->code, $pdf->getText());
+            self::assertStringContainsString('Dunlin, DADGAD', $pdf->getText());
+            $box = $pdf->getPages()[0]->getDetails()['MediaBox'] ?? [];
+            self::assertIsArray($box);
+            self::assertEqualsWithDelta($points, $box[2], 1.0);
+        }
+    }
+
+    public function test_what_nobody_lists_is_said_and_bad_wishes_are_refused(): void
+    {
+        $eider = self::design('Eider, elastomer');
+        $plan = $this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id]]])->assertOk();
+        self::assertCount(4, (array) $plan->json('missing'));
+        self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => []]), 422, '/sets', 'at least one design');
+        self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id, 'times' => 0]]]), 422, '/sets/0/times', '1 to 50');
+        self::assertLiraError($this->postJson('/strings/orders', ['sets' => [['id' => self::design('Ketch, E standard')->id]], 'total_cents' => 1]), 409, '', 'changed elsewhere');
+        self::assertSame(0, Order::query()->count());
+        $this->get("/strings/orders?set={$eider->id}")->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/OrdersPage')->where('begin.name', 'Eider, elastomer'));
+    }
+
+    public function test_a_draft_can_be_dropped_but_not_what_is_on_its_way(): void
+    {
+        $set = self::design('Ketch, E standard');
+        $this->postJson('/strings/orders', ['sets' => [['id' => $set->id]]]);
+        $order = Order::query()->sole();
+        $this->postJson("/strings/orders/{$order->id}/send");
+        self::assertLiraError($this->deleteJson("/strings/orders/{$order->id}"), 409, '', 'This order');
+        $this->postJson('/strings/orders', ['sets' => [['id' => $set->id]]]);
+        $this->deleteJson('/strings/orders/'.Order::query()->latest('id')->firstOrFail()->id)->assertOk();
+        self::assertSame(1, Order::query()->count());
+    }
+
+    private static function design(string $name): StringSet
+    {
+        return StringSet::query()->where('name', $name)->firstOrFail();
+    }
+}
