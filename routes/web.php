@@ -33,6 +33,8 @@ Route::post('sets/{set}/duplicate', [SetController::class, 'duplicate'])->whereN
 Route::get('sets/{set}/export', [SetController::class, 'export'])->whereNumber('set')->name('sets.export');
 Route::get('sets/{set}/sheet', [SetController::class, 'sheet'])->whereNumber('set')->name('sets.sheet');
 Route::get('sets/{set}/fit', [SetController::class, 'fit'])->whereNumber('set')->name('sets.fit');
+Route::get('sets/{set}/labels', [SetController::class, 'labels'])->whereNumber('set')->name('sets.labels');
+Route::get('sets/{set}/card', [SetController::class, 'card'])->whereNumber('set')->name('sets.card');
 Route::post('sets/{set}/versions', [VersionController::class, 'store'])->whereNumber('set')->name('versions.store');
 Route::get('sets/{set}/versions/{version}', [VersionController::class, 'show'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.show');
 Route::get('sets/{set}/versions/{version}/difference', [VersionController::class, 'difference'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.difference');

@@ -181,3 +181,22 @@ test('a finished design becomes an order that is sent, arrives and fills the dra
     await page.getByRole('link', { name: 'Drawer', exact: true }).click();
     await expect(page.getByRole('row', { name: /× Sounding 45/ })).toContainText('Ketch, E standard');
 });
+
+test('labels and a card are printed for the packets of a set', async ({ page }) => {
+    await openSet(page, 'Smack, drop A');
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Labels for its packets…' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Labels for the packets' });
+    await dialog.getByRole('combobox', { name: 'Sheet of labels' }).click();
+    await page.getByRole('option', { name: 'Letter, 30 labels of 66.7 × 25.4 mm' }).click();
+    await dialog.getByRole('spinbutton', { name: 'Labels used up on the first sheet' }).fill('28');
+    await expectAccessible(page);
+    for (const [name, address] of [
+        ['Labels (to print)', /\/sets\/\d+\/labels\?stock=letter-30&skip=28$/],
+        ['Card in fitting order', /\/sets\/\d+\/card\?paper=letter$/],
+    ] as const) {
+        const printed = page.waitForEvent('popup');
+        await dialog.getByRole('link', { name }).click();
+        await expect.poll(async () => (await printed).url()).toMatch(address);
+    }
+});

@@ -102,6 +102,14 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         <MenuItem keys="F" onSelect={actions.printFit}>
                             Does it fit? (to print)
                         </MenuItem>
+                        <MenuItem
+                            onSelect={() => {
+                                actions.save();
+                                show('labels');
+                            }}
+                        >
+                            Labels for its packets…
+                        </MenuItem>
                         <MenuItem onSelect={() => router.visit(`/strings/orders?set=${set.id}`)}>Order its strings…</MenuItem>
                         <MenuItem onSelect={actions.duplicate}>Duplicate</MenuItem>
                         <MenuLine />

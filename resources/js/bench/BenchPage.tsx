@@ -36,6 +36,7 @@ const ConvertDialog = lazy(() => import('./convert/ConvertDialog').then((module)
 const BaselineDialog = lazy(() => import('./baseline/BaselineDialog').then((module) => ({ default: module.BaselineDialog })));
 const TuningPicker = lazy(() => import('./tunings/TuningPicker').then((module) => ({ default: module.TuningPicker })));
 const VersionsDialog = lazy(() => import('./versions/VersionsDialog').then((module) => ({ default: module.VersionsDialog })));
+const LabelsDialog = lazy(() => import('./labels/LabelsDialog').then((module) => ({ default: module.LabelsDialog })));
 const fetchPalette = () => import('./commands/Palette');
 const Palette = lazy(() => fetchPalette().then((module) => ({ default: module.Palette })));
 const KeysDialog = lazy(() => import('./commands/KeysDialog').then((module) => ({ default: module.KeysDialog })));
@@ -210,6 +211,9 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
             </Lazily>
             <Lazily when={panel === 'versions'}>
                 <VersionsDialog {...dialog('versions')} set={set} saver={saver} versions={versions} onVersions={setVersions} />
+            </Lazily>
+            <Lazily when={panel === 'labels'}>
+                <LabelsDialog {...dialog('labels')} set={set.id} />
             </Lazily>
             <Lazily when={panel === 'palette'}>
                 <Palette {...dialog('palette')} commands={commands} />

@@ -10,7 +10,9 @@ use App\Models\Instrument;
 use App\Models\StringSet;
 use App\Support\Bench;
 use App\Support\FitReport;
+use App\Support\LabelStock;
 use App\Support\NewSet;
+use App\Support\PacketLabels;
 use App\Support\ReceivedDocument;
 use App\Support\SetSchema;
 use App\Support\SetSheet;
@@ -98,6 +100,20 @@ final class SetController
     public function fit(Request $request, StringSet $set): HttpResponse
     {
         return self::printed($set, FitReport::pdf($set, Units::of($request), self::paper($request)), '-fit');
+    }
+
+    /** A label for each string's packet. */
+    public function labels(Request $request, StringSet $set): HttpResponse
+    {
+        $stock = LabelStock::tryFrom($request->string('stock')->toString()) ?? LabelStock::A4Of24;
+
+        return self::printed($set, PacketLabels::labels($set, Units::of($request), $stock, min(max(0, $request->integer('skip')), $stock->perSheet() - 1)), '-labels');
+    }
+
+    /** The strings in the order in which they are fitted. */
+    public function card(Request $request, StringSet $set): HttpResponse
+    {
+        return self::printed($set, PacketLabels::card($set, Units::of($request), self::paper($request)), '-card');
     }
 
     /** @return 'a4'|'letter' */

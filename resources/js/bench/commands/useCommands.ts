@@ -39,6 +39,15 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         { group: design, name: 'Versions…', keys: 'v', run: () => show('versions') },
         { group: design, name: 'Print the sheet', run: actions.print },
         { group: design, name: 'Print whether it fits', keys: 'f', run: actions.printFit },
+        {
+            group: design,
+            name: 'Labels for its packets…',
+            run: () => {
+                actions.save();
+                show('labels');
+            },
+        },
+        { group: design, name: 'Order its strings…', run: () => router.visit(`/strings/orders?set=${setId}`) },
         { group: design, name: 'Duplicate', run: actions.duplicate },
         { group: design, name: 'Export set document', run: () => window.location.assign(`/sets/${setId}/export`) },
         { group: design, name: 'Put away', run: actions.putAway },
