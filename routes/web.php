@@ -13,6 +13,7 @@ use App\Http\Controllers\Strings\DrawerController;
 use App\Http\Controllers\Strings\ListImportController;
 use App\Http\Controllers\Strings\OrderController;
 use App\Http\Controllers\Strings\PoolController;
+use App\Http\Controllers\Strings\SampleController;
 use App\Http\Controllers\Strings\StringController;
 use App\Http\Controllers\Strings\SupplierController;
 use Illuminate\Support\Facades\Route;
@@ -97,3 +98,9 @@ Route::post('strings/orders/{order}/receive', [OrderController::class, 'receive'
 Route::delete('strings/orders/{order}', [OrderController::class, 'destroy'])->whereNumber('order')->name('orders.destroy');
 Route::get('strings/orders/{order}/csv', [OrderController::class, 'csv'])->whereNumber('order')->name('orders.csv');
 Route::get('strings/orders/{order}/pdf', [OrderController::class, 'pdf'])->whereNumber('order')->name('orders.pdf');
+
+Route::get('strings/measured', [SampleController::class, 'index'])->name('samples.index');
+Route::post('strings/samples/weigh', [SampleController::class, 'weigh'])->name('samples.weigh');
+Route::post('strings/samples', [SampleController::class, 'store'])->name('samples.store');
+Route::delete('strings/samples/{sample}', [SampleController::class, 'destroy'])->whereNumber('sample')->name('samples.destroy');
+Route::post('strings/samples/{sample}/unarchive', [SampleController::class, 'unarchive'])->whereNumber('sample')->name('samples.unarchive');

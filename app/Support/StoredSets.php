@@ -7,10 +7,12 @@ namespace App\Support;
 use App\Models\Instrument;
 use App\Models\SetVersion;
 use App\Models\StringSet;
+use App\Support\Supply\Samples;
 use Illuminate\Support\Facades\DB;
 use Lira\Density\BuiltString;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
+use Lira\Instrument\Kind;
 use Lira\Pitch\Tuning;
 
 /**
@@ -29,8 +31,29 @@ final class StoredSets
     /** A document with the instrument as it is measured today in its place. */
     private static function on(Instrument $instrument, \stdClass $document): \stdClass
     {
-        $json = clone $document;
+        $json = self::withoutWorkshop($document);
         $json->instrument = $instrument->document;
+        // What was measured here sharpens every design, unless it has samples of its own.
+        $samples = isset($json->samples) ? [] : Samples::forDocuments(Kind::from($instrument->kind));
+        if ($samples !== []) {
+            $json->samples = $samples;
+        }
+
+        return $json;
+    }
+
+    /** A copy without the samples that the workshop lends it. */
+    private static function withoutWorkshop(\stdClass $document): \stdClass
+    {
+        $json = clone $document;
+        if (is_array($json->samples ?? null)) {
+            $own = array_values(array_filter($json->samples, static fn (mixed $sample): bool => ! ($sample instanceof \stdClass && ($sample->workshop ?? false) === true)));
+            if ($own === []) {
+                unset($json->samples);
+            } else {
+                $json->samples = $own;
+            }
+        }
 
         return $json;
     }
@@ -91,7 +114,7 @@ final class StoredSets
 
     private static function write(StringSet $set, SetDocument $document): void
     {
-        $json = clone $document->json;
+        $json = self::withoutWorkshop($document->json);
         $json->instrument = new \stdClass;
         unset($json->pool);
         $set->document = $json;

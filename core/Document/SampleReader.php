@@ -37,7 +37,7 @@ final readonly class SampleReader
     private function sample(Node $node, Kind $kind): ?Sample
     {
         // The string's own keys are read by the same reader; what is left are the readings.
-        $node->knows('mass_g', 'mass_resolution_g', 'length_mm', 'length_resolution_mm', 'load_n', 'load_resolution_n', 'frequency_hz', 'frequency_resolution_hz');
+        $node->knows('mass_g', 'mass_resolution_g', 'length_mm', 'length_resolution_mm', 'load_n', 'load_resolution_n', 'frequency_hz', 'frequency_resolution_hz', 'workshop');
         $weighed = $node->has('mass_g');
         $lengthM = $this->si($node, 'length_mm', 'the length in mm', 1e-3);
         $lengthResolutionM = $this->si($node, 'length_resolution_mm', 'what the ruler can tell in mm', 1e-3);

@@ -200,3 +200,47 @@ test('labels and a card are printed for the packets of a set', async ({ page }) 
         await expect.poll(async () => (await printed).url()).toMatch(address);
     }
 });
+
+test('a string is weighed with a scale that types, corrects its family, and a bad sample is set aside', async ({
+    page,
+    provoked,
+}) => {
+    provoked.push(/422/);
+    await page.goto('/strings/measured');
+    await expectAccessible(page);
+    const form = page.getByRole('form', { name: 'Measure a string' });
+    await form.getByRole('textbox', { name: /^Gauge/ }).fill('46');
+    await page.getByRole('button', { name: 'Scale and weights' }).click();
+    const scale = page.getByRole('complementary', { name: 'Scale and weights' });
+    await expect(scale.getByRole('button', { name: 'Read', exact: true })).toBeDisabled();
+    await form.getByRole('textbox', { name: 'Mass, g' }).focus();
+    await scale.getByRole('textbox', { name: 'On it, g' }).fill('6.90');
+    await scale.getByRole('button', { name: 'Read', exact: true }).click();
+    await expect(form.getByRole('textbox', { name: 'Mass, g' })).toHaveValue(/^6\.[89]\d g$/);
+    await expect(form.getByRole('textbox', { name: 'Length, mm' })).toBeFocused();
+    await form.getByRole('textbox', { name: 'Length, mm' }).fill('1000');
+    await expect(form).toContainText(/6\.[89]\d+ g\/m ±0\.2 %; the model says 6\.778 g\/m, so it was \+\d\.\d % off/);
+    await form.getByRole('button', { name: 'Keep the sample' }).click();
+    const family = page.getByRole('region', { name: 'wound, nickel-plated steel' });
+    await expect(family).toContainText('from 1 sample.');
+    await expect(family.getByRole('img', { name: 'How far the model was off, sample by sample' })).toBeVisible();
+
+    await form.getByRole('button', { name: 'Keep the sample' }).click();
+    await expect(page.getByRole('alert')).toContainText('Give the gauge and every reading as a figure');
+    await form.getByRole('textbox', { name: /^Gauge/ }).fill('36');
+    await form.getByRole('textbox', { name: 'Mass, g' }).fill('9.90');
+    await form.getByRole('textbox', { name: 'Length, mm' }).fill('1000');
+    await form.getByRole('button', { name: 'Keep the sample' }).click();
+    await expect(family).toContainText('from 2 samples.');
+    await family.getByRole('button', { name: 'Set aside the sample of 36' }).click();
+    await expect(family).toContainText('from 1 sample.');
+    await expectAccessible(page);
+
+    // The Bench knows it now: the family's other gauges are surer.
+    await openSet(page, 'Curlew, E standard');
+    await lane(page, 5).getByRole('slider').focus();
+    await expect(page.getByRole('complementary', { name: 'String 5' })).toContainText(/Corrected by .* from 1 measured sample/);
+    await page.goto('/strings/measured');
+    await family.getByRole('button', { name: 'Set aside the sample of 46' }).click();
+    await expect(family).toContainText('No sample counts');
+});

@@ -69,9 +69,10 @@ final class Pools
         if (! $rule['half_gauges']) {
             $query->whereRaw('abs(gauge_in * 1000 - round(gauge_in * 1000)) < 0.01');
         }
+        $measured = Samples::densities();
         $strings = [];
         foreach ($query->limit(4 * PoolReader::MOST_GAUGES)->get() as $string) {
-            $json = StringCatalogue::json($string);
+            $json = StringCatalogue::json($string, $measured);
             unset($json->end);
             $strings[$string->construction.$string->material.round($string->gauge_in * 1e6)] ??= $json;
         }

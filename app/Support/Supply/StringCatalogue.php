@@ -82,11 +82,19 @@ final class StringCatalogue
         ])->all());
     }
 
-    /** A string as set documents carry it. */
-    public static function json(ListString $string): \stdClass
+    /**
+     * A string as set documents carry it.
+     *
+     * @param  array<string, array{kg_per_m: float, tolerance: float}>  $measured  by make and gauge, what was measured here
+     */
+    public static function json(ListString $string, array $measured): \stdClass
     {
         $json = (object) ['construction' => $string->construction, 'material' => $string->material, 'gauge_in' => $string->gauge_in];
-        if ($string->kg_per_m !== null) {
+        $here = $measured[Need::key($string->construction, $string->material, $string->gauge_in)] ?? null;
+        if ($here !== null) {
+            // What was measured here beats what a list says.
+            $json->density = (object) ($here + ['source' => 'measured', 'state' => 'rest']);
+        } elseif ($string->kg_per_m !== null) {
             $json->density = (object) ['kg_per_m' => $string->kg_per_m, 'source' => 'supplied'];
         }
         if ($string->length_mm !== null) {

@@ -63,7 +63,7 @@ final class StringSheet
     private static function built(ListString $string, Kind $kind): ?BuiltString
     {
         $problems = new Problems;
-        $spec = (new StringReader($problems))->read(Node::root(StringCatalogue::json($string), $problems));
+        $spec = (new StringReader($problems))->read(Node::root(StringCatalogue::json($string, Samples::densities()), $problems));
         try {
             return $spec === null ? null : BuiltString::of($spec, $kind);
         } catch (InvalidInput) {

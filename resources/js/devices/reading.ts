@@ -28,6 +28,12 @@ export function seeded(seed: number): () => number {
     };
 }
 
+/** What a simulated scale or weight shows: in whole steps, spread as readings are. */
+export function stepped(value: number, step: number, spread: number, random: () => number): number {
+    const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+    return Math.max(0, Math.round((value + normal * spread) / step) * step);
+}
+
 /** What the device shows for a length: the length with its spread (normal, by Box and Muller), in whole steps of its resolution. */
 export function readingMm(device: Device, lengthMm: number, random: () => number): number {
     const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

@@ -586,6 +586,10 @@ export interface Sample {
     load_resolution_n?: number;
     frequency_hz?: number;
     frequency_resolution_hz?: number;
+    /**
+     * Measured in the workshop that holds the set: it is put in anew whenever the set is read there.
+     */
+    workshop?: boolean;
     [k: string]: unknown;
 }
 /**

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 const PLACES = [
     { href: '/strings', label: 'All strings' },
     { href: '/strings/suppliers', label: 'Suppliers’ lists' },
+    { href: '/strings/measured', label: 'Measured' },
     { href: '/strings/pools', label: 'Pools' },
     { href: '/strings/drawer', label: 'Drawer' },
     { href: '/strings/orders', label: 'Orders' },

@@ -256,7 +256,14 @@ function Provenance({ string, units, dim }: { string: EvaluatedString; units: Un
                 {tolerance.toFixed(tolerance < 1 ? 1 : 0)} %.
             </p>
             <p>Speaking length {formatLength(string.speaking_length_mm, units)}.</p>
-            {density.source === 'modelled' && string.construction !== 'plain' && <p>Weigh one to sharpen it.</p>}
+            {density.correction !== undefined ? (
+                <p>
+                    Corrected by {formatShare(density.correction.factor - 1)} from {density.correction.samples} measured sample
+                    {density.correction.samples === 1 ? '' : 's'} of its family.
+                </p>
+            ) : (
+                density.source === 'modelled' && string.construction !== 'plain' && <p>Weigh one to sharpen it.</p>
+            )}
         </div>
     );
 }

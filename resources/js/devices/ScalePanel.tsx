@@ -1,0 +1,109 @@
+import { clsx } from 'clsx';
+import { useEffect, useRef, useState } from 'react';
+import { Button } from '../ui/Button';
+import { fieldClass, floatClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { Glyph } from '../ui/Glyph';
+import { Select } from '../ui/Select';
+import { typeLikeKeyboard } from './keyboard';
+import { seeded, stepped } from './reading';
+
+interface Instrument {
+    name: string;
+    /** What is put on it or plucked. */
+    held: string;
+    step: number;
+    spread: number;
+    decimals: number;
+    unit: string;
+}
+
+const INSTRUMENTS = {
+    jeweller: { name: 'Jeweller’s scale, 0.01 g', held: 'On it, g', step: 0.01, spread: 0.008, decimals: 2, unit: 'g' },
+    kitchen: { name: 'Kitchen scale, 1 g', held: 'On it, g', step: 1, spread: 0.4, decimals: 0, unit: 'g' },
+    weight: { name: 'Hanging weight, 0.01 kg', held: 'It hangs, kg', step: 0.01, spread: 0.005, decimals: 2, unit: 'kg' },
+    tuner: { name: 'Tuner, 0.1 Hz', held: 'It sounds, Hz', step: 0.1, spread: 0.05, decimals: 1, unit: 'Hz' },
+} satisfies Record<string, Instrument>;
+
+type Name = keyof typeof INSTRUMENTS;
+
+/** Scale, weight and tuner to try with, for whoever has none plugged in: they type what they read into the field with the focus. */
+export function ScalePanel({ onClose }: { onClose: () => void }) {
+    const [name, setName] = useState<Name>('jeweller');
+    const [held, setHeld] = useState('6.80');
+    const [last, setLast] = useState<string | null>(null);
+    const [target, setTarget] = useState<HTMLInputElement | null>(null);
+    const random = useRef(seeded(20260214));
+    const instrument: Instrument = INSTRUMENTS[name];
+    useEffect(() => {
+        const follow = (event: FocusEvent) => {
+            if (event.target instanceof HTMLInputElement && event.target.dataset.measure !== undefined) {
+                setTarget(event.target);
+            }
+        };
+        document.addEventListener('focusin', follow);
+        return () => document.removeEventListener('focusin', follow);
+    }, []);
+    const read = () => {
+        const value = stepped(Number(held.replace(',', '.')) || 0, instrument.step, instrument.spread, random.current);
+        const text = `${value.toFixed(instrument.decimals)} ${instrument.unit}`;
+        setLast(text);
+        if (target?.isConnected === true) {
+            target.focus();
+            target.select();
+            typeLikeKeyboard(text);
+        }
+    };
+    return (
+        <aside
+            aria-label="Scale and weights"
+            className={clsx(floatClass, 'fixed right-4 bottom-4 w-[21rem] max-w-[calc(100vw-2rem)] p-3')}
+        >
+            <div className="flex items-center justify-between">
+                <h2 className="font-bold">Scale, weights and tuner, simulated</h2>
+                <Button look="quiet" className="h-8 w-8 px-0" aria-label="Put scale and weights away" onClick={onClose}>
+                    <Glyph sign="close" />
+                </Button>
+            </div>
+            <svg
+                viewBox="0 0 300 74"
+                className="mt-2 w-full"
+                aria-hidden
+                fill="var(--paper)"
+                stroke="var(--ink)"
+                strokeWidth={1.3}
+            >
+                <path d="M60 34 H240 L232 22 H68 Z" fill="var(--rule)" />
+                <path d="M48 34 H252 V66 H48 Z" fill="var(--sheet)" />
+                <path d="M110 22 a40 12 0 0 1 80 0" fill="none" stroke="var(--steel-dark)" strokeWidth={2} />
+                <text x={150} y={57} textAnchor="middle" fontSize={19} fontWeight={700} fill="var(--ink)" stroke="none">
+                    {last ?? `0 ${instrument.unit}`}
+                </text>
+            </svg>
+            <div className="mt-2 grid grid-cols-[11.5rem_1fr] gap-3">
+                <Field label="Device">
+                    <Select
+                        value={name}
+                        choices={Object.entries(INSTRUMENTS).map(([value, each]) => ({ value, label: each.name }))}
+                        onChange={(value) => setName(value as Name)}
+                    />
+                </Field>
+                <Field label={instrument.held}>
+                    <input
+                        className={fieldClass}
+                        inputMode="decimal"
+                        autoComplete="off"
+                        value={held}
+                        onChange={(event) => setHeld(event.target.value)}
+                    />
+                </Field>
+            </div>
+            <Button look="strong" className="mt-3 w-full" disabled={target === null} onClick={read}>
+                Read
+            </Button>
+            <p role="status" className="mt-1.5 min-h-[1.4em] text-sm text-ink-soft">
+                {target === null ? 'Put the cursor in a field to read into.' : last === null ? '' : `Typed ${last}.`}
+            </p>
+        </aside>
+    );
+}

@@ -1,0 +1,95 @@
+import { formatGauge, useUnits } from '../../lib/units';
+import type { Family } from './sample';
+
+const WIDTH = 420;
+const HEIGHT = 150;
+const MARGIN = { left: 52, right: 12, top: 10, bottom: 26 };
+
+/** How far the model was off for each sample, with how sure that is, and the factor that is fitted to those that count. */
+export function FamilyPlot({ family }: { family: Family }) {
+    const units = useUnits();
+    const points = family.samples.flatMap((sample) => (sample.ratio === null ? [] : [{ ...sample, ratio: sample.ratio }]));
+    const gauges = points.map(({ gauge_in }) => gauge_in);
+    const [least, most] = [Math.min(...gauges) - 0.002, Math.max(...gauges) + 0.002];
+    const far = Math.max(
+        0.02,
+        ...points.map(({ ratio, tolerance }) => Math.abs(ratio - 1) + tolerance),
+        family.correction === null ? 0 : Math.abs(family.correction.factor - 1) + family.correction.uncertainty,
+    );
+    const x = (inches: number) => MARGIN.left + ((inches - least) / (most - least)) * (WIDTH - MARGIN.left - MARGIN.right);
+    const y = (ratio: number) => MARGIN.top + (1 - (ratio - 1 + far) / (2 * far)) * (HEIGHT - MARGIN.top - MARGIN.bottom);
+    const end = WIDTH - MARGIN.right;
+    return (
+        <svg
+            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+            className="w-full max-w-[420px]"
+            role="img"
+            aria-label="How far the model was off, sample by sample"
+        >
+            {[1 + far, 1, 1 - far].map((ratio) => (
+                <g key={ratio}>
+                    <line
+                        x1={MARGIN.left}
+                        x2={end}
+                        y1={y(ratio)}
+                        y2={y(ratio)}
+                        stroke="var(--rule-strong)"
+                        strokeDasharray={ratio === 1 ? undefined : '2 4'}
+                    />
+                    <text x={MARGIN.left - 6} y={y(ratio) + 4} textAnchor="end" fontSize={11.5} fill="var(--ink-soft)">
+                        {ratio === 1 ? 'model' : `${ratio > 1 ? '+' : '−'}${(far * 100).toFixed(1)} %`}
+                    </text>
+                </g>
+            ))}
+            {family.correction !== null && (
+                <>
+                    <rect
+                        x={MARGIN.left}
+                        width={end - MARGIN.left}
+                        y={y(family.correction.factor + family.correction.uncertainty)}
+                        height={Math.max(
+                            1,
+                            y(family.correction.factor - family.correction.uncertainty) -
+                                y(family.correction.factor + family.correction.uncertainty),
+                        )}
+                        fill="var(--accent-wash)"
+                    />
+                    <line
+                        x1={MARGIN.left}
+                        x2={end}
+                        y1={y(family.correction.factor)}
+                        y2={y(family.correction.factor)}
+                        stroke="var(--accent)"
+                        strokeWidth={2}
+                    />
+                </>
+            )}
+            {points.map((sample, index) => (
+                <g key={sample.id ?? index} stroke={sample.set_aside ? 'var(--ink-faint)' : 'var(--ink)'}>
+                    <line
+                        x1={x(sample.gauge_in)}
+                        x2={x(sample.gauge_in)}
+                        y1={y(sample.ratio - sample.tolerance)}
+                        y2={y(sample.ratio + sample.tolerance)}
+                        strokeWidth={1.4}
+                    />
+                    {sample.set_aside ? (
+                        <path d={`M${x(sample.gauge_in) - 4} ${y(sample.ratio) - 4} l8 8 m0 -8 l-8 8`} strokeWidth={1.6} />
+                    ) : (
+                        <circle cx={x(sample.gauge_in)} cy={y(sample.ratio)} r={4.5} fill="var(--paper)" strokeWidth={2} />
+                    )}
+                    <text
+                        x={x(sample.gauge_in)}
+                        y={HEIGHT - 8}
+                        textAnchor="middle"
+                        fontSize={11.5}
+                        fill="var(--ink-soft)"
+                        stroke="none"
+                    >
+                        {formatGauge(sample.gauge_in, units)}
+                    </text>
+                </g>
+            ))}
+        </svg>
+    );
+}

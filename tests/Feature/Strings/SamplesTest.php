@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Strings;
+
+use App\Models\ListString;
+use App\Models\MeasuredSample;
+use App\Models\Pool;
+use App\Models\Supplier;
+use App\Support\StoredSets;
+use App\Support\Supply\Pools;
+use Inertia\Testing\AssertableInertia;
+use Lira\Document\Json;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Document\Documents;
+use Tests\Feature\FeatureTestCase;
+
+/** Weighing a string, and what it changes. */
+final class SamplesTest extends FeatureTestCase
+{
+    private const WEIGHED = ['mass_g' => 6.80, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1];
+
+    public function test_a_weighed_string_says_its_density_how_sure_it_is_and_how_far_the_model_was_off(): void
+    {
+        $result = $this->postJson('/strings/samples/weigh', self::sample())->assertOk();
+
+        self::assertEqualsWithDelta(6.80e-3, $result->json('kg_per_m'), 1e-12);
+        self::assertEqualsWithDelta(hypot(0.01 / 6.80, 0.001), $result->json('tolerance'), 1e-9);
+        $modelled = $result->json('modelled_kg_per_m');
+        self::assertIsFloat($modelled);
+        self::assertEqualsWithDelta(6.80e-3 / $modelled, $result->json('ratio'), 1e-9);
+        self::assertSame(0, MeasuredSample::query()->count(), 'weighing keeps nothing');
+    }
+
+    public function test_sounded_under_a_weight_it_comes_to_the_same(): void
+    {
+        // T = μ (2 L f)²: 6.8 g/m over 600 mm at 98 Hz takes 94.05 N.
+        $load = 6.80e-3 * (2 * 0.6 * 98.0) ** 2;
+        $readings = ['load_n' => round($load, 2), 'load_resolution_n' => 0.1, 'frequency_hz' => 98.0, 'frequency_resolution_hz' => 0.1, 'length_mm' => 600, 'length_resolution_mm' => 1];
+        $result = $this->postJson('/strings/samples/weigh', self::sample($readings))->assertOk();
+
+        // At rest it is a little heavier than stretched.
+        self::assertEqualsWithDelta(1.003, self::number($result->json('kg_per_m')) / 6.80e-3, 0.003);
+        self::assertEqualsWithDelta(sqrt((0.1 / $load) ** 2 + (2 * 0.1 / 98) ** 2 + (2 / 600) ** 2), $result->json('tolerance'), 1e-6);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    #[DataProvider('bad')]
+    public function test_readings_that_cannot_be_are_refused(array $changed, string $words): void
+    {
+        $answer = $this->postJson('/strings/samples', array_replace(self::sample(), $changed));
+        $answer->assertStatus(422);
+        self::assertStringContainsString($words, (string) json_encode($answer->json(), JSON_UNESCAPED_UNICODE));
+        self::assertSame(0, MeasuredSample::query()->count());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function bad(): iterable
+    {
+        yield 'no gauge' => [['gauge_in' => null], 'Give the gauge'];
+        yield 'words' => [['readings' => ['mass_g' => 'heavy']], 'as numbers'];
+        yield 'no length' => [['readings' => ['mass_g' => 1, 'mass_resolution_g' => 0.1]], 'Missing: the length'];
+        yield 'a scale too coarse' => [['readings' => ['mass_g' => 1.0, 'mass_resolution_g' => 1.0, 'length_mm' => 100, 'length_resolution_mm' => 1]], 'mass'];
+    }
+
+    public function test_a_family_is_corrected_by_its_samples_and_a_bad_one_is_set_aside(): void
+    {
+        $this->postJson('/strings/samples', self::sample())->assertCreated();
+        $this->postJson('/strings/samples', ['gauge_in' => 0.036] + self::sample(['mass_g' => 9.9] + self::WEIGHED))->assertCreated();
+        $bad = MeasuredSample::query()->where('gauge_in', 0.036)->sole();
+        $factor = function (): float {
+            $families = $this->get('/strings/measured')->assertOk()->inertiaProps('families');
+
+            return self::number(data_get($families, '0.correction.factor'));
+        };
+        $both = $factor();
+        $this->delete("/strings/samples/{$bad->id}")->assertOk();
+        $one = $factor();
+        self::assertNotEqualsWithDelta($both, $one, 0.01);
+        $this->get('/strings/measured')->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/MeasuredPage')
+            ->has('families.0.samples', 2)->where('families.0.samples.0.set_aside', true)->where('families.0.correction.samples', 1));
+        $this->post("/strings/samples/{$bad->id}/unarchive")->assertOk();
+        self::assertEqualsWithDelta($both, $factor(), 1e-12);
+    }
+
+    public function test_what_was_measured_sharpens_every_design_and_stays_out_of_what_is_kept(): void
+    {
+        $set = self::keptSet();
+        $tolerance = fn (): float => self::number(data_get(Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', StoredSets::json($set->refresh()->load('instrument')))->getContent()), 'strings.5.density.high'));
+        $before = $tolerance();
+        $this->postJson('/strings/samples', self::sample())->assertCreated();
+        self::assertLessThan($before, $tolerance());
+
+        $document = Json::object((string) $this->get("/sets/{$set->id}/export")->assertOk()->getContent());
+        self::assertTrue(data_get($document, 'samples.0.workshop'));
+        $this->sendJson('PUT', "/sets/{$set->id}", (object) ['document' => $document, 'revision' => 1])->assertOk();
+        self::assertFalse(isset($set->refresh()->document->samples));
+        // Elsewhere it counts as it came; here a set with samples of its own keeps to them.
+        $own = Documents::with('/samples', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011, 'mass_g' => 0.49, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1]]);
+        $kept = self::keptSet($own);
+        self::assertCount(1, (array) (StoredSets::json($kept)->samples ?? []));
+        self::assertTrue(isset($kept->document->samples));
+    }
+
+    public function test_what_was_weighed_beats_what_a_list_says(): void
+    {
+        $string = ListString::query()->create(['supplier_id' => Supplier::query()->create(['name' => 'Sandbar'])->id, 'code' => 'A', 'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046, 'kg_per_m' => 0.0071, 'words' => 'a']);
+        $this->postJson('/strings/samples', self::sample())->assertCreated();
+
+        $this->getJson("/strings/{$string->id}")->assertJsonPath('density.source', 'measured');
+        self::assertEqualsWithDelta(6.80e-3, data_get(Pools::strings(Pool::query()->create(['name' => 'All', 'rule' => []])), '0.density.kg_per_m'), 1e-12);
+    }
+
+    /**
+     * @param  array<string, float|int>  $readings
+     * @return array<string, mixed>
+     */
+    private static function sample(array $readings = self::WEIGHED): array
+    {
+        return ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'kind' => 'electric-guitar', 'gauge_in' => 0.046, 'readings' => $readings, 'note' => 'from the drawer'];
+    }
+
+    private static function number(mixed $value): float
+    {
+        self::assertIsNumeric($value);
+
+        return (float) $value;
+    }
+}
