@@ -17,18 +17,6 @@ const views = [
     ['bench-tablet', '/', null, 820, 1180, 'light'],
     ['bench-phone', '/', null, 390, 844, 'light'],
     [
-        'tuning-picker',
-        '/',
-        (page) =>
-            page
-                .getByRole('button', { name: 'Choose tuning…' })
-                .click()
-                .then(() => page.getByRole('option').first().waitFor()),
-        1280,
-        800,
-        'light',
-    ],
-    [
         'solve',
         '/',
         (page) =>
@@ -64,18 +52,6 @@ const views = [
                 await feels.getByRole('button', { name: word, exact: true }).click();
             }
             await page.waitForLoadState('networkidle');
-        },
-        1280,
-        800,
-        'light',
-    ],
-    [
-        'palette',
-        '/',
-        async (page) => {
-            await page.getByRole('slider').first().focus();
-            await page.keyboard.press('Control+k');
-            await page.getByRole('option', { name: 'Harbour, down to C' }).waitFor();
         },
         1280,
         800,
@@ -156,6 +132,39 @@ const views = [
                 .getByLabel('List to bring in')
                 .setInputFiles({ name: 'spring.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
             await page.getByRole('button', { name: 'Check every row' }).waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'order',
+        '/strings/orders',
+        async (page) => {
+            await page.getByRole('button', { name: 'Order for designs…' }).click();
+            await page.getByRole('combobox', { name: 'Order for' }).fill('ketch, e');
+            await page.getByRole('option', { name: 'Ketch, E standard' }).click();
+            await page.getByRole('spinbutton', { name: 'Sets of Ketch, E standard' }).fill('3');
+            await page.getByText('with single strings only').waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'measured',
+        '/strings/measured',
+        async (page) => {
+            const measure = async (gauge, mass) => {
+                await page.getByRole('textbox', { name: /^Gauge/ }).fill(gauge);
+                await page.getByRole('textbox', { name: 'Mass, g' }).fill(mass);
+                await page.getByRole('textbox', { name: 'Length, mm' }).fill('1000');
+                await page.getByRole('button', { name: 'Keep the sample' }).click();
+                await page.getByRole('button', { name: `Set aside the sample of ${gauge}` }).waitFor();
+            };
+            await measure('26', '2.31');
+            await measure('36', '4.31');
+            await measure('46', '6.90');
         },
         1280,
         800,

@@ -12,6 +12,7 @@ use App\Http\Controllers\Instruments\PhotographController;
 use App\Http\Controllers\Strings\DrawerController;
 use App\Http\Controllers\Strings\ListImportController;
 use App\Http\Controllers\Strings\OrderController;
+use App\Http\Controllers\Strings\PackagedSetController;
 use App\Http\Controllers\Strings\PoolController;
 use App\Http\Controllers\Strings\SampleController;
 use App\Http\Controllers\Strings\StringController;
@@ -104,3 +105,5 @@ Route::post('strings/samples/weigh', [SampleController::class, 'weigh'])->name('
 Route::post('strings/samples', [SampleController::class, 'store'])->name('samples.store');
 Route::delete('strings/samples/{sample}', [SampleController::class, 'destroy'])->whereNumber('sample')->name('samples.destroy');
 Route::post('strings/samples/{sample}/unarchive', [SampleController::class, 'unarchive'])->whereNumber('sample')->name('samples.unarchive');
+Route::get('strings/suppliers/{supplier}/sets', [PackagedSetController::class, 'show'])->whereNumber('supplier')->name('packaged.show');
+Route::put('strings/suppliers/{supplier}/sets', [PackagedSetController::class, 'update'])->whereNumber('supplier')->name('packaged.update');

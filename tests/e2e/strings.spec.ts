@@ -60,6 +60,16 @@ test('a supplier’s list is mapped, checked row by row, taken and found again; 
     await page.getByRole('button', { name: 'Leave it' }).click();
     await expect(page.getByRole('row', { name: /Sandbar Strings/ })).toContainText('3');
 
+    await page.getByRole('button', { name: 'Packaged sets of Sandbar Strings' }).click();
+    const sets = page.getByRole('textbox', { name: 'Packaged sets' });
+    await sets.fill('SB-S,Slack pair,2.60,SB-09,SB-47');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Line 1: no string is listed as “SB-47”.')).toBeVisible();
+    await sets.fill('SB-S,Slack pair,2.60,SB-09,SB-46');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+
     await page.getByRole('link', { name: 'All strings' }).click();
     await page.getByRole('searchbox', { name: 'Find' }).fill('sandbar');
     await expect(page.getByText('3 strings', { exact: true })).toBeVisible();
@@ -144,7 +154,25 @@ test('a pool is made, chosen on the Bench, and the lanes show and weigh what its
 });
 
 test('a finished design becomes an order that is sent, arrives and fills the drawer', async ({ page }) => {
-    await openSet(page, 'Ketch, E standard');
+    // A design of its own, as other tests change those of the demo.
+    const design = {
+        format: 'lira-set',
+        version: 1,
+        name: 'Skiff, fourths',
+        instrument: { name: 'Skiff', kind: 'bass', scale: { type: 'single', length_mm: 864 } },
+        tunings: [{ name: 'Fourths', pitches: ['G2', 'D2', 'A1', 'E1'] }],
+        strings: [0.045, 0.065, 0.085, 0.105].map((gauge_in, index) => ({
+            position: index + 1,
+            construction: 'round-wound',
+            material: 'nickel-plated-steel',
+            gauge_in,
+        })),
+    };
+    await page.goto('/sets');
+    await page
+        .getByLabel('Set document to import')
+        .setInputFiles({ name: 'skiff.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(design)) });
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Skiff, fourths');
     await page.getByRole('button', { name: 'More for this set' }).click();
     await page.getByRole('menuitem', { name: 'Order its strings…' }).click();
     const plan = page.getByRole('dialog', { name: 'Order for designs' });
@@ -152,7 +180,7 @@ test('a finished design becomes an order that is sent, arrives and fills the dra
     const fathom = plan.getByRole('region', { name: 'Fathom Bass Strings' });
     await expect(fathom).toContainText('Sounding 45');
     await expect(plan).toContainText('No other mix of singles, boxes, packaged sets and parcels costs less.');
-    await plan.getByRole('spinbutton', { name: 'Sets of Ketch, E standard' }).fill('3');
+    await plan.getByRole('spinbutton', { name: 'Sets of Skiff, fourths' }).fill('3');
     await expect(fathom).toContainText('× Sounding four, set of 4');
     await expect(plan).toContainText('with single strings only');
     await expectAccessible(page);
@@ -179,7 +207,7 @@ test('a finished design becomes an order that is sent, arrives and fills the dra
     await order.getByRole('button', { name: 'Put it in the drawer' }).click();
     await expect(order).toContainText('all put away');
     await page.getByRole('link', { name: 'Drawer', exact: true }).click();
-    await expect(page.getByRole('row', { name: /× Sounding 45/ })).toContainText('Ketch, E standard');
+    await expect(page.getByRole('row', { name: /× Sounding 45/ })).toContainText('Skiff, fourths');
 });
 
 test('labels and a card are printed for the packets of a set', async ({ page }) => {
@@ -243,4 +271,32 @@ test('a string is weighed with a scale that types, corrects its family, and a ba
     await page.goto('/strings/measured');
     await family.getByRole('button', { name: 'Set aside the sample of 46' }).click();
     await expect(family).toContainText('No sample counts');
+});
+
+test('many hands at once take no more from a lot than there is', async ({ page, provoked }) => {
+    provoked.push(/409/);
+    await page.goto('/strings');
+    await page.getByRole('searchbox', { name: 'Find' }).fill('still flats 30');
+    await page.getByRole('button', { name: 'Still flats 30' }).click();
+    await page.getByRole('button', { name: 'Put in the drawer…' }).click();
+    await page.getByRole('textbox', { name: 'How many' }).fill('5');
+    const kept = page.waitForResponse((response) => response.url().endsWith('/strings/drawer/lots') && response.ok());
+    await page.getByRole('button', { name: 'Put in', exact: true }).click();
+    const { id } = (await (await kept).json()) as { id: number };
+    const answers = await page.evaluate(async (lot) => {
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+        const take = () =>
+            fetch(`/strings/drawer/lots/${lot}/take`, {
+                method: 'POST',
+                headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+                body: JSON.stringify({ quantity: 1, note: 'at once' }),
+            }).then(({ status }) => status);
+        return Promise.all(Array.from({ length: 12 }, take));
+    }, id);
+    expect(answers.filter((status) => status === 200)).toHaveLength(5);
+    expect(answers.filter((status) => status === 409)).toHaveLength(7);
+    await page.getByRole('link', { name: 'Drawer', exact: true }).click();
+    await expect(page.getByRole('row', { name: /× Still flats 30/ })).toContainText('0 × Still flats 30');
+    await page.getByRole('button', { name: 'History of Still flats 30' }).click();
+    await expect(page.getByRole('dialog').getByRole('listitem')).toHaveCount(6);
 });

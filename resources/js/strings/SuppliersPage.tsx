@@ -3,6 +3,7 @@ import { lazy, useState } from 'react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { Lazily } from '../ui/Lazily';
+import { PackagedDialog } from './lists/PackagedDialog';
 import { SupplierDialog } from './lists/SupplierDialog';
 import { StringsFrame } from './StringsFrame';
 import { price, type Supplier } from './supply';
@@ -12,6 +13,7 @@ const ImportDialog = lazy(() => import('./lists/ImportDialog').then((module) => 
 /** Who strings are ordered from, and bringing in what they list. */
 export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) {
     const [editing, setEditing] = useState<Supplier | 'new' | null>(null);
+    const [packaged, setPackaged] = useState<Supplier | null>(null);
     const [importing, setImporting] = useState<Supplier | null>(null);
     const reload = () => router.reload({ only: ['suppliers'] });
     return (
@@ -64,6 +66,13 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                                         >
                                             Bring in a list…
                                         </Button>
+                                        <Button
+                                            look="quiet"
+                                            aria-label={`Packaged sets of ${supplier.name}`}
+                                            onClick={() => setPackaged(supplier)}
+                                        >
+                                            Sets
+                                        </Button>
                                         <a
                                             className={buttonClass.quiet}
                                             href={`/strings/suppliers/${supplier.id}/export`}
@@ -96,6 +105,7 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                     }}
                 />
             )}
+            {packaged !== null && <PackagedDialog supplier={packaged} onClose={() => setPackaged(null)} />}
             <Lazily when={importing !== null}>
                 {importing !== null && (
                     <ImportDialog

@@ -8,6 +8,7 @@ use App\Models\Lot;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\StringSet;
+use App\Models\Supplier;
 use Illuminate\Support\Facades\Artisan;
 use Inertia\Testing\AssertableInertia;
 use Smalot\PdfParser\Parser;
@@ -142,6 +143,25 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson('/strings/orders', ['sets' => [['id' => $set->id]]]);
         $this->deleteJson('/strings/orders/'.Order::query()->latest('id')->firstOrFail()->id)->assertOk();
         self::assertSame(1, Order::query()->count());
+    }
+
+    public function test_packaged_sets_go_out_and_come_in_as_lines_or_not_at_all(): void
+    {
+        $id = Supplier::query()->where('name', 'Fathom Bass Strings')->sole()->id;
+        $text = $this->getJson("/strings/suppliers/{$id}/sets")->assertOk()->json('text');
+        self::assertIsString($text);
+        self::assertStringContainsString('FB-4,"Sounding four",', $text);
+        $this->putJson("/strings/suppliers/{$id}/sets", ['text' => $text])->assertOk()->assertJson(['sets' => 3]);
+        self::assertSame($text, $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
+
+        $answer = $this->putJson("/strings/suppliers/{$id}/sets", ['text' => "A;Alone;1,50;FB1-450\nA;Again;1;FB1-450\nB;;1;FB1-450\n\nC;Odd;free;FB1-450\nD;Gone;1;NOPE\nE;None;1\n"])->assertStatus(422);
+        self::assertSame([
+            'Line 2: the order code “A” stands already in line 1.', 'Line 3: it needs an order code and a name.', 'Line 5: “free” is no price.',
+            'Line 6: no string is listed as “NOPE”.', 'Line 7: it needs the order codes of 1 to 14 strings.',
+        ], array_column((array) $answer->json('errors'), 'message'));
+        self::assertSame($text, $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
+        $this->putJson("/strings/suppliers/{$id}/sets", ['text' => 'A;Alone;1,50;FB1-450'])->assertOk()->assertJson(['sets' => 1]);
+        self::assertSame("A,Alone,1.50,FB1-450\n", $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
     }
 
     private static function design(string $name): StringSet

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Supply;
+
+use App\Models\Supplier;
+use Illuminate\Support\Facades\DB;
+use Lira\Catalogue\Figure;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Problem;
+
+/** The packaged sets of a supplier, in and out as lines: order code, name, price, then the order codes of their strings from string 1. */
+final class PackagedSets
+{
+    private const MOST_STRINGS = 14;
+
+    public static function text(Supplier $supplier): string
+    {
+        $out = fopen('php://memory', 'w+b');
+        if ($out === false) {
+            throw new \RuntimeException('There is no memory to write to.');
+        }
+        foreach (DB::table('list_sets')->where('supplier_id', $supplier->id)->orderBy('id')->get(['id', 'code', 'name', 'cents']) as $set) {
+            /** @var \stdClass&object{id: int, code: string, name: string, cents: int} $set */
+            $codes = DB::table('list_set_strings')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
+                ->where('list_set_id', $set->id)->orderBy('position')->pluck('code')->all();
+            CsvRow::write($out, [$set->code, $set->name, number_format($set->cents / 100, 2, '.', ''), ...array_values(array_filter($codes, is_string(...)))]);
+        }
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+
+    /**
+     * Takes all lines at once, or none.
+     *
+     * @throws InvalidDocument with every line that cannot be used
+     */
+    public static function take(Supplier $supplier, string $text): int
+    {
+        [$sets, $problems, $seen] = [[], [], []];
+        $known = DB::table('list_strings')->where('supplier_id', $supplier->id)->whereNull('archived_at')->pluck('id', 'code')->all();
+        foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $text)) as $index => $line) {
+            if (trim($line) === '') {
+                continue;
+            }
+            $cells = array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, substr_count($line, ';') > substr_count($line, ',') ? ';' : ',', '"', ''));
+            $codes = array_values(array_filter(array_slice($cells, 3), static fn (string $code): bool => $code !== ''));
+            $cents = Figure::cents($cells[2] ?? '');
+            $missing = array_values(array_filter($codes, static fn (string $code): bool => ! isset($known[$code])));
+            $why = match (true) {
+                $cells[0] === '' || ($cells[1] ?? '') === '' => 'it needs an order code and a name',
+                isset($seen[$cells[0]]) => "the order code “{$cells[0]}” stands already in line {$seen[$cells[0]]}",
+                $cents === null => '“'.($cells[2] ?? '').'” is no price',
+                $codes === [] || count($codes) > self::MOST_STRINGS => 'it needs the order codes of 1 to 14 strings',
+                $missing !== [] => "no string is listed as “{$missing[0]}”",
+                default => null,
+            };
+            $seen[$cells[0]] ??= $index + 1;
+            if ($why !== null) {
+                $problems[] = new Problem('/text', 'Line '.($index + 1).": {$why}.");
+            } else {
+                $sets[] = ['code' => mb_substr($cells[0], 0, 60), 'name' => mb_substr($cells[1], 0, 200), 'cents' => (int) $cents, 'strings' => array_map(static fn (string $code): mixed => $known[$code], $codes)];
+            }
+        }
+        if ($problems !== []) {
+            throw InvalidDocument::because($problems);
+        }
+        DB::transaction(static function () use ($supplier, $sets): void {
+            DB::table('list_sets')->where('supplier_id', $supplier->id)->delete();
+            foreach ($sets as $set) {
+                $id = DB::table('list_sets')->insertGetId(['supplier_id' => $supplier->id, 'code' => $set['code'], 'name' => $set['name'], 'cents' => $set['cents'], 'created_at' => now(), 'updated_at' => now()]);
+                foreach ($set['strings'] as $index => $string) {
+                    DB::table('list_set_strings')->insert(['list_set_id' => $id, 'list_string_id' => $string, 'position' => $index + 1]);
+                }
+            }
+        });
+
+        return count($sets);
+    }
+}

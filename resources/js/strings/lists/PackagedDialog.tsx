@@ -1,0 +1,70 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask, Refused } from '../../lib/api';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { Field } from '../../ui/Field';
+import { toast } from '../../ui/toasts';
+import type { Supplier } from '../supply';
+
+interface Props {
+    supplier: Supplier;
+    onClose: () => void;
+}
+
+/** What a supplier sells as whole sets, a line each, to be typed or pasted. */
+export function PackagedDialog({ supplier, onClose }: Props) {
+    const address = `/strings/suppliers/${supplier.id}/sets`;
+    const { data, error } = useQuery({
+        queryKey: ['packaged', supplier.id],
+        queryFn: ({ signal }) => ask<{ text: string }>(address, { signal }),
+        staleTime: 0,
+        gcTime: 0,
+    });
+    const [typed, setTyped] = useState<string | null>(null);
+    const [problems, setProblems] = useState<string[]>([]);
+    const save = async () => {
+        try {
+            const { sets } = await ask<{ sets: number }>(address, { method: 'PUT', body: { text: typed ?? data?.text ?? '' } });
+            toast(`${sets} packaged sets of ${supplier.name} are listed.`);
+            onClose();
+        } catch (failed) {
+            const message = failed instanceof Error ? failed.message : 'They were not kept. Try again.';
+            setProblems(failed instanceof Refused ? failed.problems.map((each) => each.message) : [message]);
+        }
+    };
+    return (
+        <Dialog
+            open
+            onOpenChange={onClose}
+            title={`Packaged sets of ${supplier.name}`}
+            description="A line for each: its order code, its name, its price, then the order codes of its strings from string 1."
+            width="wider"
+        >
+            {data === undefined ? (
+                <p className="text-ink-soft">{error === null ? 'Looking…' : error.message}</p>
+            ) : (
+                <>
+                    <Field label="Packaged sets" error={problems.length === 0 ? undefined : problems.slice(0, 6).join(' ')}>
+                        <textarea
+                            rows={12}
+                            spellCheck={false}
+                            className="w-full rounded-[3px] border border-rule-strong bg-sheet px-2.5 py-2 text-sm whitespace-pre hover:border-ink aria-invalid:border-stop"
+                            placeholder="SB-M,Slack medium,9.80,SB-10,SB-13,SB-17,SB-26,SB-36,SB-46"
+                            value={typed ?? data.text}
+                            onChange={(event) => setTyped(event.target.value)}
+                        />
+                    </Field>
+                    <div className="mt-3 flex gap-2">
+                        <Button look="strong" onClick={() => void save()}>
+                            Save
+                        </Button>
+                        <Button look="quiet" onClick={onClose}>
+                            Leave it
+                        </Button>
+                    </div>
+                </>
+            )}
+        </Dialog>
+    );
+}
