@@ -19,14 +19,15 @@ final class Bench
     public static function props(StringSet $set): array
     {
         $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
+        $strings = $pool === null ? null : Pools::strings($pool);
 
         return [
             'set' => self::set($set),
-            'evaluation' => self::evaluation($set, $pool),
+            'evaluation' => self::evaluation($set, $strings ?? 'standard'),
             'versions' => self::versions($set),
             'pitches' => self::pitches(),
             'pools' => Pools::names(),
-            'pool' => $pool === null ? null : ['id' => $pool->id, 'strings' => Pools::strings($pool)],
+            'pool' => $pool === null ? null : ['id' => $pool->id, 'strings' => $strings],
         ];
     }
 
@@ -50,11 +51,14 @@ final class Bench
         ])->all());
     }
 
-    /** @return array<string, mixed> with the pool whose ticks the lanes show */
-    private static function evaluation(StringSet $set, ?Pool $pool): array
+    /**
+     * @param  'standard'|list<\stdClass>  $pool  whose ticks the lanes show
+     * @return array<string, mixed>
+     */
+    private static function evaluation(StringSet $set, string|array $pool): array
     {
         $json = StoredSets::json($set);
-        $json->pool = $pool === null ? 'standard' : Pools::strings($pool);
+        $json->pool = $pool;
 
         return Answers::evaluation(SetDocument::from($json));
     }

@@ -11,15 +11,6 @@ enum LabelStock: string
     case A4Of65 = 'a4-65';
     case LetterOf30 = 'letter-30';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::A4Of24 => 'A4, 24 labels of 70 × 37 mm',
-            self::A4Of65 => 'A4, 65 labels of 38.1 × 21.2 mm',
-            self::LetterOf30 => 'Letter, 30 labels of 66.7 × 25.4 mm',
-        };
-    }
-
     /** @return 'a4'|'letter' */
     public function paper(): string
     {

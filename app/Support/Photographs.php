@@ -7,7 +7,6 @@ namespace App\Support;
 use App\Models\Instrument;
 use App\Models\Photograph;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Intervention\Image\Drivers\Gd\Driver;
@@ -36,7 +35,7 @@ final class Photographs
     /** @throws InvalidDocument if it is not a picture that can be taken */
     public static function add(Instrument $instrument, UploadedFile $file, string $caption): Photograph
     {
-        [$width, $height] = self::checked($instrument, $file);
+        self::check($instrument, $file);
         try {
             $image = (new ImageManager(new Driver))->read($file->getPathname())->scaleDown(self::LARGE, self::LARGE);
             $large = $image->toJpeg(self::QUALITY)->toString();
@@ -49,13 +48,13 @@ final class Photographs
         Storage::put(self::path($name, true), $large);
         Storage::put(self::path($name, false), $small);
 
-        return DB::transaction(static fn (): Photograph => Photograph::query()->create([
+        return Photograph::query()->create([
             'instrument_id' => $instrument->id,
             'file' => $name,
             'caption' => $caption,
             'width' => $width,
             'height' => $height,
-        ]));
+        ]);
     }
 
     public static function content(Photograph $photograph, bool $large): ?string
@@ -76,8 +75,8 @@ final class Photographs
         return ['id' => $photograph->id, 'caption' => $photograph->caption, 'width' => $photograph->width, 'height' => $photograph->height];
     }
 
-    /** @return array{int, int} its size, before anything of it is decoded */
-    private static function checked(Instrument $instrument, UploadedFile $file): array
+    /** Before anything of it is decoded. @throws InvalidDocument if it is not a picture that can be taken */
+    private static function check(Instrument $instrument, UploadedFile $file): void
     {
         $name = $file->getClientOriginalName();
         if (! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
@@ -93,8 +92,6 @@ final class Photographs
         if (Photograph::query()->where('instrument_id', $instrument->id)->count() >= self::MOST_PER_INSTRUMENT) {
             throw self::refused('An instrument can have 40 photographs. Remove one first.');
         }
-
-        return [$size[0], $size[1]];
     }
 
     private static function refused(string $sentence): InvalidDocument

@@ -16,6 +16,12 @@ use Illuminate\Support\Facades\DB;
  */
 final class Drawer
 {
+    /** In SQL: a lot of a listed string's make and gauge. */
+    public const ALIKE = 'lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6';
+
+    /** In SQL: whether there is any of a listed string. */
+    public const HAS_ANY = 'exists (select 1 from lots where lots.quantity > 0 and '.self::ALIKE.')';
+
     /** @return list<array<string, mixed>> by kind of string, from thin to thick, each with its lots */
     public static function contents(): array
     {
@@ -23,12 +29,12 @@ final class Drawer
         foreach (DB::table('stock_levels')->get() as $level) {
             $level = get_object_vars($level);
             if (is_string($level['construction']) && is_string($level['material']) && is_numeric($level['gauge_in']) && is_int($level['least'])) {
-                $least[self::key($level['construction'], $level['material'], (float) $level['gauge_in'])] = $level['least'];
+                $least[Need::key($level['construction'], $level['material'], (float) $level['gauge_in'])] = $level['least'];
             }
         }
         $kinds = [];
         foreach (Lot::query()->orderBy('gauge_in')->orderBy('id')->get() as $lot) {
-            $key = self::key($lot->construction, $lot->material, $lot->gauge_in);
+            $key = Need::key($lot->construction, $lot->material, $lot->gauge_in);
             $kinds[$key] ??= ['construction' => $lot->construction, 'material' => $lot->material, 'gauge_in' => $lot->gauge_in, 'quantity' => 0, 'least' => $least[$key] ?? null, 'lots' => []];
             $kinds[$key]['quantity'] += $lot->quantity;
             $kinds[$key]['lots'][] = [
@@ -106,10 +112,5 @@ final class Drawer
     private static function record(Lot $lot, int $change, string $kind, string $note, ?int $setId = null): void
     {
         Movement::query()->create(['lot_id' => $lot->id, 'change' => $change, 'kind' => $kind, 'note' => $note, 'set_id' => $setId]);
-    }
-
-    private static function key(string $construction, string $material, float $gaugeIn): string
-    {
-        return $construction.' '.$material.' '.round($gaugeIn * 1e6);
     }
 }

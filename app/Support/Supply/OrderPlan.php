@@ -48,7 +48,7 @@ final readonly class OrderPlan
             $offered += $offer->contents;
         }
         $buying = array_intersect_key($open, $offered);
-        $shipping = array_map(static fn (Supplier $supplier): Shipping => new Shipping($supplier->shipping_cents, $supplier->free_from_cents), $suppliers);
+        $shipping = self::shipping($suppliers);
 
         return new self(
             $need, $drawer, array_diff_key($open, $offered),
@@ -64,7 +64,7 @@ final readonly class OrderPlan
      */
     public function otherwise(): array
     {
-        $shipping = array_map(static fn (Supplier $supplier): Shipping => new Shipping($supplier->shipping_cents, $supplier->free_from_cents), $this->suppliers);
+        $shipping = self::shipping($this->suppliers);
         $ways = [];
         $singles = array_values(array_filter($this->offers, fn (Offer $offer): bool => $this->items[$offer->id]['kind'] === 'single'));
         $only = CheapestBasket::of($this->buying, $singles, $shipping);
@@ -79,6 +79,15 @@ final readonly class OrderPlan
         }
 
         return $ways;
+    }
+
+    /**
+     * @param  array<int, Supplier>  $suppliers  by id
+     * @return array<int, Shipping>
+     */
+    private static function shipping(array $suppliers): array
+    {
+        return array_map(static fn (Supplier $supplier): Shipping => new Shipping($supplier->shipping_cents, $supplier->free_from_cents), $suppliers);
     }
 
     /** @return array{list<array{lot: Lot, count: int}>, array<string, int>} what the drawer has of it, and what is left to buy */

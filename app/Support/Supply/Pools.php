@@ -64,7 +64,7 @@ final class Pools
             });
         }
         if ($rule['drawer']) {
-            $query->whereRaw('exists (select 1 from lots where lots.quantity > 0 and lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6)');
+            $query->whereRaw(Drawer::HAS_ANY);
         }
         if (! $rule['half_gauges']) {
             $query->whereRaw('abs(gauge_in * 1000 - round(gauge_in * 1000)) < 0.01');

@@ -20,7 +20,7 @@ final class StringCatalogue
     private const ORDERS = ['gauge' => 'gauge_in', 'price' => 'cents', 'code' => 'code'];
 
     /** How many of a listed string's make and gauge lie in the drawer. */
-    private const DRAWER = '(select coalesce(sum(quantity), 0) from lots where lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6)';
+    private const DRAWER = '(select coalesce(sum(quantity), 0) from lots where '.Drawer::ALIKE.')';
 
     /** @return array{total: int, rows: list<\stdClass>} */
     public static function search(Request $request): array
@@ -55,7 +55,7 @@ final class StringCatalogue
             $query->where('supplier_id', $request->integer('supplier'));
         }
         if ($request->boolean('drawer')) {
-            $query->whereRaw('exists (select 1 from lots where lots.quantity > 0 and lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6)');
+            $query->whereRaw(Drawer::HAS_ANY);
         }
         foreach (['from' => '>=', 'to' => '<='] as $key => $sign) {
             $inches = $request->query($key);

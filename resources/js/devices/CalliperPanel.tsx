@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Button } from '../ui/Button';
 import { floatClass } from '../ui/classes';
 import { clsx } from 'clsx';
@@ -7,6 +7,7 @@ import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
 import { DEVICES, readingMm, readingText, seeded, type Device, type DeviceName } from './reading';
+import { useMeasuredField } from './useMeasuredField';
 
 interface Props {
     onClose: () => void;
@@ -17,21 +18,10 @@ export function CalliperPanel({ onClose }: Props) {
     const [name, setName] = useState<DeviceName>('calliper');
     const [opened, setOpened] = useState('0.40');
     const [last, setLast] = useState<string | null>(null);
-    const [target, setTarget] = useState<HTMLInputElement | null>(null);
+    const target = useMeasuredField();
     const random = useRef(seeded(20260214));
     const device: Device = DEVICES[name];
     const openedMm = Math.min(device.mostMm, Math.max(0, Number(opened.replace(',', '.')) || 0));
-
-    // The field that was measured for last keeps being typed into while the panel is used.
-    useEffect(() => {
-        const follow = (event: FocusEvent) => {
-            if (event.target instanceof HTMLInputElement && event.target.dataset.measure !== undefined) {
-                setTarget(event.target);
-            }
-        };
-        document.addEventListener('focusin', follow);
-        return () => document.removeEventListener('focusin', follow);
-    }, []);
 
     const read = () => {
         const text = readingText(device, readingMm(device, openedMm, random.current));

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Button } from '../ui/Button';
 import { fieldClass, floatClass } from '../ui/classes';
 import { Field } from '../ui/Field';
@@ -7,6 +7,7 @@ import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
 import { seeded, stepped } from './reading';
+import { useMeasuredField } from './useMeasuredField';
 
 interface Instrument {
     name: string;
@@ -32,18 +33,9 @@ export function ScalePanel({ onClose }: { onClose: () => void }) {
     const [name, setName] = useState<Name>('jeweller');
     const [held, setHeld] = useState('6.80');
     const [last, setLast] = useState<string | null>(null);
-    const [target, setTarget] = useState<HTMLInputElement | null>(null);
+    const target = useMeasuredField();
     const random = useRef(seeded(20260214));
     const instrument: Instrument = INSTRUMENTS[name];
-    useEffect(() => {
-        const follow = (event: FocusEvent) => {
-            if (event.target instanceof HTMLInputElement && event.target.dataset.measure !== undefined) {
-                setTarget(event.target);
-            }
-        };
-        document.addEventListener('focusin', follow);
-        return () => document.removeEventListener('focusin', follow);
-    }, []);
     const read = () => {
         const value = stepped(Number(held.replace(',', '.')) || 0, instrument.step, instrument.spread, random.current);
         const text = `${value.toFixed(instrument.decimals)} ${instrument.unit}`;

@@ -28,17 +28,15 @@ export function seeded(seed: number): () => number {
     };
 }
 
-/** What a simulated scale or weight shows: in whole steps, spread as readings are. */
+/** A reading of a value: spread as readings are (normal, by Box and Muller), in whole steps, never below nothing. */
 export function stepped(value: number, step: number, spread: number, random: () => number): number {
     const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
     return Math.max(0, Math.round((value + normal * spread) / step) * step);
 }
 
-/** What the device shows for a length: the length with its spread (normal, by Box and Muller), in whole steps of its resolution. */
+/** What the device shows for a length, millimetres, as far as it opens. */
 export function readingMm(device: Device, lengthMm: number, random: () => number): number {
-    const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-    const steps = Math.round((lengthMm + normal * device.spreadMm) / device.resolutionMm);
-    return Math.min(device.mostMm, Math.max(0, steps * device.resolutionMm));
+    return Math.min(device.mostMm, stepped(lengthMm, device.resolutionMm, device.spreadMm, random));
 }
 
 /** The keys a reading is typed as, with its unit and with as many digits as the device shows, used or not: 0.40 mm. */

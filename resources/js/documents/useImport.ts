@@ -1,5 +1,5 @@
 import { useState, type DragEvent } from 'react';
-import { ask, Refused } from '../lib/api';
+import { ask, asRefused, Refused } from '../lib/api';
 
 const LARGEST = 2_000_000;
 
@@ -26,8 +26,7 @@ export function useImport({ address, what, onDone }: Options) {
             }
             onDone(await ask<{ id: number }>(address, { method: 'POST', body: await file.text() }), file);
         } catch (error) {
-            const message = error instanceof Error ? error.message : 'It could not be read.';
-            setProblem(error instanceof Refused ? error : new Refused(0, [{ path: '', message }]));
+            setProblem(asRefused(error, 'It could not be read.'));
         }
     };
     return {

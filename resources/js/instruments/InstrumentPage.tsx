@@ -3,7 +3,7 @@ import { Tabs } from 'radix-ui';
 import { useEffect, useState, type SyntheticEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
-import { ask, Refused } from '../lib/api';
+import { ask, asRefused, Refused } from '../lib/api';
 import type { Instrument, Kind } from '../lib/formats';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -95,12 +95,8 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
             flushSync(draft.kept);
             return kept.id;
         } catch (error) {
-            const failed =
-                error instanceof Refused
-                    ? error
-                    : new Refused(0, [{ path: '', message: error instanceof Error ? error.message : 'It was not saved.' }]);
             show('measure');
-            setRefused(failed);
+            setRefused(asRefused(error, 'It was not saved.'));
             setBusy(false);
             return null;
         }

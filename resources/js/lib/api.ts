@@ -30,8 +30,7 @@ interface Options {
     keepalive?: boolean;
 }
 
-/** What a request has to carry to be taken. */
-export function xsrfToken(): string {
+function xsrfToken(): string {
     const cookie = document.cookie.split('; ').find((entry) => entry.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
@@ -55,6 +54,31 @@ export async function ask<T>(address: string, { method = 'GET', body, signal, ke
         throw refused(response.status, text);
     }
     return (text === '' ? undefined : JSON.parse(text)) as T;
+}
+
+/** Sends a file to the server, with what is said of it. `T` is what the address promises. */
+export async function upload<T>(address: string, fields: Record<string, string | File>): Promise<T> {
+    const body = new FormData();
+    for (const [name, value] of Object.entries(fields)) {
+        body.append(name, value);
+    }
+    const response = await fetch(address, {
+        method: 'POST',
+        body,
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
+    });
+    const answer = (await response.json()) as T | LiraError;
+    if (typeof answer === 'object' && answer !== null && 'errors' in answer) {
+        throw new Refused(response.status, answer.errors);
+    }
+    return answer;
+}
+
+/** Why something failed, as a refusal: its own, or one sentence at a place. */
+export function asRefused(error: unknown, otherwise: string, path = ''): Refused {
+    return error instanceof Refused
+        ? error
+        : new Refused(0, [{ path, message: error instanceof Error ? error.message : otherwise }]);
 }
 
 function refused(status: number, text: string): Refused {

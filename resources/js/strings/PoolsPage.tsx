@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
-import { ask, Refused } from '../lib/api';
+import { ask, asRefused, type Refused } from '../lib/api';
 import type { Construction, Material } from '../lib/formats';
 import { makeWords } from '../lib/strings';
 import { Button } from '../ui/Button';
@@ -134,8 +134,7 @@ function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
             });
             onClose(true);
         } catch (error) {
-            const message = error instanceof Error ? error.message : 'It was not kept. Try again.';
-            setRefused(error instanceof Refused ? error : new Refused(0, [{ path: '/name', message }]));
+            setRefused(asRefused(error, 'It was not kept. Try again.', '/name'));
         }
     };
     const tick = (label: string, checked: boolean, onChange: () => void) => (

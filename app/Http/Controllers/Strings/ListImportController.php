@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Strings;
 
 use App\Models\ListImport;
 use App\Models\Supplier;
+use App\Support\Supply\CsvRow;
 use App\Support\Supply\ListExport;
 use App\Support\Supply\ListImports;
 use Illuminate\Http\JsonResponse;
@@ -67,12 +68,9 @@ final class ListImportController
 
     public function rejects(ListImport $import): StreamedResponse
     {
-        return new StreamedResponse(static function () use ($import): void {
-            $out = fopen('php://output', 'wb');
-            if ($out !== false) {
-                ListExport::rejects($import, $out);
-            }
-        }, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="rows-not-taken.csv"']);
+        return CsvRow::download('rows-not-taken', static function ($out) use ($import): void {
+            ListExport::rejects($import, $out);
+        });
     }
 
     private function word(Request $request, string $key): ?string

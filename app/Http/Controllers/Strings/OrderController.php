@@ -90,16 +90,12 @@ final class OrderController
 
     public function csv(Order $order): StreamedResponse
     {
-        return new StreamedResponse(static function () use ($order): void {
-            $out = fopen('php://output', 'wb');
-            if ($out === false) {
-                return;
-            }
+        return CsvRow::download("order-{$order->id}", static function ($out) use ($order): void {
             CsvRow::write($out, ['Order code', 'Name', 'What', 'Count', 'Price of one', 'Sum', 'Currency']);
             foreach ($order->lines()->orderBy('id')->get() as $line) {
                 CsvRow::write($out, [$line->code, $line->name, self::what($line), (string) $line->count, number_format($line->cents / 100, 2, '.', ''), number_format($line->count * $line->cents / 100, 2, '.', ''), $order->currency]);
             }
-        }, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"order-{$order->id}.csv\""]);
+        });
     }
 
     public function pdf(Request $request, Order $order): HttpResponse

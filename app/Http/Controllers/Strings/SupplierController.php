@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Strings;
 
 use App\Http\Requests\Strings\SaveSupplierRequest;
 use App\Models\Supplier;
+use App\Support\Supply\CsvRow;
 use App\Support\Supply\ListExport;
 use App\Support\Supply\StringCatalogue;
 use Illuminate\Http\JsonResponse;
@@ -38,11 +39,8 @@ final class SupplierController
     {
         $slug = Str::slug($supplier->name);
 
-        return new StreamedResponse(static function () use ($supplier): void {
-            $out = fopen('php://output', 'wb');
-            if ($out !== false) {
-                ListExport::write($supplier, $out);
-            }
-        }, 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.($slug === '' ? 'list' : $slug).'.csv"']);
+        return CsvRow::download($slug === '' ? 'list' : $slug, static function ($out) use ($supplier): void {
+            ListExport::write($supplier, $out);
+        });
     }
 }

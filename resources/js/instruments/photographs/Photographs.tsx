@@ -1,6 +1,5 @@
 import { useRef, useState } from 'react';
-import { ask, Refused, xsrfToken } from '../../lib/api';
-import type { LiraError } from '../../lib/formats';
+import { ask, upload } from '../../lib/api';
 import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { TypedInput } from '../../ui/TypedInput';
@@ -30,7 +29,7 @@ export function Photographs({ instrument, given }: Props) {
         for (const each of files ?? []) {
             setSending((count) => count + 1);
             try {
-                const added = await send(address, each);
+                const added = await upload<Photograph>(address, { photograph: each, caption: '' });
                 setPhotographs((present) => [...present, added]);
             } catch (error) {
                 setProblem(error instanceof Error ? error.message : 'It was not kept. Try again.');
@@ -125,20 +124,4 @@ export function Photographs({ instrument, given }: Props) {
             </Button>
         </section>
     );
-}
-
-async function send(address: string, file: File): Promise<Photograph> {
-    const body = new FormData();
-    body.append('photograph', file);
-    body.append('caption', '');
-    const response = await fetch(address, {
-        method: 'POST',
-        body,
-        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
-    });
-    const answer = (await response.json()) as Photograph | LiraError;
-    if ('errors' in answer) {
-        throw new Refused(response.status, answer.errors);
-    }
-    return answer;
 }

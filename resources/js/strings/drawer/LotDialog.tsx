@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
-import { ask, Refused } from '../../lib/api';
+import { ask, asRefused, type Refused } from '../../lib/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
@@ -42,8 +42,7 @@ function Change({ lot, act, onDone }: { lot: Lot; act: 'take' | 'count'; onDone:
             });
             onDone();
         } catch (error) {
-            const message = error instanceof Error ? error.message : 'That did not work. Try again.';
-            setRefused(error instanceof Refused ? error : new Refused(0, [{ path: '', message }]));
+            setRefused(asRefused(error, 'That did not work. Try again.'));
         }
     };
     const other = refused?.problems.find(({ path }) => path === '')?.message;

@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { ask, Refused, xsrfToken } from '../../lib/api';
-import type { LiraError } from '../../lib/formats';
+import { ask, upload } from '../../lib/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';
@@ -45,10 +44,10 @@ export function ImportDialog({ supplier, onClose }: Props) {
         }
         setBusy(false);
     };
-    const upload = (chosen: File | undefined) =>
+    const bringIn = (chosen: File | undefined) =>
         chosen !== undefined &&
         void attempt(async () => {
-            const given = await send(`/strings/suppliers/${supplier.id}/imports`, chosen);
+            const given = await upload<Preview>(`/strings/suppliers/${supplier.id}/imports`, { file: chosen });
             setPreview(given);
             setMapping(given.mapping);
         });
@@ -101,7 +100,7 @@ export function ImportDialog({ supplier, onClose }: Props) {
                             aria-label="List to bring in"
                             className="hidden"
                             onChange={(event) => {
-                                upload(event.target.files?.[0]);
+                                bringIn(event.target.files?.[0]);
                                 event.target.value = '';
                             }}
                         />
@@ -168,19 +167,4 @@ export function ImportDialog({ supplier, onClose }: Props) {
             )}
         </Dialog>
     );
-}
-
-async function send(address: string, file: File): Promise<Preview> {
-    const body = new FormData();
-    body.append('file', file);
-    const response = await fetch(address, {
-        method: 'POST',
-        body,
-        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
-    });
-    const answer = (await response.json()) as Preview | LiraError;
-    if ('errors' in answer) {
-        throw new Refused(response.status, answer.errors);
-    }
-    return answer;
 }

@@ -1,5 +1,5 @@
 import { useState, type SyntheticEvent } from 'react';
-import { ask, Refused } from '../../lib/api';
+import { ask, asRefused, type Refused } from '../../lib/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
@@ -38,8 +38,7 @@ export function SupplierDialog({ supplier, onClose }: Props) {
             });
             onClose(true);
         } catch (error) {
-            const message = error instanceof Error ? error.message : 'It was not kept. Try again.';
-            setRefused(error instanceof Refused ? error : new Refused(0, [{ path: '', message }]));
+            setRefused(asRefused(error, 'It was not kept. Try again.'));
         }
     };
     const field = (label: string, key: keyof typeof draft, path: string) => (
