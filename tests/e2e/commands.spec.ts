@@ -20,6 +20,7 @@ test('by keyboard alone: from the strings one knows to a set for another tuning,
     // A copy of it to work on; what is on it now is what feels right.
     await openPalette(page);
     await page.keyboard.type('dupl');
+    await expect(page.getByRole('option', { name: /^Duplicate/ })).toHaveAttribute('aria-selected', 'true');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).not.toHaveValue('Curlew, E standard');
     await page.keyboard.press('b');
