@@ -22,7 +22,7 @@ export default defineConfig({
         launchOptions: chromiumOptions,
     },
     webServer: {
-        command: `bin/start --fresh --port ${port} --database database/e2e.sqlite`,
+        command: `rm -rf var/e2e && bin/start --port ${port} --database var/e2e/lira.sqlite`,
         url: `http://127.0.0.1:${port}/api/v1/ok`,
         reuseExistingServer: false,
         timeout: 120_000,

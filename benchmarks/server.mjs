@@ -9,7 +9,7 @@ const root = fileURLToPath(new URL('..', import.meta.url));
 
 export async function withServer(port, measure) {
     const folder = await mkdtemp(join(tmpdir(), 'lira-'));
-    const server = spawn('bin/start', ['--fresh', '--port', String(port), '--database', join(folder, 'bench.sqlite')], {
+    const server = spawn('bin/start', ['--port', String(port), '--database', join(folder, 'bench.sqlite')], {
         cwd: root,
         stdio: ['ignore', 'pipe', 'inherit'],
     });

@@ -3,7 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\OnlyFromHere;
+use App\Http\Middleware\OnlyJson;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\WritesAtOnce;
 use App\Support\ErrorAnswers;
+use App\Workshop\Place;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -12,6 +17,13 @@ use Illuminate\Foundation\Http\Middleware\InvokeDeferredCallbacks;
 use Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+
+// Each database runs in a place of its own.
+$place = Place::ofEnvironment(dirname(__DIR__));
+if (is_file($place->database)) {
+    $place->prepare();
+}
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -24,6 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Documents must arrive as they were sent, so nothing rewrites the body of an API call.
         $middleware->use([
             InvokeDeferredCallbacks::class,
+            SecurityHeaders::class,
+            OnlyFromHere::class,
             PreventRequestsDuringMaintenance::class,
             ValidatePostSize::class,
         ]);
@@ -32,8 +46,13 @@ return Application::configure(basePath: dirname(__DIR__))
             append: [HandleInertiaRequests::class],
             prepend: [TrimStrings::class, ConvertEmptyStringsToNull::class],
         );
+        $middleware->api(append: [OnlyJson::class]);
+        $middleware->alias(['json' => OnlyJson::class, 'writes' => WritesAtOnce::class]);
+        // What a route names is looked up inside the lock.
+        $middleware->prependToPriorityList(SubstituteBindings::class, WritesAtOnce::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         ErrorAnswers::register($exceptions);
     })
-    ->create();
+    ->create()
+    ->useStoragePath($place->run);

@@ -13,6 +13,7 @@ return [
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
+            // PHP 8.4 and later; before, App\Workshop\Sqlite\LockingPdo does the same.
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

@@ -5,6 +5,6 @@ declare(strict_types=1);
 return [
     'default' => 'local',
     'disks' => [
-        'local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false, 'throw' => true],
+        'local' => ['driver' => 'local', 'root' => database_path('lira-files'), 'serve' => false, 'throw' => true],
     ],
 ];

@@ -8,11 +8,12 @@ use App\Http\Controllers\Bench\PitchController;
 use App\Http\Controllers\Bench\SolutionController;
 use App\Http\Controllers\Bench\SoundController;
 use App\Http\Controllers\Bench\TuningController;
+use App\Http\Controllers\Frame\AnswersController;
 use App\Http\Controllers\Instruments\FitController;
 use App\Http\Controllers\Instruments\ReachController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('ok', static fn (): string => 'ok')->name('ok');
+Route::get('ok', AnswersController::class)->name('ok');
 Route::post('evaluations', EvaluationController::class)->name('evaluations');
 Route::post('solutions', SolutionController::class)->name('solutions');
 Route::post('conversions', ConversionController::class)->name('conversions');

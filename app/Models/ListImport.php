@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ListImport extends Model
 {
+    public const WRITTEN = 'written';
+
     /** @var array<string> */
     protected $guarded = ['id'];
 

@@ -4,13 +4,32 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Workshop\Place;
+use App\Workshop\Sqlite\LockingConnector;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(Place::class, static fn (): Place => self::place());
+        $this->app->bind('db.connector.sqlite', LockingConnector::class);
+        // Where the environment names a database, that is the one, whatever a cached configuration says.
+        $place = $this->app->make(Place::class);
+        config(['database.connections.sqlite.database' => $place->database, 'filesystems.disks.local.root' => $place->files]);
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+    }
+
+    private static function place(): Place
+    {
+        $named = getenv('DB_DATABASE');
+        $configured = config('database.connections.sqlite.database');
+
+        return is_string($configured) && ($named === false || $named === '') ? Place::of($configured, base_path()) : Place::ofEnvironment(base_path());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Workshop\DatabaseFault;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
@@ -25,31 +26,45 @@ final class ErrorAnswers
         $exceptions->render(static fn (InvalidDocument $error): JsonResponse => self::answer(422, $error));
         $exceptions->render(static fn (InvalidInput $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())));
         $exceptions->render(static fn (Conflict $error): JsonResponse => self::answer(409, InvalidDocument::at('', $error->getMessage())));
-        $exceptions->render(static fn (PostTooLargeException $error): JsonResponse => self::answer(422, InvalidDocument::tooLarge()));
-        $exceptions->render(static fn (ValidationException $error, Request $request): ?JsonResponse => $request->hasHeader('X-Inertia') ? null : self::invalid($error));
-        $exceptions->render(static fn (HttpExceptionInterface $error, Request $request): ?JsonResponse => self::wantsJson($request)
-            ? self::answer($error->getStatusCode(), InvalidDocument::at('', self::sentence($error->getStatusCode())))
+        $exceptions->render(static fn (PostTooLargeException $error, Request $request): JsonResponse => self::answer(422, self::tooLarge($request)));
+        $exceptions->render(static fn (ValidationException $error): JsonResponse => self::invalid($error));
+        $exceptions->render(static fn (\Throwable $error, Request $request): ?JsonResponse => self::wantsJson($request)
+            ? self::answer(self::status($error), InvalidDocument::at('', self::sentence($error)))
             : null);
-        $exceptions->respond(static fn (Response $response, \Throwable $error, Request $request): Response => self::page($response, $request));
+        $exceptions->respond(static fn (Response $response, \Throwable $error, Request $request): Response => self::page($response, $error, $request));
     }
 
+    /** Whoever sends something, or asks the API, reads JSON; whoever opens a page reads a page. */
     private static function wantsJson(Request $request): bool
     {
-        return $request->is('api/*') || ($request->expectsJson() && ! $request->hasHeader('X-Inertia'));
+        return ! $request->hasHeader('X-Inertia') && ($request->is('api/*') || $request->expectsJson() || ! $request->isMethodSafe());
+    }
+
+    private static function status(\Throwable $error): int
+    {
+        return $error instanceof HttpExceptionInterface ? $error->getStatusCode() : (DatabaseFault::behind($error)?->status() ?? 500);
+    }
+
+    private static function tooLarge(Request $request): InvalidDocument
+    {
+        return str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/')
+            ? InvalidDocument::at($request->is('instruments/*') ? '/photograph' : '/file', 'The file is larger than 20 MB, which is the most. Take a smaller one.')
+            : InvalidDocument::tooLarge();
     }
 
     /** A person sees the error inside the application, not a bare page. */
-    private static function page(Response $response, Request $request): Response
+    private static function page(Response $response, \Throwable $error, Request $request): Response
     {
         $status = $response->getStatusCode();
-        if ($status < 400 || $response instanceof JsonResponse || self::wantsJson($request) || (bool) config('app.debug')) {
+        if ($status < 400 || $response instanceof JsonResponse || (bool) config('app.debug')) {
             return $response;
         }
+        $status = self::status($error);
 
         // What every screen gets is shared by a middleware that an early error never reaches.
         $units = Units::of($request)->toArray();
 
-        return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($status), 'units' => $units])
+        return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($error), 'units' => $units])
             ->toResponse($request)->setStatusCode($status);
     }
 
@@ -70,14 +85,18 @@ final class ErrorAnswers
         return self::answer(422, $problems === [] ? InvalidDocument::at('', $error->getMessage()) : InvalidDocument::because($problems));
     }
 
-    private static function sentence(int $status): string
+    private static function sentence(\Throwable $error): string
     {
-        return match ($status) {
+        return match (self::status($error)) {
+            400 => 'This address is not one of Lira’s. Go on from the list.',
+            403 => 'This was asked for by a page from elsewhere, so it was refused. Open Lira itself and do it there.',
             404 => 'There is nothing here. It may have been removed: look for it in the list.',
             405 => 'This address does not take that kind of request.',
+            415 => 'Send it as JSON, with the header Content-Type: application/json; a file as multipart/form-data.',
             419 => 'This page has been open too long. Reload it and try again; what you typed is still here.',
+            421 => 'Lira does not answer under this name. Open it under 127.0.0.1, localhost or the name in its APP_URL.',
             429 => 'Too many requests at once. Wait a moment and try again.',
-            default => 'Something went wrong here. Try again; if it stays so, look into the log.',
+            default => DatabaseFault::behind($error)?->sentence() ?? 'Something went wrong on Lira’s side, and nothing was changed. Try again; if it stays so, the newest log says more.',
         };
     }
 }

@@ -12,8 +12,6 @@ use Lira\Length\Scale;
 /** Reads the instrument of a set document. */
 final readonly class InstrumentReader
 {
-    private const LONGEST_TEXT = 20_000;
-
     public function __construct(private Problems $problems) {}
 
     /**
@@ -33,7 +31,7 @@ final readonly class InstrumentReader
     /** @param  ?int  $strings  how many strings it has, if that is known by now */
     public function read(?Node $node, ?int $strings): ?Instrument
     {
-        $name = $node?->text('name', 'the instrument’s name');
+        $name = $node?->words('name', 'the instrument’s name', 1, Words::LONGEST_NAME);
         $kind = $node?->oneOf('kind', 'a kind of instrument', Kind::class);
         $scale = $node === null ? null : $this->scale($node, $strings);
         if ($node === null) {
@@ -54,11 +52,11 @@ final readonly class InstrumentReader
     /** What is kept beside the figures: whose it is, notes, and how finely each figure was read. */
     private function words(Node $instrument): void
     {
-        foreach (['owner' => 'whose instrument it is', 'notes' => 'the notes'] as $key => $what) {
-            $text = $instrument->has($key) ? $instrument->text($key, $what) : null;
-            if ($text !== null && mb_strlen($text) > self::LONGEST_TEXT) {
-                $this->problems->add($instrument->pathOf($key), ucfirst($what).' may have up to '.self::LONGEST_TEXT.' characters.');
-            }
+        if ($instrument->has('owner')) {
+            $instrument->words('owner', 'whose instrument it is', 0, Words::LONGEST_NAME);
+        }
+        if ($instrument->has('notes')) {
+            $instrument->words('notes', 'the notes', 0, Words::LONGEST_NOTES);
         }
         $resolutions = $instrument->has('resolutions_mm') ? $instrument->object('resolutions_mm', 'how finely each figure was read') : null;
         foreach ($resolutions?->keys() ?? [] as $path) {

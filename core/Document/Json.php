@@ -57,13 +57,31 @@ final class Json
             : 'This is not valid JSON. Look for a missing comma, quote or bracket, or export the document again.';
     }
 
-    /** Whether brackets or a string are still open at the end. */
+    /** Whether brackets or a string are still open at the end. Looks at every byte once. */
     private static function endsEarly(string $text): bool
     {
-        $outsideStrings = preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/su', '', $text) ?? '';
+        $open = 0;
+        for ($at = 0, $end = strlen($text); $at < $end; $at++) {
+            $at += strcspn($text, '"{}[]', $at);
+            if ($at >= $end) {
+                break;
+            }
+            if ($text[$at] !== '"') {
+                $open += $text[$at] === '{' || $text[$at] === '[' ? 1 : -1;
 
-        return str_contains($outsideStrings, '"')
-            || substr_count($outsideStrings, '{') > substr_count($outsideStrings, '}')
-            || substr_count($outsideStrings, '[') > substr_count($outsideStrings, ']');
+                continue;
+            }
+            do {
+                $at++;
+                $at += strcspn($text, '"\\', $at);
+                $escape = $at < $end && $text[$at] === '\\';
+                $at += $escape ? 1 : 0;
+            } while ($escape);
+            if ($at >= $end) {
+                return true;
+            }
+        }
+
+        return $open > 0;
     }
 }

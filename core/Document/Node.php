@@ -49,6 +49,12 @@ final class Node
         return $this->has($key) && $this->object->{$key} === $word;
     }
 
+    /** How many entries a list has; 0 where there is no list. */
+    public function count(string $key): int
+    {
+        return $this->isList($key) ? count((array) $this->object->{$key}) : 0;
+    }
+
     public function isList(string $key): bool
     {
         return $this->has($key) && is_array($this->object->{$key});
@@ -70,6 +76,26 @@ final class Node
         }
 
         return $value;
+    }
+
+    /**
+     * Text of a length within bounds that can be written anywhere: without signs that control a printer or end a string.
+     *
+     * @param  non-empty-string  $what
+     * @param  int  $most  characters
+     */
+    public function words(string $key, string $what, int $least, int $most): ?string
+    {
+        $text = $this->text($key, $what);
+        if ($text === null) {
+            return null;
+        }
+        $problem = Words::problem($text, $what, $least, $most);
+        if ($problem !== null) {
+            $this->problems->add($this->pathOf($key), $problem);
+        }
+
+        return $problem === null ? $text : null;
     }
 
     /** @param  non-empty-string  $what */

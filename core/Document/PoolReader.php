@@ -32,11 +32,16 @@ final readonly class PoolReader
         }
         $kind = $design->instrument->kind ?? Kind::Other;
         $strings = [];
-        foreach ($parent->objects('pool', 'the pool') ?? [] as $node) {
-            array_push($strings, ...($node->has('gauge_in') || $node->has('gauge_mm') ? $this->single($node, $kind) : $this->group($node, $kind)));
+        $nodes = $parent->objects('pool', 'the pool') ?? [];
+        // Counted before any is built.
+        $count = array_sum(array_map(static fn (Node $node): int => max(1, $node->count('gauges_in'), $node->count('gauges_mm')), $nodes));
+        if ($count > self::MOST_GAUGES) {
+            $this->problems->add($parent->pathOf('pool'), sprintf('A pool has at most %d gauges; this has %d. Leave out what nobody would choose.', self::MOST_GAUGES, $count));
+
+            return null;
         }
-        if (count($strings) > self::MOST_GAUGES) {
-            $this->problems->add($parent->pathOf('pool'), sprintf('A pool has at most %d gauges; this has %d. Leave out what nobody would choose.', self::MOST_GAUGES, count($strings)));
+        foreach ($nodes as $node) {
+            array_push($strings, ...($node->has('gauge_in') || $node->has('gauge_mm') ? $this->single($node, $kind) : $this->group($node, $kind)));
         }
 
         return new Pool($strings);

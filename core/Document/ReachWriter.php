@@ -22,9 +22,20 @@ final class ReachWriter
     /** Drawn and read off, not decided by. */
     private const DECIMALS = 3;
 
-    /** @return array<string, mixed> */
+    /** Gauges times strings. */
+    private const MOST_GAUGES = 15_000;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidDocument if the pool is more than can be drawn
+     */
     public static function toArray(SetDocument $document): array
     {
+        $gauges = count($document->pool->strings ?? []) * count($document->design->strings);
+        if ($gauges > self::MOST_GAUGES) {
+            throw InvalidDocument::at('/pool', sprintf('How low and how high %s gauges go is more than can be drawn; %s is the most, over all strings. Take a smaller pool.', number_format($gauges), number_format(self::MOST_GAUGES)));
+        }
         $reach = InstrumentReach::of($document);
         $a4 = $document->design->tunings[0]->a4;
 

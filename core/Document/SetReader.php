@@ -17,6 +17,7 @@ use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
+use Lira\Solver\Pool;
 use Lira\Target\Hold;
 use Lira\Target\Intent;
 use Lira\Target\Make;
@@ -35,6 +36,9 @@ final readonly class SetReader
     public const HIGHEST_CAPO = 12;
 
     public const MOST_TRIALS = 50;
+
+    /** So many tensions of a pool's gauges are worked out at once: strings × tunings × gauges. */
+    public const MOST_TENSIONS = 100_000;
 
     private StringReader $strings;
 
@@ -62,7 +66,7 @@ final readonly class SetReader
         if ($root->number('version', 'the version') !== (float) self::VERSION) {
             throw InvalidDocument::at('/version', 'This version of the set document is not known here. Give "version": 1.');
         }
-        $root->text('name', 'the set’s name');
+        $root->words('name', 'the set’s name', 0, Words::LONGEST_NAME);
         $corrections = $this->corrections($root, $json);
         $design = $this->design($root, $corrections);
         $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
@@ -70,14 +74,30 @@ final readonly class SetReader
         $baseline?->knows('format', 'version', 'notes', 'trials')->reportUnknownKeys();
         $pool = $root->has('pool') ? (new PoolReader($this->problems, $this->strings, $corrections))->read($root, $design) : null;
         if ($root->has('notes')) {
-            $root->text('notes', 'the notes');
+            $root->words('notes', 'the notes', 0, Words::LONGEST_NOTES);
         }
+        $this->checkAmount($root, $pool, $design);
         $limits = $this->limits($root);
         $holdingN = $root->has('holding_tension_n') ? $this->holding($root) : null;
         $root->knows('target', 'history', 'conversion')->reportUnknownKeys();
         $this->problems->throwIfAny();
 
         return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $limits, $holdingN, $corrections, $pool, $this->problems->unknownKeys());
+    }
+
+    /** Whether the tensions of the pool are not more than can be worked out while somebody waits. */
+    private function checkAmount(Node $root, ?Pool $pool, ?SetDesign $design): void
+    {
+        if ($pool === null || $design === null) {
+            return;
+        }
+        $tensions = count($pool->strings) * count($design->strings) * count($design->tunings);
+        if ($tensions > self::MOST_TENSIONS) {
+            $this->problems->add($root->pathOf('pool'), sprintf(
+                '%d gauges on %d strings in %d tunings are %s tensions; %s is the most. Take a smaller pool or fewer tunings.',
+                count($pool->strings), count($design->strings), count($design->tunings), number_format($tensions), number_format(self::MOST_TENSIONS),
+            ));
+        }
     }
 
     /**
@@ -130,7 +150,7 @@ final readonly class SetReader
     /** @param  list<Correction>  $corrections */
     private function design(Node $node, array $corrections): ?SetDesign
     {
-        $name = $node->has('name') ? $node->text('name', 'the set’s name') : '';
+        $name = $node->has('name') ? $node->words('name', 'the set’s name', 0, Words::LONGEST_NAME) : '';
         $nodes = $this->stringNodes($node);
         $count = $nodes === null ? null : count($nodes);
         $instrument = $this->instruments->read($node->object('instrument', 'the instrument'), $count);
@@ -212,7 +232,7 @@ final readonly class SetReader
 
     private function tuning(Node $node, ?int $strings): ?Tuning
     {
-        $name = $node->has('name') ? $node->text('name', 'the tuning’s name') : '';
+        $name = $node->has('name') ? $node->words('name', 'the tuning’s name', 0, Words::LONGEST_NAME) : '';
         $a4 = ReferencePitch::concert();
         if ($node->has('a4_hz')) {
             $hertz = $node->number('a4_hz', 'the frequency of A4 in Hz');

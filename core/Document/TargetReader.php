@@ -182,7 +182,7 @@ final readonly class TargetReader
         }
         $sets = [];
         foreach ($nodes as $node) {
-            $name = $node->text('name', 'the set’s name');
+            $name = $node->words('name', 'the set’s name', 0, Words::LONGEST_NAME);
             $strings = [];
             foreach ($node->objects('strings', 'the set’s strings') ?? [] as $string) {
                 $spec = $this->strings->read($string);

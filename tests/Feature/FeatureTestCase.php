@@ -9,6 +9,7 @@ use App\Models\StringSet;
 use App\Support\StoredSets;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
@@ -21,8 +22,10 @@ abstract class FeatureTestCase extends TestCase
 
     protected function setUp(): void
     {
-        if (! file_exists(__DIR__.'/../../database/testing.sqlite')) {
-            touch(__DIR__.'/../../database/testing.sqlite');
+        $database = __DIR__.'/../../'.getenv('DB_DATABASE');
+        if (! file_exists($database)) {
+            @mkdir(dirname($database));
+            touch($database);
         }
         parent::setUp();
         $this->withoutVite();
@@ -48,6 +51,18 @@ abstract class FeatureTestCase extends TestCase
         return $this->call($method, $address, server: [
             'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
         ], content: is_string($body) ? $body : Json::text($body));
+    }
+
+    /**
+     * Sends a file, or none, as a form does.
+     *
+     * @param  array<string, UploadedFile>  $files
+     * @param  array<string, mixed>  $fields
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function sendForm(string $address, array $files = [], array $fields = []): TestResponse
+    {
+        return $this->call('POST', $address, $fields, files: $files, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'multipart/form-data; boundary=between']);
     }
 
     /** @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response */

@@ -78,7 +78,7 @@ final class PhotographsTest extends FeatureTestCase
 
     public function test_nothing_sent_is_told(): void
     {
-        self::assertLiraError($this->postJson("/instruments/{$this->instrument->id}/photographs"), 422, '/photograph', 'Choose a photograph');
+        self::assertLiraError($this->sendForm("/instruments/{$this->instrument->id}/photographs"), 422, '/photograph', 'Choose a photograph');
     }
 
     public function test_words_change_and_what_is_removed_comes_back(): void
@@ -100,6 +100,6 @@ final class PhotographsTest extends FeatureTestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function send(UploadedFile $file): TestResponse
     {
-        return $this->call('POST', "/instruments/{$this->instrument->id}/photographs", ['caption' => 'The front'], files: ['photograph' => $file], server: ['HTTP_ACCEPT' => 'application/json']);
+        return $this->sendForm("/instruments/{$this->instrument->id}/photographs", ['photograph' => $file], ['caption' => 'The front']);
     }
 }

@@ -140,7 +140,7 @@ final class ListImportTest extends FeatureTestCase
 
         self::assertLiraError($this->putJson("/strings/imports/{$import->id}", ['columns' => ['code' => 0]]), 422, '/columns', 'which column has the gauge');
         self::assertLiraError($this->postJson("/strings/imports/{$import->id}/write"), 409, '', 'not checked');
-        self::assertLiraError($this->postJson("/strings/suppliers/{$this->supplier->id}/imports"), 422, '/file', 'Choose a list');
+        self::assertLiraError($this->sendForm("/strings/suppliers/{$this->supplier->id}/imports"), 422, '/file', 'Choose a list');
     }
 
     public function test_a_list_goes_out_and_comes_in_again_alike_and_starts_no_formula(): void
@@ -163,7 +163,7 @@ final class ListImportTest extends FeatureTestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function upload(string $content): TestResponse
     {
-        return $this->call('POST', "/strings/suppliers/{$this->supplier->id}/imports", files: ['file' => UploadedFile::fake()->createWithContent('list.csv', $content)], server: ['HTTP_ACCEPT' => 'application/json']);
+        return $this->sendForm("/strings/suppliers/{$this->supplier->id}/imports", ['file' => UploadedFile::fake()->createWithContent('list.csv', $content)]);
     }
 
     /**

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Workshop\Database;
+use App\Workshop\DatabaseFault;
+use App\Workshop\Files;
+use App\Workshop\Housekeeping;
+use App\Workshop\Place;
+use App\Workshop\Serving\Lock;
+use App\Workshop\Serving\Server;
+use App\Workshop\Unservable;
+use Illuminate\Console\Command;
+use Illuminate\Database\Migrations\Migrator;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Symfony\Component\Process\Process;
+
+/** Brings a workshop up to date, serves it on this machine and watches over its server. `bin/start` comes here. */
+final class ServeCommand extends Command
+{
+    private const WATCH_S = 0.5;
+
+    /** A server whose workers die one after another is not started for ever. */
+    private const MOST_RESTARTS_A_MINUTE = 5;
+
+    protected $signature = 'lira:serve
+        {--port=8000 : The port on 127.0.0.1}
+        {--fresh : Move the present database aside and begin anew}
+        {--yes : Do not ask}
+        {--empty : Begin a new workshop without the demo}';
+
+    protected $description = 'Serve the workshop on this machine until Ctrl C';
+
+    private bool $stopping = false;
+
+    public function handle(Place $place, Migrator $migrator): int
+    {
+        try {
+            return $this->serve($place, $migrator);
+        } catch (Unservable $reason) {
+            $this->output->getErrorStyle()->writeln($reason->getMessage());
+
+            return self::FAILURE;
+        } catch (\PDOException|\ErrorException $failure) {
+            $fault = DatabaseFault::behind($failure) ?? throw $failure;
+            $this->output->getErrorStyle()->writeln("{$place->database}: {$fault->sentence()}");
+
+            return self::FAILURE;
+        }
+    }
+
+    private function serve(Place $place, Migrator $migrator): int
+    {
+        $port = filter_var($this->option('port'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 65535]]);
+        if ($port === false) {
+            throw new Unservable('Give the port as a number from 1 to 65535, such as --port 8001.');
+        }
+        Server::checkPort($port);
+        $server = new Server($place, $port, Log::channel('server'));
+        $database = new Database($place->database);
+        $place->prepare();
+        if (! is_dir($place->run)) {
+            $database->check();
+        }
+        $lock = Lock::take($place, $server->address());
+        try {
+            $this->prepare($database, $place, $migrator);
+            $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
+                $this->stopping = true;
+            });
+            $server->start();
+            $this->line("Lira is at {$server->address()} (Ctrl C stops it)");
+
+            return $this->watch($server);
+        } finally {
+            $server->stop();
+            $lock->release();
+        }
+    }
+
+    private function prepare(Database $database, Place $place, Migrator $migrator): void
+    {
+        Files::adopt(base_path('storage/app/private'), $place->files);
+        if ($this->option('fresh') === true) {
+            $this->moveAside($database, $place);
+        }
+        $hollow = $database->exists() && $database->isHollow();
+        $database->check();
+        if ($hollow) {
+            $copies = $database->copies();
+            $this->warn("{$place->database} was there but empty, so a new workshop is begun in it.".($copies === [] ? '' : ' If it should not be, stop Lira and put '.basename(end($copies)).' in its place.'));
+        }
+        $this->bringUpToDate($database, $migrator);
+        if ($this->option('empty') !== true) {
+            $this->call('lira:demo', ['--when-empty' => true]);
+        }
+        Housekeeping::sweep($place);
+        DB::disconnect();
+        $optimize = new Process([PHP_BINARY, 'artisan', 'optimize', '--quiet'], base_path(), $place->environment());
+        $optimize->mustRun();
+    }
+
+    private function moveAside(Database $database, Place $place): void
+    {
+        if (! $database->exists()) {
+            return;
+        }
+        if ($this->option('yes') !== true && ! $database->isHollow()) {
+            if (! $this->input->isInteractive() || ! stream_isatty(STDIN)) {
+                throw new Unservable("{$database->path} would be moved aside. Say so with --fresh --yes.");
+            }
+            if (! $this->confirm("Move {$database->path} aside and begin a new workshop?")) {
+                throw new Unservable('Nothing was changed.');
+            }
+        }
+        $aside = $database->moveAside($place->files);
+        if ($aside !== null) {
+            $this->line("The workshop so far is kept in {$aside}.");
+        }
+    }
+
+    private function bringUpToDate(Database $database, Migrator $migrator): void
+    {
+        $copy = null;
+        if ($migrator->repositoryExists()) {
+            $ran = $migrator->getRepository()->getRan();
+            $known = array_keys($migrator->getMigrationFiles([database_path('migrations')]));
+            if (array_diff($ran, $known) !== []) {
+                throw new Unservable("{$database->path} was written by a newer version of Lira. Update Lira, or name another file with --database.");
+            }
+            if (array_diff($known, $ran) === []) {
+                return;
+            }
+            $copy = $database->keepCopy();
+            $this->line("Before it is brought up to date, a copy is kept in {$copy}.");
+        }
+        try {
+            $this->callSilently('migrate', ['--force' => true]);
+        } catch (\Throwable $failure) {
+            report($failure);
+            DB::disconnect();
+            if ($copy !== null) {
+                $database->putBack($copy);
+            }
+            throw new Unservable("{$database->path} could not be brought up to date, so it is as it was. ".(DatabaseFault::behind($failure)?->sentence() ?? 'The newest log says more.'));
+        }
+    }
+
+    private function watch(Server $server): int
+    {
+        $restarts = [];
+        while (! $this->stopping) {
+            $server->listen(self::WATCH_S);
+            if (! $server->isRunning()) {
+                $this->output->getErrorStyle()->writeln("Lira’s server has ended by itself with code {$server->exitCode()}. Start it again; the newest server log says more.");
+
+                return $server->exitCode() === 0 ? self::FAILURE : $server->exitCode();
+            }
+            $lost = $server->lost();
+            if ($lost > 0) {
+                $restarts = array_filter([...$restarts, microtime(true)], static fn (float $at): bool => $at > microtime(true) - 60);
+                if (count($restarts) > self::MOST_RESTARTS_A_MINUTE) {
+                    throw new Unservable('Lira’s workers keep dying, so it is stopped. The newest server log says more.');
+                }
+                Log::channel('server')->warning("{$lost} of the workers had died; the server is started anew.");
+                $server->restart();
+            }
+        }
+
+        return self::SUCCESS;
+    }
+}

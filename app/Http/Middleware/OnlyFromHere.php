@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/**
+ * Answers only under its own names, and only its own pages: a name that somebody else has pointed at this machine is refused,
+ * and so is what a page from elsewhere asks for, other than by a link that is followed.
+ */
+final class OnlyFromHere
+{
+    private const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        try {
+            $host = strtolower($request->getHost());
+        } catch (SuspiciousOperationException) {
+            $host = '';
+        }
+        if (! in_array($host, [...self::LOOPBACK, $this->configuredHost()], true)) {
+            throw new HttpException(421);
+        }
+        if ($this->isFromElsewhere($request)) {
+            throw new HttpException(403);
+        }
+
+        return $next($request);
+    }
+
+    private function isFromElsewhere(Request $request): bool
+    {
+        $origin = $request->headers->get('Origin');
+        if ($origin !== null && ! in_array(strtolower($origin), [$request->getSchemeAndHttpHost(), $this->configuredOrigin()], true)) {
+            return true;
+        }
+        $site = $request->headers->get('Sec-Fetch-Site', 'none');
+        $follows = $request->isMethod('GET') && $request->headers->get('Sec-Fetch-Mode') === 'navigate' && $request->headers->get('Sec-Fetch-Dest') === 'document';
+
+        return ! in_array($site, ['same-origin', 'none'], true) && ! $follows;
+    }
+
+    private function configuredHost(): string
+    {
+        $host = parse_url((string) config()->string('app.url'), PHP_URL_HOST);
+
+        return is_string($host) ? strtolower($host) : '';
+    }
+
+    private function configuredOrigin(): string
+    {
+        return strtolower(rtrim(config()->string('app.url'), '/'));
+    }
+}
