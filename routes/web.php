@@ -84,6 +84,7 @@ Route::middleware('json')->group(static function (): void {
     Route::post('strings/pools', [PoolController::class, 'store'])->name('pools.store')->middleware('writes');
     Route::put('strings/pools/{pool}', [PoolController::class, 'update'])->whereNumber('pool')->name('pools.update')->middleware('writes');
     Route::delete('strings/pools/{pool}', [PoolController::class, 'destroy'])->whereNumber('pool')->name('pools.destroy')->middleware('writes');
+    Route::post('strings/pools/{pool}/unarchive', [PoolController::class, 'unarchive'])->whereNumber('pool')->name('pools.unarchive')->middleware('writes');
     Route::put('sets/{set}/pool', [PoolController::class, 'choose'])->whereNumber('set')->name('sets.pool')->middleware('writes');
 
     Route::get('strings/drawer', [DrawerController::class, 'index'])->name('drawer.index');
@@ -100,6 +101,8 @@ Route::middleware('json')->group(static function (): void {
     Route::post('strings/orders/{order}/arrive', [OrderController::class, 'arrive'])->whereNumber('order')->name('orders.arrive')->middleware('writes');
     Route::post('strings/orders/{order}/receive', [OrderController::class, 'receive'])->whereNumber('order')->name('orders.receive')->middleware('writes');
     Route::delete('strings/orders/{order}', [OrderController::class, 'destroy'])->whereNumber('order')->name('orders.destroy')->middleware('writes');
+    Route::post('strings/orders/{order}/unarchive', [OrderController::class, 'unarchive'])->whereNumber('order')->name('orders.unarchive')->middleware('writes');
+    Route::post('strings/orders/{order}/use', [OrderController::class, 'use'])->whereNumber('order')->name('orders.use')->middleware('writes');
     Route::get('strings/orders/{order}/csv', [OrderController::class, 'csv'])->whereNumber('order')->name('orders.csv');
     Route::get('strings/orders/{order}/pdf', [OrderController::class, 'pdf'])->whereNumber('order')->name('orders.pdf');
 

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $cents  what one cost
  * @property string $note
  * @property Carbon $created_at
+ * @property int $kept  for orders, where it was asked for
  */
 final class Lot extends Model
 {
@@ -37,6 +38,6 @@ final class Lot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['list_string_id' => 'integer', 'gauge_in' => 'float', 'quantity' => 'integer', 'cents' => 'integer'];
+        return ['list_string_id' => 'integer', 'gauge_in' => 'float', 'quantity' => 'integer', 'kept' => 'integer', 'cents' => 'integer'];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -14,6 +15,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $supplier_id
+ * @property ?int $purchase_id
  * @property string $name  what it is for
  * @property string $status  draft, sent, on its way, arrived, done
  * @property string $currency
@@ -22,10 +24,15 @@ use Illuminate\Support\Carbon;
  * @property int $parcels  sent so far
  * @property Carbon $created_at
  * @property Supplier $supplier
+ * @property ?Purchase $purchase
  * @property \Illuminate\Database\Eloquent\Collection<int, OrderLine> $lines
  */
 final class Order extends Model
 {
+    use SoftDeletes;
+
+    public const DELETED_AT = 'archived_at';
+
     /** @var array<string> */
     protected $guarded = ['id'];
 
@@ -43,9 +50,15 @@ final class Order extends Model
         return $this->hasMany(OrderLine::class);
     }
 
+    /** @return BelongsTo<Purchase, $this> */
+    public function purchase(): BelongsTo
+    {
+        return $this->belongsTo(Purchase::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supplier_id' => 'integer', 'shipping_cents' => 'integer', 'due_on' => 'date', 'parcels' => 'integer'];
+        return ['supplier_id' => 'integer', 'purchase_id' => 'integer', 'shipping_cents' => 'integer', 'due_on' => 'date', 'parcels' => 'integer'];
     }
 }

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $cents  price of one of it
  * @property int $sent  that arrived and wait to be put away
  * @property int $received  that were put away
+ * @property list<array{list_string_id: int, name: string, construction: string, material: string, gauge_in: float|int, end: ?string, count: int}> $contents  the strings of one of it
  */
 final class OrderLine extends Model
 {
@@ -32,6 +33,6 @@ final class OrderLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['order_id' => 'integer', 'list_string_id' => 'integer', 'list_set_id' => 'integer', 'strings' => 'integer', 'count' => 'integer', 'cents' => 'integer', 'sent' => 'integer', 'received' => 'integer'];
+        return ['order_id' => 'integer', 'list_string_id' => 'integer', 'list_set_id' => 'integer', 'strings' => 'integer', 'count' => 'integer', 'cents' => 'integer', 'sent' => 'integer', 'received' => 'integer', 'contents' => 'array'];
     }
 }

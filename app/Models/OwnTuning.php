@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int $strings
  * @property list<string> $pitches string 1 first
+ * @property int $revision
  */
 final class OwnTuning extends Model
 {
@@ -21,9 +22,11 @@ final class OwnTuning extends Model
     /** @var array<string> */
     protected $guarded = ['id'];
 
+    protected $attributes = ['revision' => 1];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['pitches' => 'array', 'strings' => 'integer'];
+        return ['revision' => 'integer', 'pitches' => 'array', 'strings' => 'integer'];
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $caption
  * @property int $width  pixels
  * @property int $height  pixels
+ * @property int $revision
  */
 final class Photograph extends Model
 {
@@ -26,9 +27,11 @@ final class Photograph extends Model
     /** @var array<string> */
     protected $guarded = ['id'];
 
+    protected $attributes = ['revision' => 1];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['instrument_id' => 'integer', 'width' => 'integer', 'height' => 'integer'];
+        return ['revision' => 'integer', 'instrument_id' => 'integer', 'width' => 'integer', 'height' => 'integer'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A named selection of strings to choose from.
@@ -12,15 +13,22 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $name
  * @property array<string, mixed> $rule
+ * @property int $revision
  */
 final class Pool extends Model
 {
+    use SoftDeletes;
+
+    public const DELETED_AT = 'archived_at';
+
     /** @var array<string> */
     protected $guarded = ['id'];
+
+    protected $attributes = ['revision' => 1];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rule' => 'array'];
+        return ['revision' => 'integer', 'rule' => 'array'];
     }
 }

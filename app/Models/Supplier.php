@@ -18,11 +18,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $lead_days
  * @property array<string, mixed>|null $mapping  how the columns of its list were mapped last
  * @property ?int $strings_count
+ * @property int $revision
+ * @property int $sets_revision  of its packaged sets
  */
 final class Supplier extends Model
 {
     /** @var array<string> */
     protected $guarded = ['id'];
+
+    protected $attributes = ['revision' => 1, 'sets_revision' => 1];
 
     /** @return HasMany<ListString, $this> */
     public function strings(): HasMany
@@ -33,6 +37,6 @@ final class Supplier extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shipping_cents' => 'integer', 'free_from_cents' => 'integer', 'lead_days' => 'integer', 'mapping' => 'array'];
+        return ['revision' => 'integer', 'sets_revision' => 'integer', 'shipping_cents' => 'integer', 'free_from_cents' => 'integer', 'lead_days' => 'integer', 'mapping' => 'array'];
     }
 }

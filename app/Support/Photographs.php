@@ -6,7 +6,9 @@ namespace App\Support;
 
 use App\Models\Instrument;
 use App\Models\Photograph;
+use App\Workshop\Files;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Intervention\Image\Drivers\Gd\Driver;
@@ -45,16 +47,20 @@ final class Photographs
             throw self::refused("“{$file->getClientOriginalName()}” cannot be read as a picture. Take a JPEG, PNG or WebP file.");
         }
         $name = Str::uuid()->toString();
-        Storage::put(self::path($name, true), $large);
-        Storage::put(self::path($name, false), $small);
+        try {
+            Storage::put(self::path($name, true), $large);
+            Storage::put(self::path($name, false), $small);
 
-        return Photograph::query()->create([
-            'instrument_id' => $instrument->id,
-            'file' => $name,
-            'caption' => $caption,
-            'width' => $width,
-            'height' => $height,
-        ]);
+            // The picture was made small before: only this holds others up.
+            return DB::transaction(static function () use ($instrument, $name, $caption, $width, $height): Photograph {
+                self::checkRoom($instrument);
+
+                return Photograph::query()->create(['instrument_id' => $instrument->id, 'file' => $name, 'caption' => $caption, 'width' => $width, 'height' => $height]);
+            });
+        } catch (\Throwable $failure) {
+            Storage::delete([self::path($name, true), self::path($name, false)]);
+            throw $failure;
+        }
     }
 
     public static function content(Photograph $photograph, bool $large): ?string
@@ -62,17 +68,17 @@ final class Photographs
         return Storage::get(self::path($photograph->file, $large));
     }
 
-    /** @return list<array{id: int, caption: string, width: int, height: int}> the first taken first */
+    /** @return list<array{id: int, revision: int, caption: string, width: int, height: int}> the first taken first */
     public static function of(Instrument $instrument): array
     {
         return array_values(Photograph::query()->where('instrument_id', $instrument->id)->orderBy('id')->get()
             ->map(self::summary(...))->all());
     }
 
-    /** @return array{id: int, caption: string, width: int, height: int} */
+    /** @return array{id: int, revision: int, caption: string, width: int, height: int} */
     public static function summary(Photograph $photograph): array
     {
-        return ['id' => $photograph->id, 'caption' => $photograph->caption, 'width' => $photograph->width, 'height' => $photograph->height];
+        return ['id' => $photograph->id, 'revision' => $photograph->revision, 'caption' => $photograph->caption, 'width' => $photograph->width, 'height' => $photograph->height];
     }
 
     /** Before anything of it is decoded. @throws InvalidDocument if it is not a picture that can be taken */
@@ -89,8 +95,13 @@ final class Photographs
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw self::refused("“{$name}” has more than 40 million pixels. Make it smaller and try again.");
         }
+        self::checkRoom($instrument);
+    }
+
+    private static function checkRoom(Instrument $instrument): void
+    {
         if (Photograph::query()->where('instrument_id', $instrument->id)->count() >= self::MOST_PER_INSTRUMENT) {
-            throw self::refused('An instrument can have 40 photographs. Remove one first.');
+            throw self::refused('An instrument can have '.self::MOST_PER_INSTRUMENT.' photographs. Remove one first.');
         }
     }
 
@@ -101,6 +112,6 @@ final class Photographs
 
     private static function path(string $file, bool $large): string
     {
-        return "photographs/{$file}".($large ? '' : '-small').'.jpg';
+        return Files::PHOTOGRAPHS."/{$file}".($large ? '' : '-small').'.jpg';
     }
 }

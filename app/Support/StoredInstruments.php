@@ -87,14 +87,11 @@ final class StoredInstruments
     {
         return DB::transaction(static function () use ($instrument, $document, $strings, $revision): Instrument {
             $current = Instrument::query()->lockForUpdate()->findOrFail($instrument->id);
-            if ($current->revision !== $revision) {
-                throw Conflict::changedElsewhere("“{$current->name}”");
-            }
+            Revision::advance($current, $revision, "“{$current->name}”");
             if ($current->strings !== $strings && ($sets = $current->sets()->withTrashed()->count()) > 0) {
                 throw Conflict::stringCountInUse($sets);
             }
             self::write($current, $document, $strings);
-            $current->revision++;
             $current->save();
 
             return $current;

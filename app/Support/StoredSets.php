@@ -86,14 +86,11 @@ final class StoredSets
     {
         return DB::transaction(static function () use ($set, $document, $revision): StringSet {
             $current = StringSet::query()->with('instrument')->lockForUpdate()->findOrFail($set->id);
-            if ($current->revision !== $revision) {
-                throw Conflict::changedElsewhere("“{$current->name}”");
-            }
+            Revision::advance($current, $revision, "“{$current->name}”");
             if (! self::same($current->instrument->document, $document->json->instrument ?? null)) {
                 throw Conflict::changedElsewhere("The instrument “{$current->instrument->name}”");
             }
             self::write($current, $document);
-            $current->revision++;
             $current->save();
 
             return $current;

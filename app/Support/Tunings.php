@@ -17,7 +17,7 @@ final class Tunings
 {
     /**
      * @param  non-empty-list<Pitch>  $present  what the strings are tuned to now, string 1 first
-     * @return array{tunings: list<array{id: ?int, name: string, family: string, pitches: list<string>}>, typed: ?array{name: string, pitches: list<string>}, hint: ?string}
+     * @return array{tunings: list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}>, typed: ?array{name: string, pitches: list<string>}, hint: ?string}
      */
     public static function find(Kind $kind, array $present, string $typed): array
     {
@@ -30,23 +30,23 @@ final class Tunings
         return ['tunings' => $known, 'typed' => $notes, 'hint' => $known === [] ? $hint : null];
     }
 
-    /** @return list<array{id: ?int, name: string, family: string, pitches: list<string>}> */
+    /** @return list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}> */
     private static function own(int $strings): array
     {
         return array_values(OwnTuning::query()->where('strings', $strings)->orderBy('name')->get()->map(static fn (OwnTuning $tuning): array => [
-            'id' => $tuning->id, 'name' => $tuning->name, 'family' => 'Your own', 'pitches' => $tuning->pitches,
+            'id' => $tuning->id, 'revision' => $tuning->revision, 'name' => $tuning->name, 'family' => 'Your own', 'pitches' => $tuning->pitches,
         ])->all());
     }
 
-    /** @return list<array{id: ?int, name: string, family: string, pitches: list<string>}> */
+    /** @return list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}> */
     private static function library(Kind $kind, int $strings): array
     {
         return array_map(static fn (LibraryTuning $tuning): array => [
-            'id' => null, 'name' => $tuning->name, 'family' => $tuning->family, 'pitches' => self::names($tuning->pitches),
+            'id' => null, 'revision' => null, 'name' => $tuning->name, 'family' => $tuning->family, 'pitches' => self::names($tuning->pitches),
         ], TuningLibrary::for($kind, $strings));
     }
 
-    /** @param  array{name: string, family: string, pitches: list<string>, id: ?int}  $tuning */
+    /** @param  array{name: string, family: string, pitches: list<string>, id: ?int, revision: ?int}  $tuning */
     private static function matches(array $tuning, string $typed): bool
     {
         return mb_stripos($tuning['name'].' '.$tuning['family'], $typed) !== false;

@@ -191,7 +191,8 @@ final readonly class Database
     {
         $found = glob($this->stem().'-before-update-*.sqlite');
         $copies = $found === false ? [] : $found;
-        sort($copies);
+        // A second one of the same second has a number behind it.
+        usort($copies, static fn (string $a, string $b): int => strnatcmp(substr($a, 0, -strlen('.sqlite')), substr($b, 0, -strlen('.sqlite'))));
 
         return $copies;
     }

@@ -11,6 +11,8 @@ return new class extends Migration
 {
     private const EDITED = ['suppliers', 'pools', 'tunings', 'photographs'];
 
+    private const PUT_AWAY = ['list_sets', 'pools'];
+
     public function up(): void
     {
         foreach (self::EDITED as $name) {
@@ -22,17 +24,21 @@ return new class extends Migration
         Schema::table('suppliers', static function (Blueprint $table): void {
             $table->unsignedInteger('sets_revision')->default(1);
         });
-        // What a supplier no longer packs is put away: orders may still name it.
-        Schema::table('list_sets', static function (Blueprint $table): void {
-            $table->timestamp('archived_at')->nullable();
-        });
+        // What a supplier no longer packs is put away, since orders may still name it; so is a pool, since sets are chosen from it.
+        foreach (self::PUT_AWAY as $name) {
+            Schema::table($name, static function (Blueprint $table): void {
+                $table->timestamp('archived_at')->nullable();
+            });
+        }
     }
 
     public function down(): void
     {
-        Schema::table('list_sets', static function (Blueprint $table): void {
-            $table->dropColumn('archived_at');
-        });
+        foreach (self::PUT_AWAY as $name) {
+            Schema::table($name, static function (Blueprint $table): void {
+                $table->dropColumn('archived_at');
+            });
+        }
         Schema::table('suppliers', static function (Blueprint $table): void {
             $table->dropColumn('sets_revision');
         });

@@ -3,6 +3,7 @@
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
+        <meta name="csp-nonce" content="{{ app(Illuminate\Foundation\Vite::class)->cspNonce() }}">
         <meta name="color-scheme" content="light dark">
         <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset('node_modules/@fontsource-variable/archivo/files/archivo-latin-wdth-normal.woff2') }}">
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">

@@ -50,13 +50,14 @@ final class OnlyFromHere
 
     private function configuredHost(): string
     {
-        $host = parse_url((string) config()->string('app.url'), PHP_URL_HOST);
+        $host = parse_url(config()->string('app.url'), PHP_URL_HOST);
 
         return is_string($host) ? strtolower($host) : '';
     }
 
     private function configuredOrigin(): string
     {
-        return strtolower(rtrim(config()->string('app.url'), '/'));
+        // On this machine every port is somebody else.
+        return in_array($this->configuredHost(), self::LOOPBACK, true) ? '' : strtolower(rtrim(config()->string('app.url'), '/'));
     }
 }

@@ -30,11 +30,12 @@ final class OnlyJson
         if ($request->isMethodSafe()) {
             return $next($request);
         }
-        $wanted = $files === 'files' ? str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/form-data') : $request->isJson();
+        $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
+        $wanted = $files === 'files' ? $type === 'multipart/form-data' : $type === 'application/json';
         if (! $wanted && ((int) $request->headers->get('Content-Length') > 0 || $request->getContent() !== '' || $request->request->count() > 0)) {
             throw new UnsupportedMediaTypeHttpException;
         }
-        $this->checkAll('', $files === 'files' ? $request->request->all() : ($request->isJson() ? $request->json()->all() : []));
+        $this->checkAll('', $files === 'files' ? $request->request->all() : ($wanted ? $request->json()->all() : []));
 
         return $next($request);
     }

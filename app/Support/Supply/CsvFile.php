@@ -41,13 +41,18 @@ final readonly class CsvFile
             default => 0,
         });
         $rest = '';
+        $cr = false;
         while (! feof($in)) {
             $piece = $rest.fread($in, self::PIECE);
             // Two bytes belong together in UTF-16.
             $keep = str_starts_with($encoding, 'UTF-16') ? strlen($piece) % 2 : 0;
             $rest = $keep === 0 ? '' : substr($piece, -$keep);
             $piece = $keep === 0 ? $piece : substr($piece, 0, -$keep);
-            fwrite($out, str_starts_with($encoding, 'UTF-8') ? $piece : (string) mb_convert_encoding($piece, 'UTF-8', $encoding));
+            $text = str_starts_with($encoding, 'UTF-8') ? $piece : (string) mb_convert_encoding($piece, 'UTF-8', $encoding);
+            // Lines may end with CR alone; CR and LF may come in two pieces.
+            $lines = $cr && str_starts_with($text, "\n") ? substr($text, 1) : $text;
+            $cr = str_ends_with($text, "\r");
+            fwrite($out, strtr($lines, ["\r\n" => "\n", "\r" => "\n"]));
         }
         fclose($in);
         fclose($out);

@@ -7,6 +7,8 @@ namespace App\Support\Supply;
 use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Movement;
+use App\Models\Purchase;
+use App\Models\Reservation;
 use App\Support\Conflict;
 use Illuminate\Support\Facades\DB;
 
@@ -18,6 +20,9 @@ final class Drawer
 {
     /** In SQL: a lot of a listed string's make and gauge. */
     public const ALIKE = 'lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6';
+
+    /** In SQL: how many of a lot are kept for orders. */
+    private const KEPT = "(select coalesce(sum(quantity), 0) from reservations where reservations.lot_id = lots.id and reservations.status = 'kept')";
 
     /** In SQL: whether there is any of a listed string. */
     public const HAS_ANY = 'exists (select 1 from lots where lots.quantity > 0 and '.self::ALIKE.')';
@@ -33,12 +38,13 @@ final class Drawer
             }
         }
         $kinds = [];
-        foreach (Lot::query()->orderBy('gauge_in')->orderBy('id')->get() as $lot) {
+        foreach (Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->orderBy('gauge_in')->orderBy('id')->get() as $lot) {
             $key = Need::key($lot->construction, $lot->material, $lot->gauge_in);
-            $kinds[$key] ??= ['construction' => $lot->construction, 'material' => $lot->material, 'gauge_in' => $lot->gauge_in, 'quantity' => 0, 'least' => $least[$key] ?? null, 'lots' => []];
+            $kinds[$key] ??= ['construction' => $lot->construction, 'material' => $lot->material, 'gauge_in' => $lot->gauge_in, 'quantity' => 0, 'kept' => 0, 'least' => $least[$key] ?? null, 'lots' => []];
             $kinds[$key]['quantity'] += $lot->quantity;
+            $kinds[$key]['kept'] += $lot->kept;
             $kinds[$key]['lots'][] = [
-                'id' => $lot->id, 'name' => $lot->name, 'end' => $lot->end, 'quantity' => $lot->quantity, 'cents' => $lot->cents,
+                'id' => $lot->id, 'name' => $lot->name, 'end' => $lot->end, 'quantity' => $lot->quantity, 'kept' => $lot->kept, 'cents' => $lot->cents,
                 'note' => $lot->note, 'since' => $lot->created_at->toDateString(),
             ];
         }
@@ -46,14 +52,26 @@ final class Drawer
         return array_values($kinds);
     }
 
-    /** Adds strings as a lot of their own. */
+    /** Adds strings of a list as a lot of their own. */
     public static function add(ListString $string, int $quantity, ?int $cents, string $note): Lot
     {
-        return DB::transaction(static function () use ($string, $quantity, $cents, $note): Lot {
-            $lot = Lot::query()->create([
-                'list_string_id' => $string->id, 'name' => $string->name === '' ? $string->code : $string->name, 'construction' => $string->construction,
-                'material' => $string->material, 'gauge_in' => $string->gauge_in, 'end' => $string->end, 'quantity' => $quantity, 'cents' => $cents, 'note' => $note,
-            ]);
+        return self::put(self::described($string), $quantity, $cents, $note);
+    }
+
+    /** @return array{list_string_id: int, name: string, construction: string, material: string, gauge_in: float, end: ?string} what a lot says of a listed string */
+    public static function described(ListString $string): array
+    {
+        return [
+            'list_string_id' => $string->id, 'name' => $string->name === '' ? $string->code : $string->name, 'construction' => $string->construction,
+            'material' => $string->material, 'gauge_in' => $string->gauge_in, 'end' => $string->end,
+        ];
+    }
+
+    /** @param  array{list_string_id: ?int, name: string, construction: string, material: string, gauge_in: float|int, end: ?string}  $described */
+    public static function put(array $described, int $quantity, ?int $cents, string $note): Lot
+    {
+        return DB::transaction(static function () use ($described, $quantity, $cents, $note): Lot {
+            $lot = Lot::query()->create($described + ['quantity' => $quantity, 'cents' => $cents, 'note' => $note]);
             self::record($lot, $quantity, 'added', $note);
 
             return $lot;
@@ -68,15 +86,60 @@ final class Drawer
     public static function take(Lot $lot, int $quantity, string $note, ?int $setId = null): Lot
     {
         return DB::transaction(static function () use ($lot, $quantity, $note, $setId): Lot {
-            $taken = Lot::query()->whereKey($lot->id)->where('quantity', '>=', $quantity)->decrement('quantity', $quantity);
+            $taken = Lot::query()->whereKey($lot->id)->whereRaw('quantity - '.self::KEPT.' >= ?', [$quantity])->decrement('quantity', $quantity);
             $lot->refresh();
             if ($taken === 0) {
-                throw Conflict::notSoMany($quantity, $lot->quantity);
+                $kept = self::kept($lot);
+                throw Conflict::notSoMany($quantity, $lot->quantity - $kept, min($kept, $lot->quantity));
             }
             self::record($lot, -$quantity, 'used', $note, $setId);
 
             return $lot;
         });
+    }
+
+    /**
+     * Keeps strings of a lot for a purchase; they go on lying in the drawer.
+     *
+     * @throws Conflict if there are not so many that are not kept yet
+     */
+    public static function reserve(Lot $lot, int $quantity, Purchase $purchase): void
+    {
+        DB::transaction(static function () use ($lot, $quantity, $purchase): void {
+            $lot->refresh();
+            $kept = self::kept($lot);
+            if ($lot->quantity - $kept < $quantity) {
+                throw Conflict::notSoMany($quantity, $lot->quantity - $kept, min($kept, $lot->quantity));
+            }
+            $purchase->reservations()->create(['lot_id' => $lot->id, 'quantity' => $quantity, 'status' => Reservation::KEPT]);
+        });
+    }
+
+    /** Books out what is kept for a purchase. */
+    public static function bookOut(Purchase $purchase): void
+    {
+        DB::transaction(static function () use ($purchase): void {
+            foreach ($purchase->reservations()->where('status', Reservation::KEPT)->with('lot')->get() as $reservation) {
+                // Of what was counted to be fewer meanwhile there is no more to take.
+                $count = min($reservation->quantity, $reservation->lot->quantity);
+                $reservation->lot->decrement('quantity', $count);
+                self::record($reservation->lot, -$count, 'used', $purchase->name);
+                $reservation->update(['status' => Reservation::USED]);
+            }
+        });
+    }
+
+    /** How many of a lot are kept for orders. */
+    private static function kept(Lot $lot): int
+    {
+        return (int) Reservation::query()->where('lot_id', $lot->id)->where('status', Reservation::KEPT)->sum('quantity');
+    }
+
+    /** @return list<array{lot: Lot, free: int}> lots with strings that are kept for nobody, the oldest first */
+    public static function free(): array
+    {
+        return array_values(Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->where('quantity', '>', 0)->orderBy('id')->get()
+            ->map(static fn (Lot $lot): array => ['lot' => $lot, 'free' => $lot->quantity - $lot->kept])->filter(static fn (array $lot): bool => $lot['free'] > 0)->all());
     }
 
     /**

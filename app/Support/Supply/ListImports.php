@@ -7,6 +7,7 @@ namespace App\Support\Supply;
 use App\Models\ListImport;
 use App\Models\Supplier;
 use App\Support\Conflict;
+use App\Workshop\Files;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -37,23 +38,23 @@ final class ListImports
         if (! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
             throw InvalidDocument::at('/file', 'The file did not arrive whole or is larger than 20 MB.');
         }
-        $name = 'imports/'.Str::uuid()->toString().'.csv';
+        $name = Files::IMPORTS.'/'.Str::uuid()->toString().'.csv';
         Storage::put($name, '');
         try {
             $csv = CsvFile::receive($file->getPathname(), Storage::path($name));
-        } catch (InvalidDocument $refused) {
-            Storage::delete($name);
-            throw $refused;
-        }
 
-        return ListImport::query()->create([
-            'supplier_id' => $supplier->id,
-            'file' => $name,
-            'original' => mb_substr($file->getClientOriginalName(), 0, 200),
-            'delimiter' => $csv->delimiter,
-            'encoding' => $csv->encoding,
-            'bytes' => Storage::size($name),
-        ]);
+            return ListImport::query()->create([
+                'supplier_id' => $supplier->id,
+                'file' => $name,
+                'original' => mb_substr($file->getClientOriginalName(), 0, 200),
+                'delimiter' => $csv->delimiter,
+                'encoding' => $csv->encoding,
+                'bytes' => Storage::size($name),
+            ]);
+        } catch (\Throwable $failure) {
+            Storage::delete($name);
+            throw $failure;
+        }
     }
 
     /** @return array<string, mixed> the titles, the first rows, and how the columns are or could be mapped */
@@ -114,12 +115,14 @@ final class ListImports
     /** Checks the next rows; none of them is in the list yet. */
     public static function check(ListImport $import): void
     {
-        if ($import->status !== 'checking') {
-            return;
-        }
-        $mapping = self::mapping($import);
-        $supplier = mb_strtolower($import->supplier->name);
-        DB::transaction(static function () use ($import, $mapping, $supplier): void {
+        DB::transaction(static function () use ($import): void {
+            // Somebody else may have gone on with it: the next rows are those after what is checked by now.
+            $import->refresh();
+            if ($import->status !== 'checking') {
+                return;
+            }
+            $mapping = self::mapping($import);
+            $supplier = mb_strtolower($import->supplier->name);
             $count = 0;
             $finished = true;
             foreach (self::file($import)->rows($import->done_bytes, $import->line) as $row) {
@@ -204,8 +207,12 @@ final class ListImports
     {
         return DB::transaction(static function () use ($import): int {
             // Whoever comes second finds it written.
-            if (ListImport::query()->whereKey($import->id)->where('status', 'checked')->update(['status' => 'written']) === 0) {
+            if (ListImport::query()->whereKey($import->id)->where('status', 'checked')->update(['status' => ListImport::WRITTEN]) === 0) {
                 throw Conflict::notChecked();
+            }
+            $whole = ($import->mapping['whole'] ?? false) === true;
+            if ($whole && DB::table('import_rows')->where('list_import_id', $import->id)->doesntExist()) {
+                throw Conflict::rowsNone();
             }
             $columns = ['code', 'name', 'construction', 'material', 'gauge_in', 'kg_per_m', 'length_mm', 'end', 'cents', 'box_of', 'box_cents', 'words'];
             $quoted = implode(', ', array_map(static fn (string $column): string => '"'.$column.'"', $columns));
@@ -213,7 +220,7 @@ final class ListImports
             $now = now()->toDateTimeString();
             DB::insert("insert into list_strings (supplier_id, {$quoted}, created_at, updated_at) select ?, {$quoted}, ?, ? from import_rows where list_import_id = ?
                 on conflict (supplier_id, code) do update set {$updates}, updated_at = excluded.updated_at, archived_at = null", [$import->supplier_id, $now, $now, $import->id]);
-            if (($import->mapping['whole'] ?? false) === true) {
+            if ($whole) {
                 DB::update('update list_strings set archived_at = ? where supplier_id = ? and archived_at is null and code not in (select code from import_rows where list_import_id = ?)', [$now, $import->supplier_id, $import->id]);
             }
             $written = DB::table('import_rows')->where('list_import_id', $import->id)->count();
@@ -236,7 +243,8 @@ final class ListImports
     {
         DB::table('import_rows')->where('list_import_id', $import->id)->delete();
         DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
-        Storage::delete($import->file);
+        // Not before it is certain that it is no longer needed.
+        DB::afterCommit(static fn (): bool => Storage::delete($import->file));
     }
 
     private static function file(ListImport $import): CsvFile

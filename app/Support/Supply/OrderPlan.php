@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Supplier;
 use Illuminate\Support\Facades\DB;
 use Lira\Supply\Basket;
+use Lira\Supply\Budget;
 use Lira\Supply\CheapestBasket;
 use Lira\Supply\Offer;
 use Lira\Supply\Shipping;
@@ -16,13 +17,21 @@ use Lira\Supply\Shipping;
 /** What to take from the drawer and what to order where, for some designs: the cheapest there is, and why. */
 final readonly class OrderPlan
 {
+    /** So long the cheapest is looked for, and so long all of it may take. */
+    private const SEARCH_S = 1.1;
+
+    private const WHOLE_S = 1.6;
+
     /**
      * @param  list<array{lot: Lot, count: int}>  $drawer  taken first
      * @param  array<string, int>  $missing  that nobody lists, by key
      * @param  array<string, array{kind: string, model: ?int, set: ?int, code: string, name: string, strings: int}>  $items  by offer
      * @param  array<string, Offer>  $offers  by id
      * @param  array<int, Supplier>  $suppliers  by id
+     * @param  string  $currency  it is paid in
+     * @param  list<string>  $currencies  that could be chosen
      * @param  array<string, int>  $buying  what has to be bought, by key
+     * @param  float  $startedS  when it was begun
      */
     private function __construct(
         public Need $need,
@@ -32,14 +41,24 @@ final readonly class OrderPlan
         public array $items,
         public array $offers,
         public array $suppliers,
+        public string $currency,
+        public array $currencies,
         private array $buying,
+        private float $startedS,
     ) {}
 
-    public static function for(Need $need): self
+    /**
+     * @param  ?string  $currency  to pay in: prices in several cannot be compared, so the suppliers are those of one; where none
+     *                             is said, the one that most of them take
+     */
+    public static function for(Need $need, ?string $currency = null): self
     {
+        $started = self::seconds();
         [$drawer, $open] = self::fromDrawer($need);
+        $currencies = self::currencies();
+        $currency = $currency !== null && in_array($currency, $currencies, true) ? $currency : $currencies[0] ?? '';
         $suppliers = [];
-        foreach (Supplier::query()->orderBy('id')->limit(CheapestBasket::MOST_SUPPLIERS)->get() as $supplier) {
+        foreach (Supplier::query()->where('currency', $currency)->orderBy('id')->limit(CheapestBasket::MOST_SUPPLIERS)->get() as $supplier) {
             $suppliers[$supplier->id] = $supplier;
         }
         [$offers, $items] = self::offers($need, $open, array_keys($suppliers));
@@ -52,9 +71,26 @@ final readonly class OrderPlan
 
         return new self(
             $need, $drawer, array_diff_key($open, $offered),
-            CheapestBasket::of($buying, array_values($offers), $shipping) ?? new Basket([], [], [], []),
-            $items, $offers, $suppliers, $buying,
+            CheapestBasket::of($buying, array_values($offers), $shipping, self::budget($started + self::SEARCH_S)) ?? Basket::nothing(),
+            $items, $offers, $suppliers, $currency, $currencies, $buying, $started,
         );
+    }
+
+    /** @return list<string> what suppliers take, what most of them take first */
+    private static function currencies(): array
+    {
+        return array_values(Supplier::query()->selectRaw('currency, count(*) as suppliers')->groupBy('currency')->orderByDesc('suppliers')->orderBy('currency')->get()
+            ->map(static fn (Supplier $supplier): string => $supplier->currency)->all());
+    }
+
+    private static function seconds(): float
+    {
+        return hrtime(true) / 1e9;
+    }
+
+    private static function budget(float $until): Budget
+    {
+        return Budget::ofSeconds(max(0.0, $until - self::seconds()), self::seconds(...));
     }
 
     /**
@@ -67,12 +103,15 @@ final readonly class OrderPlan
         $shipping = self::shipping($this->suppliers);
         $ways = [];
         $singles = array_values(array_filter($this->offers, fn (Offer $offer): bool => $this->items[$offer->id]['kind'] === 'single'));
-        $only = CheapestBasket::of($this->buying, $singles, $shipping);
+        $left = count($this->suppliers) + 1;
+        // Each comparison gets its share of the time that is left.
+        $share = fn (int $of): Budget => self::budget(self::seconds() + max(0.0, $this->startedS + self::WHOLE_S - self::seconds()) / $of);
+        $only = CheapestBasket::of($this->buying, $singles, $shipping, $share($left--));
         if ($only !== null && $this->buying !== []) {
             $ways[] = ['what' => 'with single strings only', 'cents' => $only->totalCents()];
         }
         foreach ($this->suppliers as $id => $supplier) {
-            $one = CheapestBasket::of($this->buying, array_values($this->offers), [$id => $shipping[$id]]);
+            $one = CheapestBasket::of($this->buying, array_values($this->offers), [$id => $shipping[$id]], $share($left--));
             if ($one !== null && $this->buying !== [] && count($this->suppliers) > 1) {
                 $ways[] = ['what' => "all from {$supplier->name}", 'cents' => $one->totalCents()];
             }
@@ -94,9 +133,9 @@ final readonly class OrderPlan
     private static function fromDrawer(Need $need): array
     {
         [$taken, $open] = [[], $need->counts];
-        foreach (Lot::query()->where('quantity', '>', 0)->orderBy('id')->get() as $lot) {
+        foreach (Drawer::free() as ['lot' => $lot, 'free' => $free]) {
             $key = Need::key($lot->construction, $lot->material, $lot->gauge_in);
-            $count = min($lot->quantity, $open[$key] ?? 0);
+            $count = min($free, $open[$key] ?? 0);
             if ($count > 0) {
                 $taken[] = ['lot' => $lot, 'count' => $count];
                 $open[$key] -= $count;
@@ -149,7 +188,7 @@ final readonly class OrderPlan
     {
         $sets = [];
         $rows = DB::table('list_sets')->join('list_set_strings', 'list_set_strings.list_set_id', '=', 'list_sets.id')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
-            ->whereIn('list_sets.supplier_id', $suppliers)->orderBy('list_sets.id')
+            ->whereIn('list_sets.supplier_id', $suppliers)->whereNull('list_sets.archived_at')->orderBy('list_sets.id')
             ->get(['list_sets.id', 'list_sets.supplier_id', 'list_sets.cents', 'list_sets.code', 'list_sets.name', 'construction', 'material', 'gauge_in']);
         foreach ($rows as $row) {
             /** @var \stdClass&object{id: int, supplier_id: int, cents: int, code: string, name: string, construction: string, material: string, gauge_in: float} $row */

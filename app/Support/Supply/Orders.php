@@ -7,6 +7,8 @@ namespace App\Support\Supply;
 use App\Models\ListString;
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\Purchase;
+use App\Models\Reservation;
 use App\Support\Conflict;
 use Illuminate\Support\Facades\DB;
 
@@ -29,37 +31,127 @@ final class Orders
                 'lines' => array_values(array_map(static fn (array $line): array => ['kind' => $line['kind'], 'code' => $line['code'], 'name' => $line['name'], 'strings' => $line['strings'], 'count' => $line['count'], 'cents' => $line['cents']], self::lines($plan, $supplier))),
             ], array_keys($plan->basket->goodsCents)),
             'total_cents' => $plan->basket->totalCents(),
-            'proven' => $plan->basket->proven,
+            'currency' => $plan->currency,
+            'currencies' => $plan->currencies,
+            'proven' => $plan->basket->isProven(),
+            'at_least_cents' => $plan->basket->atLeastCents,
             'over' => array_sum($plan->basket->over),
             'otherwise' => $plan->otherwise(),
         ];
     }
 
     /**
-     * Takes what the drawer has and keeps an order for each supplier.
+     * Keeps what the drawer has for it, and an order for each supplier; with no order to wait for, it is taken at once.
      *
+     * @param  string  $key  made by whoever places it: the same one again places nothing more
      * @return list<int> the orders
      *
      * @throws Conflict if the drawer has changed since it was looked at
      */
-    public static function place(OrderPlan $plan): array
+    public static function place(OrderPlan $plan, string $key): array
     {
-        return DB::transaction(static function () use ($plan): array {
-            $for = mb_substr(implode(', ', $plan->need->names), 0, 300);
-            foreach ($plan->drawer as ['lot' => $lot, 'count' => $count]) {
-                Drawer::take($lot, $count, $for);
+        return DB::transaction(static function () use ($plan, $key): array {
+            $placed = Purchase::query()->where('key', $key)->first();
+            if ($placed !== null) {
+                return self::ids($placed);
             }
-            $ids = [];
+            $for = mb_substr(implode(', ', $plan->need->names), 0, 300);
+            $purchase = Purchase::query()->create(['key' => $key, 'name' => $for]);
+            foreach ($plan->drawer as ['lot' => $lot, 'count' => $count]) {
+                Drawer::reserve($lot, $count, $purchase);
+            }
             foreach (array_keys($plan->basket->goodsCents) as $supplier) {
-                $order = Order::query()->create(['supplier_id' => $supplier, 'name' => $for, 'currency' => $plan->suppliers[$supplier]->currency, 'shipping_cents' => $plan->basket->shippingCents[$supplier]]);
+                $order = Order::query()->create(['supplier_id' => $supplier, 'purchase_id' => $purchase->id, 'name' => $for, 'currency' => $plan->suppliers[$supplier]->currency, 'shipping_cents' => $plan->basket->shippingCents[$supplier]]);
                 foreach (self::lines($plan, $supplier) as $line) {
-                    OrderLine::query()->create(['order_id' => $order->id] + $line);
+                    OrderLine::query()->create(['order_id' => $order->id, 'contents' => self::contents($line)] + $line);
                 }
-                $ids[] = $order->id;
+            }
+            $ids = self::ids($purchase);
+            if ($ids === []) {
+                Drawer::bookOut($purchase);
             }
 
             return $ids;
         });
+    }
+
+    /** @return list<int>|null the orders that were placed with a key; null if none was */
+    public static function placed(string $key): ?array
+    {
+        $placed = Purchase::query()->where('key', $key)->first();
+
+        return $placed === null ? null : self::ids($placed);
+    }
+
+    /** @return list<int> */
+    private static function ids(Purchase $purchase): array
+    {
+        return array_values($purchase->orders()->withTrashed()->orderBy('id')->get(['id'])->map(static fn (Order $order): int => $order->id)->all());
+    }
+
+    /**
+     * Drops an order that was not sent yet; what was kept for it is given back once none of its purchase is left.
+     *
+     * @throws Conflict if it was sent
+     */
+    public static function drop(Order $order): void
+    {
+        DB::transaction(static function () use ($order): void {
+            $order->refresh();
+            if ($order->status !== 'draft') {
+                throw Conflict::changedElsewhere('This order');
+            }
+            $order->delete();
+            self::settle($order->purchase);
+        });
+    }
+
+    /**
+     * Brings an order back that was dropped, with what was kept for it.
+     *
+     * @throws Conflict if somebody took that meanwhile
+     */
+    public static function bringBack(Order $order): void
+    {
+        DB::transaction(static function () use ($order): void {
+            $order->restore();
+            $purchase = $order->purchase;
+            if ($purchase === null) {
+                return;
+            }
+            foreach ($purchase->reservations()->where('status', Reservation::BACK)->with('lot')->get() as $reservation) {
+                $reservation->delete();
+                Drawer::reserve($reservation->lot, $reservation->quantity, $purchase);
+            }
+        });
+    }
+
+    /** Once nothing of a purchase is to come any more, what was kept for it is booked out, or given back if all of it was dropped. */
+    private static function settle(?Purchase $purchase): void
+    {
+        if ($purchase === null || $purchase->orders()->where('status', '!=', 'done')->exists()) {
+            return;
+        }
+        $purchase->orders()->doesntExist()
+            ? $purchase->reservations()->where('status', Reservation::KEPT)->update(['status' => Reservation::BACK])
+            : Drawer::bookOut($purchase);
+    }
+
+    /**
+     * The strings of one of a line as they are listed now.
+     *
+     * @param  array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int, cents: int}  $line
+     * @return list<array<string, mixed>>
+     */
+    private static function contents(array $line): array
+    {
+        $ids = $line['list_set_id'] === null ? [$line['list_string_id']] : DB::table('list_set_strings')->where('list_set_id', $line['list_set_id'])->orderBy('position')->pluck('list_string_id')->all();
+        $contents = [];
+        foreach ($ids as $id) {
+            $contents[] = Drawer::described(ListString::withTrashed()->whereKey($id)->sole()) + ['count' => $line['kind'] === 'box' ? $line['strings'] : 1];
+        }
+
+        return $contents;
     }
 
     /** @return list<array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int, cents: int}> */
@@ -107,29 +199,35 @@ final class Orders
             if ($open > 0) {
                 $order->status = 'on its way';
                 $order->save();
+            } else {
+                self::settle($order->purchase);
             }
         });
     }
 
+    /** @throws Conflict if it is not known what is in it */
     private static function putAway(OrderLine $line, int $count, Order $order): void
     {
-        $ids = $line->list_set_id === null ? [$line->list_string_id] : DB::table('list_set_strings')->where('list_set_id', $line->list_set_id)->orderBy('position')->pluck('list_string_id')->all();
-        foreach ($ids as $id) {
-            $string = ListString::withTrashed()->find($id);
-            if ($string instanceof ListString) {
-                $each = $line->kind === 'box' ? $line->strings : 1;
-                Drawer::add($string, $count * $each, intdiv($line->cents, max(1, $line->strings)), "order {$order->id}: {$order->name}");
-            }
+        if ($line->contents === []) {
+            throw Conflict::contentsUnknown($line->name);
+        }
+        foreach ($line->contents as $string) {
+            $known = ListString::withTrashed()->whereKey($string['list_string_id'])->exists();
+            Drawer::put(
+                ['list_string_id' => $known ? $string['list_string_id'] : null, 'name' => $string['name'], 'construction' => $string['construction'], 'material' => $string['material'], 'gauge_in' => $string['gauge_in'], 'end' => $string['end']],
+                $count * $string['count'], intdiv($line->cents, max(1, $line->strings)), "order {$order->id}: {$order->name}",
+            );
         }
     }
 
     /** @return list<array<string, mixed>> the newest first */
     public static function all(): array
     {
-        return array_values(Order::query()->with(['supplier', 'lines'])->latest('id')->limit(200)->get()->map(static fn (Order $order): array => [
+        return array_values(Order::query()->with(['supplier', 'lines', 'purchase.reservations'])->latest('id')->limit(200)->get()->map(static fn (Order $order): array => [
             'id' => $order->id,
             'supplier' => $order->supplier->name,
             'name' => $order->name,
+            'kept' => (int) $order->purchase?->reservations->where('status', Reservation::KEPT)->sum(static fn (Reservation $kept): int => $kept->quantity),
             'status' => $order->status,
             'currency' => $order->currency,
             'shipping_cents' => $order->shipping_cents,

@@ -19,7 +19,7 @@ final class Pools
     public static function all(): array
     {
         return array_values(Pool::query()->orderBy('name')->get()->map(static fn (Pool $pool): array => [
-            'id' => $pool->id, 'name' => $pool->name, 'rule' => self::rule($pool), 'gauges' => count(self::strings($pool)),
+            'id' => $pool->id, 'revision' => $pool->revision, 'name' => $pool->name, 'rule' => self::rule($pool), 'gauges' => count(self::strings($pool)),
         ])->all());
     }
 

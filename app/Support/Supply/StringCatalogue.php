@@ -74,6 +74,7 @@ final class StringCatalogue
         return array_values(Supplier::query()->withCount('strings')->orderBy('name')->get()->map(static fn (Supplier $supplier): array => [
             'id' => $supplier->id,
             'name' => $supplier->name,
+            'revision' => $supplier->revision,
             'currency' => $supplier->currency,
             'shipping_cents' => $supplier->shipping_cents,
             'free_from_cents' => $supplier->free_from_cents,

@@ -17,8 +17,6 @@ final class LockingConnector extends SQLiteConnector
      */
     protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): \PDO
     {
-        return version_compare(PHP_VERSION, '8.4.0', '<')
-            ? new LockingPdo($dsn, $username, $password, $options)
-            : parent::createPdoConnection($dsn, $username, $password, $options);
+        return new LockingPdo($dsn, $username, $password, $options);
     }
 }

@@ -23,7 +23,11 @@ final class TuningsTest extends FeatureTestCase
     public function test_own_tunings_are_kept_come_first_and_can_be_forgotten(): void
     {
         $this->sendJson('POST', '/tunings', '{"name": "Estuary", "pitches": ["c4", "G3", "E♭3", "C3", "G2", "C2"]}')->assertCreated();
-        $this->sendJson('POST', '/tunings', '{"name": "Estuary", "pitches": ["C4", "G3", "E3", "C3", "G2", "C2"]}')->assertCreated();
+        $other = '"name": "Estuary", "pitches": ["C4", "G3", "E3", "C3", "G2", "C2"]';
+        self::assertLiraError($this->sendJson('POST', '/tunings', "{{$other}}"), 409, '', 'another tuning called “Estuary”');
+        self::assertLiraError($this->sendJson('POST', '/tunings', "{{$other}, \"revision\": 2}"), 409, '', 'changed elsewhere');
+        self::assertSame(['C4', 'G3', 'Eb3', 'C3', 'G2', 'C2'], OwnTuning::query()->firstOrFail()->pitches);
+        $this->sendJson('POST', '/tunings', "{{$other}, \"revision\": 1}")->assertOk();
 
         self::assertSame(1, OwnTuning::query()->count());
         self::assertSame('Estuary', $this->names('')[0]);

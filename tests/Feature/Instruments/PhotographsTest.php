@@ -87,7 +87,7 @@ final class PhotographsTest extends FeatureTestCase
         $id = Photograph::query()->sole()->id;
         $address = "/instruments/{$this->instrument->id}/photographs/{$id}";
 
-        $this->putJson($address, ['caption' => '  The headstock '])->assertOk()->assertJson(['caption' => 'The headstock']);
+        $this->putJson($address, ['caption' => '  The headstock ', 'revision' => 1])->assertOk()->assertJson(['caption' => 'The headstock']);
         $this->delete($address)->assertOk();
         $this->get($address)->assertNotFound();
         $this->post("{$address}/unarchive")->assertOk();

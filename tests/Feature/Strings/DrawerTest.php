@@ -83,7 +83,7 @@ final class DrawerTest extends FeatureTestCase
         self::listed('A-105', 'plain', 'music-wire', 0.0105);
         self::listed('A-46', 'round-wound', 'pure-nickel', 0.046);
         $gauges = function (array $rule): array {
-            Pool::query()->delete();
+            Pool::query()->forceDelete();
             $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => $rule])->assertCreated();
             $set = self::keptSet();
             $answer = Json::object((string) $this->putJson("/sets/{$set->id}/pool", ['pool' => Pool::query()->sole()->id])->assertOk()->getContent());
@@ -115,8 +115,11 @@ final class DrawerTest extends FeatureTestCase
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));
         self::assertLiraError($this->putJson("/sets/{$set->id}/pool", ['pool' => 99]), 422, '/pool', 'no such pool');
         $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id])->assertOk();
-        $this->delete("/strings/pools/{$pool->id}")->assertOk();
+        self::assertLiraError($this->deleteJson("/strings/pools/{$pool->id}"), 422, '/revision', 'Say which revision');
+        $this->deleteJson("/strings/pools/{$pool->id}?revision=1")->assertOk();
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));
+        $this->postJson("/strings/pools/{$pool->id}/unarchive")->assertOk();
+        $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool.id', $pool->id));
     }
 
     public function test_pools_are_named_once(): void
@@ -124,8 +127,14 @@ final class DrawerTest extends FeatureTestCase
         $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []])->assertCreated();
         self::assertLiraError($this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []]), 422, '/name', 'There is a pool of that name');
         $id = Pool::query()->sole()->id;
-        $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['drawer' => true]])->assertOk();
+        $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['drawer' => true], 'revision' => 1])->assertOk()->assertJson(['revision' => 2]);
+        self::assertLiraError($this->putJson("/strings/pools/{$id}", ['name' => 'Theirs', 'rule' => [], 'revision' => 1]), 409, '', 'changed elsewhere');
+        self::assertLiraError($this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => 'everything', 'revision' => 2]), 422, '/rule', 'by suppliers');
+        self::assertLiraError($this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['all' => true], 'revision' => 2]), 422, '/rule', 'by suppliers');
         $this->get('/strings/pools')->assertInertia(static fn (AssertableInertia $page) => $page->where('pools.0.rule.drawer', true)->where('pools.0.gauges', 0));
+        // A name that was given up is free again.
+        $this->deleteJson("/strings/pools/{$id}?revision=2")->assertOk();
+        $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []])->assertCreated();
     }
 
     private static function listed(string $code, string $construction, string $material, float $gauge, ?int $cents = null, string $supplier = 'Sandbar'): ListString

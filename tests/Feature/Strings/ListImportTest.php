@@ -7,6 +7,7 @@ namespace Tests\Feature\Strings;
 use App\Models\ListImport;
 use App\Models\ListString;
 use App\Models\Supplier;
+use App\Support\Supply\ListImports;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -131,6 +132,41 @@ final class ListImportTest extends FeatureTestCase
     {
         yield 'nothing' => ['', 'no rows'];
         yield 'a picture' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 'no text but a file'];
+    }
+
+    public function test_lines_may_end_with_a_carriage_return_alone(): void
+    {
+        $rows = self::HEADER."\nA-1,\"a, \r\nb\",plain,steel,10,1.95\nA-2,c,plain,steel,11,1.95\n";
+        foreach (["\r", "\r\n"] as $end) {
+            $this->upload(str_replace("\n", $end, str_replace("\r\n", "\n", $rows)));
+            $this->checked(self::latest())->assertJson(['rows' => 2, 'good' => 2]);
+        }
+    }
+
+    public function test_a_whole_list_with_no_rows_puts_nothing_away(): void
+    {
+        $this->upload(self::HEADER."\nA-1,a,plain,steel,10,1.95\n");
+        $this->take(ListImport::query()->sole());
+        $this->upload(self::HEADER."\n");
+        $this->checked(self::latest(), ['whole' => true])->assertJson(['good' => 0, 'difference' => ['gone' => 1]]);
+
+        self::assertLiraError($this->postJson('/strings/imports/'.self::latest()->id.'/write'), 409, '', 'has no rows that can be taken');
+        self::assertSame([1, 'checked'], [ListString::query()->count(), self::latest()->status]);
+    }
+
+    public function test_one_list_checked_from_two_tabs_counts_each_row_once(): void
+    {
+        $lines = implode('', array_map(static fn (int $row): string => "R-{$row},a,plain,steel,10,1.95\n", range(1, 3000)));
+        $this->upload(self::HEADER."\n".$lines);
+        $import = ListImport::query()->sole();
+        $this->map($import);
+        // Both tabs have read where it stands before either goes on.
+        $other = ListImport::query()->sole();
+        ListImports::check(ListImport::query()->sole());
+        ListImports::check($other);
+        ListImports::check($other);
+
+        $this->postJson("/strings/imports/{$import->id}/check")->assertOk()->assertJson(['status' => 'checked', 'rows' => 3000, 'good' => 3000, 'rejected' => 0]);
     }
 
     public function test_needed_columns_have_to_be_mapped(): void

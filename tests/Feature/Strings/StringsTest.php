@@ -83,7 +83,7 @@ final class StringsTest extends FeatureTestCase
         self::assertLiraError($this->postJson('/strings/suppliers', array_replace($good, $changed)), 422, $path, $words);
         $this->postJson('/strings/suppliers', $good)->assertCreated();
         $id = Supplier::query()->where('name', 'Sandbar')->sole()->id;
-        $this->putJson("/strings/suppliers/{$id}", array_replace($good, ['lead_days' => 9]))->assertOk();
+        $this->putJson("/strings/suppliers/{$id}", array_replace($good, ['lead_days' => 9, 'revision' => 1]))->assertOk();
         self::assertSame(9, Supplier::query()->findOrFail($id)->lead_days);
         $this->get('/strings/suppliers')->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/SuppliersPage')->has('suppliers', 4));
     }

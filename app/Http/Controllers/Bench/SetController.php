@@ -56,7 +56,8 @@ final class SetController
 
     public function update(SaveSetRequest $request, StringSet $set): JsonResponse
     {
-        $saved = StoredSets::update($set, $request->document(), $request->revision());
+        $revision = $request->revision();
+        $saved = StoredSets::update($set, $request->document(), $revision);
 
         return new JsonResponse(Bench::set($saved));
     }

@@ -7,6 +7,8 @@ namespace App\Http\Controllers\Bench;
 use App\Http\Requests\Bench\FindTuningsRequest;
 use App\Http\Requests\Bench\KeepTuningRequest;
 use App\Models\OwnTuning;
+use App\Support\Conflict;
+use App\Support\Revision;
 use App\Support\Tunings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -21,12 +23,18 @@ final class TuningController
 
     public function store(KeepTuningRequest $request): JsonResponse
     {
-        $tuning = OwnTuning::query()->updateOrCreate(
-            ['name' => $request->name(), 'strings' => count($request->pitches())],
-            ['pitches' => $request->pitches()],
-        );
+        $tuning = OwnTuning::query()->firstOrNew(['name' => $request->name(), 'strings' => count($request->pitches())]);
+        if ($tuning->exists && $tuning->pitches !== $request->pitches()) {
+            // Another tuning of the same name is written over only by somebody who knows of it.
+            if ($request->input('revision') === null) {
+                throw Conflict::tuningOfThatName($tuning->name);
+            }
+            Revision::advance($tuning, Revision::in($request), "“{$tuning->name}”");
+        }
+        $tuning->pitches = $request->pitches();
+        $tuning->save();
 
-        return new JsonResponse(['id' => $tuning->id], 201);
+        return new JsonResponse(['id' => $tuning->id, 'revision' => $tuning->revision], $tuning->wasRecentlyCreated ? 201 : 200);
     }
 
     public function destroy(OwnTuning $tuning): Response

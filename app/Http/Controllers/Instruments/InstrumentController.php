@@ -96,7 +96,8 @@ final class InstrumentController
 
     public function update(SaveInstrumentRequest $request, Instrument $instrument): JsonResponse
     {
-        $saved = StoredInstruments::update($instrument, $request->document(), $request->strings(), $request->revision());
+        $revision = $request->revision();
+        $saved = StoredInstruments::update($instrument, $request->document(), $request->strings(), $revision);
 
         return new JsonResponse(['id' => $saved->id, 'revision' => $saved->revision]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Instruments;
 use App\Models\Instrument;
 use App\Models\Photograph;
 use App\Support\Photographs;
+use App\Support\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -41,6 +42,7 @@ final class PhotographController
 
     public function update(Request $request, Instrument $instrument, Photograph $photograph): JsonResponse
     {
+        Revision::advance($photograph, Revision::in($request), 'This photograph');
         $photograph->caption = self::caption($request);
         $photograph->save();
 
@@ -64,6 +66,8 @@ final class PhotographController
 
     private static function caption(Request $request): string
     {
-        return mb_substr($request->string('caption')->trim()->toString(), 0, self::LONGEST_CAPTION);
+        $request->validate(['caption' => ['nullable', 'string', 'max:'.self::LONGEST_CAPTION]], ['caption.*' => 'Say in up to '.self::LONGEST_CAPTION.' characters what it shows.']);
+
+        return $request->string('caption')->trim()->toString();
     }
 }

@@ -10,6 +10,7 @@ use App\Models\StringSet;
 use App\Support\Conflict;
 use App\Support\SheetPdf;
 use App\Support\Supply\CsvRow;
+use App\Support\Supply\Drawer;
 use App\Support\Supply\Need;
 use App\Support\Supply\OrderPlan;
 use App\Support\Supply\Orders;
@@ -35,19 +36,25 @@ final class OrderController
 
     public function plan(Request $request): JsonResponse
     {
-        return new JsonResponse(Orders::preview(OrderPlan::for(self::need($request))));
+        return new JsonResponse(Orders::preview(OrderPlan::for(self::need($request), self::currency($request))));
     }
 
     public function store(Request $request): JsonResponse
     {
-        $plan = OrderPlan::for(self::need($request));
+        $request->validate(['key' => ['required', 'string', 'min:8', 'max:64']], ['key.*' => 'Send a key of your own making, 8 to 64 characters, by which placing the same twice is known.']);
+        $key = $request->string('key')->toString();
+        $placed = Orders::placed($key);
+        if ($placed !== null) {
+            return new JsonResponse(['orders' => $placed]);
+        }
+        $plan = OrderPlan::for(self::need($request), self::currency($request));
         $total = $request->input('total_cents');
         // What was agreed to is what was seen.
         if (is_int($total) && $total !== $plan->basket->totalCents()) {
             throw Conflict::changedElsewhere('What is listed or lies in the drawer');
         }
 
-        return new JsonResponse(['orders' => Orders::place($plan)], 201);
+        return new JsonResponse(['orders' => Orders::place($plan, $key)], 201);
     }
 
     public function send(Order $order): JsonResponse
@@ -80,10 +87,24 @@ final class OrderController
 
     public function destroy(Order $order): JsonResponse
     {
-        if ($order->status !== 'draft') {
-            throw Conflict::changedElsewhere('This order');
+        Orders::drop($order);
+
+        return new JsonResponse(['id' => $order->id]);
+    }
+
+    public function unarchive(int $order): JsonResponse
+    {
+        Orders::bringBack(Order::onlyTrashed()->findOrFail($order));
+
+        return new JsonResponse(['id' => $order]);
+    }
+
+    /** Takes out of the drawer what is kept for it. */
+    public function use(Order $order): JsonResponse
+    {
+        if ($order->purchase !== null) {
+            Drawer::bookOut($order->purchase);
         }
-        $order->delete();
 
         return new JsonResponse(['id' => $order->id]);
     }
@@ -118,6 +139,13 @@ final class OrderController
             'set' => "set of {$line->strings}",
             default => 'single',
         };
+    }
+
+    private static function currency(Request $request): ?string
+    {
+        $currency = $request->input('currency');
+
+        return is_string($currency) ? $currency : null;
     }
 
     private static function need(Request $request): Need

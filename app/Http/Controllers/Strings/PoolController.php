@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Strings;
 
 use App\Models\Pool;
 use App\Models\StringSet;
+use App\Support\Revision;
 use App\Support\Supply\Pools;
 use App\Support\Supply\StringCatalogue;
 use Illuminate\Http\JsonResponse;
@@ -24,21 +25,37 @@ final class PoolController
 
     public function store(Request $request): JsonResponse
     {
-        return new JsonResponse(['id' => Pool::query()->create(self::validated($request, null))->id], 201);
+        $pool = self::validated($request, null);
+        // Nobody comes back for one that was removed, once its name is given anew.
+        Pool::onlyTrashed()->where('name', $pool['name'])->forceDelete();
+
+        return new JsonResponse(['id' => Pool::query()->create($pool)->id], 201);
     }
 
     public function update(Request $request, Pool $pool): JsonResponse
     {
-        $pool->update(self::validated($request, $pool));
+        Revision::advance($pool, Revision::in($request), "“{$pool->name}”");
+        $changed = self::validated($request, $pool);
+        Pool::onlyTrashed()->where('name', $changed['name'])->forceDelete();
+        $pool->update($changed);
+
+        return new JsonResponse(['id' => $pool->id, 'revision' => $pool->revision]);
+    }
+
+    public function destroy(Request $request, Pool $pool): JsonResponse
+    {
+        Revision::advance($pool, Revision::in($request), "“{$pool->name}”");
+        $pool->save();
+        $pool->delete();
 
         return new JsonResponse(['id' => $pool->id]);
     }
 
-    public function destroy(Pool $pool): JsonResponse
+    public function unarchive(int $pool): JsonResponse
     {
-        $pool->delete();
+        Pool::withTrashed()->findOrFail($pool)->restore();
 
-        return new JsonResponse(['id' => $pool->id]);
+        return new JsonResponse(['id' => $pool]);
     }
 
     /** The strings a set is chosen from. */
@@ -51,15 +68,15 @@ final class PoolController
         return new JsonResponse(['strings' => $pool === null ? null : Pools::strings($pool)]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, rule: array<mixed>} */
     private static function validated(Request $request, ?Pool $pool): array
     {
         $request->validate([
-            'name' => ['required', 'string', 'max:120', Rule::unique('pools', 'name')->ignore($pool?->id)],
-            'rule.suppliers' => ['array'], 'rule.suppliers.*' => ['integer', 'exists:suppliers,id'], 'rule.makes' => ['array'], 'rule.makes.*' => ['string', 'max:60'],
+            'name' => ['required', 'string', 'max:120', Rule::unique('pools', 'name')->withoutTrashed('archived_at')->ignore($pool?->id)],
+            'rule' => ['array:suppliers,makes,half_gauges,drawer'], 'rule.suppliers' => ['array'], 'rule.suppliers.*' => ['integer', 'exists:suppliers,id'], 'rule.makes' => ['array'], 'rule.makes.*' => ['string', 'max:60'],
             'rule.half_gauges' => ['boolean'], 'rule.drawer' => ['boolean'],
-        ], ['name.required' => 'Give the pool a name.', 'name.unique' => 'There is a pool of that name. Choose another.', 'rule.suppliers.*.*' => 'There is no such supplier.']);
+        ], ['name.required' => 'Give the pool a name.', 'name.unique' => 'There is a pool of that name. Choose another.', 'rule.array' => 'Say what is in the pool by suppliers, makes, half_gauges and drawer.', 'rule.suppliers.*.*' => 'There is no such supplier.']);
 
-        return ['name' => $request->string('name')->trim()->toString(), 'rule' => $request->input('rule', [])];
+        return ['name' => $request->string('name')->trim()->toString(), 'rule' => $request->array('rule')];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Strings;
 
 use App\Http\Requests\Strings\SaveSupplierRequest;
 use App\Models\Supplier;
+use App\Support\Revision;
 use App\Support\Supply\CsvRow;
 use App\Support\Supply\ListExport;
 use App\Support\Supply\StringCatalogue;
@@ -30,9 +31,10 @@ final class SupplierController
 
     public function update(SaveSupplierRequest $request, Supplier $supplier): JsonResponse
     {
+        Revision::advance($supplier, Revision::in($request), "“{$supplier->name}”");
         $supplier->update($request->supplier());
 
-        return new JsonResponse(['id' => $supplier->id]);
+        return new JsonResponse(['id' => $supplier->id, 'revision' => $supplier->revision]);
     }
 
     public function export(Supplier $supplier): StreamedResponse

@@ -16,6 +16,7 @@ final class KeepTuningRequest extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'pitches' => ['required', 'array', 'min:1', 'max:14'],
             'pitches.*' => ['required', 'string', 'max:8'],
+            'revision' => ['nullable', 'integer', 'min:1'],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bench;
 
+use App\Support\Revision;
 use Illuminate\Foundation\Http\FormRequest;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
@@ -15,12 +16,12 @@ final class SaveSetRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['revision' => ['required', 'integer', 'min:1'], 'document' => ['required', 'array']];
+        return ['document' => ['required', 'array']];
     }
 
     public function revision(): int
     {
-        return $this->integer('revision');
+        return Revision::in($this);
     }
 
     /** Read from the body itself, since PHP arrays cannot tell an empty object from an empty list. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Instruments;
 
+use App\Support\Revision;
 use Illuminate\Foundation\Http\FormRequest;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
@@ -19,7 +20,6 @@ final class SaveInstrumentRequest extends FormRequest
             'document' => ['required', 'array'],
             'document.name' => ['required', 'string', 'max:200'],
             'strings' => ['required', 'integer', 'min:1', 'max:'.SetReader::MOST_STRINGS],
-            'revision' => ['nullable', 'integer', 'min:1'],
         ];
     }
 
@@ -46,6 +46,6 @@ final class SaveInstrumentRequest extends FormRequest
 
     public function revision(): int
     {
-        return $this->integer('revision', 1);
+        return Revision::in($this);
     }
 }

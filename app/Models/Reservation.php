@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Strings of a lot that are kept for a purchase: they still lie in the drawer, but nobody else takes them.
+ *
+ * @property int $id
+ * @property int $purchase_id
+ * @property int $lot_id
+ * @property int $quantity
+ * @property string $status  kept, used (booked out) or back (given back)
+ * @property Lot $lot
+ */
+final class Reservation extends Model
+{
+    public const KEPT = 'kept';
+
+    public const USED = 'used';
+
+    public const BACK = 'back';
+
+    /** @var array<string> */
+    protected $guarded = ['id'];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['purchase_id' => 'integer', 'lot_id' => 'integer', 'quantity' => 'integer'];
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Workshop;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A database of every earlier version, filled, comes up to date with all that was in it. */
+final class MigrationsTest extends WorkshopTestCase
+{
+    #[DataProvider('steps')]
+    public function test_a_filled_database_of_an_earlier_version_is_brought_up_to_date(int $step): void
+    {
+        $this->migrateTo($step);
+        $before = self::fill();
+        self::assertNotSame([], $before);
+        $this->migrateTo(count(self::files()));
+
+        foreach ($before as $table => $rows) {
+            foreach ($rows as $row) {
+                $now = DB::table($table)->where('id', $row['id'])->first();
+                self::assertNotNull($now, "{$table} {$row['id']}");
+                self::assertSame($row, array_intersect_key((array) $now, $row), $table);
+            }
+        }
+        self::assertSame(['ok'], array_column(DB::select('pragma integrity_check'), 'integrity_check'));
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+        $list = DB::table('instruments')->find(1);
+        $set = DB::table('sets')->find(1);
+        self::assertNotNull($list);
+        self::assertNotNull($set);
+        if ($step < self::lean()) {
+            // What lists show is read from the documents.
+            self::assertSame([864.0, 320.5], [$list->first_mm, round((float) $list->last_mm, 1)]);
+            self::assertSame(['Avery', '["C standard"]', '[0.012,0.034]'], [$list->owner, $set->tuning_names, $set->gauges_in]);
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function steps(): iterable
+    {
+        foreach (self::files() as $index => $file) {
+            if ($index >= 2) {
+                yield "up to {$file}" => [$index];
+            }
+        }
+    }
+
+    public function test_the_lists_open_after_the_way_from_the_first_version(): void
+    {
+        $this->migrateTo(3);
+        self::fill();
+        $this->migrateTo(count(self::files()));
+        $this->withoutVite();
+
+        $this->get('/sets')->assertOk();
+        $this->get('/instruments')->assertOk();
+        $this->get('/strings/orders')->assertOk();
+    }
+
+    /** What migrations say must hold for ever, whatever becomes of the application. */
+    public function test_migrations_use_nothing_of_the_application(): void
+    {
+        foreach (self::files() as $file) {
+            self::assertDoesNotMatchRegularExpression('/\\\\?(App|Lira)\\\\/', (string) file_get_contents(database_path("migrations/{$file}")), $file);
+        }
+    }
+
+    /** @return non-empty-list<string> */
+    private static function files(): array
+    {
+        $files = array_map(basename(...), (array) glob(__DIR__.'/../../../database/migrations/*.php'));
+        sort($files);
+
+        return $files === [] ? throw new \LogicException('There are no migrations.') : $files;
+    }
+
+    private static function lean(): int
+    {
+        return (int) array_search('2026_11_25_000001_lean_lists.php', self::files(), true) + 1;
+    }
+
+    /** Runs the first so many migrations, each that has not run yet. */
+    private function migrateTo(int $count): void
+    {
+        foreach (array_slice(self::files(), 0, $count) as $file) {
+            self::assertSame(0, Artisan::call('migrate', ['--force' => true, '--realpath' => true, '--path' => database_path("migrations/{$file}")]));
+        }
+    }
+
+    /**
+     * Puts something into every table there is.
+     *
+     * @return array<string, list<array<string, mixed>>> what is in it now
+     */
+    private static function fill(): array
+    {
+        $at = ['created_at' => '2026-02-14 10:00:00', 'updated_at' => '2026-02-14 10:00:00'];
+        $made = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.012];
+        $instrument = ['name' => 'Old Harbour', 'kind' => 'bass', 'owner' => 'Avery', 'scale' => ['type' => 'half', 'nut_to_twelfth_mm' => 432.0], 'short_strings' => [['position' => 2, 'starts_at_fret' => 17.166]]];
+        $set = ['format' => 'lira-set', 'version' => 1, 'name' => 'First of all', 'instrument' => [], 'tunings' => [['name' => 'C standard', 'pitches' => ['C4', 'C2']]], 'strings' => [['position' => 2, 'gauge_in' => 0.034], ['position' => 1, 'gauge_mm' => 0.3048]]];
+        $rows = [
+            'instruments' => ['name' => 'Old Harbour', 'kind' => 'bass', 'strings' => 2, 'document' => json_encode($instrument), 'revision' => 3] + $at,
+            'sets' => ['instrument_id' => 1, 'name' => 'First of all', 'document' => json_encode($set), 'revision' => 7] + $at,
+            'set_versions' => ['set_id' => 1, 'name' => 'Before', 'document' => json_encode($set), 'created_at' => '2026-02-14 10:00:00'],
+            'tunings' => ['name' => 'Estuary', 'strings' => 2, 'pitches' => '["C4","C2"]'] + $at,
+            'photographs' => ['instrument_id' => 1, 'file' => 'x', 'caption' => 'The front', 'width' => 4, 'height' => 3] + $at,
+            'suppliers' => ['name' => 'Gullwing Wire', 'currency' => 'EUR', 'shipping_cents' => 490] + $at,
+            'list_strings' => ['supplier_id' => 1, 'code' => 'G-12', 'name' => 'Plain 12', 'words' => 'g-12'] + $made + $at,
+            'pools' => ['name' => 'Mine', 'rule' => '{"drawer":true}'] + $at,
+            'lots' => ['list_string_id' => 1, 'name' => 'Plain 12', 'quantity' => 5] + $made + $at,
+            'movements' => ['lot_id' => 1, 'change' => 5, 'kind' => 'added', 'created_at' => '2026-02-14 10:00:00'],
+            'stock_levels' => ['least' => 2] + $made,
+            'list_sets' => ['supplier_id' => 1, 'code' => 'G-SET', 'name' => 'Two', 'cents' => 500] + $at,
+            'list_set_strings' => ['list_set_id' => 1, 'list_string_id' => 1, 'position' => 1],
+            'orders' => ['supplier_id' => 1, 'name' => 'First of all', 'currency' => 'EUR', 'shipping_cents' => 490] + $at,
+            'order_lines' => ['order_id' => 1, 'kind' => 'set', 'list_set_id' => 1, 'code' => 'G-SET', 'name' => 'Two', 'strings' => 1, 'count' => 2, 'cents' => 500],
+            'samples' => ['kind' => 'bass', 'readings' => '{"mass_g":1}'] + $made + $at,
+        ];
+        $filled = [];
+        foreach ($rows as $table => $row) {
+            if (Schema::hasTable($table)) {
+                DB::table($table)->insert($row);
+                $filled[$table] = array_values(array_map(static fn (\stdClass $kept): array => array_filter(get_object_vars($kept), static fn (string $key): bool => ! in_array($key, ['first_mm', 'last_mm', 'owner', 'tuning_names', 'gauges_in', 'contents'], true), ARRAY_FILTER_USE_KEY), DB::table($table)->get()->all()));
+            }
+        }
+
+        return $filled;
+    }
+}
