@@ -219,7 +219,7 @@ final class OrdersTest extends FeatureTestCase
         $this->putJson($address, ['text' => 'A;Alone;1,50;FB1-450', 'revision' => 2])->assertOk();
         $this->postJson("/strings/orders/{$line->order_id}/send");
         $this->postJson("/strings/orders/{$line->order_id}/arrive");
-        $lots = (int) Lot::query()->max('id');
+        $lots = Lot::query()->latest('id')->firstOrFail()->id;
         $this->postJson("/strings/orders/{$line->order_id}/receive", ['lines' => OrderLine::query()->get()->mapWithKeys(static fn (OrderLine $of): array => [$of->id => $of->id === $line->id ? 1 : 0])->all()])->assertOk();
         self::assertSame($strings, Lot::query()->where('id', '>', $lots)->orderBy('id')->pluck('name')->all());
     }

@@ -200,11 +200,4 @@ final class FaultsTest extends WorkshopTestCase
     {
         $answer->assertStatus($status)->assertExactJson(['format' => 'lira-error', 'errors' => [['path' => '', 'message' => $fault->sentence()]]]);
     }
-
-    private static function value(string $path, string $query): mixed
-    {
-        $answer = self::pdo($path)->query($query);
-
-        return $answer === false ? null : $answer->fetchColumn();
-    }
 }

@@ -12,6 +12,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A database of every earlier version, filled, comes up to date with all that was in it. */
 final class MigrationsTest extends WorkshopTestCase
 {
+    /** Columns that later steps fill from others. */
+    private const WORKED_OUT = ['first_mm' => 1, 'last_mm' => 1, 'owner' => 1, 'tuning_names' => 1, 'gauges_in' => 1, 'contents' => 1];
+
     #[DataProvider('steps')]
     public function test_a_filled_database_of_an_earlier_version_is_brought_up_to_date(int $step): void
     {
@@ -23,20 +26,16 @@ final class MigrationsTest extends WorkshopTestCase
         foreach ($before as $table => $rows) {
             foreach ($rows as $row) {
                 $now = DB::table($table)->where('id', $row['id'])->first();
-                self::assertNotNull($now, "{$table} {$row['id']}");
+                self::assertNotNull($now, $table);
                 self::assertSame($row, array_intersect_key((array) $now, $row), $table);
             }
         }
         self::assertSame(['ok'], array_column(DB::select('pragma integrity_check'), 'integrity_check'));
         self::assertSame([], DB::select('pragma foreign_key_check'));
-        $list = DB::table('instruments')->find(1);
-        $set = DB::table('sets')->find(1);
-        self::assertNotNull($list);
-        self::assertNotNull($set);
         if ($step < self::lean()) {
             // What lists show is read from the documents.
-            self::assertSame([864.0, 320.5], [$list->first_mm, round((float) $list->last_mm, 1)]);
-            self::assertSame(['Avery', '["C standard"]', '[0.012,0.034]'], [$list->owner, $set->tuning_names, $set->gauges_in]);
+            self::assertSame([864.0, 320.5], [DB::table('instruments')->value('first_mm'), round((float) DB::table('instruments')->sum('last_mm'), 1)]);
+            self::assertSame(['Avery', '["C standard"]', '[0.012,0.034]'], [DB::table('instruments')->value('owner'), DB::table('sets')->value('tuning_names'), DB::table('sets')->value('gauges_in')]);
         }
     }
 
@@ -73,7 +72,7 @@ final class MigrationsTest extends WorkshopTestCase
     /** @return non-empty-list<string> */
     private static function files(): array
     {
-        $files = array_map(basename(...), (array) glob(__DIR__.'/../../../database/migrations/*.php'));
+        $files = array_values(array_filter((array) scandir(__DIR__.'/../../../database/migrations'), static fn (string $name): bool => str_ends_with($name, '.php')));
         sort($files);
 
         return $files === [] ? throw new \LogicException('There are no migrations.') : $files;
@@ -95,7 +94,7 @@ final class MigrationsTest extends WorkshopTestCase
     /**
      * Puts something into every table there is.
      *
-     * @return array<string, list<array<string, mixed>>> what is in it now
+     * @return array<string, list<array<mixed>>> what is in it now
      */
     private static function fill(): array
     {
@@ -125,7 +124,10 @@ final class MigrationsTest extends WorkshopTestCase
         foreach ($rows as $table => $row) {
             if (Schema::hasTable($table)) {
                 DB::table($table)->insert($row);
-                $filled[$table] = array_values(array_map(static fn (\stdClass $kept): array => array_filter(get_object_vars($kept), static fn (string $key): bool => ! in_array($key, ['first_mm', 'last_mm', 'owner', 'tuning_names', 'gauges_in', 'contents'], true), ARRAY_FILTER_USE_KEY), DB::table($table)->get()->all()));
+                $filled[$table] = [];
+                foreach (DB::table($table)->get() as $kept) {
+                    $filled[$table][] = array_diff_key(get_object_vars($kept), self::WORKED_OUT);
+                }
             }
         }
 

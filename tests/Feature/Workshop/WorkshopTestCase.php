@@ -35,6 +35,26 @@ abstract class WorkshopTestCase extends TestCase
         DB::purge();
     }
 
+    /** @return list<array<string, mixed>> what a database answers, read by nobody's connection but this */
+    protected static function ask(string $path, string $query): array
+    {
+        $answer = self::pdo($path)->query($query);
+        self::assertNotFalse($answer);
+        $rows = [];
+        foreach ($answer->fetchAll(\PDO::FETCH_ASSOC) as $row) {
+            /** @var array<string, mixed> $row */
+            $rows[] = $row;
+        }
+
+        return $rows;
+    }
+
+    /** The first figure of an answer. */
+    protected static function value(string $path, string $query): mixed
+    {
+        return array_values(self::ask($path, $query)[0] ?? [null])[0];
+    }
+
     protected static function pdo(string $path): \PDO
     {
         return new \PDO("sqlite:{$path}", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
