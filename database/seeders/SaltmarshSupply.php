@@ -113,8 +113,8 @@ final class SaltmarshSupply
             Drawer::add($string, $quantity, $string->cents, $note);
         }
         Drawer::take(Lot::query()->where('name', 'Bright plain 10')->firstOrFail(), 2, 'Curlew, broke on stage');
-        Drawer::keep('plain', 'music-wire', 0.010, 6);
-        Drawer::keep('round-wound', 'nickel-plated-steel', 0.046, 4);
+        Drawer::keep('plain', 'music-wire', 0.010, 6, null);
+        Drawer::keep('round-wound', 'nickel-plated-steel', 0.046, 4, null);
         Pool::query()->create(['name' => 'Gullwing, plain and nickel', 'rule' => ['suppliers' => [$pick('Bright plain 10')->supplier_id], 'makes' => ['plain music-wire', 'round-wound nickel-plated-steel'], 'half_gauges' => true, 'drawer' => false]]);
         Pool::query()->create(['name' => 'What lies in the drawer', 'rule' => ['suppliers' => [], 'makes' => [], 'half_gauges' => true, 'drawer' => true]]);
     }

@@ -38,17 +38,23 @@ describe('a list on its way in', () => {
 });
 
 describe('the drawer', () => {
-    const kind = (quantity: number, least: number | null, note = ''): Kind => ({
+    const kind = (quantity: number, least: number | null, note = '', kept = 0): Kind => ({
         construction: 'plain',
         material: 'music-wire',
         gauge_in: 0.011,
         quantity,
+        kept,
         least,
-        lots: [{ id: 1, name: 'Bright 11', end: null, quantity, cents: null, note, since: '2026-01-01' }],
+        lots: [{ id: 1, name: 'Bright 11', end: null, quantity, kept, cents: null, note, since: '2026-01-01' }],
     });
 
     test('tells what runs low, and finds by lots and notes', () => {
-        expect([isLow(kind(2, 3)), isLow(kind(3, 3)), isLow(kind(0, null))]).toEqual([true, false, false]);
+        expect([isLow(kind(2, 3)), isLow(kind(3, 3)), isLow(kind(0, null)), isLow(kind(3, 3, '', 1))]).toEqual([
+            true,
+            false,
+            false,
+            true,
+        ]);
         const all = [kind(2, 3, 'from the tour'), kind(9, null)];
         expect(shownKinds(all, 'TOUR', false, () => 'x')).toEqual([all[0]]);
         expect(shownKinds(all, '', true, () => 'x')).toEqual([all[0]]);
@@ -93,6 +99,9 @@ describe('an order', () => {
         missing: [],
         orders: [],
         total_cents: 10_000,
+        currency: 'EUR',
+        currencies: ['EUR'],
+        at_least_cents: 9500,
         proven: true,
         over: 1,
         otherwise: [
@@ -105,13 +114,13 @@ describe('an order', () => {
         expect(lineWords({ kind: 'box', code: 'x', name: 'Bright 10', strings: 10, count: 2, cents: 1 })).toBe(
             '2 × Bright 10, box of 10',
         );
-        expect(planWords(plan, 'EUR')).toEqual([
+        expect(planWords(plan)).toEqual([
             'No other mix of singles, boxes, packaged sets and parcels costs less.',
             'It would cost 117.10 EUR with single strings only: 17.10 EUR more.',
             '1 more than needed come along and go into the drawer.',
         ]);
-        expect(planWords({ ...plan, proven: false, over: 0, otherwise: [] }, 'EUR')).toEqual([
-            'This is the cheapest that was found; with so many strings a cheaper one may be left.',
+        expect(planWords({ ...plan, proven: false, over: 0, otherwise: [] })).toEqual([
+            'This is the cheapest that was found in the time there is; none costs less than 95.00 EUR.',
         ]);
     });
 });

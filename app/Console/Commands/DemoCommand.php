@@ -8,6 +8,7 @@ use App\Models\Instrument;
 use App\Models\StringSet;
 use Database\Seeders\SaltmarshSeeder;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 /** Fills an empty workshop with the demo, and leaves one with anything in it alone. */
 final class DemoCommand extends Command
@@ -27,7 +28,9 @@ final class DemoCommand extends Command
 
             return self::SUCCESS;
         }
-        $this->laravel->make(SaltmarshSeeder::class)->run();
+        // All of it or nothing: half a demo would be taken for a workshop of somebody's own.
+        $seeder = $this->laravel->make(SaltmarshSeeder::class);
+        DB::transaction(static fn () => $seeder->run());
         $this->info('The demo workshop, Saltmarsh Strings, is ready.');
 
         return self::SUCCESS;

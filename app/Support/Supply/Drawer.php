@@ -163,10 +163,20 @@ final class Drawer
         });
     }
 
-    /** How many of a kind should be there; null for no matter. */
-    public static function keep(string $construction, string $material, float $gaugeIn, ?int $least): void
+    /**
+     * How many of a kind should be there; null for no matter.
+     *
+     * @param  ?int  $seen  what was said of that before
+     *
+     * @throws Conflict if somebody else said something else meanwhile
+     */
+    public static function keep(string $construction, string $material, float $gaugeIn, ?int $least, ?int $seen): void
     {
         $kind = ['construction' => $construction, 'material' => $material, 'gauge_in' => round($gaugeIn, 7)];
+        $present = DB::table('stock_levels')->where($kind)->value('least');
+        if ($present !== $seen) {
+            throw Conflict::changedElsewhere('How many there should be');
+        }
         $least === null || $least === 0
             ? DB::table('stock_levels')->where($kind)->delete()
             : DB::table('stock_levels')->upsert($kind + ['least' => $least], ['construction', 'material', 'gauge_in'], ['least']);

@@ -63,7 +63,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     />
                 </h1>
                 <div className="flex items-center gap-1">
-                    <SaveWords state={saveState} onRetry={actions.save} onKeepMine={actions.keepMine} />
+                    <SaveWords state={saveState} />
                     <Button
                         look="quiet"
                         className="w-9 px-0 text-lg"
@@ -157,32 +157,20 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
     );
 });
 
-function SaveWords({ state, onRetry, onKeepMine }: { state: SaveState; onRetry: () => void; onKeepMine: () => void }) {
+/** Whether it is saved; why not is told under the head of the page. */
+function SaveWords({ state }: { state: SaveState }) {
     // Hours and minutes of the local clock; a locale's own formatter takes longer to load than the rest of the page.
     const time = (at: Date) => at.toTimeString().slice(0, 5);
     return (
-        <div role="status" className="mr-2 flex items-center gap-2 text-sm text-ink-soft">
-            {state.is === 'saved' && <span>Saved {time(state.at)}</span>}
-            {(state.is === 'waiting' || state.is === 'saving') && <span>Saving…</span>}
-            {state.is === 'offline' && (
-                <>
-                    <span className="text-caution">No answer; your changes are kept here and tried again</span>
-                    <Button look="quiet" onClick={onRetry}>
-                        Try now
-                    </Button>
-                </>
-            )}
-            {state.is === 'refused' && <span className="max-w-80 text-stop">Not saved: {state.message}</span>}
-            {state.is === 'conflict' && (
-                <>
-                    <span className="max-w-96 text-stop">{state.message}</span>
-                    <Button look="quiet" onClick={onKeepMine}>
-                        Keep mine as new
-                    </Button>
-                    <Button look="quiet" onClick={() => window.location.reload()}>
-                        Reload
-                    </Button>
-                </>
+        <div role="status" className="mr-2 text-sm text-ink-soft">
+            {state.is === 'saved' ? (
+                `Saved ${time(state.at)}`
+            ) : state.is === 'waiting' || state.is === 'saving' ? (
+                'Saving…'
+            ) : (
+                <span className={state.is === 'offline' || state.is === 'failed' ? 'text-caution' : 'text-stop'}>
+                    {state.is === 'offline' || state.is === 'failed' ? 'Not saved yet' : 'Not saved'}
+                </span>
             )}
         </div>
     );

@@ -1,11 +1,12 @@
 import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { lazy, useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Evaluation, PoolGauge, PoolString } from '../lib/formats';
 import type { PitchLadder } from '../lib/pitch';
 import { useUnits } from '../lib/units';
 import { Lazily } from '../ui/Lazily';
+import { fetchAhead, onDemand } from '../ui/onDemand';
 import { axisDomain, createAxis, shownTensions, staysFitting } from './lanes/axis';
 import { BenchContext, createBenchStore, useBench } from './benchStore';
 import { BenchHead } from './BenchHead';
@@ -28,26 +29,24 @@ import { useHearing } from './sound/useHearing';
 import { useRetune } from './tunings/useRetune';
 import { useEvaluation } from './useEvaluation';
 import { useLeaveSaved } from './saving/useLeaveSaved';
+import { useSavingNotice } from './saving/useSavingNotice';
+import { useUnsavedOffer } from './saving/useUnsavedOffer';
 import { useWidth } from '../lib/useWidth';
 
 // What opens on demand is fetched on demand: the figures come first.
-const SolveDialog = lazy(() => import('./choosing/SolveDialog').then((module) => ({ default: module.SolveDialog })));
-const ConvertDialog = lazy(() => import('./convert/ConvertDialog').then((module) => ({ default: module.ConvertDialog })));
-const BaselineDialog = lazy(() => import('./baseline/BaselineDialog').then((module) => ({ default: module.BaselineDialog })));
-const TuningPicker = lazy(() => import('./tunings/TuningPicker').then((module) => ({ default: module.TuningPicker })));
-const VersionsDialog = lazy(() => import('./versions/VersionsDialog').then((module) => ({ default: module.VersionsDialog })));
-const LabelsDialog = lazy(() => import('./labels/LabelsDialog').then((module) => ({ default: module.LabelsDialog })));
-const fetchPalette = () => import('./commands/Palette');
-const Palette = lazy(() => fetchPalette().then((module) => ({ default: module.Palette })));
-const KeysDialog = lazy(() => import('./commands/KeysDialog').then((module) => ({ default: module.KeysDialog })));
+const closed = ({ onOpenChange }: { onOpenChange: (open: boolean) => void }) => onOpenChange(false);
+const Palette = onDemand(() => import('./commands/Palette').then((module) => module.Palette), closed);
+const SolveDialog = onDemand(() => import('./choosing/SolveDialog').then((module) => module.SolveDialog), closed);
+const ConvertDialog = onDemand(() => import('./convert/ConvertDialog').then((module) => module.ConvertDialog), closed);
+const BaselineDialog = onDemand(() => import('./baseline/BaselineDialog').then((module) => module.BaselineDialog), closed);
+const TuningPicker = onDemand(() => import('./tunings/TuningPicker').then((module) => module.TuningPicker), closed);
+const VersionsDialog = onDemand(() => import('./versions/VersionsDialog').then((module) => module.VersionsDialog), closed);
+const LabelsDialog = onDemand(() => import('./labels/LabelsDialog').then((module) => module.LabelsDialog), closed);
+const KeysDialog = onDemand(() => import('./commands/KeysDialog').then((module) => module.KeysDialog), closed);
+/** The palette first: one may type into it at once. */
+const ON_DEMAND = [Palette, SolveDialog, TuningPicker, VersionsDialog, BaselineDialog, ConvertDialog, KeysDialog, LabelsDialog];
 
 const NO_POOL: PoolGauge[] = [];
-
-/** Fetches ahead what one may type into at once. Gives the way to leave it. */
-function whenIdle(fetch: () => Promise<unknown>): () => void {
-    const timer = setTimeout(() => void fetch().catch(() => undefined), 1500);
-    return () => clearTimeout(timer);
-}
 
 export interface Version {
     id: number;
@@ -97,11 +96,7 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
     const document = useBench((state) => state.document);
     const gesture = useBench((state) => state.gesture);
     const select = useBench((state) => state.select);
-    const { evaluation, current, refused, unanswered } = useEvaluation(
-        document,
-        first,
-        JSON.stringify(pool?.strings ?? 'standard'),
-    );
+    const { evaluation, current, refused } = useEvaluation(document, first, JSON.stringify(pool?.strings ?? 'standard'));
     const saveState = useStore(saver.state);
     const [panel, setPanel] = useState<Panel | null>(null);
     const [versions, setVersions] = useState(firstVersions);
@@ -111,7 +106,9 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
     const actions = useSetActions(set, saver);
     const commands = useCommands({ setId: set.id, actions, retune, show: setPanel, hear });
     useBenchKeys(commands, panel !== null);
-    useEffect(() => whenIdle(fetchPalette), []);
+    useEffect(() => fetchAhead(ON_DEMAND), []);
+    useSavingNotice(saveState, actions);
+    useUnsavedOffer(set);
     const dialog = (which: Panel) => ({
         open: panel === which,
         onOpenChange: (open: boolean) => setPanel((present) => (open ? which : present === which ? null : present)),
@@ -154,11 +151,6 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
                     onHear={hear}
                 />
                 <TuningTabs refused={refused} retune={retune} show={setPanel} />
-                {unanswered && (
-                    <p role="status" className="mt-2 text-caution">
-                        No answer from the server, so these are the last figures. It is asked again until it does.
-                    </p>
-                )}
                 <ZoneHatchings />
                 <div className="relative mt-1 flex-1">
                     <div className={clsx(LANE_COLUMNS, 'max-sm:block')}>

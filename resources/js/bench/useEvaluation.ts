@@ -12,14 +12,9 @@ interface Answer {
     current: boolean;
     /** Why the document as it stands has no figures. */
     refused: Refused | null;
-    /** Whether the server does not answer just now; it is asked again until it does. */
-    unanswered: boolean;
 }
 
 const inTurn = oneAtATime();
-
-const FIRST_RETRY_MS = 500;
-const LAST_RETRY_MS = 8000;
 
 function withPool(asked: string, gauges: string): string {
     return `${asked.slice(0, -1)},"pool":${gauges}}`;
@@ -45,8 +40,6 @@ function createQuestions(document: SetDocument, first: Evaluation, gauges: strin
                     return known.evaluation;
                 }, signal),
             gcTime: 60_000,
-            retry: (_, failure) => !(failure instanceof Refused),
-            retryDelay: (count) => Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** count),
             ...(asked === firstAsked ? { initialData: first } : {}),
         });
     };
@@ -79,7 +72,7 @@ export function useEvaluation(document: SetDocument, first: Evaluation, gauges: 
         });
     }, [store, client, questionOf]);
 
-    const { data, error, isPlaceholderData, failureReason } = useQuery({
+    const { data, error, isPlaceholderData } = useQuery({
         ...questionOf(document),
         placeholderData: keepPreviousData,
     });
@@ -91,6 +84,5 @@ export function useEvaluation(document: SetDocument, first: Evaluation, gauges: 
         evaluation: data ?? last,
         current: data !== undefined && !isPlaceholderData && error === null,
         refused: error instanceof Refused ? error : null,
-        unanswered: failureReason !== null && !(failureReason instanceof Refused),
     };
 }

@@ -1,8 +1,10 @@
 import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
+import { Boundary } from '../ui/Boundary';
 import { Toaster } from '../ui/Toaster';
 import { ReadingMenu } from './ReadingMenu';
+import { Standing } from './Standing';
 
 const PLACES = [
     { label: 'Bench', href: '/bench', under: /^\/bench/ },
@@ -48,8 +50,9 @@ export function AppFrame({ children }: { children: ReactNode }) {
                     <ReadingMenu />
                 </div>
             </header>
+            <Standing />
             <main id="main" className="flex min-h-0 flex-1 flex-col">
-                {children}
+                <Boundary at={url}>{children}</Boundary>
             </main>
             <Toaster />
         </div>

@@ -1,4 +1,5 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
+import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 
 /** Where nothing is, or something failed: what it means and where to go. */
@@ -10,7 +11,12 @@ export default function ErrorPage({ status, message }: { status: number; message
             <h1 className="text-[1.75rem] font-bold">{title}</h1>
             <p className="mt-2 text-ink-soft">{message}</p>
             <p className="mt-6 flex gap-2">
-                <Link href="/sets" className={buttonClass.strong}>
+                {status >= 500 && (
+                    <Button look="strong" onClick={() => router.visit(window.location.href)}>
+                        Try again
+                    </Button>
+                )}
+                <Link href="/sets" className={status >= 500 ? buttonClass.plain : buttonClass.strong}>
                     To the sets
                 </Link>
                 <Link href="/bench" className={buttonClass.plain}>

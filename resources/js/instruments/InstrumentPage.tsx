@@ -8,6 +8,7 @@ import type { Instrument, Kind } from '../lib/formats';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
+import { KeepBoth } from '../ui/KeepBoth';
 import { LeaveGuard } from '../ui/LeaveGuard';
 import { toast } from '../ui/toasts';
 import { useInstrumentDraft } from './draft';
@@ -77,7 +78,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
         });
     };
     /** The id it is kept under; null if it was refused. */
-    const keep = async (): Promise<number | null> => {
+    const keep = async (asNew = instrument === null): Promise<number | null> => {
         if (draft.problems.length > 0) {
             show('measure');
             setRefused(new Refused(0, draft.problems));
@@ -86,11 +87,12 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
         setBusy(true);
         setRefused(null);
         try {
-            const kept = await ask<{ id: number }>(instrument === null ? '/instruments' : `/instruments/${instrument.id}`, {
-                method: instrument === null ? 'POST' : 'PUT',
-                body: { document: draft.document, strings: Number(draft.strings), revision: instrument?.revision },
+            const name = instrument !== null && asNew ? `${draft.name.trim().slice(0, 190)}, mine` : draft.name.trim();
+            const kept = await ask<{ id: number }>(asNew ? '/instruments' : `/instruments/${instrument?.id}`, {
+                method: asNew ? 'POST' : 'PUT',
+                body: { document: { ...draft.document, name }, strings: Number(draft.strings), revision: instrument?.revision },
             });
-            toast(`“${draft.name.trim()}” is saved.`);
+            toast(`“${name}” is saved.`);
             // At once, so that leaving is not held up by what was just saved.
             flushSync(draft.kept);
             return kept.id;
@@ -254,10 +256,24 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                     </Tabs.Content>
                 ))}
                 <div className="sticky bottom-0 z-10 border-t border-rule bg-paper py-3">
-                    {other !== undefined && (
-                        <p role="alert" className="mb-2 text-stop">
-                            {other}
-                        </p>
+                    {refused?.status === 409 && instrument !== null ? (
+                        <div className="mb-2">
+                            <KeepBoth
+                                message={refused.message}
+                                keep="Keep mine as a new instrument"
+                                onKeep={() => void keep(true).then((id) => id !== null && router.visit(`/instruments/${id}`))}
+                                onSee={() => {
+                                    flushSync(draft.kept);
+                                    window.location.reload();
+                                }}
+                            />
+                        </div>
+                    ) : (
+                        other !== undefined && (
+                            <p role="alert" className="mb-2 text-stop">
+                                {other}
+                            </p>
+                        )
                     )}
                     <div className="flex gap-2">
                         <button type="submit" form="instrument" className={buttonClass.strong} disabled={busy}>

@@ -1,4 +1,5 @@
 import type { LiraError, Problem } from './formats';
+import { reached, unreached } from './reach';
 
 /** What the server refused, with the place and the sentence for each problem. */
 export class Refused extends Error {
@@ -13,13 +14,23 @@ export class Refused extends Error {
     at(path: string): Problem | undefined {
         return this.problems.find((problem) => problem.path === path || problem.path.startsWith(`${path}/`));
     }
+
+    /** Whether it lies with the server and may be otherwise in a moment, so that the same is worth asking again. */
+    get passing(): boolean {
+        return this.status >= 500 || this.status === 419 || this.status === 429;
+    }
 }
 
 /** The server could not be reached at all. */
 export class Unreachable extends Error {
     constructor() {
-        super('Lira’s server does not answer. Your work is kept here; it will be tried again.');
+        super('Lira’s server does not answer. Nothing is lost; try again in a moment.');
     }
+}
+
+/** Whether the same is worth asking again: nothing answered, or the server could not just then. */
+export function willPass(failure: unknown): boolean {
+    return failure instanceof Unreachable || (failure instanceof Refused && failure.passing);
 }
 
 interface Options {
@@ -37,23 +48,13 @@ function xsrfToken(): string {
 
 /** Asks the server for JSON. `T` is what the address promises. */
 export async function ask<T>(address: string, { method = 'GET', body, signal, keepalive = false }: Options = {}): Promise<T> {
-    let response: Response;
-    try {
-        response = await fetch(address, {
-            method,
-            keepalive,
-            signal: signal ?? null,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
-            body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
-        });
-    } catch (error) {
-        throw error instanceof DOMException && error.name === 'AbortError' ? error : new Unreachable();
-    }
-    const text = await response.text();
-    if (!response.ok) {
-        throw refused(response.status, text);
-    }
-    return (text === '' ? undefined : JSON.parse(text)) as T;
+    return answered<T>(address, {
+        method,
+        keepalive,
+        signal: signal ?? null,
+        headers: { 'Content-Type': 'application/json' },
+        body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
+    });
 }
 
 /** Sends a file to the server, with what is said of it. `T` is what the address promises. */
@@ -62,16 +63,33 @@ export async function upload<T>(address: string, fields: Record<string, string |
     for (const [name, value] of Object.entries(fields)) {
         body.append(name, value);
     }
-    const response = await fetch(address, {
-        method: 'POST',
-        body,
-        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
-    });
-    const answer = (await response.json()) as T | LiraError;
-    if (typeof answer === 'object' && answer !== null && 'errors' in answer) {
-        throw new Refused(response.status, answer.errors);
+    return answered<T>(address, { method: 'POST', body });
+}
+
+async function answered<T>(
+    address: string,
+    request: Omit<RequestInit, 'headers'> & { headers?: Record<string, string> },
+): Promise<T> {
+    let response: Response;
+    let text: string;
+    try {
+        response = await fetch(address, {
+            ...request,
+            headers: { ...request.headers, Accept: 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
+        });
+        text = await response.text();
+    } catch (error) {
+        if (error instanceof DOMException && error.name === 'AbortError') {
+            throw error;
+        }
+        unreached();
+        throw new Unreachable();
     }
-    return answer;
+    reached();
+    if (!response.ok) {
+        throw refused(response.status, text);
+    }
+    return (text === '' ? undefined : JSON.parse(text)) as T;
 }
 
 /** Why something failed, as a refusal: its own, or one sentence at a place. */
@@ -81,11 +99,12 @@ export function asRefused(error: unknown, otherwise: string, path = ''): Refused
         : new Refused(0, [{ path, message: error instanceof Error ? error.message : otherwise }]);
 }
 
-function refused(status: number, text: string): Refused {
+/** The refusal in an answer; in words of its own where the answer has none. */
+export function refused(status: number, text: string): Refused {
     try {
         const answer = JSON.parse(text) as LiraError;
         return new Refused(status, answer.errors);
     } catch {
-        return new Refused(status, [{ path: '', message: 'Something went wrong on the server. Try again.' }]);
+        return new Refused(status, [{ path: '', message: 'Something went wrong on Lira’s side. Try again in a moment.' }]);
     }
 }

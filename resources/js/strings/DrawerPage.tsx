@@ -6,7 +6,7 @@ import { makeWords } from '../lib/strings';
 import { formatGauge, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
-import { toast } from '../ui/toasts';
+import { tellFailure } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { isLow, shownKinds, type Kind, type Lot } from './drawer/lots';
 import { LotDialog, type LotAct } from './drawer/LotDialog';
@@ -22,15 +22,16 @@ export default function DrawerPage({ contents }: { contents: Kind[] }) {
         `${formatGauge(gauge_in, units)} ${makeWords({ construction, material })}`;
     const low = contents.filter(isLow).length;
     const reload = () => router.reload({ only: ['contents'] });
-    const keep = async ({ construction, material, gauge_in }: Kind, typed: string) => {
+    const keep = async ({ construction, material, gauge_in, least: seen }: Kind, typed: string) => {
         try {
             await ask('/strings/drawer/levels', {
                 method: 'PUT',
-                body: { construction, material, gauge_in, least: typed === '' ? null : Number(typed) },
+                body: { construction, material, gauge_in, least: typed === '' ? null : Number(typed), seen },
             });
             reload();
         } catch (error) {
-            toast(error instanceof Error ? error.message : 'It was not kept. Try again.', { tone: 'failed' });
+            tellFailure(error);
+            reload();
         }
     };
     return (
@@ -80,7 +81,14 @@ export default function DrawerPage({ contents }: { contents: Kind[] }) {
                                             <span className="block text-sm font-semibold text-caution">runs low</span>
                                         )}
                                     </th>
-                                    <td className="py-2 pr-4 text-right text-lg font-bold">{kind.quantity}</td>
+                                    <td className="py-2 pr-4 text-right text-lg font-bold">
+                                        {kind.quantity}
+                                        {kind.kept > 0 && (
+                                            <span className="block text-sm font-normal whitespace-nowrap text-ink-soft">
+                                                {kind.kept} kept
+                                            </span>
+                                        )}
+                                    </td>
                                     <td className="py-1 pr-4">
                                         <TypedInput
                                             className={clsx(fieldClass, 'w-20')}
@@ -130,7 +138,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 {lot.quantity} × {lot.name}
                 <span className="text-sm text-ink-soft">
                     {' '}
-                    since {lot.since}
+                    {lot.kept > 0 && `(${lot.kept} kept for orders) `}since {lot.since}
                     {lot.note !== '' && `, ${lot.note}`}
                 </span>
             </span>
@@ -138,7 +146,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 <Button
                     look="quiet"
                     className="h-8"
-                    disabled={lot.quantity === 0}
+                    disabled={lot.quantity - lot.kept <= 0}
                     aria-label={`Take from ${lot.name}`}
                     onClick={() => onAct('take')}
                 >

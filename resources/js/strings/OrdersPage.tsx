@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ask } from '../lib/api';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
-import { toast } from '../ui/toasts';
+import { tellFailure, toast } from '../ui/toasts';
 import { PlanDialog } from './ordering/PlanDialog';
 import { lineWords, type Order } from './orders';
 import { StringsFrame } from './StringsFrame';
@@ -14,9 +14,6 @@ interface Props {
     /** A design that an order is begun for. */
     begin: { id: number; name: string } | null;
 }
-
-const failed = (error: unknown) =>
-    toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
 
 /** What is ordered, on its way, and to be put away. */
 export default function OrdersPage({ orders, begin }: Props) {
@@ -67,16 +64,21 @@ function OrderOf({ order }: { order: Order }) {
             setWhole({});
             router.reload({ only: ['orders'] });
         } catch (error) {
-            failed(error);
+            tellFailure(error);
+            router.reload({ only: ['orders'] });
         }
     };
     const drop = async () => {
         try {
             await ask(`/strings/orders/${order.id}`, { method: 'DELETE' });
-            router.reload({ only: ['orders'] });
+            toast(
+                `Order ${order.id} was dropped${order.kept > 0 ? '; what was kept for it is free again once none of its orders is left' : ''}.`,
+                { action: { label: 'Undo', run: () => void act('unarchive') } },
+            );
         } catch (error) {
-            failed(error);
+            tellFailure(error);
         }
+        router.reload({ only: ['orders'] });
     };
     const words = {
         draft: 'not sent yet',
@@ -96,7 +98,11 @@ function OrderOf({ order }: { order: Order }) {
                 <span className="font-semibold">{words}</span>
                 <span className="ml-auto font-bold">{price(order.total_cents, order.currency)}</span>
             </div>
-            <p className="text-sm text-ink-soft">for {order.name}</p>
+            <p className="text-sm text-ink-soft">
+                for {order.name}
+                {order.kept > 0 &&
+                    `; ${order.kept} ${order.kept === 1 ? 'string' : 'strings'} of the drawer ${order.kept === 1 ? 'is' : 'are'} kept for it`}
+            </p>
             <ul className="mt-1">
                 {order.lines.map((line) => (
                     <li key={line.id} className="flex flex-wrap items-center gap-x-3 py-0.5">
@@ -155,6 +161,11 @@ function OrderOf({ order }: { order: Order }) {
                         }
                     >
                         Put it in the drawer
+                    </Button>
+                )}
+                {order.kept > 0 && (
+                    <Button look="quiet" onClick={() => void act('use')}>
+                        Take out what is kept
                     </Button>
                 )}
                 <a className={buttonClass.quiet} href={`/strings/orders/${order.id}/pdf`} target="_blank" rel="noreferrer">

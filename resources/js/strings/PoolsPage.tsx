@@ -7,7 +7,8 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
-import { toast } from '../ui/toasts';
+import { KeepBoth } from '../ui/KeepBoth';
+import { tellFailure, toast } from '../ui/toasts';
 import { StringsFrame } from './StringsFrame';
 import type { Supplier } from './supply';
 
@@ -20,6 +21,7 @@ interface Rule {
 
 interface Pool {
     id: number;
+    revision: number;
     name: string;
     rule: Rule;
     gauges: number;
@@ -41,15 +43,19 @@ interface Props {
 export default function PoolsPage({ pools, makes, suppliers }: Props) {
     const [editing, setEditing] = useState<Pool | 'new' | null>(null);
     const reload = () => router.reload({ only: ['pools'] });
-    const remove = async ({ id, name, rule }: Pool) => {
-        await ask(`/strings/pools/${id}`, { method: 'DELETE' });
+    const remove = async ({ id, name, revision }: Pool) => {
+        try {
+            await ask(`/strings/pools/${id}?revision=${revision}`, { method: 'DELETE' });
+            toast(`The pool “${name}” was removed.`, {
+                action: {
+                    label: 'Undo',
+                    run: () => void ask(`/strings/pools/${id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
+                },
+            });
+        } catch (error) {
+            tellFailure(error);
+        }
         reload();
-        toast(`The pool “${name}” was removed.`, {
-            action: {
-                label: 'Undo',
-                run: () => void ask('/strings/pools', { method: 'POST', body: { name, rule } }).then(reload),
-            },
-        });
     };
     const words = ({ suppliers: of, makes: made, half_gauges: half, drawer }: Rule) =>
         [
@@ -130,13 +136,19 @@ function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
         try {
             await ask(pool === null ? '/strings/pools' : `/strings/pools/${pool.id}`, {
                 method: pool === null ? 'POST' : 'PUT',
-                body: { name, rule },
+                body: { name, rule, revision: pool?.revision },
             });
             onClose(true);
         } catch (error) {
             setRefused(asRefused(error, 'It was not kept. Try again.', '/name'));
         }
     };
+    const keepMine = () =>
+        void ask('/strings/pools', { method: 'POST', body: { name: `${name.slice(0, 110)}, mine`, rule } }).then(
+            () => onClose(true),
+            (error: unknown) => setRefused(asRefused(error, 'It was not kept. Try again.', '/name')),
+        );
+    const conflict = refused?.status === 409;
     const tick = (label: string, checked: boolean, onChange: () => void) => (
         <label key={label} className="flex min-h-7 items-center gap-2">
             <input type="checkbox" checked={checked} onChange={onChange} />
@@ -146,7 +158,7 @@ function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
     return (
         <Dialog open onOpenChange={() => onClose(false)} title={pool === null ? 'New pool' : pool.name} width="wide">
             <form onSubmit={(event) => void save(event)} className="grid min-h-0 gap-4 overflow-auto">
-                <Field label="Name" error={refused?.problems[0]?.message}>
+                <Field label="Name" error={conflict ? undefined : refused?.problems[0]?.message}>
                     <input
                         className={fieldClass}
                         value={name}
@@ -183,6 +195,7 @@ function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
                     )}
                     {tick('Only what lies in the drawer', rule.drawer, () => setRule({ ...rule, drawer: !rule.drawer }))}
                 </fieldset>
+                {conflict && <KeepBoth message={refused.message} onKeep={keepMine} onSee={() => onClose(true)} />}
                 <button type="submit" className={buttonClass.strong}>
                     {pool === null ? 'Make the pool' : 'Save'}
                 </button>

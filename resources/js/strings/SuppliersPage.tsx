@@ -1,20 +1,25 @@
 import { router } from '@inertiajs/react';
-import { lazy, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { Lazily } from '../ui/Lazily';
+import { fetchAhead, onDemand } from '../ui/onDemand';
 import { PackagedDialog } from './lists/PackagedDialog';
 import { SupplierDialog } from './lists/SupplierDialog';
 import { StringsFrame } from './StringsFrame';
 import { price, type Supplier } from './supply';
 
-const ImportDialog = lazy(() => import('./lists/ImportDialog').then((module) => ({ default: module.ImportDialog })));
+const ImportDialog = onDemand(
+    () => import('./lists/ImportDialog').then((module) => module.ImportDialog),
+    ({ onClose }: { onClose: (changed: boolean) => void }) => onClose(false),
+);
 
 /** Who strings are ordered from, and bringing in what they list. */
 export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) {
     const [editing, setEditing] = useState<Supplier | 'new' | null>(null);
     const [packaged, setPackaged] = useState<Supplier | null>(null);
     const [importing, setImporting] = useState<Supplier | null>(null);
+    useEffect(() => fetchAhead([ImportDialog]), []);
     const reload = () => router.reload({ only: ['suppliers'] });
     return (
         <StringsFrame

@@ -21,6 +21,8 @@ export interface Order {
     id: number;
     supplier: string;
     name: string;
+    /** Strings of the drawer that are kept for it and what was placed with it. */
+    kept: number;
     status: 'draft' | 'on its way' | 'arrived' | 'done';
     currency: string;
     shipping_cents: number;
@@ -50,7 +52,12 @@ export interface Plan {
         lines: OrderLine[];
     }[];
     total_cents: number;
+    /** What it is paid in, and what else suppliers take. */
+    currency: string;
+    currencies: string[];
     proven: boolean;
+    /** No basket costs less than this. */
+    at_least_cents: number;
     over: number;
     otherwise: { what: string; cents: number }[];
 }
@@ -68,13 +75,13 @@ export function lineWords({ kind, count, name, strings }: OrderLine): string {
 }
 
 /** Why it is bought so, in sentences. */
-export function planWords(plan: Plan, currency: string): string[] {
-    const money = (cents: number) => `${(cents / 100).toFixed(2)} ${currency}`;
+export function planWords(plan: Plan): string[] {
+    const money = (cents: number) => `${(cents / 100).toFixed(2)} ${plan.currency}`;
     const saved = plan.otherwise.filter(({ cents }) => cents > plan.total_cents);
     return [
         plan.proven
             ? 'No other mix of singles, boxes, packaged sets and parcels costs less.'
-            : 'This is the cheapest that was found; with so many strings a cheaper one may be left.',
+            : `This is the cheapest that was found in the time there is; none costs less than ${money(plan.at_least_cents)}.`,
         ...saved.map(({ what, cents }) => `It would cost ${money(cents)} ${what}: ${money(cents - plan.total_cents)} more.`),
         ...(plan.over > 0 ? [`${plan.over} more than needed come along and go into the drawer.`] : []),
     ];

@@ -2,6 +2,7 @@ import type { Construction, Material } from '../lib/formats';
 
 export interface Supplier {
     id: number;
+    revision: number;
     name: string;
     currency: string;
     shipping_cents: number;

@@ -1,10 +1,10 @@
-import { Suspense, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 
-/** Draws its content, which may still have to be fetched, from the first time it is wanted. */
+/** Draws its content from the first time it is wanted. */
 export function Lazily({ when, children }: { when: boolean; children: ReactNode }) {
     const [wanted, setWanted] = useState(when);
     if (when && !wanted) {
         setWanted(true);
     }
-    return wanted ? <Suspense fallback={null}>{children}</Suspense> : null;
+    return wanted ? children : null;
 }

@@ -2,6 +2,7 @@ import { Glyph } from './Glyph';
 import { clsx } from 'clsx';
 import { Select as Primitive } from 'radix-ui';
 import { fieldClass, floatClass } from './classes';
+import { nonce } from './nonce';
 
 interface Props {
     value: string;
@@ -33,7 +34,7 @@ export function Select({ value, onChange, choices, label, disabled = false, ...r
                     sideOffset={2}
                     className={clsx(floatClass, 'max-h-80 min-w-(--radix-select-trigger-width) overflow-auto p-1')}
                 >
-                    <Primitive.Viewport>
+                    <Primitive.Viewport nonce={nonce}>
                         {choices.map((choice) => (
                             <Primitive.Item
                                 key={choice.value}

@@ -24,3 +24,8 @@ export function toast(message: string, { tone = 'done', action }: { tone?: Toast
     const id = next++;
     useToasts.setState(({ list }) => ({ list: [...list.slice(-3), { id, message, tone, ...(action ? { action } : {}) }] }));
 }
+
+/** Says why something did not work. */
+export function tellFailure(error: unknown): void {
+    toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+}

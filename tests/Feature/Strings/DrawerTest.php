@@ -67,13 +67,14 @@ final class DrawerTest extends FeatureTestCase
     {
         self::lot(2);
         $kind = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011];
-        foreach ([4, 6] as $least) {
-            $this->putJson('/strings/drawer/levels', $kind + ['least' => $least])->assertOk();
+        foreach ([[null, 4], [4, 6]] as [$seen, $least]) {
+            $this->putJson('/strings/drawer/levels', $kind + ['least' => $least, 'seen' => $seen])->assertOk();
         }
+        self::assertLiraError($this->putJson('/strings/drawer/levels', $kind + ['least' => 9, 'seen' => 4]), 409, '', 'changed elsewhere');
         $this->get('/strings/drawer')->assertInertia(static fn (AssertableInertia $page) => $page->where('contents.0.least', 6));
-        $this->putJson('/strings/drawer/levels', $kind + ['least' => null])->assertOk();
+        $this->putJson('/strings/drawer/levels', $kind + ['least' => null, 'seen' => 6])->assertOk();
         self::assertSame(0, DB::table('stock_levels')->count());
-        self::assertLiraError($this->putJson('/strings/drawer/levels', $kind + ['least' => -1]), 422, '/least', '0 or more');
+        self::assertLiraError($this->putJson('/strings/drawer/levels', $kind + ['least' => -1, 'seen' => null]), 422, '/least', '0 or more');
     }
 
     public function test_a_pool_follows_its_rule(): void

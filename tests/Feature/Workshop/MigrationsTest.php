@@ -72,7 +72,8 @@ final class MigrationsTest extends WorkshopTestCase
     /** @return non-empty-list<string> */
     private static function files(): array
     {
-        $files = array_values(array_filter((array) scandir(__DIR__.'/../../../database/migrations'), static fn (string $name): bool => str_ends_with($name, '.php')));
+        $names = scandir(__DIR__.'/../../../database/migrations');
+        $files = array_values(array_filter($names === false ? [] : $names, static fn (string $name): bool => str_ends_with($name, '.php')));
         sort($files);
 
         return $files === [] ? throw new \LogicException('There are no migrations.') : $files;

@@ -54,6 +54,12 @@ final class SetController
         return new JsonResponse(['id' => $copy->id], 201);
     }
 
+    /** As it is saved now. */
+    public function show(StringSet $set): JsonResponse
+    {
+        return new JsonResponse(Bench::set($set));
+    }
+
     public function update(SaveSetRequest $request, StringSet $set): JsonResponse
     {
         $revision = $request->revision();

@@ -62,8 +62,9 @@ final class DrawerController
         $request->validate([
             'construction' => ['required', Rule::enum(Construction::class)], 'material' => ['required', Rule::enum(Material::class)],
             'gauge_in' => ['required', 'numeric', 'gt:0', 'lt:1'], 'least' => ['nullable', 'integer', 'min:0', 'max:'.self::MOST],
-        ], ['least.*' => 'Give how many should be there, 0 or more.']);
-        Drawer::keep($request->string('construction')->toString(), $request->string('material')->toString(), $request->float('gauge_in'), $request->input('least') === null ? null : $request->integer('least'));
+            'seen' => ['present', 'nullable', 'integer'],
+        ], ['seen.*' => 'Say how many it said there should be, before it was changed; null for no matter.', 'least.*' => 'Give how many should be there, 0 or more.']);
+        Drawer::keep($request->string('construction')->toString(), $request->string('material')->toString(), $request->float('gauge_in'), $request->input('least') === null ? null : $request->integer('least'), $request->input('seen') === null ? null : $request->integer('seen'));
 
         return new JsonResponse(['kept' => true]);
     }

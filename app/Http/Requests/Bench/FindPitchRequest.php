@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Requests\Bench;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
+use Lira\Pitch\TypedTuning;
 
 final class FindPitchRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['hz' => ['required', 'numeric'], 'a4_hz' => ['numeric']];
+        return ['hz' => ['required_without:typed', 'numeric'], 'a4_hz' => ['numeric'], 'typed' => ['string', 'max:20'], 'near' => ['required_with:typed', 'string', 'max:8']];
     }
 
     /** @return array<string, string> */
@@ -23,12 +25,16 @@ final class FindPitchRequest extends FormRequest
     }
 
     /**
-     * The nearest pitch.
+     * The pitch that was typed, in the octave nearest to another one where it has none; or the one nearest to a frequency.
      *
-     * @throws \Lira\Pitch\InvalidPitch where no pitch is near
+     * @throws InvalidPitch where it is none, or none is near
      */
     public function pitch(): Pitch
     {
+        if ($this->has('typed')) {
+            return TypedTuning::read($this->string('typed')->toString(), [Pitch::named($this->string('near')->toString())])[0];
+        }
+
         return Pitch::nearestTo($this->float('hz'), ReferencePitch::hertz($this->float('a4_hz', 440.0)));
     }
 }

@@ -8,6 +8,7 @@ import { CONSTRUCTIONS } from '../../lib/strings';
 import { formatGauge, formatShare, formatTension, useUnits } from '../../lib/units';
 import type { Axis } from './axis';
 import { useBench, useBenchActions } from '../benchStore';
+import { useCheckedEdit } from '../useCheckedEdit';
 import * as edits from '../edits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { GaugeInput } from './GaugeInput';
@@ -36,10 +37,11 @@ interface Props {
     onHear: Hear;
 }
 
-/** The pitch that a frequency in hertz is nearest to. */
-async function pitchNear(hertz: string, a4: number): Promise<string> {
-    const query = new URLSearchParams({ hz: hertz, a4_hz: String(a4) }).toString();
-    return (await ask<{ pitch: string }>(`/api/v1/pitches?${query}`)).pitch;
+/** The pitch that is meant by what was typed: a frequency in hertz, or a note, in the octave nearest to the present one if it has none. */
+async function pitchMeant(typed: string, present: string, a4: number): Promise<string> {
+    const hertz = /^(\d+(?:[.,]\d+)?)\s*hz$/i.exec(typed)?.[1]?.replace(',', '.');
+    const query = new URLSearchParams(hertz === undefined ? { typed, near: present } : { hz: hertz, a4_hz: String(a4) });
+    return (await ask<{ pitch: string }>(`/api/v1/pitches?${query.toString()}`)).pitch;
 }
 
 /** Typed tensions that no gauge comes this near to are told, as a share. */
@@ -71,13 +73,16 @@ export const Lane = memo(function Lane(props: Props) {
         },
         [edit, ladder, pitch, tuning, position],
     );
+    const checkedEdit = useCheckedEdit();
+    const tellRefusal = (refusal: Refused | null) => setProblem(refusal?.message ?? null);
     const a4 = useBench((state) => state.document.tunings[state.tuning]?.a4_hz ?? 440);
     const takePitch = async (typed: string) => {
-        const hertz = /^(\d+(?:[.,]\d+)?)\s*hz$/i.exec(typed)?.[1]?.replace(',', '.');
         try {
             setProblem(null);
-            const named = hertz === undefined ? typed : await pitchNear(hertz, a4);
-            edit(edits.pitch(tuning, position, named));
+            // Only what is a pitch becomes part of the design; what is not is told, and the last one stays.
+            const known = ladder.some((rung) => rung.includes(typed));
+            const meant = known || pitch === undefined ? typed : await pitchMeant(typed, pitch, a4);
+            tellRefusal(await checkedEdit(edits.pitch(tuning, position, meant)));
         } catch (failure) {
             setProblem(failure instanceof Error ? failure.message : 'That pitch could not be found. Try again.');
         }
@@ -207,7 +212,7 @@ export const Lane = memo(function Lane(props: Props) {
                             inches={gaugeInches(string)}
                             label={`Gauge of string ${position}, typed`}
                             className="field-sizing-content min-h-[24px] max-w-[4.2rem] min-w-[26px] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
-                            onType={(value) => edit(edits.gauge(position, value))}
+                            onType={(value) => void checkedEdit(edits.gauge(position, value)).then(tellRefusal)}
                             onProblem={setProblem}
                             locked={locked}
                             onFocus={() => select(position)}

@@ -1,8 +1,7 @@
-import { useState } from 'react';
 import type { Refused } from '../../lib/api';
 import type { Evaluation } from '../../lib/formats';
 import { formatShare, formatTension, useUnits } from '../../lib/units';
-import { useBench } from '../benchStore';
+import { useBench, useBenchActions } from '../benchStore';
 import * as edits from '../edits';
 import { Findings } from './Findings';
 import { inTuning } from '../lanes/gauges';
@@ -18,8 +17,7 @@ export function Ledger({ evaluation, current, refused }: Props) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
-    const edit = useBench((state) => state.edit);
-    const [typed, setTyped] = useState<string | null>(null);
+    const { edit, beginGesture, endGesture } = useBenchActions();
     const total = inTuning(evaluation.totals, tuning);
     const elsewhere = refused?.problems.find(({ path }) => !/^\/(strings|tunings)\/\d+/.test(path));
     if (total === undefined) {
@@ -62,15 +60,15 @@ export function Ledger({ evaluation, current, refused }: Props) {
                     <span className="font-bold">Notes</span>
                     <textarea
                         rows={1}
-                        value={typed ?? (typeof document.notes === 'string' ? document.notes : '')}
+                        value={typeof document.notes === 'string' ? document.notes : ''}
                         placeholder="How it should feel, what to look out for"
-                        onChange={(event) => setTyped(event.target.value)}
-                        onBlur={() => {
-                            if (typed !== null) {
-                                edit(edits.notes(typed));
-                            }
-                            setTyped(null);
+                        maxLength={20_000}
+                        // As it is typed, so that nothing of it is lost; the whole of it is one step to undo.
+                        onChange={(event) => {
+                            beginGesture();
+                            edit(edits.notes(event.target.value));
                         }}
+                        onBlur={endGesture}
                         className="block field-sizing-content w-full resize-none rounded-[2px] border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
                     />
                 </label>

@@ -2,12 +2,16 @@ import { createStore, type StoreApi } from 'zustand';
 import { ask, Refused } from '../../lib/api';
 import type { SetDocument } from '../../lib/formats';
 import type { BenchStore } from '../benchStore';
+import { forgetUnsaved, keepUnsaved } from './unsaved';
 
 export type SaveState =
     | { is: 'saved'; at: Date }
     | { is: 'waiting' }
     | { is: 'saving' }
+    /** The server does not answer at all. */
     | { is: 'offline' }
+    /** It answers, but cannot save just now. */
+    | { is: 'failed'; message: string }
     | { is: 'refused'; message: string }
     | { is: 'conflict'; message: string };
 
@@ -25,7 +29,7 @@ export interface Saver {
     flush: () => Promise<boolean>;
     /** Whether something is not saved yet. */
     pending: () => boolean;
-    /** Lets the unsaved changes be, once they are kept somewhere else. */
+    /** Lets the unsaved changes be, once they are kept somewhere else or given up. */
     letBe: () => void;
     /** The last chance before the page goes: sends without waiting. */
     leave: () => void;
@@ -41,12 +45,13 @@ export function knownRevision(id: number): number {
 }
 
 const QUIET_MS = 600;
+const KEEPING_MS = 300;
 const FIRST_RETRY_MS = 1000;
 const LAST_RETRY_MS = 20_000;
 
 /**
  * Keeps a design saved: a moment after the last change, one request at a time, again and again while the server does
- * not answer. What another tab wrote is never written over.
+ * not answer. Until it is acknowledged, every change is kept in the browser too. What another tab wrote is never written over.
  */
 export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     const state = createStore<SaveState>()(() => ({ is: 'saved', at: new Date(set.savedAt) }));
@@ -54,6 +59,7 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     let saved = bench.getState().document;
     let running: Promise<boolean> | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    let keeping: ReturnType<typeof setTimeout> | null = null;
     let retryMs = FIRST_RETRY_MS;
 
     const address = `/sets/${set.id}`;
@@ -61,6 +67,17 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     const later = (ms: number) => {
         clearTimeout(timer);
         timer = setTimeout(() => void flush(), ms);
+    };
+    const keep = (document: SetDocument) => {
+        if (keeping !== null) {
+            clearTimeout(keeping);
+            keeping = null;
+        }
+        if (document === saved) {
+            forgetUnsaved(set.id);
+        } else {
+            keepUnsaved(set.id, revision, document);
+        }
     };
 
     async function save(): Promise<boolean> {
@@ -72,6 +89,7 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
                 revisions.set(set.id, revision);
                 saved = document;
                 retryMs = FIRST_RETRY_MS;
+                keep(bench.getState().document);
             } catch (error) {
                 failed(error);
                 return false;
@@ -82,11 +100,11 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     }
 
     function failed(error: unknown): void {
-        if (error instanceof Refused && error.status < 500 && error.status !== 419 && error.status !== 429) {
+        if (error instanceof Refused && !error.passing) {
             say({ is: error.status === 409 ? 'conflict' : 'refused', message: error.message });
             return;
         }
-        say({ is: 'offline' });
+        say(error instanceof Refused ? { is: 'failed', message: error.message } : { is: 'offline' });
         later(retryMs);
         retryMs = Math.min(2 * retryMs, LAST_RETRY_MS);
     }
@@ -100,7 +118,13 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     }
 
     const watch = () => {
-        const unsubscribe = bench.subscribe(({ document, gesture }) => {
+        const unsubscribe = bench.subscribe(({ document, gesture }, before) => {
+            if (gesture === null && (document !== before.document || before.gesture !== null)) {
+                keep(document);
+            } else if (document !== before.document) {
+                // While something is dragged or typed, now and then is enough.
+                keeping ??= setTimeout(() => keep(bench.getState().document), KEEPING_MS);
+            }
             if (document !== saved && gesture === null && running === null && state.getState().is !== 'conflict') {
                 say({ is: 'waiting' });
                 later(QUIET_MS);
@@ -117,14 +141,19 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
 
     const leave = () => {
         const { document } = bench.getState();
+        keep(document);
         if (document !== saved && running === null && state.getState().is !== 'conflict') {
-            void ask(address, { method: 'PUT', body: { revision, document }, keepalive: true }).catch(() => undefined);
+            void ask<SavedSet>(address, { method: 'PUT', body: { revision, document }, keepalive: true }).then(
+                () => forgetUnsaved(set.id),
+                () => undefined,
+            );
         }
     };
 
     const letBe = () => {
         clearTimeout(timer);
         saved = bench.getState().document;
+        forgetUnsaved(set.id);
     };
 
     return { state, flush, letBe, pending: () => bench.getState().document !== saved, leave, watch };

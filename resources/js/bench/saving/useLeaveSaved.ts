@@ -23,7 +23,13 @@ export function useLeaveSaved(saver: Saver): void {
                 } else {
                     toast('The last changes are not saved, so this set stays open.', {
                         tone: 'failed',
-                        action: { label: 'Leave without them', run: go },
+                        action: {
+                            label: 'Leave without them',
+                            run: () => {
+                                saver.letBe();
+                                go();
+                            },
+                        },
                     });
                 }
             });

@@ -8,6 +8,7 @@ import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';
 import { useBenchActions } from '../benchStore';
 import * as edits from '../edits';
+import { useCheckedEdit } from '../useCheckedEdit';
 
 const ENDS: Record<NonNullable<StringOfSet['end']>, string> = { ball: 'a ball', loop: 'a loop', bare: 'neither' };
 
@@ -22,12 +23,13 @@ interface Props {
 export const EndFields = memo(function EndFields({ position, end, lengthMm, several }: Props) {
     const units = useUnits();
     const { edit } = useBenchActions();
+    const checkedEdit = useCheckedEdit();
     const [problem, setProblem] = useState<string | null>(null);
     const takeLength = (typed: string) => {
         const mm = typed === '' ? null : parseLength(typed, units);
         setProblem(typed !== '' && mm === null ? `“${typed}” is not a length.` : null);
         if (typed === '' || mm !== null) {
-            edit(edits.madeLength([position], mm));
+            void checkedEdit(edits.madeLength([position], mm)).then((refusal) => refusal && setProblem(refusal.message));
         }
     };
     return (

@@ -1,11 +1,12 @@
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import type { Construction, Material, StringOfSet } from '../../lib/formats';
 import { CONSTRUCTIONS, MATERIALS, materialsFor } from '../../lib/strings';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
-import { useBenchActions } from '../benchStore';
 import * as edits from '../edits';
+import type { Edit } from '../edits';
 import { allowed } from '../lanes/gauges';
+import { useCheckedEdit } from '../useCheckedEdit';
 
 interface Props {
     position: number;
@@ -17,7 +18,9 @@ interface Props {
 
 /** How a string is made: its construction, and its material or wrap. */
 export const MakeFields = memo(function MakeFields({ position, construction, material, only, locked }: Props) {
-    const { edit } = useBenchActions();
+    const checkedEdit = useCheckedEdit();
+    const [problem, setProblem] = useState<string | null>(null);
+    const take = (edit: Edit) => void checkedEdit(edit).then((refusal) => setProblem(refusal?.message ?? null));
     const materials = materialsFor(construction);
     return (
         <>
@@ -28,11 +31,11 @@ export const MakeFields = memo(function MakeFields({ position, construction, mat
                     choices={Object.entries(CONSTRUCTIONS)
                         .filter(([value]) => value === construction || allowed({ construction: value as Construction }, only))
                         .map(([value, label]) => ({ value, label: label === 'wound' ? 'round-wound' : label }))}
-                    onChange={(value) => edit(edits.construction(position, value as Construction))}
+                    onChange={(value) => take(edits.construction(position, value as Construction))}
                 />
             </Field>
             <div className="col-span-2">
-                <Field label={construction === 'plain' ? 'Material' : 'Wrap'}>
+                <Field label={construction === 'plain' ? 'Material' : 'Wrap'} error={problem ?? undefined}>
                     <Select
                         value={material}
                         disabled={locked}
@@ -40,7 +43,7 @@ export const MakeFields = memo(function MakeFields({ position, construction, mat
                             value,
                             label: MATERIALS[value],
                         }))}
-                        onChange={(value) => edit(edits.material(position, value as Material))}
+                        onChange={(value) => take(edits.material(position, value as Material))}
                     />
                 </Field>
             </div>

@@ -17,6 +17,7 @@ import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { useBench } from '../benchStore';
 import * as edits from '../edits';
+import { useCheckedEdit } from '../useCheckedEdit';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { allowed, choicesFor, gaugeInches, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';
@@ -31,6 +32,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     const tuning = useBench((state) => state.tuning);
     const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
     const edit = useBench((state) => state.edit);
+    const checkedEdit = useCheckedEdit();
     const [problem, setProblem] = useState<string | null>(null);
 
     const string = edits.stringAt(document, selected);
@@ -79,7 +81,11 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                             <GaugeField
                                 inches={gaugeInches(string)}
                                 locked={locked}
-                                onType={(value) => edit(edits.gauge(selected, value))}
+                                onType={(value) =>
+                                    void checkedEdit(edits.gauge(selected, value)).then((refusal) =>
+                                        setProblem(refusal?.message ?? null),
+                                    )
+                                }
                                 onProblem={setProblem}
                                 key={selected}
                             />

@@ -6,7 +6,7 @@ import type { Kind } from '../../lib/formats';
 import { pitchLabel, tuningLabel } from '../../lib/pitch';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
-import { toast } from '../../ui/toasts';
+import { tellFailure, toast } from '../../ui/toasts';
 
 interface Found {
     id: number | null;
@@ -95,11 +95,16 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             setTyped('');
             toast(`Kept “${name}” among your own tunings.`);
         } catch (problem) {
-            toast(problem instanceof Error ? problem.message : 'The tuning was not kept. Try again.', { tone: 'failed' });
+            tellFailure(problem);
         }
     };
     const forget = async (tuning: Found) => {
-        await ask(`/tunings/${tuning.id}`, { method: 'DELETE' });
+        try {
+            await ask(`/tunings/${tuning.id}`, { method: 'DELETE' });
+        } catch (problem) {
+            tellFailure(problem);
+            return;
+        }
         await queries.invalidateQueries({ queryKey: ['tunings'] });
         toast(`“${tuning.name}” is no longer among your own.`, {
             action: {

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import type { Refused } from '../../lib/api';
 import { tuningLabel } from '../../lib/pitch';
 import { Button } from '../../ui/Button';
@@ -9,6 +9,8 @@ import type { ShowPanel } from '../panels';
 import { TypedInput } from '../../ui/TypedInput';
 import { useBench, useBenchActions } from '../benchStore';
 import * as edits from '../edits';
+import type { Edit } from '../edits';
+import { useCheckedEdit } from '../useCheckedEdit';
 import type { Retune } from './useRetune';
 
 interface Props {
@@ -23,8 +25,10 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
     const shown = useBench((state) => state.tuning);
     const { edit, showTuning } = useBenchActions();
     const present = tunings[shown];
-    const capoError = refused?.at(`/tunings/${shown}/capo`)?.message;
-    const a4Error = refused?.at(`/tunings/${shown}/a4_hz`)?.message;
+    const checkedEdit = useCheckedEdit();
+    const [typed, setTyped] = useState<Refused | null>(null);
+    const take = (made: Edit) => void checkedEdit(made).then(setTyped);
+    const errorAt = (key: string) => (typed ?? refused)?.at(`/tunings/${shown}/${key}`)?.message;
 
     const add = () => {
         edit(edits.addTuning(shown));
@@ -72,8 +76,12 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
             )}
             <RetuneMenu retune={retune} />
             <div className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:ml-0">
-                <CapoInput fret={present?.capo ?? 0} error={capoError} onTake={(fret) => edit(edits.capo(shown, fret))} />
-                <ReferenceInput hertz={present?.a4_hz ?? 440} error={a4Error} onTake={(hertz) => edit(edits.a4(shown, hertz))} />
+                <CapoInput fret={present?.capo ?? 0} error={errorAt('capo')} onTake={(fret) => take(edits.capo(shown, fret))} />
+                <ReferenceInput
+                    hertz={present?.a4_hz ?? 440}
+                    error={errorAt('a4_hz')}
+                    onTake={(hertz) => take(edits.a4(shown, hertz))}
+                />
                 <div className="flex gap-2">
                     <Button
                         className="h-8"

@@ -6,6 +6,7 @@ import { TypedInput } from '../../ui/TypedInput';
 
 export interface Photograph {
     id: number;
+    revision: number;
     caption: string;
     width: number;
     height: number;
@@ -37,11 +38,22 @@ export function Photographs({ instrument, given }: Props) {
             setSending((count) => count - 1);
         }
     };
-    const change = (id: number, caption: string) => {
-        setPhotographs((present) => present.map((each) => (each.id === id ? { ...each, caption } : each)));
-        ask(`${address}/${id}`, { method: 'PUT', body: { caption } }).catch((error: unknown) =>
-            setProblem(error instanceof Error ? error.message : 'The words were not kept. Try again.'),
-        );
+    const put = (changed: Photograph) =>
+        setPhotographs((present) => present.map((each) => (each.id === changed.id ? changed : each)));
+    const change = async (photograph: Photograph, caption: string) => {
+        setProblem(null);
+        put({ ...photograph, caption });
+        try {
+            put(
+                await ask<Photograph>(`${address}/${photograph.id}`, {
+                    method: 'PUT',
+                    body: { caption, revision: photograph.revision },
+                }),
+            );
+        } catch (error) {
+            put(photograph);
+            setProblem(`“${caption}” was not kept. ${error instanceof Error ? error.message : 'Try again.'}`);
+        }
     };
     const remove = async (photograph: Photograph) => {
         try {
@@ -100,7 +112,7 @@ export function Photographs({ instrument, given }: Props) {
                                 placeholder="What it shows"
                                 maxLength={200}
                                 shown={photograph.caption}
-                                onTake={(caption) => change(photograph.id, caption.trim())}
+                                onTake={(caption) => void change(photograph, caption.trim())}
                             />
                             <Button
                                 look="quiet"

@@ -5,6 +5,8 @@ export interface Lot {
     name: string;
     end: 'ball' | 'loop' | 'bare' | null;
     quantity: number;
+    /** Of these, how many are kept for orders. */
+    kept: number;
     cents: number | null;
     note: string;
     since: string;
@@ -16,6 +18,7 @@ export interface Kind {
     material: Material;
     gauge_in: number;
     quantity: number;
+    kept: number;
     least: number | null;
     lots: Lot[];
 }
@@ -27,7 +30,8 @@ export interface Movement {
     at: string;
 }
 
-export const isLow = ({ quantity, least }: Kind) => least !== null && quantity < least;
+/** What is kept for orders is as good as gone. */
+export const isLow = ({ quantity, kept, least }: Kind) => least !== null && quantity - kept < least;
 
 /** Those with every word in their make or lots, or only those that run low. */
 export function shownKinds(kinds: Kind[], words: string, lowOnly: boolean, nameOf: (kind: Kind) => string): Kind[] {

@@ -154,6 +154,8 @@ export function ImportDialog({ supplier, onClose }: Props) {
                                 onClick={() => write(preview.id)}
                             >
                                 Take {progress?.good.toLocaleString('en')} strings
+                                {(progress?.difference?.gone ?? 0) > 0 &&
+                                    ` and put ${progress?.difference?.gone.toLocaleString('en')} away`}
                             </Button>
                             <Button disabled={busy} onClick={() => setProgress(null)}>
                                 Back to the columns

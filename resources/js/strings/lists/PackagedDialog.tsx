@@ -4,8 +4,17 @@ import { ask, Refused } from '../../lib/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
+import { KeepBoth } from '../../ui/KeepBoth';
 import { toast } from '../../ui/toasts';
 import type { Supplier } from '../supply';
+
+interface Packaged {
+    text: string;
+    revision: number;
+}
+
+/** The order code that a line begins with. */
+const codeOf = (line: string) => (line.split(/[,;]/)[0] ?? '').trim();
 
 interface Props {
     supplier: Supplier;
@@ -15,23 +24,47 @@ interface Props {
 /** What a supplier sells as whole sets, a line each, to be typed or pasted. */
 export function PackagedDialog({ supplier, onClose }: Props) {
     const address = `/strings/suppliers/${supplier.id}/sets`;
-    const { data, error } = useQuery({
+    const { data, error, refetch } = useQuery({
         queryKey: ['packaged', supplier.id],
-        queryFn: ({ signal }) => ask<{ text: string }>(address, { signal }),
+        queryFn: ({ signal }) => ask<Packaged>(address, { signal }),
         staleTime: 0,
         gcTime: 0,
     });
     const [typed, setTyped] = useState<string | null>(null);
     const [problems, setProblems] = useState<string[]>([]);
+    const [conflict, setConflict] = useState<string | null>(null);
     const save = async () => {
+        setConflict(null);
+        setProblems([]);
         try {
-            const { sets } = await ask<{ sets: number }>(address, { method: 'PUT', body: { text: typed ?? data?.text ?? '' } });
+            const { sets } = await ask<{ sets: number }>(address, {
+                method: 'PUT',
+                body: { text: typed ?? data?.text ?? '', revision: data?.revision },
+            });
             toast(`${sets} packaged sets of ${supplier.name} are listed.`);
             onClose();
         } catch (failed) {
+            if (failed instanceof Refused && failed.status === 409) {
+                setConflict(failed.message);
+                return;
+            }
             const message = failed instanceof Error ? failed.message : 'They were not kept. Try again.';
             setProblems(failed instanceof Refused ? failed.problems.map((each) => each.message) : [message]);
         }
+    };
+    // Both: what was typed here, and below it what the other has of codes that are not among these.
+    const both = async () => {
+        const mine = (typed ?? '').trimEnd();
+        const { data: theirs } = await refetch();
+        const codes = new Set(mine.split('\n').map(codeOf));
+        const more = (theirs?.text ?? '').split('\n').filter((line) => line.trim() !== '' && !codes.has(codeOf(line)));
+        setTyped([mine, ...more].filter((part) => part !== '').join('\n'));
+        setConflict(null);
+    };
+    const see = async () => {
+        await refetch();
+        setTyped(null);
+        setConflict(null);
     };
     return (
         <Dialog
@@ -55,6 +88,14 @@ export function PackagedDialog({ supplier, onClose }: Props) {
                             onChange={(event) => setTyped(event.target.value)}
                         />
                     </Field>
+                    {conflict !== null && (
+                        <KeepBoth
+                            message={conflict}
+                            keep="Put theirs below mine"
+                            onKeep={() => void both()}
+                            onSee={() => void see()}
+                        />
+                    )}
                     <div className="mt-3 flex gap-2">
                         <Button look="strong" onClick={() => void save()}>
                             Save

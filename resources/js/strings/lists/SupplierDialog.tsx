@@ -3,6 +3,7 @@ import { ask, asRefused, type Refused } from '../../lib/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
+import { KeepBoth } from '../../ui/KeepBoth';
 import type { Supplier } from '../supply';
 
 interface Props {
@@ -23,23 +24,27 @@ export function SupplierDialog({ supplier, onClose }: Props) {
         days: String(supplier?.lead_days ?? 3),
     });
     const [refused, setRefused] = useState<Refused | null>(null);
-    const save = async (event: SyntheticEvent) => {
-        event.preventDefault();
+    const send = async (of: Supplier | null, name: string) => {
         try {
-            await ask(supplier === null ? '/strings/suppliers' : `/strings/suppliers/${supplier.id}`, {
-                method: supplier === null ? 'POST' : 'PUT',
+            await ask(of === null ? '/strings/suppliers' : `/strings/suppliers/${of.id}`, {
+                method: of === null ? 'POST' : 'PUT',
                 body: {
-                    name: draft.name,
+                    name,
                     currency: draft.currency.toUpperCase(),
                     shipping_cents: cents(draft.shipping),
                     free_from_cents: cents(draft.free),
                     lead_days: Number(draft.days),
+                    revision: of?.revision,
                 },
             });
             onClose(true);
         } catch (error) {
             setRefused(asRefused(error, 'It was not kept. Try again.'));
         }
+    };
+    const save = (event: SyntheticEvent) => {
+        event.preventDefault();
+        void send(supplier, draft.name);
     };
     const field = (label: string, key: keyof typeof draft, path: string) => (
         <Field label={label} error={refused?.at(path)?.message}>
@@ -54,16 +59,24 @@ export function SupplierDialog({ supplier, onClose }: Props) {
     const other = refused?.problems.find(({ path }) => path === '')?.message;
     return (
         <Dialog open onOpenChange={() => onClose(false)} title={supplier === null ? 'New supplier' : supplier.name}>
-            <form onSubmit={(event) => void save(event)} className="grid grid-cols-2 gap-3">
+            <form onSubmit={save} className="grid grid-cols-2 gap-3">
                 <div className="col-span-2">{field('Name', 'name', '/name')}</div>
                 {field('Currency', 'currency', '/currency')}
                 {field('A parcel comes in, days', 'days', '/lead_days')}
                 {field('A parcel costs', 'shipping', '/shipping_cents')}
                 {field('Free from', 'free', '/free_from_cents')}
-                {other !== undefined && (
-                    <p role="alert" className="col-span-2 text-stop">
-                        {other}
-                    </p>
+                {refused?.status === 409 ? (
+                    <KeepBoth
+                        message={refused.message}
+                        onKeep={() => void send(null, `${draft.name.slice(0, 110)}, mine`)}
+                        onSee={() => onClose(true)}
+                    />
+                ) : (
+                    other !== undefined && (
+                        <p role="alert" className="col-span-2 text-stop">
+                            {other}
+                        </p>
+                    )
                 )}
                 <button type="submit" className={`${buttonClass.strong} col-span-2 mt-1`}>
                     {supplier === null ? 'Add supplier' : 'Save'}

@@ -6,8 +6,10 @@ import { useAsked } from '../../lib/useAsked';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
+import { Field } from '../../ui/Field';
 import { Glyph } from '../../ui/Glyph';
 import { SearchField } from '../../ui/SearchField';
+import { Select } from '../../ui/Select';
 import { lineWords, planWords, type Plan, type Wanted } from '../orders';
 import { price } from '../supply';
 
@@ -22,7 +24,10 @@ export function PlanDialog({ begin, onClose }: Props) {
     const [wanted, setWanted] = useState<Wanted[]>(begin === null ? [] : [{ ...begin, times: 1, spares: 0 }]);
     const [problem, setProblem] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
-    const body = JSON.stringify({ sets: wanted.map(({ id, times, spares }) => ({ id, times, spares })) });
+    const [currency, setCurrency] = useState<string | null>(null);
+    // Sent twice, by a second click or another try, it is placed once.
+    const [key] = useState(() => crypto.getRandomValues(new Uint32Array(4)).join('-'));
+    const body = JSON.stringify({ sets: wanted.map(({ id, times, spares }) => ({ id, times, spares })), currency });
     const { data: plan, error, isPlaceholderData } = useAsked<Plan>('/strings/orders/plan', wanted.length === 0 ? null : body);
     const change = (id: number, changed: Partial<Wanted>) =>
         setWanted(wanted.map((each) => (each.id === id ? { ...each, ...changed } : each)));
@@ -31,7 +36,7 @@ export function PlanDialog({ begin, onClose }: Props) {
         try {
             await ask('/strings/orders', {
                 method: 'POST',
-                body: { ...(JSON.parse(body) as object), total_cents: plan?.total_cents },
+                body: { ...(JSON.parse(body) as object), total_cents: plan?.total_cents, key },
             });
             onClose(true);
         } catch (failed) {
@@ -53,7 +58,6 @@ export function PlanDialog({ begin, onClose }: Props) {
             />
         </label>
     );
-    const currency = plan?.orders[0]?.currency ?? 'EUR';
     return (
         <Dialog
             open
@@ -92,6 +96,20 @@ export function PlanDialog({ begin, onClose }: Props) {
                             onTake={({ id, name }) => setWanted([...wanted, { id, name, times: 1, spares: 0 }])}
                         />
                     </div>
+                    {plan !== undefined && plan.currencies.length > 1 && (
+                        <div className="mt-3">
+                            <Field
+                                label="Paid in"
+                                hint="One order is paid in one currency, so only suppliers that take it are asked."
+                            >
+                                <Select
+                                    value={plan.currency}
+                                    choices={plan.currencies.map((each) => ({ value: each, label: each }))}
+                                    onChange={setCurrency}
+                                />
+                            </Field>
+                        </div>
+                    )}
                 </div>
                 <div aria-live="polite" aria-busy={isPlaceholderData}>
                     {wanted.length === 0 || plan === undefined ? (
@@ -152,14 +170,14 @@ export function PlanDialog({ begin, onClose }: Props) {
                                 </section>
                             )}
                             <p className="mt-3 text-lg">
-                                <strong>{price(plan.total_cents, currency)}</strong>{' '}
+                                <strong>{price(plan.total_cents, plan.currency)}</strong>{' '}
                                 <span className="text-base text-ink-soft">
                                     for what has to be bought of {plan.needed} strings
                                 </span>
                             </p>
                             {plan.orders.length > 0 && (
                                 <ul className="mt-1 text-sm text-ink-soft">
-                                    {planWords(plan, currency).map((words) => (
+                                    {planWords(plan).map((words) => (
                                         <li key={words}>{words}</li>
                                     ))}
                                 </ul>

@@ -1,0 +1,98 @@
+import type { SetDocument } from '../../lib/formats';
+
+/** What somebody changed in a set and the server has not acknowledged yet, kept in this browser. */
+export interface Unsaved {
+    set: number;
+    /** Of the saved state it was made from. */
+    revision: number;
+    at: string;
+    /** The tab it was changed in. */
+    tab: string;
+    document: SetDocument;
+}
+
+const PREFIX = 'lira.unsaved.';
+const TAB = 'lira.tab';
+/** Where the browser cannot say which tabs live, what was written so lately is taken to be another tab's. */
+const LIVING_MS = 60_000;
+
+/** When this page was opened: what was kept before is not its own. */
+const openedAt = Date.now();
+
+function newTab(): string {
+    const id = crypto.getRandomValues(new Uint32Array(2)).join('-');
+    sessionStorage.setItem(TAB, id);
+    return id;
+}
+
+let tab = '';
+
+/** Marks this tab as living for as long as it does. Two tabs that were one (a tab duplicated) part here. */
+async function live(): Promise<void> {
+    const known = sessionStorage.getItem(TAB) ?? newTab();
+    const locks = navigator.locks as LockManager | undefined;
+    if (locks === undefined) {
+        tab = known;
+        return;
+    }
+    const hold = (id: string) =>
+        new Promise<boolean>((told) => {
+            void locks.request(`${TAB}.${id}`, { ifAvailable: true }, (lock) => {
+                told(lock !== null);
+                return lock === null ? undefined : new Promise<never>(() => undefined);
+            });
+        });
+    tab = (await hold(known)) ? known : newTab();
+    if (tab !== known) {
+        await hold(tab);
+    }
+}
+
+const living = typeof window === 'undefined' ? Promise.resolve() : live();
+
+function key(set: number, of: string): string {
+    return `${PREFIX}${set}.${of}`;
+}
+
+/** Keeps what is not saved yet, over what this tab kept of the same set before. */
+export function keepUnsaved(set: number, revision: number, document: SetDocument): void {
+    const unsaved: Unsaved = { set, revision, at: new Date().toISOString(), tab, document };
+    try {
+        localStorage.setItem(key(set, tab), JSON.stringify(unsaved));
+    } catch {
+        // No room, or none allowed: it is still on the page, and saved as soon as the server answers.
+    }
+}
+
+export function forgetUnsaved(set: number, of: string = tab): void {
+    localStorage.removeItem(key(set, of));
+}
+
+function read(text: string | null): Unsaved | null {
+    try {
+        const value: unknown = JSON.parse(text ?? 'null');
+        return typeof value === 'object' && value !== null && 'document' in value && 'set' in value ? (value as Unsaved) : null;
+    } catch {
+        return null;
+    }
+}
+
+/** What was left unsaved by pages that are gone: by a crash, a reload, an update. The newest first. */
+export async function leftUnsaved(): Promise<Unsaved[]> {
+    await living;
+    const locks = navigator.locks as LockManager | undefined;
+    const held = new Set((await locks?.query())?.held?.map(({ name }) => name));
+    const gone = (kept: Unsaved) => {
+        const before = Date.parse(kept.at);
+        return kept.tab === tab
+            ? before < openedAt
+            : locks === undefined
+              ? before < Date.now() - LIVING_MS
+              : !held.has(`${TAB}.${kept.tab}`);
+    };
+    return Object.keys(localStorage)
+        .filter((name) => name.startsWith(PREFIX))
+        .map((name) => read(localStorage.getItem(name)))
+        .filter((kept): kept is Unsaved => kept !== null && gone(kept))
+        .sort((a, b) => b.at.localeCompare(a.at));
+}

@@ -1,0 +1,71 @@
+import { clsx } from 'clsx';
+import { useEffect } from 'react';
+import { ask } from '../lib/api';
+import { useReach } from '../lib/reach';
+import { Button } from '../ui/Button';
+import { useNotices, type Notice } from '../ui/notices';
+
+const FIRST_MS = 1000;
+const LAST_MS = 15_000;
+
+/** The one place that tells what is wrong and goes on: no answer, a busy database, a conflict, a failure, what was not saved. */
+export function Standing() {
+    const standing = useNotices((state) => state.standing);
+    const answers = useReach((state) => state.answers);
+    useAskedAgain(!answers);
+    const about = Object.entries(standing);
+    // What is said of saving says already that nothing answers.
+    const silent = !answers && standing['saving'] === undefined;
+    return (
+        <div role="status" className="contents">
+            {silent && <Line notice={SILENT} />}
+            {about.map(([key, notice]) => (
+                <Line key={key} notice={notice} />
+            ))}
+        </div>
+    );
+}
+
+const SILENT: Notice = {
+    tone: 'caution',
+    message: 'Lira’s server does not answer. What you see is as it was last; nothing is lost, and it is asked again.',
+    actions: [{ label: 'Try now', run: () => void ask('/api/v1/pitches?hz=440').catch(() => undefined) }],
+};
+
+function Line({ notice: { tone, message, actions } }: { notice: Notice }) {
+    return (
+        <div
+            className={clsx(
+                'flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-l-4 border-rule bg-sheet py-1.5 pr-4 pl-3 sm:pl-6',
+                tone === 'stop' ? 'border-l-stop' : 'border-l-caution',
+            )}
+        >
+            <span className={clsx('min-w-0 flex-1 basis-72', tone === 'stop' ? 'text-stop' : 'text-caution')}>{message}</span>
+            <span className="flex flex-wrap gap-1.5">
+                {actions.map(({ label, run }) => (
+                    <Button key={label} onClick={run} className="h-8">
+                        {label}
+                    </Button>
+                ))}
+            </span>
+        </div>
+    );
+}
+
+/** Asks until there is an answer, so that it is known when the server is back. */
+function useAskedAgain(silent: boolean): void {
+    useEffect(() => {
+        if (!silent) {
+            return undefined;
+        }
+        let wait = FIRST_MS;
+        let timer = setTimeout(again, wait);
+        function again() {
+            wait = Math.min(2 * wait, LAST_MS);
+            ask('/api/v1/pitches?hz=440').catch(() => {
+                timer = setTimeout(again, wait);
+            });
+        }
+        return () => clearTimeout(timer);
+    }, [silent]);
+}

@@ -1,0 +1,97 @@
+import { useEffect, useState, type ComponentType } from 'react';
+import { Button } from './Button';
+import { Dialog } from './Dialog';
+
+export interface OnDemand<P> {
+    (props: P): React.ReactNode;
+    /** Fetches it before it is wanted. */
+    ahead: () => Promise<void>;
+}
+
+/**
+ * A dialog whose script is fetched when it is first wanted. Where it cannot be fetched (no answer, or gone after an update),
+ * that is said in its place with a way to try again; the rest of the page goes on.
+ *
+ * @param close how the dialog is closed
+ */
+export function onDemand<P extends object>(
+    load: () => Promise<ComponentType<P>>,
+    close: (props: P) => void,
+): OnDemand<P> {
+    let known: ComponentType<P> | null = null;
+    const ahead = async () => {
+        known ??= await load();
+    };
+    const Part = (props: P) => {
+        const [, setState] = useState<'coming' | 'there'>(known === null ? 'coming' : 'there');
+        const [failed, setFailed] = useState(false);
+        const [attempt, setAttempt] = useState(0);
+        const open = !('open' in props) || props.open === true;
+        const [wasOpen, setWasOpen] = useState(open);
+        const again = () => {
+            setFailed(false);
+            setAttempt(attempt + 1);
+        };
+        if (open !== wasOpen) {
+            setWasOpen(open);
+            if (open && failed) {
+                again();
+            }
+        }
+        useEffect(() => {
+            let wanted = true;
+            ahead().then(
+                () => wanted && setState('there'),
+                () => wanted && setFailed(true),
+            );
+            return () => {
+                wanted = false;
+            };
+        }, [attempt]);
+        const Known = known;
+        if (Known !== null) {
+            return <Known {...props} />;
+        }
+        if (!failed || !open) {
+            return null;
+        }
+        return (
+            <Dialog
+                open
+                onOpenChange={() => close(props)}
+                title="This part could not be fetched"
+                description="Lira’s server did not give it. It may not answer just now, or have been updated since this page was opened. What you changed is kept."
+            >
+                <div className="flex flex-wrap gap-2">
+                    <Button look="strong" onClick={again}>
+                        Try again
+                    </Button>
+                    <Button onClick={() => window.location.reload()}>Reload the page</Button>
+                    <Button look="quiet" onClick={() => close(props)}>
+                        Leave it
+                    </Button>
+                </div>
+            </Dialog>
+        );
+    };
+    return Object.assign(Part, { ahead });
+}
+
+/** Fetches parts one after the other once the page has come to rest. Gives the way to leave it. */
+export function fetchAhead(parts: { ahead: () => Promise<void> }[]): () => void {
+    let going = true;
+    const timer = setTimeout(() => {
+        void (async () => {
+            for (const part of parts) {
+                if (going) {
+                    // One that cannot be fetched now is tried again when it is wanted.
+                    await part.ahead().catch(() => undefined);
+                }
+            }
+        })();
+    }, 1500);
+    return () => {
+        going = false;
+        clearTimeout(timer);
+    };
+}

@@ -1,0 +1,261 @@
+import type { BrowserContext, Page, Route } from '@playwright/test';
+import { expect, expectAccessible, lane, mark, openOwnSet, pitch, saved, tension, test } from './lira';
+
+const told = (page: Page, words: string | RegExp) => page.getByRole('status').filter({ hasText: words });
+
+/** The page goes without a last word. */
+async function crash(browser: BrowserContext, page: Page): Promise<void> {
+    const session = await browser.newCDPSession(page);
+    const gone = page.waitForEvent('crash');
+    session.send('Page.crash').catch(() => undefined);
+    await gone;
+    await page.close();
+}
+
+const SAVING = /\/sets\/\d+$/;
+
+/** Lets no save of a design through, not even a last one of a page that goes. */
+async function withoutSaving(browser: BrowserContext, answer: (route: Route) => Promise<void>): Promise<void> {
+    await browser.route(SAVING, (route) => (route.request().method() === 'PUT' ? answer(route) : route.continue()));
+}
+
+test('changes that were not saved are offered after a crash, taken up, and saved then', async ({ page, context, provoked }) => {
+    provoked.push(/Failed to load resource/);
+    await openOwnSet(page, 'Reloaded');
+    await withoutSaving(context, (route) => route.abort());
+    await mark(page, 2).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(told(page, 'Your changes are kept in this browser')).toBeVisible();
+    const changed = await mark(page, 2).getAttribute('aria-valuetext');
+    const address = page.url();
+    // As in a crash: the page goes without a last word.
+    await page.evaluate(() =>
+        window.addEventListener('pagehide', (event) => event.stopImmediatePropagation(), { capture: true }),
+    );
+    await crash(context, page);
+    const again = await context.newPage();
+    await again.goto(address);
+    await expect(told(again, /Changes to this set from \d\d:\d\d were not saved/)).toBeVisible();
+    await expect(mark(again, 2)).not.toHaveAttribute('aria-valuetext', changed ?? '');
+    await expectAccessible(again);
+    await context.unroute(SAVING);
+    await again.getByRole('button', { name: 'Take them up' }).click();
+    await expect(mark(again, 2)).toHaveAttribute('aria-valuetext', changed ?? '');
+    await expect(saved(again)).toBeVisible();
+    await again.reload();
+    await expect(mark(again, 2)).toHaveAttribute('aria-valuetext', changed ?? '');
+    await expect(told(again, 'were not saved')).toHaveCount(0);
+});
+
+test('a reload in the middle of a change loses nothing of it', async ({ page }) => {
+    await openOwnSet(page, 'Reloaded at once');
+    await mark(page, 2).focus();
+    await page.keyboard.press('ArrowRight');
+    const changed = await mark(page, 2).getAttribute('aria-valuetext');
+    await page.reload();
+    await expect(mark(page, 2)).toHaveAttribute('aria-valuetext', changed ?? '');
+    await expect(saved(page)).toBeVisible();
+    await expect(told(page, 'were not saved')).toHaveCount(0);
+    await mark(page, 2).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+    await expect(saved(page)).toBeVisible();
+});
+
+test('of a set that is not open the changes are told elsewhere, and can be kept as a new one', async ({
+    page,
+    context,
+    provoked,
+}) => {
+    provoked.push(/Failed to load resource/);
+    await openOwnSet(page, 'Left behind');
+    await withoutSaving(context, (route) => route.abort());
+    await page.getByRole('textbox', { name: 'Notes' }).fill('Typed, and not even left yet');
+    await expect
+        .poll(() => page.evaluate(() => Object.values(localStorage).some((kept) => String(kept).includes('not even left yet'))))
+        .toBe(true);
+    await page.evaluate(() =>
+        window.addEventListener('pagehide', (event) => event.stopImmediatePropagation(), { capture: true }),
+    );
+    await crash(context, page);
+    const other = await context.newPage();
+    await other.goto('/instruments');
+    await expect(told(other, 'Changes to “Left behind” from')).toBeVisible();
+    await other.getByRole('button', { name: 'Keep them as a new set' }).click();
+    await expect(other.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Left behind, kept');
+    await expect(other.getByRole('textbox', { name: 'Notes' })).toHaveValue('Typed, and not even left yet');
+    await expect(told(other, 'were not saved')).toHaveCount(0);
+});
+
+test('a server that cannot save just now is named, and tried again until it can', async ({ page, context, provoked }) => {
+    provoked.push(/503/);
+    await openOwnSet(page, 'Busy');
+    await withoutSaving(context, (route) =>
+        route.fulfill({
+            status: 503,
+            contentType: 'application/json',
+            body: JSON.stringify({ format: 'lira-error', errors: [{ path: '', message: 'The database is busy.' }] }),
+        }),
+    );
+    await mark(page, 1).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(told(page, 'Not saved yet: The database is busy.')).toBeVisible();
+    await expect(told(page, 'does not answer')).toHaveCount(0);
+    await expectAccessible(page);
+    await context.unroute(SAVING);
+    await expect(saved(page)).toBeVisible();
+    await expect(told(page, 'The database is busy')).toHaveCount(0);
+});
+
+test('what is typed and cannot be used stays out of the design, on every field of the Bench', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await openOwnSet(page, 'Mistyped');
+    await pitch(page, 1).fill('X9');
+    await pitch(page, 1).press('Enter');
+    await expect(lane(page, 1).getByRole('alert')).toBeVisible();
+    await expect(pitch(page, 1)).toHaveValue('C4');
+    const a4 = page.getByRole('textbox', { name: 'A4' });
+    await a4.fill('4000');
+    await a4.press('Enter');
+    await expect(
+        page
+            .getByRole('alert')
+            .filter({ hasText: /4000|A4/ })
+            .first(),
+    ).toBeVisible();
+    await expect(a4).toHaveValue('440');
+    const capo = page.getByRole('textbox', { name: 'Capo on fret' });
+    await capo.fill('40');
+    await capo.press('Enter');
+    await expect(page.getByRole('alert').filter({ hasText: 'fret 1 to 12' })).toBeVisible();
+    await expect(capo).toHaveValue('');
+    // Saving goes on all the while.
+    await mark(page, 3).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+    await expect(saved(page)).toBeVisible();
+    await pitch(page, 1).fill('d');
+    await pitch(page, 1).press('Enter');
+    await expect(pitch(page, 1)).toHaveValue('D4');
+    await expect(lane(page, 1).getByRole('alert')).toHaveCount(0);
+});
+
+test('a dialog whose script cannot be fetched says so in its place, and opens once it can', async ({ page, provoked }) => {
+    provoked.push(/404/, /Failed to fetch dynamically imported module/);
+    await page.route(/\/assets\/SolveDialog-[^/]+\.js/, (route) => route.fulfill({ status: 404, body: '' }));
+    await openOwnSet(page, 'Without a part');
+    await page.getByRole('button', { name: 'Solve' }).click();
+    const missing = page.getByRole('dialog', { name: 'This part could not be fetched' });
+    await expect(missing).toBeVisible();
+    await expectAccessible(page);
+    await missing.getByRole('button', { name: 'Leave it' }).click();
+    await expect(missing).toHaveCount(0);
+    // The rest goes on.
+    await mark(page, 1).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(saved(page)).toBeVisible();
+    await page.getByRole('button', { name: 'Solve' }).click();
+    await page.unroute(/\/assets\/SolveDialog-[^/]+\.js/);
+    await missing.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('dialog', { name: 'Choose the gauges' })).toBeVisible();
+});
+
+test('a page that cannot be opened is told where everything is told, and opens on another try', async ({ page, provoked }) => {
+    provoked.push(/Failed to load resource/, /500/);
+    await openOwnSet(page, 'Still here');
+    await page.route('**/instruments', (route) => route.abort());
+    await page.getByRole('link', { name: 'Instruments', exact: true }).click();
+    await expect(told(page, 'The page could not be opened: Lira’s server does not answer')).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Still here');
+    await page.unroute('**/instruments');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('heading', { name: 'Instruments' })).toBeVisible();
+    await expect(told(page, 'could not be opened')).toHaveCount(0);
+
+    // No raw answer in a frame, whatever it was.
+    await page.route('**/sets', (route) => route.fulfill({ status: 500, contentType: 'text/html', body: '<h1>Whoops</h1>' }));
+    await page.getByRole('link', { name: 'Sets', exact: true }).click();
+    await expect(told(page, 'The page could not be opened: Something went wrong on Lira’s side')).toBeVisible();
+    await expect(page.getByText('Whoops')).toHaveCount(0);
+    await expectAccessible(page);
+    await page.unroute('**/sets');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('heading', { name: 'Sets' })).toBeVisible();
+});
+
+test('when the server goes away and comes back, every screen says so and then no more', async ({ page, provoked }) => {
+    provoked.push(/Failed to load resource/);
+    await page.goto('/strings');
+    await expect(page.getByRole('searchbox', { name: 'Find' })).toBeVisible();
+    await page.route('**/*', (route) => route.abort());
+    await page.getByRole('searchbox', { name: 'Find' }).fill('nylon');
+    await expect(told(page, 'What you see is as it was last')).toBeVisible();
+    await page.unroute('**/*');
+    await expect(told(page, 'does not answer')).toHaveCount(0);
+});
+
+test('of two who change one pool or one supplier the later is told and can keep both', async ({ page, context, provoked }) => {
+    provoked.push(/409/);
+    await page.goto('/strings/pools');
+    await page.getByRole('button', { name: 'New pool' }).click();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Shared');
+    await page.getByRole('button', { name: 'Make the pool' }).click();
+    await page.getByRole('button', { name: 'Change Shared' }).click();
+    const other = await context.newPage();
+    await other.goto('/strings/pools');
+    await other.getByRole('button', { name: 'Change Shared' }).click();
+    await other.getByRole('checkbox', { name: 'Only what lies in the drawer' }).check();
+    await other.getByRole('button', { name: 'Save' }).click();
+    await expect(other.getByText('every supplier; every make; only what is in the drawer')).toBeVisible();
+    await other.close();
+
+    await page.getByRole('checkbox', { name: /With half gauges/ }).uncheck();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert')).toContainText('“Shared” was changed elsewhere');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Keep mine as a new one' }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Shared, mine' })).toContainText('no half gauges');
+    await expect(page.getByRole('listitem').filter({ hasText: /^Shared(?!,)/ })).toContainText('only what is in the drawer');
+    await page.getByRole('button', { name: 'Remove Shared, mine' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('heading', { name: 'Shared, mine' })).toBeVisible();
+});
+
+test('an order that is dropped gives back what was kept for it, and comes back with Undo', async ({ page }) => {
+    await openOwnSet(page, 'Ordered and dropped', {
+        instrument: { name: 'Dinghy', kind: 'electric-guitar', scale: { type: 'single', length_mm: 648 } },
+        tunings: [{ name: 'High', pitches: ['E4', 'B3', 'G3', 'D3', 'A2', 'E2'] }],
+        strings: [0.01, 0.013, 0.017, 0.026, 0.036, 0.046].map((gauge_in, index) => ({
+            position: index + 1,
+            construction: index < 3 ? 'plain' : 'round-wound',
+            material: index < 3 ? 'music-wire' : 'nickel-plated-steel',
+            gauge_in,
+        })),
+    });
+    await expect(tension(page, 1)).toHaveValue(/\d/);
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Order its strings…' }).click();
+    const plan = page.getByRole('dialog', { name: 'Order for designs' });
+    await plan.getByRole('spinbutton', { name: 'Sets of Ordered and dropped' }).fill('9');
+    await plan.getByRole('button', { name: 'Keep these orders' }).dblclick();
+    const order = page.getByRole('region', { name: /^Order \d+$/ }).first();
+    await expect(order).toContainText(/strings of the drawer are kept for it/);
+    const orders = await page
+        .getByRole('region', { name: /^Order \d+$/ })
+        .filter({ hasText: 'Ordered and dropped' })
+        .count();
+    expect(orders).toBeLessThanOrEqual(3);
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Drawer', exact: true }).click();
+    await expect(page.getByText(/kept for orders/).first()).toBeVisible();
+    await page.getByRole('link', { name: 'Orders', exact: true }).click();
+    for (let left = orders; left > 0; left--) {
+        await order.getByRole('button', { name: 'Drop it' }).click();
+        await expect(page.getByRole('region', { name: /^Order \d+$/ }).filter({ hasText: 'Ordered and dropped' })).toHaveCount(
+            left - 1,
+        );
+    }
+    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await expect(page.getByRole('region', { name: /^Order \d+$/ }).filter({ hasText: 'Ordered and dropped' })).toHaveCount(1);
+    await expect(order).toContainText(/kept for it/);
+});
