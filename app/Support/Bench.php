@@ -10,6 +10,7 @@ use App\Models\StringSet;
 use App\Support\Supply\Pools;
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
+use Lira\Document\SetReader;
 use Lira\Pitch\Pitch;
 
 /** What the Bench needs to draw a set at once, without asking again. */
@@ -19,7 +20,9 @@ final class Bench
     public static function props(StringSet $set): array
     {
         $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
-        $strings = $pool === null ? null : Pools::strings($pool);
+        // As many gauges as can be worked out at once for this many strings and tunings.
+        $most = intdiv(SetReader::MOST_TENSIONS, max(1, count($set->gauges_in) * count($set->tuning_names)));
+        $strings = $pool === null ? null : array_slice(Pools::strings($pool), 0, $most);
 
         return [
             'set' => self::set($set),

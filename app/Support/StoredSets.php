@@ -10,6 +10,7 @@ use App\Models\StringSet;
 use App\Support\Supply\Samples;
 use Illuminate\Support\Facades\DB;
 use Lira\Density\BuiltString;
+use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Instrument\Kind;
@@ -64,7 +65,11 @@ final class StoredSets
         return SetDocument::from(self::json($set));
     }
 
-    /** Keeps a document that came from outside: its instrument is found again if it is already here, or added. */
+    /**
+     * Keeps a document that came from outside: its instrument is found again if it is already here, or added.
+     *
+     * @throws InvalidDocument if it has no name
+     */
     public static function add(SetDocument $document): StringSet
     {
         return DB::transaction(static function () use ($document): StringSet {
@@ -81,6 +86,7 @@ final class StoredSets
      * Writes a changed document over a set, unless somebody else wrote first.
      *
      * @throws Conflict if the set is no longer at this revision, or its instrument was changed
+     * @throws InvalidDocument if it has no name
      */
     public static function update(StringSet $set, SetDocument $document, int $revision): StringSet
     {
@@ -109,8 +115,12 @@ final class StoredSets
         return SetDocument::from(self::on($set->instrument, $version->document));
     }
 
+    /** @throws InvalidDocument if it has no name */
     private static function write(StringSet $set, SetDocument $document): void
     {
+        if (trim($document->design->name) === '') {
+            throw InvalidDocument::at('/name', 'Give the set a name to find it by.');
+        }
         $json = self::withoutWorkshop($document->json);
         $json->instrument = new \stdClass;
         unset($json->pool);

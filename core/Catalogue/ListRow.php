@@ -11,6 +11,7 @@ use Lira\Instrument\Kind;
 use Lira\InvalidInput;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\PlainText;
 
 /** Reads one row of a supplier's list. */
 final class ListRow
@@ -33,6 +34,11 @@ final class ListRow
         $code = $cell(ListField::Code);
         if ($code === '' || mb_strlen($code) > self::LONGEST_CODE) {
             throw new RejectedRow($code === '' ? 'It has no order code.' : 'Its order code has more than '.self::LONGEST_CODE.' characters.');
+        }
+        foreach ([ListField::Code, ListField::Name] as $field) {
+            if (PlainText::problem($cell($field), 'its name', 0, PHP_INT_MAX) !== null) {
+                throw new RejectedRow('Its order code or name has signs in it that cannot be shown.');
+            }
         }
         $gaugeM = self::gauge($cell(ListField::Gauge), $mapping);
         $construction = self::construction($cell(ListField::Construction), $cell(ListField::Material), $mapping);

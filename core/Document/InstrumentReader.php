@@ -8,6 +8,7 @@ use Lira\Instrument\Instrument;
 use Lira\Instrument\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
+use Lira\PlainText;
 
 /** Reads the instrument of a set document. */
 final readonly class InstrumentReader
@@ -31,7 +32,7 @@ final readonly class InstrumentReader
     /** @param  ?int  $strings  how many strings it has, if that is known by now */
     public function read(?Node $node, ?int $strings): ?Instrument
     {
-        $name = $node?->words('name', 'the instrument’s name', 1, Words::LONGEST_NAME);
+        $name = $node?->words('name', 'the instrument’s name', 1, PlainText::LONGEST_NAME);
         $kind = $node?->oneOf('kind', 'a kind of instrument', Kind::class);
         $scale = $node === null ? null : $this->scale($node, $strings);
         if ($node === null) {
@@ -53,10 +54,10 @@ final readonly class InstrumentReader
     private function words(Node $instrument): void
     {
         if ($instrument->has('owner')) {
-            $instrument->words('owner', 'whose instrument it is', 0, Words::LONGEST_NAME);
+            $instrument->words('owner', 'whose instrument it is', 0, PlainText::LONGEST_NAME);
         }
         if ($instrument->has('notes')) {
-            $instrument->words('notes', 'the notes', 0, Words::LONGEST_NOTES);
+            $instrument->words('notes', 'the notes', 0, PlainText::LONGEST_NOTES);
         }
         $resolutions = $instrument->has('resolutions_mm') ? $instrument->object('resolutions_mm', 'how finely each figure was read') : null;
         foreach ($resolutions?->keys() ?? [] as $path) {

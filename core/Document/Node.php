@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\PlainText;
+
 /**
  * An object in a JSON document that knows its own place. Whatever is asked for and is missing or of the wrong type
  * becomes a problem with its path, and null is returned, so that reading goes on and finds the rest.
@@ -90,7 +92,7 @@ final class Node
         if ($text === null) {
             return null;
         }
-        $problem = Words::problem($text, $what, $least, $most);
+        $problem = PlainText::problem($text, $what, $least, $most);
         if ($problem !== null) {
             $this->problems->add($this->pathOf($key), $problem);
         }

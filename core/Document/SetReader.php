@@ -17,6 +17,7 @@ use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
+use Lira\PlainText;
 use Lira\Solver\Pool;
 use Lira\Target\Hold;
 use Lira\Target\Intent;
@@ -66,7 +67,7 @@ final readonly class SetReader
         if ($root->number('version', 'the version') !== (float) self::VERSION) {
             throw InvalidDocument::at('/version', 'This version of the set document is not known here. Give "version": 1.');
         }
-        $root->words('name', 'the set’s name', 0, Words::LONGEST_NAME);
+        $root->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME);
         $corrections = $this->corrections($root, $json);
         $design = $this->design($root, $corrections);
         $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
@@ -74,7 +75,7 @@ final readonly class SetReader
         $baseline?->knows('format', 'version', 'notes', 'trials')->reportUnknownKeys();
         $pool = $root->has('pool') ? (new PoolReader($this->problems, $this->strings, $corrections))->read($root, $design) : null;
         if ($root->has('notes')) {
-            $root->words('notes', 'the notes', 0, Words::LONGEST_NOTES);
+            $root->words('notes', 'the notes', 0, PlainText::LONGEST_NOTES);
         }
         $this->checkAmount($root, $pool, $design);
         $limits = $this->limits($root);
@@ -150,7 +151,7 @@ final readonly class SetReader
     /** @param  list<Correction>  $corrections */
     private function design(Node $node, array $corrections): ?SetDesign
     {
-        $name = $node->has('name') ? $node->words('name', 'the set’s name', 0, Words::LONGEST_NAME) : '';
+        $name = $node->has('name') ? $node->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME) : '';
         $nodes = $this->stringNodes($node);
         $count = $nodes === null ? null : count($nodes);
         $instrument = $this->instruments->read($node->object('instrument', 'the instrument'), $count);
@@ -232,7 +233,7 @@ final readonly class SetReader
 
     private function tuning(Node $node, ?int $strings): ?Tuning
     {
-        $name = $node->has('name') ? $node->words('name', 'the tuning’s name', 0, Words::LONGEST_NAME) : '';
+        $name = $node->has('name') ? $node->words('name', 'the tuning’s name', 0, PlainText::LONGEST_NAME) : '';
         $a4 = ReferencePitch::concert();
         if ($node->has('a4_hz')) {
             $hertz = $node->number('a4_hz', 'the frequency of A4 in Hz');

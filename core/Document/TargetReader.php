@@ -13,6 +13,7 @@ use Lira\Finding\Limit;
 use Lira\Finding\Limits;
 use Lira\Instrument\Kind;
 use Lira\Pitch\Tuning;
+use Lira\PlainText;
 use Lira\Solver\Brief;
 use Lira\Solver\PackagedSet;
 use Lira\Solver\Pool;
@@ -182,7 +183,7 @@ final readonly class TargetReader
         }
         $sets = [];
         foreach ($nodes as $node) {
-            $name = $node->words('name', 'the set’s name', 0, Words::LONGEST_NAME);
+            $name = $node->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME);
             $strings = [];
             foreach ($node->objects('strings', 'the set’s strings') ?? [] as $string) {
                 $spec = $this->strings->read($string);

@@ -113,8 +113,10 @@ final class SaltmarshSupply
             Drawer::add($string, $quantity, $string->cents, $note);
         }
         Drawer::take(Lot::query()->where('name', 'Bright plain 10')->firstOrFail(), 2, 'Curlew, broke on stage');
-        Drawer::keep('plain', 'music-wire', 0.010, 6, null);
-        Drawer::keep('round-wound', 'nickel-plated-steel', 0.046, 4, null);
+        DB::table('stock_levels')->upsert([
+            ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.010, 'least' => 6],
+            ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046, 'least' => 4],
+        ], ['construction', 'material', 'gauge_in'], ['least']);
         Pool::query()->create(['name' => 'Gullwing, plain and nickel', 'rule' => ['suppliers' => [$pick('Bright plain 10')->supplier_id], 'makes' => ['plain music-wire', 'round-wound nickel-plated-steel'], 'half_gauges' => true, 'drawer' => false]]);
         Pool::query()->create(['name' => 'What lies in the drawer', 'rule' => ['suppliers' => [], 'makes' => [], 'half_gauges' => true, 'drawer' => true]]);
     }

@@ -149,12 +149,23 @@ final class ServeCommand extends Command
         }
     }
 
+    /** A signal may come at any time. @phpstan-impure */
+    private function isStopping(): bool
+    {
+        return $this->stopping;
+    }
+
     private function watch(Server $server): int
     {
         $restarts = [];
-        while (! $this->stopping) {
+        while (! $this->isStopping()) {
             $server->listen(self::WATCH_S);
             if (! $server->isRunning()) {
+                // Ctrl C may have reached it first.
+                usleep(200_000);
+                if ($this->isStopping()) {
+                    break;
+                }
                 $this->output->getErrorStyle()->writeln("Lira’s server has ended by itself with code {$server->exitCode()}. Start it again; the newest server log says more.");
 
                 return $server->exitCode() === 0 ? self::FAILURE : $server->exitCode();

@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Problem;
-use Lira\Document\Words;
+use Lira\PlainText;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 
@@ -55,7 +55,7 @@ final class OnlyJson
 
     private function checkText(string $path, string $text): void
     {
-        $problem = Words::problem($text, 'this', 0, PHP_INT_MAX);
+        $problem = PlainText::problem($text, 'this', 0, PHP_INT_MAX);
         if ($problem !== null) {
             throw InvalidDocument::because([new Problem($path, $problem)]);
         }

@@ -93,6 +93,9 @@ final class Server
     {
         for ($until = microtime(true) + self::READY_S; microtime(true) < $until;) {
             if ($this->answers()) {
+                // Known from the first moment on, so that none is left behind whatever becomes of their server.
+                $this->workers();
+
                 return;
             }
             if (! $this->isRunning()) {

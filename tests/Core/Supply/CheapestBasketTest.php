@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Supply;
 
 use Lira\Supply\Basket;
+use Lira\Supply\Budget;
 use Lira\Supply\CheapestBasket;
 use Lira\Supply\Offer;
 use Lira\Supply\Shipping;
@@ -57,6 +58,76 @@ final class CheapestBasketTest extends CoreTestCase
         $basket = CheapestBasket::of(['a' => 3, 'b' => 1], $offers, [1 => new Shipping(500, 1200)]);
         self::assertSame([['a' => 3, 'b' => 3], ['b' => 2], [1 => 1260], [1 => 0]], [$basket?->counts, $basket?->over, $basket?->goodsCents, $basket?->shippingCents]);
         self::assertSame(['a' => 3, 'b' => 1], CheapestBasket::of(['a' => 3, 'b' => 1], $offers, [1 => new Shipping(230, 1200)])?->counts);
+    }
+
+    /** However short the search, what it says that no basket costs less than holds, and what it gives has everything. */
+    public function test_a_search_cut_short_gives_a_basket_and_a_bound_that_holds(): void
+    {
+        $random = new Randomizer(new Mt19937(20260214));
+        $cut = 0;
+        for ($case = 0; $case < 60; $case++) {
+            [$need, $offers, $shipping] = self::market($random, 4, 3);
+            $whole = CheapestBasket::of($need, $offers, $shipping);
+            self::assertTrue($whole?->isProven());
+            foreach ([1, 5, 30] as $steps) {
+                $short = CheapestBasket::of($need, $offers, $shipping, Budget::ofSteps($steps));
+                self::assertInstanceOf(Basket::class, $short);
+                self::assertLessThanOrEqual($whole->totalCents(), $short->atLeastCents, "case {$case}");
+                self::assertGreaterThanOrEqual($whole->totalCents(), $short->totalCents(), "case {$case}");
+                self::assertSame($short->totalCents(), self::cost($short->counts, $need, $offers, $shipping), "case {$case}");
+                $cut += $short->isProven() ? 0 : 1;
+            }
+        }
+        self::assertGreaterThan(20, $cut);
+    }
+
+    public function test_a_clock_ends_the_search(): void
+    {
+        [$need, $offers, $shipping] = self::market(new Randomizer(new Mt19937(5)), 24, 8);
+        $looks = 0;
+        // Each look at the clock takes a tenth of a second.
+        $clock = static function () use (&$looks): float {
+            return 0.1 * $looks++;
+        };
+        $basket = CheapestBasket::of($need, $offers, $shipping, Budget::ofSeconds(2.0, $clock));
+
+        self::assertInstanceOf(Basket::class, $basket);
+        self::assertFalse($basket->isProven());
+        self::assertGreaterThan(0, $basket->atLeastCents);
+        self::assertLessThan(40, $looks);
+    }
+
+    public function test_parcels_of_any_price_take_no_more_memory(): void
+    {
+        [$need, $offers] = self::market(new Randomizer(new Mt19937(5)), 12, 3);
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        foreach ([1_000_000, 100_000_000] as $cents) {
+            $basket = CheapestBasket::of($need, $offers, array_fill_keys([1, 2, 3], new Shipping($cents, $cents)), Budget::ofSteps(2000));
+            self::assertInstanceOf(Basket::class, $basket);
+            self::assertSame(self::cost($basket->counts, $need, $offers, array_fill_keys([1, 2, 3], new Shipping($cents, $cents))), $basket->totalCents());
+        }
+        self::assertLessThan(48e6, memory_get_peak_usage() - $before);
+    }
+
+    /** @return array{non-empty-array<string, int>, list<Offer>, array<int, Shipping>} singles, boxes and sets of some strings from some suppliers */
+    private static function market(Randomizer $random, int $kinds, int $suppliers): array
+    {
+        $need = [];
+        for ($kind = 0; $kind < max(1, $kinds); $kind++) {
+            $need["k{$kind}"] = $random->getInt(1, 4);
+        }
+        [$offers, $shipping] = [[], []];
+        for ($supplier = 1; $supplier <= $suppliers; $supplier++) {
+            $shipping[$supplier] = new Shipping($random->getInt(0, 60) * 10, $random->getInt(0, 1) === 0 ? null : $random->getInt(5, 40) * 100);
+            foreach (array_keys($need) as $key) {
+                $offers[] = new Offer("{$key} {$supplier}", $supplier, $random->getInt(150, 900), [$key => 1]);
+                $offers[] = new Offer("box {$key} {$supplier}", $supplier, $random->getInt(900, 4000), [$key => 5]);
+            }
+            $offers[] = new Offer("set {$supplier}", $supplier, $random->getInt(400, 2500), array_fill_keys(array_slice(array_keys($need), 0, 6), 1));
+        }
+
+        return [$need, $offers, $shipping];
     }
 
     /** Every way to spend less than it does is tried, one offer after the other; none has all that is needed for less. */

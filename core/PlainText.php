@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Lira\Document;
+namespace Lira;
 
 /** How long names and notes may be, wherever they come in. Lengths are in characters. */
-final class Words
+final class PlainText
 {
     public const LONGEST_NAME = 200;
 
