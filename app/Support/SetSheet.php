@@ -17,6 +17,8 @@ use Lira\Pitch\Tuning;
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
 final class SetSheet
 {
+    private const MOST_LINES = 300;
+
     /** @param  'a4'|'letter'  $paper */
     public static function pdf(StringSet $set, Units $units, string $paper): string
     {
@@ -45,7 +47,7 @@ final class SetSheet
             ], $evaluation->totals),
             'findings' => SheetPdf::toDo($evaluation->findings),
             'modelled' => self::anyModelled($evaluation),
-            'notes' => is_string($document->json->notes ?? null) ? $document->json->notes : null,
+            'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
             'changed' => $set->updated_at->toDateString(),
         ];
     }
@@ -102,5 +104,14 @@ final class SetSheet
     private static function anyModelled(SetEvaluation $evaluation): bool
     {
         return array_filter($evaluation->strings, static fn (EvaluatedString $string): bool => $string->string->density->source === Source::Modelled) !== [];
+    }
+
+    /** Notes as they go on paper: no more than one blank line after the other, and so many lines; the set has the rest. */
+    private static function printedNotes(string $notes): string
+    {
+        $lines = explode("\n", (string) preg_replace('/\n\s*\n\s*/', "\n\n", str_replace(["\r\n", "\r"], "\n", trim($notes))));
+        $more = count($lines) - self::MOST_LINES;
+
+        return implode("\n", array_slice($lines, 0, self::MOST_LINES)).($more > 0 ? "\n… and {$more} more lines, which the set itself has." : '');
     }
 }

@@ -17,11 +17,14 @@ final readonly class Files
     public static function adopt(string $earlier, string $files): void
     {
         foreach (self::FOLDERS as $folder) {
-            if (is_dir("{$earlier}/{$folder}") && ! is_dir("{$files}/{$folder}")) {
-                if (! is_dir($files)) {
-                    mkdir($files, 0o770, true);
+            $found = glob("{$earlier}/{$folder}/*");
+            foreach ($found === false ? [] : $found as $file) {
+                if (! is_dir("{$files}/{$folder}")) {
+                    mkdir("{$files}/{$folder}", 0o770, true);
                 }
-                rename("{$earlier}/{$folder}", "{$files}/{$folder}");
+                if (is_file($file) && ! file_exists("{$files}/{$folder}/".basename($file))) {
+                    rename($file, "{$files}/{$folder}/".basename($file));
+                }
             }
         }
     }

@@ -83,7 +83,9 @@ final class ServeCommand extends Command
 
     private function prepare(Database $database, Place $place, Migrator $migrator): void
     {
-        Files::adopt(base_path('storage/app/private'), $place->files);
+        if ($place->run === base_path('storage')) {
+            Files::adopt(base_path('storage/app/private'), $place->files);
+        }
         if ($this->option('fresh') === true) {
             $this->moveAside($database, $place);
         }

@@ -15,6 +15,27 @@ use Tests\Feature\FeatureTestCase;
 
 final class SetsTest extends FeatureTestCase
 {
+    public function test_a_set_is_kept_under_a_name_and_read_as_it_is_saved_now(): void
+    {
+        $set = self::keptSet();
+        $this->getJson("/sets/{$set->id}")->assertOk()->assertJson(['id' => $set->id, 'revision' => 1])->assertJsonPath('document.name', $set->name);
+        $nameless = Documents::with('/name', '   ');
+        self::assertLiraError($this->sendJson('POST', '/sets/import', $nameless), 422, '/name', 'Give the set a name');
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", (object) ['revision' => 1, 'document' => Documents::with('/name', '')]), 422, '/name', 'Give the set a name');
+        self::assertLiraError($this->sendJson('POST', '/sets/import', Documents::with('/name', str_repeat('a', 300_000))), 422, '/name', '200 is the most');
+        self::assertSame([1, 1], [StringSet::query()->count(), $set->refresh()->revision]);
+    }
+
+    public function test_notes_of_any_shape_are_printed_on_few_pages(): void
+    {
+        foreach (["\n" => 1, "x\n" => 8, "\n\nword " => 8] as $unit => $most) {
+            $set = self::keptSet(Documents::with('/notes', mb_substr(str_repeat($unit, 20_000), 0, 20_000)));
+            $pdf = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/sheet")->assertOk()->getContent());
+            self::assertLessThanOrEqual($most, count($pdf->getPages()));
+            self::assertSame($most > 1, str_contains($pdf->getText(), 'more lines, which the set itself has'));
+        }
+    }
+
     public function test_an_imported_document_comes_out_as_it_went_in(): void
     {
         foreach (['harbour-baritone', 'skerry-everything'] as $example) {

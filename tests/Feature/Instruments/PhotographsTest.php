@@ -76,6 +76,12 @@ final class PhotographsTest extends FeatureTestCase
         yield 'far too large' => ['front.png', substr((string) $png, 0, 16).pack('NN', 20_000, 20_000).substr((string) $png, 24), 'more than 40 million pixels'];
     }
 
+    public function test_one_that_is_larger_than_anything_taken_is_told_as_a_photograph(): void
+    {
+        $answer = $this->call('POST', "/instruments/{$this->instrument->id}/photographs", server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'multipart/form-data; boundary=x', 'CONTENT_LENGTH' => '99999999999']);
+        self::assertLiraError($answer, 422, '/photograph', 'larger than 20 MB');
+    }
+
     public function test_nothing_sent_is_told(): void
     {
         self::assertLiraError($this->sendForm("/instruments/{$this->instrument->id}/photographs"), 422, '/photograph', 'Choose a photograph');
@@ -88,6 +94,8 @@ final class PhotographsTest extends FeatureTestCase
         $address = "/instruments/{$this->instrument->id}/photographs/{$id}";
 
         $this->putJson($address, ['caption' => '  The headstock ', 'revision' => 1])->assertOk()->assertJson(['caption' => 'The headstock']);
+        self::assertLiraError($this->putJson($address, ['caption' => 'The back', 'revision' => 1]), 409, '', 'changed elsewhere');
+        self::assertLiraError($this->putJson($address, ['caption' => ['The back'], 'revision' => 2]), 422, '/caption', '200 characters');
         $this->delete($address)->assertOk();
         $this->get($address)->assertNotFound();
         $this->post("{$address}/unarchive")->assertOk();
