@@ -151,7 +151,11 @@ final class ServeCommand extends Command
         }
     }
 
-    /** A signal may come at any time. @phpstan-impure */
+    /**
+     * A signal may come at any time.
+     *
+     * @phpstan-impure
+     */
     private function isStopping(): bool
     {
         return $this->stopping;

@@ -113,8 +113,8 @@ final class CheapestBasketTest extends CoreTestCase
     /** @return array{non-empty-array<string, int>, list<Offer>, array<int, Shipping>} singles, boxes and sets of some strings from some suppliers */
     private static function market(Randomizer $random, int $kinds, int $suppliers): array
     {
-        $need = [];
-        for ($kind = 0; $kind < max(1, $kinds); $kind++) {
+        $need = ['k0' => $random->getInt(1, 4)];
+        for ($kind = 1; $kind < $kinds; $kind++) {
             $need["k{$kind}"] = $random->getInt(1, 4);
         }
         [$offers, $shipping] = [[], []];
@@ -124,7 +124,7 @@ final class CheapestBasketTest extends CoreTestCase
                 $offers[] = new Offer("{$key} {$supplier}", $supplier, $random->getInt(150, 900), [$key => 1]);
                 $offers[] = new Offer("box {$key} {$supplier}", $supplier, $random->getInt(900, 4000), [$key => 5]);
             }
-            $offers[] = new Offer("set {$supplier}", $supplier, $random->getInt(400, 2500), array_fill_keys(array_slice(array_keys($need), 0, 6), 1));
+            $offers[] = new Offer("set {$supplier}", $supplier, $random->getInt(400, 2500), ['k0' => 1] + array_fill_keys(array_slice(array_keys($need), 0, 6), 1));
         }
 
         return [$need, $offers, $shipping];
