@@ -23,6 +23,8 @@ final class ServeCommand extends Command
 {
     private const WATCH_S = 0.5;
 
+    private const GRACE_S = 0.2;
+
     /** A server whose workers die one after another is not started for ever. */
     private const MOST_RESTARTS_A_MINUTE = 5;
 
@@ -33,8 +35,6 @@ final class ServeCommand extends Command
         {--empty : Begin a new workshop without the demo}';
 
     protected $description = 'Serve the workshop on this machine until Ctrl C';
-
-    private bool $stopping = false;
 
     public function handle(Place $place, Migrator $migrator): int
     {
@@ -68,8 +68,8 @@ final class ServeCommand extends Command
         $lock = Lock::take($place, $server->address());
         try {
             $this->prepare($database, $place, $migrator);
-            $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
-                $this->stopping = true;
+            $this->trap([SIGINT, SIGTERM, SIGHUP], static function () use ($server): void {
+                $server->askToStop();
             });
             $server->start();
             $this->line("Lira is at {$server->address()} (Ctrl C stops it)");
@@ -151,25 +151,15 @@ final class ServeCommand extends Command
         }
     }
 
-    /**
-     * A signal may come at any time.
-     *
-     * @phpstan-impure
-     */
-    private function isStopping(): bool
-    {
-        return $this->stopping;
-    }
-
     private function watch(Server $server): int
     {
         $restarts = [];
-        while (! $this->isStopping()) {
+        while (! $server->isAskedToStop()) {
             $server->listen(self::WATCH_S);
             if (! $server->isRunning()) {
                 // Ctrl C may have reached it first.
-                usleep(200_000);
-                if ($this->isStopping()) {
+                $server->listen(self::GRACE_S);
+                if ($server->isAskedToStop()) {
                     break;
                 }
                 $this->output->getErrorStyle()->writeln("Lira’s server has ended by itself with code {$server->exitCode()}. Start it again; the newest server log says more.");

@@ -37,10 +37,23 @@ final class Server
 
     private ?int $exitCode = null;
 
+    private bool $asked = false;
+
     /** @var list<int> the workers that were last seen alive: they outlive a server that is killed */
     private array $known = [];
 
     public function __construct(private readonly Place $place, private readonly int $port, private readonly LoggerInterface $log) {}
+
+    /** For whoever waits on it: it is to end. */
+    public function askToStop(): void
+    {
+        $this->asked = true;
+    }
+
+    public function isAskedToStop(): bool
+    {
+        return $this->asked;
+    }
 
     public function address(): string
     {
