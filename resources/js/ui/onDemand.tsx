@@ -14,10 +14,7 @@ export interface OnDemand<P> {
  *
  * @param close how the dialog is closed
  */
-export function onDemand<P extends object>(
-    load: () => Promise<ComponentType<P>>,
-    close: (props: P) => void,
-): OnDemand<P> {
+export function onDemand<P extends object>(load: () => Promise<ComponentType<P>>, close: (props: P) => void): OnDemand<P> {
     let known: ComponentType<P> | null = null;
     const ahead = async () => {
         known ??= await load();

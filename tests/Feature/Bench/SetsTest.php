@@ -26,6 +26,20 @@ final class SetsTest extends FeatureTestCase
         self::assertSame([1, 1], [StringSet::query()->count(), $set->refresh()->revision]);
     }
 
+    public function test_copies_of_what_has_the_longest_name_have_one_that_can_be_kept(): void
+    {
+        $set = self::keptSet(Documents::with('/name', str_repeat('é', 200)));
+        for ($copy = 0; $copy < 3; $copy++) {
+            $set = StringSet::query()->findOrFail($this->post("/sets/{$set->id}/duplicate")->assertCreated()->json('id'));
+            self::assertSame([200, true], [mb_strlen($set->name), str_ends_with($set->name, ', copy')]);
+        }
+        $instrument = $set->instrument;
+        $instrument->document->name = str_repeat('é', 200);
+        $instrument->name = $instrument->document->name;
+        $instrument->save();
+        $this->post("/instruments/{$instrument->id}/duplicate")->assertCreated();
+    }
+
     public function test_notes_of_any_shape_are_printed_on_few_pages(): void
     {
         foreach (["\n" => 1, "x\n" => 8, "\n\nword " => 8] as $unit => $most) {

@@ -87,7 +87,7 @@ final class DrawerTest extends FeatureTestCase
             Pool::query()->forceDelete();
             $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => $rule])->assertCreated();
             $set = self::keptSet();
-            $answer = Json::object((string) $this->putJson("/sets/{$set->id}/pool", ['pool' => Pool::query()->sole()->id])->assertOk()->getContent());
+            $answer = Json::object((string) $this->putJson("/sets/{$set->id}/pool", ['pool' => Pool::query()->sole()->id, 'seen' => null])->assertOk()->getContent());
 
             return array_map(static fn (mixed $string): mixed => data_get($string, 'gauge_in'), (array) ($answer->strings ?? []));
         };
@@ -107,15 +107,16 @@ final class DrawerTest extends FeatureTestCase
         $string->update(['kg_per_m' => 0.00058]);
         $pool = Pool::query()->create(['name' => 'Mine', 'rule' => []]);
         $set = self::keptSet();
-        $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id])->assertOk();
+        $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id, 'seen' => null])->assertOk();
 
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
             ->where('pool.id', $pool->id)->where('pools.0.name', 'Mine')->has('evaluation.pool', 1)
             ->where('evaluation.pool.0.density.kg_per_m', 0.00058)->where('evaluation.pool.0.density.source', 'supplied'));
-        $this->putJson("/sets/{$set->id}/pool", ['pool' => null])->assertOk();
+        self::assertLiraError($this->putJson("/sets/{$set->id}/pool", ['pool' => null, 'seen' => null]), 409, '', 'changed elsewhere');
+        $this->putJson("/sets/{$set->id}/pool", ['pool' => null, 'seen' => $pool->id])->assertOk();
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));
-        self::assertLiraError($this->putJson("/sets/{$set->id}/pool", ['pool' => 99]), 422, '/pool', 'no such pool');
-        $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id])->assertOk();
+        self::assertLiraError($this->putJson("/sets/{$set->id}/pool", ['pool' => 99, 'seen' => null]), 422, '/pool', 'no such pool');
+        $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id, 'seen' => null])->assertOk();
         self::assertLiraError($this->deleteJson("/strings/pools/{$pool->id}"), 422, '/revision', 'Say which revision');
         $this->deleteJson("/strings/pools/{$pool->id}?revision=1")->assertOk();
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));

@@ -25,11 +25,14 @@ use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\SetDocument;
+use Lira\PlainText;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Sets as things to keep: listed, begun, saved, put away, brought in and taken out. */
 final class SetController
 {
+    private const COPY = ', copy';
+
     public function index(): Response
     {
         return Inertia::render('bench/SetsPage', [
@@ -48,7 +51,7 @@ final class SetController
     public function duplicate(StringSet $set): JsonResponse
     {
         $json = StoredSets::json($set);
-        $json->name = Str::limit($set->name, 200, '').', copy';
+        $json->name = Str::limit($set->name, PlainText::LONGEST_NAME - mb_strlen(self::COPY), '').self::COPY;
         $copy = StoredSets::add(SetDocument::from($json));
 
         return new JsonResponse(['id' => $copy->id], 201);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Strings;
 
 use App\Models\Pool;
 use App\Models\StringSet;
+use App\Support\Conflict;
 use App\Support\Revision;
 use App\Support\Supply\Pools;
 use App\Support\Supply\StringCatalogue;
@@ -61,7 +62,11 @@ final class PoolController
     /** The strings a set is chosen from. */
     public function choose(Request $request, StringSet $set): JsonResponse
     {
-        $request->validate(['pool' => ['present', 'nullable', 'integer', 'exists:pools,id']], ['pool.*' => 'There is no such pool.']);
+        $request->validate(['pool' => ['present', 'nullable', 'integer', 'exists:pools,id'], 'seen' => ['present', 'nullable', 'integer']],
+            ['pool.*' => 'There is no such pool.', 'seen.*' => 'Say which pool it was chosen from before; null for what is usual.']);
+        if ($set->pool_id !== ($request->input('seen') === null ? null : $request->integer('seen'))) {
+            throw Conflict::changedElsewhere('What this set is chosen from');
+        }
         $pool = $request->input('pool') === null ? null : Pool::query()->findOrFail($request->integer('pool'));
         StringSet::query()->whereKey($set->id)->toBase()->update(['pool_id' => $pool?->id]);
 

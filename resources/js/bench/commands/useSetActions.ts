@@ -49,7 +49,7 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
                 const { document } = store.getState();
                 const { id } = await ask<{ id: number }>('/sets/import', {
                     method: 'POST',
-                    body: { ...document, name: `${document.name}, kept` },
+                    body: { ...document, name: `${document.name.slice(0, 190)}, kept` },
                 });
                 saver.letBe();
                 router.visit(`/bench/${id}`);

@@ -3,7 +3,7 @@ import { ask } from '../../lib/api';
 import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
-import { toast } from '../../ui/toasts';
+import { tellFailure } from '../../ui/toasts';
 
 interface Props {
     set: number;
@@ -15,11 +15,11 @@ interface Props {
 export function PoolMenu({ set, pools, pool }: Props) {
     const choose = async (id: number | null) => {
         try {
-            await ask(`/sets/${set}/pool`, { method: 'PUT', body: { pool: id } });
+            await ask(`/sets/${set}/pool`, { method: 'PUT', body: { pool: id, seen: pool?.id ?? null } });
             // The set is opened anew, on the other gauges; what was changed is saved on the way.
             router.visit(`/bench/${set}`, { replace: true });
         } catch (error) {
-            toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+            tellFailure(error);
         }
     };
     const name = pools.find(({ id }) => id === pool?.id)?.name ?? 'what is usually sold';
