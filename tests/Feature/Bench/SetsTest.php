@@ -30,7 +30,7 @@ final class SetsTest extends FeatureTestCase
     {
         $set = self::keptSet(Documents::with('/name', str_repeat('é', 200)));
         for ($copy = 0; $copy < 3; $copy++) {
-            $set = StringSet::query()->findOrFail($this->post("/sets/{$set->id}/duplicate")->assertCreated()->json('id'));
+            $set = StringSet::query()->whereKey($this->post("/sets/{$set->id}/duplicate")->assertCreated()->json('id'))->sole();
             self::assertSame([200, true], [mb_strlen($set->name), str_ends_with($set->name, ', copy')]);
         }
         $instrument = $set->instrument;
