@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { ask, Refused } from '../lib/api';
+import { ask, Refused, willPass } from '../lib/api';
+import { tell, untell } from '../ui/notices';
 import type { Evaluation, SetDocument } from '../lib/formats';
 import { oneAtATime } from '../lib/oneAtATime';
 import { useBenchStore } from './benchStore';
@@ -72,10 +73,22 @@ export function useEvaluation(document: SetDocument, first: Evaluation, gauges: 
         });
     }, [store, client, questionOf]);
 
-    const { data, error, isPlaceholderData } = useQuery({
+    const { data, error, isPlaceholderData, failureReason } = useQuery({
         ...questionOf(document),
         placeholderData: keepPreviousData,
     });
+    const unanswered = willPass(failureReason);
+    useEffect(() => {
+        if (!unanswered) {
+            return undefined;
+        }
+        tell('figures', {
+            tone: 'caution',
+            message: 'These are the last figures: the server does not answer for the design as it is now, and is asked again.',
+            actions: [],
+        });
+        return () => untell('figures');
+    }, [unanswered]);
     const [last, setLast] = useState(first);
     if (data !== undefined && data !== last) {
         setLast(data);

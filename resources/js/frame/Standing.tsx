@@ -13,9 +13,10 @@ export function Standing() {
     const standing = useNotices((state) => state.standing);
     const answers = useReach((state) => state.answers);
     useAskedAgain(!answers);
-    const about = Object.entries(standing);
-    // What is said of saving says already that nothing answers.
-    const silent = !answers && standing['saving'] === undefined;
+    // What is said of saving says already that nothing answers, and what the figures are.
+    const saving = standing['saving'] !== undefined;
+    const about = Object.entries(standing).filter(([key]) => key !== 'figures' || !saving);
+    const silent = !answers && !saving && standing['figures'] === undefined;
     return (
         <div role="status" className="contents">
             {silent && <Line notice={SILENT} />}
