@@ -72,7 +72,7 @@ final readonly class Database
             $sound = $this->column($pdo, 'pragma quick_check(1)');
         } catch (\PDOException $failure) {
             $fault = DatabaseFault::behind($failure) ?? DatabaseFault::Damaged;
-            throw new Unservable($fault === DatabaseFault::Damaged ? $this->damaged() : "{$this->path}: {$fault->sentence()}");
+            throw new Unservable($fault === DatabaseFault::Damaged ? $this->damaged() : "{$this->path}: {$fault->atStart()}");
         }
         if ($sound !== ['ok']) {
             throw new Unservable($this->damaged());
@@ -211,6 +211,15 @@ final readonly class Database
     private function stem(): string
     {
         return (string) preg_replace('/\.(sqlite3?|db)$/', '', $this->path);
+    }
+
+    /** A connection that does nothing but keep it open. */
+    public function hold(): \PDO
+    {
+        $pdo = $this->open();
+        $this->column($pdo, 'select migration from migrations limit 1');
+
+        return $pdo;
     }
 
     private function open(): \PDO

@@ -9,6 +9,7 @@ enum DatabaseFault: string
 {
     case Busy = 'busy';
     case Full = 'full';
+    case Disk = 'disk';
     case ReadOnly = 'read-only';
     case Damaged = 'damaged';
     case Missing = 'missing';
@@ -17,7 +18,8 @@ enum DatabaseFault: string
     /** SQLite's own words for each, as drivers pass them on. */
     private const WORDS = [
         'busy' => ['database is locked', 'database table is locked'],
-        'full' => ['database or disk is full', 'No space left on device', 'Disk quota exceeded', 'disk I/O error'],
+        'full' => ['database or disk is full', 'No space left on device', 'Disk quota exceeded'],
+        'disk' => ['disk I/O error'],
         'read-only' => ['readonly database', 'read-only', 'unable to open database file'],
         'damaged' => ['disk image is malformed', 'file is not a database', 'malformed database schema'],
         'missing' => ['Database file at path'],
@@ -43,12 +45,25 @@ enum DatabaseFault: string
         return null;
     }
 
+    /** For somebody who starts Lira: what to do first. */
+    public function atStart(): string
+    {
+        return match ($this) {
+            self::Busy => 'The database is busy: something else has it open and writes. End that, then start again.',
+            self::Full => 'The disk is full. Make room on it, then start again.',
+            self::Disk => 'The disk cannot be read or written: it is full or failing. Make room on it or look to it, then start again.',
+            self::ReadOnly => 'The database cannot be written to. Give yourself the right to write to its file and its folder, then start again.',
+            default => $this->sentence(),
+        };
+    }
+
     /** For somebody at the screen: what happened to the work, and what to do. */
     public function sentence(): string
     {
         return match ($this) {
             self::Busy => 'The database is busy: something else has been writing for more than five seconds. Nothing was changed here; try again in a moment.',
             self::Full => 'The disk is full, so nothing was saved. Make room on it, then try again; what you typed is still here.',
+            self::Disk => 'The disk cannot be read or written: it is full or failing, so nothing was saved. Make room on it or look to it, then try again; what you typed is still here.',
             self::ReadOnly => 'The database cannot be written to. Give Lira the right to write to its file and its folder, then try again; what you typed is still here.',
             self::Damaged => 'The database is damaged. Stop Lira, put the newest copy that lies beside it in its place, and start it again.',
             self::Missing => 'The database is not where it was. Put it back, or start Lira again.',
@@ -61,7 +76,7 @@ enum DatabaseFault: string
     {
         return match ($this) {
             self::Busy => 503,
-            self::Full => 507,
+            self::Full, self::Disk => 507,
             default => 500,
         };
     }

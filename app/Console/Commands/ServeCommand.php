@@ -46,7 +46,7 @@ final class ServeCommand extends Command
             return self::FAILURE;
         } catch (\PDOException|\ErrorException $failure) {
             $fault = DatabaseFault::behind($failure) ?? throw $failure;
-            $this->output->getErrorStyle()->writeln("{$place->database}: {$fault->sentence()}");
+            $this->output->getErrorStyle()->writeln("{$place->database}: {$fault->atStart()}");
 
             return self::FAILURE;
         }
@@ -68,6 +68,8 @@ final class ServeCommand extends Command
         $lock = Lock::take($place, $server->address());
         try {
             $this->prepare($database, $place, $migrator);
+            // As long as this is open, what SQLite keeps beside the file stays, so that it can be read even on a full disk.
+            $open = $database->hold();
             $this->trap([SIGINT, SIGTERM, SIGHUP], static function () use ($server): void {
                 $server->askToStop();
             });
@@ -77,6 +79,7 @@ final class ServeCommand extends Command
             return $this->watch($server);
         } finally {
             $server->stop();
+            unset($open);
             $lock->release();
         }
     }
@@ -147,7 +150,7 @@ final class ServeCommand extends Command
             if ($copy !== null) {
                 $database->putBack($copy);
             }
-            throw new Unservable("{$database->path} could not be brought up to date, so it is as it was. ".(DatabaseFault::behind($failure)?->sentence() ?? 'The newest log says more.'));
+            throw new Unservable("{$database->path} could not be brought up to date, so it is as it was. ".(DatabaseFault::behind($failure)?->atStart() ?? 'The newest log says more.'));
         }
     }
 

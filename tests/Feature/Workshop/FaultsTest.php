@@ -80,6 +80,14 @@ final class FaultsTest extends WorkshopTestCase
         $this->save('There is room again')->assertOk();
     }
 
+    public function test_a_fault_is_told_even_where_it_cannot_be_logged(): void
+    {
+        config(['logging.channels.daily' => ['driver' => 'single', 'path' => '/dev/full'], 'logging.default' => 'lira']);
+        app()->forgetInstance('log');
+        DB::statement('pragma max_page_count = 1');
+        self::assertTold($this->save(str_repeat('Long ', 40), notes: str_repeat('words ', 3000)), DatabaseFault::Full, 507);
+    }
+
     public function test_a_database_that_cannot_be_written_is_told(): void
     {
         DB::statement('pragma query_only = 1');
