@@ -196,7 +196,7 @@ function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
                     {tick('Only what lies in the drawer', rule.drawer, () => setRule({ ...rule, drawer: !rule.drawer }))}
                 </fieldset>
                 {conflict && <KeepBoth message={refused.message} onKeep={keepMine} onSee={() => onClose(true)} />}
-                <button type="submit" className={buttonClass.strong}>
+                <button type="submit" disabled={conflict} className={buttonClass.strong}>
                     {pool === null ? 'Make the pool' : 'Save'}
                 </button>
             </form>

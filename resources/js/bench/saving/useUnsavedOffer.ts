@@ -66,7 +66,7 @@ export function useUnsavedOffer(set: SavedSet): void {
             };
             tell(ABOUT, {
                 tone: 'caution',
-                message: `Changes to this set from ${clock(left.at)} were not saved before its page went${elsewhere ? ', and it was changed elsewhere since' : ''}.`,
+                message: `Changes to this set from ${clock(left.at)} were not saved before the page closed${elsewhere ? ', and it was changed elsewhere since' : ''}.`,
                 actions: [
                     { label: elsewhere ? 'Take them up over the other' : 'Take them up', run: take },
                     { label: 'Keep them as a new set', run: () => void keepAsNew(left) },
@@ -90,7 +90,7 @@ export async function offerElsewhere(): Promise<void> {
     }
     tell(ABOUT, {
         tone: 'caution',
-        message: `Changes to “${left.document.name}” from ${clock(left.at)} were not saved before its page went.`,
+        message: `Changes to “${left.document.name}” from ${clock(left.at)} were not saved before the page closed.`,
         actions: [
             {
                 label: 'Open it',

@@ -78,7 +78,7 @@ export function SupplierDialog({ supplier, onClose }: Props) {
                         </p>
                     )
                 )}
-                <button type="submit" className={`${buttonClass.strong} col-span-2 mt-1`}>
+                <button type="submit" disabled={refused?.status === 409} className={`${buttonClass.strong} col-span-2 mt-1`}>
                     {supplier === null ? 'Add supplier' : 'Save'}
                 </button>
             </form>

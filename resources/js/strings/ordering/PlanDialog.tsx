@@ -63,7 +63,7 @@ export function PlanDialog({ begin, onClose }: Props) {
             open
             onOpenChange={() => onClose(false)}
             title="Order for designs"
-            description="What lies in the drawer is taken first; the rest is bought as cheaply as it can be, parcels included."
+            description="What lies in the drawer is kept for it first; the rest is bought as cheaply as it can be, parcels included."
             width="wider"
         >
             <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-auto lg:grid-cols-[20rem_1fr]">
