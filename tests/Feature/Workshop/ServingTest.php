@@ -265,6 +265,16 @@ final class ServingTest extends WorkshopTestCase
         }
     }
 
+    public function test_a_body_larger_than_any_document_is_refused_unread(): void
+    {
+        $server = $this->serve('first.sqlite')->ready();
+        foreach (['/api/v1/evaluations', '/sets/import'] as $address) {
+            $answer = $server->client()->request('POST', $address, ['body' => '['.str_repeat('1,', 15_000_000).'1]', 'headers' => $server->token() + ['Content-Type' => 'application/json']]);
+            self::assertSame([422, 'nosniff'], [$answer->getStatusCode(), $answer->getHeaderLine('X-Content-Type-Options')]);
+            self::assertStringContainsString('more than 2 MB', (string) $answer->getBody());
+        }
+    }
+
     /** @param  list<string>  $options */
     private function serve(string $database, array $options = ['--empty']): RunningServer
     {
