@@ -277,6 +277,66 @@ test('of two who change one pool or one supplier the later is told and can keep 
     await expect(page.getByRole('heading', { name: 'Shared, mine' })).toBeVisible();
 });
 
+test('of two who measure one instrument the later is told, and keeps both', async ({ page, context, provoked }) => {
+    provoked.push(/409/);
+    await openOwnSet(page, 'On a shared instrument', {
+        instrument: { name: 'Wherry, shared', kind: 'electric-guitar', scale: { type: 'single', length_mm: 686 } },
+    });
+    await page.getByRole('link', { name: 'Wherry, shared' }).click();
+    const owner = page.getByRole('textbox', { name: 'Owner or customer' });
+    await expect(owner).toHaveValue('');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await other.getByRole('textbox', { name: 'Owner or customer' }).fill('Avery');
+    await other.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(other.getByText('“Wherry, shared” is saved.').first()).toBeVisible();
+    await other.close();
+
+    await owner.fill('Robin');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByRole('alert')).toContainText('“Wherry, shared” was changed elsewhere');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Keep mine as a new instrument' }).click();
+    await expect(page.getByRole('heading', { name: 'Wherry, shared, mine' })).toBeVisible();
+    await expect(owner).toHaveValue('Robin');
+    await page.goto('/instruments');
+    await page.getByRole('link', { name: 'Wherry, shared', exact: true }).click();
+    await expect(owner).toHaveValue('Avery');
+});
+
+test('packaged sets that two have typed stand one below the other', async ({ page, context, provoked }) => {
+    provoked.push(/409/);
+    const open = async (on: Page) => {
+        await on.goto('/strings/suppliers');
+        await on
+            .getByRole('row', { name: /Marram String Works/ })
+            .getByRole('button', { name: /sets/i })
+            .click();
+        const text = on.getByRole('textbox', { name: 'Packaged sets' });
+        await expect(text).toHaveValue(/,/);
+        return text;
+    };
+    const mine = await open(page);
+    const listed = await mine.inputValue();
+    const first = (listed.split('\n')[0] ?? '').split(',');
+    const another = (code: string) => [code, code, '9.90', ...first.slice(3)].join(',');
+    const other = await context.newPage();
+    const theirs = await open(other);
+    await theirs.fill(`${listed.trimEnd()}\n${another('THEIRS')}`);
+    await other.getByRole('button', { name: 'Save' }).click();
+    await expect(other.getByText(/packaged sets of Marram String Works are listed/).first()).toBeVisible();
+    await other.close();
+
+    await mine.fill(`${listed.trimEnd()}\n${another('MINE')}`);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert')).toContainText('was changed elsewhere');
+    await page.getByRole('button', { name: 'Put theirs below mine' }).click();
+    await expect(mine).toHaveValue(/MINE,[^]*\nTHEIRS,/);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/packaged sets of Marram String Works are listed/).first()).toBeVisible();
+    await expect(await open(page)).toHaveValue(/MINE,[^]*THEIRS,|THEIRS,[^]*MINE,/);
+});
+
 test('an order that is dropped gives back what was kept for it, and comes back with Undo', async ({ page }) => {
     await openOwnSet(page, 'Ordered and dropped', {
         instrument: { name: 'Dinghy', kind: 'electric-guitar', scale: { type: 'single', length_mm: 648 } },
