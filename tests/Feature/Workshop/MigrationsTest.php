@@ -7,7 +7,9 @@ namespace Tests\Feature\Workshop;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Lira\Document\Json;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Document\Documents;
 
 /** A database of every earlier version, filled, comes up to date with all that was in it. */
 final class MigrationsTest extends WorkshopTestCase
@@ -47,6 +49,31 @@ final class MigrationsTest extends WorkshopTestCase
                 yield "up to {$file}" => [$index];
             }
         }
+    }
+
+    public function test_what_is_too_long_from_before_is_shortened_and_a_set_keeps_the_whole_as_a_version(): void
+    {
+        $this->migrateTo(count(self::files()) - 1);
+        $long = Documents::with('/notes', str_repeat('words ', 5000));
+        $long->name = str_repeat('é', 300);
+        $long->baseline = (object) ['name' => str_repeat('b', 201)];
+        $at = ['created_at' => '2026-02-14 10:00:00', 'updated_at' => '2026-02-14 10:00:00'];
+        DB::table('instruments')->insert(['name' => str_repeat('h', 250), 'kind' => 'bass', 'strings' => 6, 'document' => Json::text(['name' => "Old\0".str_repeat('h', 250), 'kind' => 'bass'])] + $at);
+        foreach ([Json::text($long), Json::text(Documents::with('/name', '')), Json::text(Documents::everything())] as $text) {
+            DB::table('sets')->insert(['instrument_id' => 1, 'name' => 'As it was', 'document' => $text] + $at);
+        }
+        $this->migrateTo(count(self::files()));
+
+        $documents = DB::table('sets')->orderBy('id')->pluck('document')->all();
+        self::assertIsString($documents[0]);
+        $read = Json::object($documents[0]);
+        self::assertSame([str_repeat('é', 199).'…', mb_substr(str_repeat('words ', 5000), 0, 19_999).'…', str_repeat('b', 199).'…'], [data_get($read, 'name'), data_get($read, 'notes'), data_get($read, 'baseline.name')]);
+        self::assertSame(str_repeat('é', 199).'…', DB::table('sets')->where('id', 1)->value('name'));
+        self::assertSame('Without a name', DB::table('sets')->where('id', 2)->value('name'));
+        self::assertSame(Json::text(Documents::everything()), $documents[2], 'what is right is left alone');
+        self::assertSame([1, 2], DB::table('set_versions')->orderBy('set_id')->pluck('set_id')->all());
+        self::assertSame(Json::text($long), DB::table('set_versions')->where('set_id', 1)->value('document'));
+        self::assertSame('Old'.str_repeat('h', 196).'…', DB::table('instruments')->value('name'));
     }
 
     public function test_the_lists_open_after_the_way_from_the_first_version(): void
@@ -119,6 +146,8 @@ final class MigrationsTest extends WorkshopTestCase
             'list_set_strings' => ['list_set_id' => 1, 'list_string_id' => 1, 'position' => 1],
             'orders' => ['supplier_id' => 1, 'name' => 'First of all', 'currency' => 'EUR', 'shipping_cents' => 490] + $at,
             'order_lines' => ['order_id' => 1, 'kind' => 'set', 'list_set_id' => 1, 'code' => 'G-SET', 'name' => 'Two', 'strings' => 1, 'count' => 2, 'cents' => 500],
+            'purchases' => ['key' => 'once-and-no-more', 'name' => 'First of all'] + $at,
+            'reservations' => ['purchase_id' => 1, 'lot_id' => 1, 'quantity' => 2] + $at,
             'samples' => ['kind' => 'bass', 'readings' => '{"mass_g":1}'] + $made + $at,
         ];
         $filled = [];
