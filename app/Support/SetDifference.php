@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluator;

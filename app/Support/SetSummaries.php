@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\StringSet;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** Sets in a line each, for lists. */
 final class SetSummaries

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\InstrumentReader;
 use Lira\Document\InvalidDocument;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** Instruments in and out of storage. Errors carry the paths of the `instrument` part of a set document. */
 final class StoredInstruments

@@ -13,7 +13,7 @@ use Lira\Density\BuiltString;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Pitch\Tuning;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\OwnTuning;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;

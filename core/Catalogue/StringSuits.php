@@ -6,9 +6,9 @@ namespace Lira\Catalogue;
 
 use Lira\Density\BuiltString;
 use Lira\Feel\Zones;
-use Lira\Finding\Limit;
-use Lira\Finding\Limits;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Strength\Breaking;

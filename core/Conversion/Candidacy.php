@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Conversion;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Finding\Severity;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Target\Band;
 
 /** Whether an instrument is a good candidate for a conversion, and if not, plainly why. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Conversion;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 

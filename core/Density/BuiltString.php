@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Density;
 
-use Lira\Instrument\Kind;
-use Lira\Tension\TensionLaw;
+use Lira\Kind\Kind;
 
 /** A string as described, as it is built, what it weighs, and how it pulls: everything about it but where it is strung. */
 final readonly class BuiltString

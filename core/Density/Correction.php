@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Density;
 
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Material\Material;
 
 /**

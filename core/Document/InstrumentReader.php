@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\PlainText;

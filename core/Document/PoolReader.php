@@ -8,11 +8,12 @@ use Lira\Density\BuiltString;
 use Lira\Density\Construction;
 use Lira\Density\Correction;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Design\SetDesign;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
-use Lira\Solver\Pool;
-use Lira\Solver\StandardPool;
+use Lira\Pool\Pool;
+use Lira\Pool\StandardPool;
 
 /** Reads a pool of gauges: the word "standard", or a list of constructions with their gauges and of single strings. */
 final readonly class PoolReader

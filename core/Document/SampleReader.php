@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Density\Sample;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** Reads strings that somebody weighed, or sounded under a known load. */
 final readonly class SampleReader

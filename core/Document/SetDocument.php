@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Density\Correction;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluator;
-use Lira\Finding\Limits;
+use Lira\Limit\Limits;
+use Lira\Pool\Pool;
 use Lira\Solver\Brief;
-use Lira\Solver\Pool;
 use Lira\Target\Band;
 
 /**

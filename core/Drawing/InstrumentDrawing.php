@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Drawing;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Finding\Finding;
 

@@ -6,7 +6,7 @@ namespace Lira\Evaluation;
 
 use Lira\Density\BuiltString;
 use Lira\Feel\FeltRange;
-use Lira\Solver\Equivalent;
+use Lira\Pool\Equivalent;
 
 /** One string of a set: what it is, how long it speaks, how it fits, and how it does in each tuning. */
 final readonly class EvaluatedString

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lira\Evaluation;
 
 use Lira\Density\BuiltString;
-use Lira\Finding\Limit;
-use Lira\Finding\Limits;
 use Lira\Fit\BreakAngle;
 use Lira\Fit\Post;
 use Lira\Instrument\Hardware;
 use Lira\Instrument\PostType;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 
 /**
  * One string on its post, nut and saddle: turns, angles and lengths, as far as the hardware was measured (null where not).

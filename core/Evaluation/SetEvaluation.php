@@ -6,7 +6,7 @@ namespace Lira\Evaluation;
 
 use Lira\Feel\Zones;
 use Lira\Finding\Finding;
-use Lira\Solver\Pool;
+use Lira\Pool\Pool;
 
 /** What the core answers about a set. */
 final readonly class SetEvaluation

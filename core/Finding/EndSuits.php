@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
 
 /** A string whose end cannot be held where this instrument holds its strings. */
 final class EndSuits implements Rule

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 
 /**
  * One aspect of how one string fits: what the string has or needs, what the instrument has, and what was found. Both null

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
 
 /** A lower string that is thinner than its higher neighbour: rarely meant. Judged by pitch, so octave and re-entrant tunings pass. */
 final class GaugeOrder implements Rule

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Lira\Finding;
 
 use Lira\Density\BuiltString;
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Instrument\BuiltFor;
 use Lira\Instrument\Pickup;
 use Lira\Instrument\Usual;
+use Lira\Limit\Limits;
 use Lira\Material\Material;
 
 /** Strings that the pickup cannot hear, or that pull apart what was built for others. */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 
 /** Neighbours whose tensions differ more than the hand overlooks. */
 final class NeighbourJump implements Rule

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 
 /** Nut slots: too narrow and the string sits high, too wide and it rattles; and the angle behind them. */
 final class NutFit implements Rule

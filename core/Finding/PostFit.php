@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
 
 /** Tuner posts: whether the string goes through the hole, and how many turns its angle needs. */
 final class PostFit implements Rule

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
 
 /** One thing that is looked for in an evaluated set. To add one: a class here, and a line in {@see Rulebook}. */
 interface Rule

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
 
 /** Every rule there is, in the order in which a technician goes through them. */
 final class Rulebook

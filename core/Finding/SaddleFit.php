@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 
 /** The saddle: whether it can go back far enough, and the angle behind it. */
 final class SaddleFit implements Rule

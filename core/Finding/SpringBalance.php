@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Fit\Springs;
+use Lira\Limit\Limits;
 
 /** A floating bridge whose springs have to balance another total. */
 final class SpringBalance implements Rule

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\Total;
 use Lira\Instrument\TrussRod;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
 
 /** The whole instrument: against what it may bear, and against what it is used to. */
 final class TotalTension implements Rule

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
+use Lira\Kind\Kind;
 use Lira\Length\Scale;
 
 /** An instrument as far as strings are concerned. */

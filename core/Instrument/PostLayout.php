@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
+use Lira\Kind\Kind;
+
 /** Where the tuner posts stand on the headstock. */
 enum PostLayout: string
 {

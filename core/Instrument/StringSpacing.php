@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
+use Lira\Kind\Kind;
+
 /** From the middle of one string to the middle of the next on usual instruments, metres: round figures, until somebody measured. */
 final class StringSpacing
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
+use Lira\Kind\Kind;
+
 /**
  * What an instrument of some kind usually has: round figures to begin with, assumed until somebody measured. Metres. What
  * differs too much from one to the next is null.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Pitch;
 
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** A tuning people know by name. */
 final readonly class LibraryTuning

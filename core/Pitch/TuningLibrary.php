@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Pitch;
 
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** Tunings in common use. To add one: a row here, its pitches from string 1 (the thinnest side). */
 final class TuningLibrary

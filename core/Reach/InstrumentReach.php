@@ -9,10 +9,10 @@ use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
-use Lira\Finding\Limit;
 use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Setup;
-use Lira\Solver\StandardPool;
+use Lira\Limit\Limit;
+use Lira\Pool\StandardPool;
 use Lira\Strength\Breaking;
 
 /**

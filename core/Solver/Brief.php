@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Solver;
 
 use Lira\Density\Construction;
+use Lira\Pool\Pool;
 use Lira\Target\Band;
 use Lira\Target\Tensions;
 

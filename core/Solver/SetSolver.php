@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lira\Solver;
 
 use Lira\Density\BuiltString;
-use Lira\Document\SetDesign;
+use Lira\Design\SetDesign;
 use Lira\Pitch\Tuning;
 use Lira\Strength\Breaking;
 

@@ -6,7 +6,7 @@ namespace Lira\Solver;
 
 use Lira\Density\BuiltString;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\Pitch\ReferencePitch;

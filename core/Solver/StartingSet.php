@@ -7,12 +7,13 @@ namespace Lira\Solver;
 use Lira\Density\BuiltString;
 use Lira\Density\StringSpec;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
 use Lira\Pitch\TuningLibrary;
+use Lira\Pool\StandardPool;
 use Lira\Target\UsualTension;
 
 /**

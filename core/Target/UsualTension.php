@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Target;
 
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** What one string usually pulls on a kind of instrument, newtons: round figures to begin with, until somebody's own are known. */
 final class UsualTension

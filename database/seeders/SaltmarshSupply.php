@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Lira\Density\BuiltString;
 use Lira\Density\Construction;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Random\Engine\Mt19937;

@@ -19,7 +19,7 @@ use Lira\Fit\Intonation;
 use Lira\Fit\Post;
 use Lira\Fit\SaddleSetback;
 use Lira\Fit\Springs;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Stiffness\Inharmonicity;

@@ -13,7 +13,7 @@ use Lira\Fit\DownForce;
 use Lira\Fit\Intonation;
 use Lira\Fit\Post;
 use Lira\Fit\SaddleSetback;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
 use PHPUnit\Framework\Attributes\DataProviderExternal;

@@ -13,7 +13,7 @@ use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Document\SampleReader;
 use Lira\Document\StringReader;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples

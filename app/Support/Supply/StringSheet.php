@@ -12,8 +12,8 @@ use Lira\Density\StringSpec;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Document\StringReader;
-use Lira\Instrument\Kind;
 use Lira\InvalidInput;
+use Lira\Kind\Kind;
 use Lira\Material\Material;
 
 /** All there is to say about one string that can be ordered: how it is built, what it weighs, what it suits, where it is used. */

@@ -10,7 +10,7 @@ use Lira\Density\GivenDensity;
 use Lira\Density\Source;
 use Lira\Density\State;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Tests\Core\CoreTestCase;

@@ -14,7 +14,7 @@ use Lira\Density\StringBuild;
 use Lira\Density\StringSpec;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluator;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Tension\Tension;

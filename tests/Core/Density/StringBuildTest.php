@@ -13,7 +13,7 @@ use Lira\Density\RibbonWrap;
 use Lira\Density\RoundWrap;
 use Lira\Density\StringBuild;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Pitch;
 
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\TuningLibrary;

@@ -7,7 +7,7 @@ namespace Tests\Core\Reach;
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluator;
-use Lira\Finding\Limit;
+use Lira\Limit\Limit;
 use Lira\Reach\Bound;
 use Lira\Reach\InstrumentReach;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -6,7 +6,7 @@ namespace Tests\Core\Solver;
 
 use Lira\Density\BuiltString;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Solver\Candidate;

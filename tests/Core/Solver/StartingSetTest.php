@@ -6,10 +6,10 @@ namespace Tests\Core\Solver;
 
 use Lira\Density\StringSpec;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
-use Lira\Solver\StandardPool;
+use Lira\Pool\StandardPool;
 use Lira\Solver\StartingSet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;

@@ -9,7 +9,7 @@ use Eris\TestTrait;
 use Lira\Density\BuiltString;
 use Lira\Density\GivenDensity;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Tension\Tension;

@@ -17,8 +17,8 @@ use Inertia\Response;
 use Lira\Document\InstrumentFile;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
-use Lira\Instrument\Kind;
 use Lira\Instrument\Usual;
+use Lira\Kind\Kind;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Instruments: listed, added, measured, put away. */

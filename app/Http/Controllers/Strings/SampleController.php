@@ -12,7 +12,7 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Density\Construction;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Material\Material;
 
 /** Strings that were weighed or sounded here. */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Bench;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Pitch\Pitch;
 
 final class FindTuningsRequest extends FormRequest

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Instrument;
+namespace Lira\Kind;
 
 /** What kind of instrument it is. It decides which cores, gauges and cautions are usual. */
 enum Kind: string

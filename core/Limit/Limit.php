@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Finding;
+namespace Lira\Limit;
 
 /** Every limit a finding is judged by, with its usual value and the reason for it. They can be changed in a document. */
 enum Limit: string

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Lira\Tension;
+namespace Lira\Density;
 
-use Lira\Density\LinearDensity;
-use Lira\Density\State;
-use Lira\Density\StringBuild;
+use Lira\Tension\Tension;
 
 /**
  * How one string answers to pitch and length: stretch-corrected where its density is known at rest, plain where it is

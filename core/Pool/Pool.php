@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Solver;
+namespace Lira\Pool;
 
 use Lira\Density\BuiltString;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Document;
+namespace Lira\Design;
 
 use Lira\Density\BuiltString;
 use Lira\Feel\Trial;

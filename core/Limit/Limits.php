@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Finding;
+namespace Lira\Limit;
 
 /** The limits that count for a set: the usual ones, and what its document changes. */
 final readonly class Limits

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Finding;
+namespace Lira\Limit;
 
 use Lira\InvalidInput;
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Lira\Solver;
+namespace Lira\Pool;
 
 use Lira\Density\BuiltString;
 use Lira\Density\Construction;
 use Lira\Density\Correction;
 use Lira\Density\StringSpec;
-use Lira\Instrument\Kind;
+use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 
