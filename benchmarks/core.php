@@ -9,7 +9,6 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Solver\SetSolver;
 
 /** @param  int  $gauges  half of them plain, half wound, evenly from thin to thick */
@@ -60,7 +59,7 @@ $evaluated = document(6, 1);
 $evaluated->pool = pool(120);
 $evaluatedDocument = SetDocument::from($evaluated);
 measure('read 6 strings and a pool of 120', 200, static fn () => SetDocument::from($evaluated));
-measure('evaluate 6 strings with a pool of 120', 300, static fn () => SetEvaluator::evaluate($evaluatedDocument));
+measure('evaluate 6 strings with a pool of 120', 300, static fn () => $evaluatedDocument->evaluation());
 
 $cases = [
     '6 × 120 × 1, equal' => [6, 120, 1, ['profile' => 'equal', 'tension_n' => 72]],

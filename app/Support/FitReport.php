@@ -7,21 +7,20 @@ namespace App\Support;
 use App\Models\StringSet;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
-use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
+use Lira\Finding\Assessment;
 use Lira\Finding\FitAspect;
 use Lira\Finding\FitCheck;
 
 /** Whether a set fits its instrument, on one printed page: what is fine, what to adjust, what goes to a repairer. */
 final readonly class FitReport
 {
-    private function __construct(private SetDocument $document, private SetEvaluation $evaluation, private Units $units) {}
+    private function __construct(private SetDocument $document, private Assessment $assessment, private Units $units) {}
 
     /** @param  'a4'|'letter'  $paper */
     public static function pdf(StringSet $set, Units $units, string $paper): string
     {
         $document = StoredSets::document($set);
-        $report = new self($document, SetEvaluator::evaluate($document), $units);
+        $report = new self($document, $document->assessment(), $units);
 
         return SheetPdf::of('sheets.fit', "{$set->name}: does it fit?", $report->content($set), $paper);
     }
@@ -29,7 +28,7 @@ final readonly class FitReport
     /** @return array<string, mixed> */
     private function content(StringSet $set): array
     {
-        $checks = FitCheck::all($this->document->design, $this->evaluation, $this->document->limits);
+        $checks = FitCheck::all($this->document->design, $this->assessment, $this->document->limits);
         $aspects = array_values(array_filter(FitAspect::cases(), static fn (FitAspect $aspect): bool => array_filter(
             $checks, static fn (FitCheck $check): bool => $check->aspect === $aspect && $check->isMeasured(),
         ) !== []));
@@ -47,9 +46,9 @@ final readonly class FitReport
                 'turns' => number_format($string->fit->turns, 1),
                 'leave' => $string->fit->leaveM === null ? null : $this->units->length($string->fit->leaveM),
                 'cells' => array_map(fn (FitAspect $aspect): array => $this->cell($checks, $aspect, $string->position), $aspects),
-            ], $this->evaluation->strings),
+            ], $this->assessment->evaluation->strings),
             'total' => $this->total(),
-            'todo' => SheetPdf::toDo($this->evaluation->findings),
+            'todo' => SheetPdf::toDo($this->assessment->findings),
             'changed' => $set->updated_at->toDateString(),
         ];
     }
@@ -90,7 +89,7 @@ final readonly class FitReport
     {
         $most = $this->document->design->instrument->hardware->maxTotalN;
         $lines = [];
-        foreach ($this->evaluation->totals as $index => $total) {
+        foreach ($this->assessment->evaluation->totals as $index => $total) {
             $tolerance = $total->tolerance();
             $lines[] = implode(', ', array_filter([
                 $this->document->design->tunings[$index]->name.': '.$this->units->tension($total->tensionN, $tolerance),

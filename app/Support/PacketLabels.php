@@ -6,7 +6,6 @@ namespace App\Support;
 
 use App\Models\StringSet;
 use Lira\Evaluation\EvaluatedString;
-use Lira\Evaluation\SetEvaluator;
 
 /** A label for each string's packet, and a card that lists them in the order in which they are fitted. */
 final class PacketLabels
@@ -76,6 +75,6 @@ final class PacketLabels
             'material' => $string->string->spec->material->label(),
             'turns' => number_format($string->fit->turns, 1),
             'leave' => $string->fit->leaveM === null ? null : $units->length($string->fit->leaveM),
-        ], SetEvaluator::evaluate(StoredSets::document($set))->strings);
+        ], StoredSets::document($set)->evaluation()->strings);
     }
 }

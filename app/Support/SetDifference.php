@@ -7,7 +7,6 @@ namespace App\Support;
 use Lira\Design\SetDesign;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
 use Lira\Target\Intent;
@@ -69,8 +68,8 @@ final readonly class SetDifference
     /** @return list<array{what: string, before: string, after: string}> */
     private function strings(): array
     {
-        $old = SetEvaluator::evaluate($this->before)->strings;
-        $new = SetEvaluator::evaluate($this->after)->strings;
+        $old = $this->before->evaluation()->strings;
+        $new = $this->after->evaluation()->strings;
         $rows = [];
         for ($index = 0; $index < max(count($old), count($new)); $index++) {
             $rows[] = [

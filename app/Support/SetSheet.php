@@ -9,7 +9,6 @@ use Lira\Density\Source;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Feel\FeltChange;
 use Lira\Pitch\Tuning;
@@ -29,7 +28,8 @@ final class SetSheet
     private static function content(StringSet $set, Units $units): array
     {
         $document = StoredSets::document($set);
-        $evaluation = SetEvaluator::evaluate($document);
+        $assessment = $document->assessment();
+        $evaluation = $assessment->evaluation;
 
         return [
             'name' => $set->name,
@@ -45,7 +45,7 @@ final class SetSheet
                 'tension' => $units->tension($total->tensionN, $total->tolerance()),
                 'change' => self::percent($total->change),
             ], $evaluation->totals),
-            'findings' => SheetPdf::toDo($evaluation->findings),
+            'findings' => SheetPdf::toDo($assessment->findings),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
             'changed' => $set->updated_at->toDateString(),

@@ -6,6 +6,7 @@ namespace Lira\Conversion;
 
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Finding\Assessment;
 use Lira\Finding\Severity;
 use Lira\Kind\Kind;
 use Lira\Target\Band;
@@ -29,18 +30,20 @@ final class Candidacy
     private const AGAINST = ['break-risk', 'dull', 'saddle-travel', 'total-over-maximum', 'steel-on-nylon', 'post-hole', 'string-too-short'];
 
     /**
-     * @param  SetEvaluation  $evaluation  the chosen strings
+     * @param  Assessment  $assessment  of the chosen strings
      * @param  list<Band>  $bands  what they should pull
      * @return list<string> nothing if nothing speaks against it
      */
-    public static function doubts(Conversion $conversion, SetDesign $design, SetEvaluation $evaluation, array $bands): array
+    public static function doubts(Conversion $conversion, SetDesign $design, Assessment $assessment, array $bands): array
     {
+        $evaluation = $assessment->evaluation;
+
         return [
             ...self::another($conversion),
             ...self::bridge($design, $evaluation),
             ...self::top($design, $evaluation),
             ...self::neck($conversion, $design, $evaluation),
-            ...self::found($evaluation),
+            ...self::found($assessment),
             ...self::missed($evaluation, $bands),
         ];
     }
@@ -99,10 +102,10 @@ final class Candidacy
     }
 
     /** @return list<string> */
-    private static function found(SetEvaluation $evaluation): array
+    private static function found(Assessment $assessment): array
     {
         $doubts = [];
-        foreach ($evaluation->findings as $finding) {
+        foreach ($assessment->findings as $finding) {
             if ($finding->severity === Severity::Stop || (in_array($finding->code, self::AGAINST, true) && ($finding->severity === Severity::Caution || $finding->code === 'dull'))) {
                 $doubts[$finding->message] = true;
             }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
+use Lira\Finding\Assessment;
 use Lira\Solver\NoSolution;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solution;
@@ -20,7 +19,7 @@ final class Answers
      */
     public static function evaluation(SetDocument $document): array
     {
-        return EvaluationWriter::toArray($document, SetEvaluator::evaluate($document), $document->bands());
+        return EvaluationWriter::toArray($document, $document->assessment(), $document->bands());
     }
 
     /**
@@ -30,7 +29,7 @@ final class Answers
      */
     public static function sound(SetDocument $document): array
     {
-        return SoundWriter::toArray($document, SetEvaluator::evaluate($document));
+        return SoundWriter::toArray($document, $document->evaluation());
     }
 
     /**
@@ -40,7 +39,7 @@ final class Answers
      */
     public static function fit(SetDocument $document): array
     {
-        return FitWriter::toArray($document, SetEvaluator::evaluate($document));
+        return FitWriter::toArray($document, $document->assessment());
     }
 
     /**
@@ -73,10 +72,10 @@ final class Answers
         $brief = $document->brief();
         try {
             $solved = SetSolver::solve($document->design, $brief);
-            $baseline = SetEvaluator::baseline($document);
+            $baseline = $document->baselineEvaluation();
 
             return SolutionWriter::toArray($document, $brief, $solved, array_map(
-                static fn (Solution $solution): SetEvaluation => SetEvaluator::evaluateDesign($document, $document->design->withStrings($solution->built()), $baseline),
+                static fn (Solution $solution): Assessment => $document->assessmentOf($document->design->withStrings($solution->built()), $baseline),
                 $solved->solutions,
             ));
         } catch (NoSolution $none) {

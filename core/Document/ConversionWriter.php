@@ -22,7 +22,7 @@ final class ConversionWriter
             'poor_candidate' => $converted->doubts !== [],
             'doubts' => $converted->doubts,
             'document' => $converted->document->json,
-            'evaluation' => EvaluationWriter::toArray($converted->document, $converted->evaluation, $converted->document->bands()),
+            'evaluation' => EvaluationWriter::toArray($converted->document, $converted->assessment, $converted->document->bands()),
         ];
     }
 }

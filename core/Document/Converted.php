@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Evaluation\SetEvaluation;
+use Lira\Finding\Assessment;
 
 /** A set that was converted: its document, why it is as it is, and what speaks against it. */
 final readonly class Converted
@@ -15,7 +15,7 @@ final readonly class Converted
      */
     public function __construct(
         public SetDocument $document,
-        public SetEvaluation $evaluation,
+        public Assessment $assessment,
         public array $reasons,
         public array $doubts,
     ) {}

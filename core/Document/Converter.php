@@ -9,7 +9,6 @@ use Lira\Conversion\Conversion;
 use Lira\Conversion\ConversionKind;
 use Lira\Conversion\Reasons;
 use Lira\Density\BuiltString;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Length\Length;
 use Lira\Limit\Limit;
 use Lira\Material\Material;
@@ -54,13 +53,13 @@ final readonly class Converter
         $solution = $this->solved($before);
         $json->strings = $this->strings($before, $solution->built());
         $document = SetDocument::from($json);
-        $evaluation = SetEvaluator::evaluate($document);
+        $assessment = $document->assessment();
         $feelsLike = $document->baseline->name ?? '';
-        $reasons = Reasons::of($this->conversion, $this->present->design, SetEvaluator::evaluate($before), $evaluation, $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike);
-        $doubts = Candidacy::doubts($this->conversion, $document->design, $evaluation, $document->bands());
+        $reasons = Reasons::of($this->conversion, $this->present->design, $before->evaluation(), $assessment->evaluation, $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike);
+        $doubts = Candidacy::doubts($this->conversion, $document->design, $assessment, $document->bands());
         $json->notes = implode("\n", [...$reasons, ...array_map(static fn (string $doubt): string => "Against it: {$doubt}", $doubts)]);
 
-        return new Converted(SetDocument::from($json), $evaluation, $reasons, $doubts);
+        return new Converted(SetDocument::from($json), $assessment, $reasons, $doubts);
     }
 
     /** The new document with the old strings still on it. */
@@ -183,7 +182,7 @@ final readonly class Converter
         }
         $aims = array_map(
             static fn ($string): float => round($string->aimN(), 3),
-            (SetEvaluator::baseline($this->present) ?? SetEvaluator::evaluate($this->present))->strings,
+            ($this->present->baselineEvaluation() ?? $this->present->evaluation())->strings,
         );
 
         return (object) (['profile' => 'per-string', 'tension_n' => [...$aims, $aims[count($aims) - 1]], 'tunings' => 'worst'] + $kept);

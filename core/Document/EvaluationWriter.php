@@ -12,6 +12,7 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Evaluation\Total;
 use Lira\Feel\FeltChange;
+use Lira\Finding\Assessment;
 use Lira\Limit\Limit;
 use Lira\Pool\Equivalent;
 use Lira\Strength\Breaking;
@@ -32,10 +33,11 @@ final class EvaluationWriter
      * @param  list<Band>  $bands  what each string should pull, where the document says what is aimed at
      * @return array<string, mixed>
      */
-    public static function toArray(SetDocument $document, SetEvaluation $evaluation, array $bands = []): array
+    public static function toArray(SetDocument $document, Assessment $assessment, array $bands = []): array
     {
+        $evaluation = $assessment->evaluation;
         $answer = ['format' => self::FORMAT, 'version' => self::VERSION] + self::design($evaluation)
-            + ['findings' => FindingWriter::all($evaluation->findings)];
+            + ['findings' => FindingWriter::all($assessment->findings)];
         if ($bands !== []) {
             $answer['targets'] = BandWriter::all($bands);
         }

@@ -12,8 +12,8 @@ use Lira\Drawing\SaddleStand;
 use Lira\Drawing\SideView;
 use Lira\Drawing\SlotSeat;
 use Lira\Drawing\StringDrawn;
-use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\Total;
+use Lira\Finding\Assessment;
 use Lira\Finding\FitCheck;
 
 /** Writes how a set fits its instrument, drawn to scale, as `lira-fit`, version 1. */
@@ -27,9 +27,10 @@ final class FitWriter
     private const DECIMALS = 3;
 
     /** @return array<string, mixed> */
-    public static function toArray(SetDocument $document, SetEvaluation $evaluation): array
+    public static function toArray(SetDocument $document, Assessment $assessment): array
     {
-        $drawing = InstrumentDrawing::of($document->design, $evaluation);
+        $evaluation = $assessment->evaluation;
+        $drawing = InstrumentDrawing::of($document->design, $assessment);
 
         return [
             'format' => self::FORMAT,
@@ -57,8 +58,8 @@ final class FitWriter
                 'string' => $check->string,
                 'instrument' => $check->instrument,
                 'fine' => $check->isMeasured() ? $check->isFine() : null,
-            ], FitCheck::all($document->design, $evaluation, $document->limits)),
-            'findings' => FindingWriter::all($evaluation->findings),
+            ], FitCheck::all($document->design, $assessment, $document->limits)),
+            'findings' => FindingWriter::all($assessment->findings),
             'marks' => array_map(static fn (Mark $mark): array => [
                 'finding' => $mark->finding,
                 'place' => $mark->place->value,

@@ -9,7 +9,6 @@ use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Reach\Bound;
 use Lira\Reach\GaugeReach;
-use Lira\Reach\InstrumentReach;
 use Lira\Reach\StringReach;
 
 /** Writes how low and how high an instrument can go, as `lira-reach`, version 1. */
@@ -36,7 +35,7 @@ final class ReachWriter
         if ($gauges > self::MOST_GAUGES) {
             throw InvalidDocument::at('/pool', sprintf('How low and how high %s gauges go is more than can be drawn; %s is the most, over all strings. Take a smaller pool.', number_format($gauges), number_format(self::MOST_GAUGES)));
         }
-        $reach = InstrumentReach::of($document);
+        $reach = $document->reach();
         $a4 = $document->design->tunings[0]->a4;
 
         return [

@@ -6,9 +6,13 @@ namespace Lira\Document;
 
 use Lira\Density\Correction;
 use Lira\Design\SetDesign;
+use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
+use Lira\Finding\Assessment;
 use Lira\Limit\Limits;
 use Lira\Pool\Pool;
+use Lira\Pool\StandardPool;
+use Lira\Reach\InstrumentReach;
 use Lira\Solver\Brief;
 use Lira\Target\Band;
 
@@ -71,7 +75,7 @@ final readonly class SetDocument
         }
         $problems = new Problems;
         $reader = new TargetReader($problems, new StringReader($problems), $this->corrections);
-        $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, SetEvaluator::baseline($this), $this->limits);
+        $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation(), $this->limits);
         $problems->throwIfAny();
 
         return $brief ?? throw InvalidDocument::at('/target', 'This target cannot be read.');
@@ -91,9 +95,45 @@ final readonly class SetDocument
         }
         $problems = new Problems;
         $bands = (new TargetReader($problems, new StringReader($problems), $this->corrections))
-            ->bands(Node::at('/target', $target, $problems), $this->design, SetEvaluator::baseline($this));
+            ->bands(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation());
 
         return $problems->any() ? [] : $bands ?? [];
+    }
+
+    /** Every figure of it, beside its baseline. */
+    public function evaluation(): SetEvaluation
+    {
+        return SetEvaluator::evaluate($this->design, $this->limits, $this->baselineEvaluation(), $this->holdingN, $this->pool);
+    }
+
+    /** Its figures and what is to be said about it. */
+    public function assessment(): Assessment
+    {
+        return Assessment::of($this->design, $this->evaluation(), $this->limits);
+    }
+
+    /**
+     * The same of another design in its place, by its limits and beside its baseline.
+     *
+     * @param  ?SetEvaluation  $baseline  its own, evaluated
+     */
+    public function assessmentOf(SetDesign $design, ?SetEvaluation $baseline): Assessment
+    {
+        return Assessment::of($design, SetEvaluator::evaluate($design, $this->limits, $baseline, $this->holdingN), $this->limits);
+    }
+
+    /** How low and how high its instrument can go, with its own pool of gauges or what is usually sold. */
+    public function reach(): InstrumentReach
+    {
+        $sold = $this->pool->strings ?? StandardPool::with($this->design->instrument->kind, $this->design->strings, $this->corrections)->strings;
+
+        return InstrumentReach::of($this->design, $this->evaluation(), $this->limits, $sold);
+    }
+
+    /** The baseline alone, on its own instrument. */
+    public function baselineEvaluation(): ?SetEvaluation
+    {
+        return $this->baseline === null ? null : SetEvaluator::evaluate($this->baseline, $this->limits);
     }
 
     /** The document as text, with everything it came with. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Evaluation\SetEvaluation;
 use Lira\Feel\FeltChange;
+use Lira\Finding\Assessment;
 use Lira\Pitch\Tuning;
 use Lira\Solver\Brief;
 use Lira\Solver\Candidate;
@@ -22,10 +22,10 @@ final class SolutionWriter
     public const VERSION = 1;
 
     /**
-     * @param  list<SetEvaluation>  $evaluations  of each solution in its turn
+     * @param  list<Assessment>  $assessments  of each solution in its turn
      * @return array<string, mixed>
      */
-    public static function toArray(SetDocument $document, Brief $brief, Solved $solved, array $evaluations): array
+    public static function toArray(SetDocument $document, Brief $brief, Solved $solved, array $assessments): array
     {
         return [
             'format' => self::FORMAT,
@@ -35,7 +35,7 @@ final class SolutionWriter
             'complete' => $solved->complete,
             'bound' => $solved->bound,
             'targets' => BandWriter::all($brief->bands),
-            'solutions' => array_map(static fn (Solution $solution, SetEvaluation $evaluation): array => self::solution($solution, $evaluation, $document->design->tunings), $solved->solutions, $evaluations),
+            'solutions' => array_map(static fn (Solution $solution, Assessment $assessment): array => self::solution($solution, $assessment, $document->design->tunings), $solved->solutions, $assessments),
             'packaged' => array_map(self::packaged(...), $solved->packaged),
             ...($document->unknownKeys === [] ? [] : ['unknown_keys' => $document->unknownKeys]),
         ];
@@ -45,15 +45,17 @@ final class SolutionWriter
      * @param  list<Tuning>  $tunings
      * @return array<string, mixed>
      */
-    private static function solution(Solution $solution, SetEvaluation $evaluation, array $tunings): array
+    private static function solution(Solution $solution, Assessment $assessment, array $tunings): array
     {
+        $evaluation = $assessment->evaluation;
+
         return [
             'objective' => $solution->objective,
             'strings' => array_map(static fn (ChosenString $string): array => self::chosen($string) + self::changes(
                 array_map(static fn ($at): ?FeltChange => $at->change, $evaluation->strings[$string->position - 1]->tunings),
             ), $solution->strings),
             'totals' => array_map(static fn (Tuning $tuning, float $totalN, $total): array => ['tuning' => $tuning->name, 'tension_n' => $totalN] + ($total->change === null ? [] : ['change' => ChangeWriter::change($total->change)]), $tunings, $solution->totalsN, $evaluation->totals),
-            'findings' => FindingWriter::all($evaluation->findings),
+            'findings' => FindingWriter::all($assessment->findings),
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lira\Drawing;
 
 use Lira\Design\SetDesign;
-use Lira\Evaluation\SetEvaluation;
+use Lira\Finding\Assessment;
 use Lira\Finding\Finding;
 
 /** An instrument drawn to scale from what was measured, with a set of strings on it and marks where something was found. */
@@ -24,8 +24,9 @@ final readonly class InstrumentDrawing
         public array $assumed,
     ) {}
 
-    public static function of(SetDesign $design, SetEvaluation $evaluation): self
+    public static function of(SetDesign $design, Assessment $assessment): self
     {
+        $evaluation = $assessment->evaluation;
         $instrument = $design->instrument;
         $neck = NeckPlan::of($instrument, count($evaluation->strings));
         $headstock = Headstock::of($instrument, $neck, $evaluation->strings);
@@ -53,7 +54,7 @@ final readonly class InstrumentDrawing
             'places of the posts' => $headstock->assumed,
         ]));
 
-        return new self($neck, $headstock, $strings, self::marks($strings, $evaluation->findings), $assumed);
+        return new self($neck, $headstock, $strings, self::marks($strings, $assessment->findings), $assumed);
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lira\Evaluation;
 
 use Lira\Feel\Zones;
-use Lira\Finding\Finding;
 use Lira\Pool\Pool;
 
 /** What the core answers about a set. */
@@ -17,7 +16,6 @@ final readonly class SetEvaluation
      * @param  Zones  $zones  where strings flap and where they are hard on the hand
      * @param  ?float  $holdingN  the tension below which a string flaps, newtons, where it is known
      * @param  ?self  $baseline  the set that feels right, evaluated on its own instrument
-     * @param  list<Finding>  $findings  what must stop one first
      */
     public function __construct(
         public string $name,
@@ -27,14 +25,7 @@ final readonly class SetEvaluation
         public ?float $holdingN = null,
         public ?self $baseline = null,
         public ?Pool $pool = null,
-        public array $findings = [],
     ) {}
-
-    /** @param  list<Finding>  $findings */
-    public function withFindings(array $findings): self
-    {
-        return new self($this->name, $this->strings, $this->totals, $this->zones, $this->holdingN, $this->baseline, $this->pool, $findings);
-    }
 
     /** How much more all strings together pull in one tuning than in another, relative. */
     public function spreadOfTotals(): float

@@ -7,13 +7,11 @@ namespace Lira\Evaluation;
 use Lira\Density\BuiltString;
 use Lira\Density\Core;
 use Lira\Design\SetDesign;
-use Lira\Document\SetDocument;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
 use Lira\Feel\FeltChange;
 use Lira\Feel\FeltRange;
 use Lira\Feel\Zones;
-use Lira\Finding\Rulebook;
 use Lira\Fit\DownForce;
 use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Setup;
@@ -28,7 +26,7 @@ use Lira\Strength\Breaking;
 use Lira\Target\UsualTension;
 use Lira\Tension\Why;
 
-/** Works out every figure of a set, and what is to be said about it. Pure: the same document gives the same answer. */
+/** Works out every figure of a set. Pure: the same design gives the same figures. */
 final readonly class SetEvaluator
 {
     private const BEND_FRET = 12;
@@ -37,29 +35,16 @@ final readonly class SetEvaluator
 
     private function __construct(private SetDesign $design, private Limits $limits, private ?SetEvaluation $baseline, private ?float $holdingN) {}
 
-    public static function evaluate(SetDocument $document): SetEvaluation
-    {
-        return self::evaluateDesign($document, $document->design, self::baseline($document), $document->pool);
-    }
-
     /**
-     * Another design by the limits and beside the baseline of a document.
-     *
-     * @param  ?SetEvaluation  $baseline  the document's, evaluated
+     * @param  ?SetEvaluation  $baseline  the set that feels right, evaluated
+     * @param  ?float  $holdingN  the tension below which a string flaps, newtons; where it is not said, a share of the baseline's lightest
+     * @param  ?Pool  $pool  gauges whose tensions are wanted beside the set's own
      */
-    public static function evaluateDesign(SetDocument $document, SetDesign $design, ?SetEvaluation $baseline, ?Pool $pool = null): SetEvaluation
+    public static function evaluate(SetDesign $design, Limits $limits, ?SetEvaluation $baseline = null, ?float $holdingN = null, ?Pool $pool = null): SetEvaluation
     {
-        $limits = $document->limits;
-        $holdingN = $document->holdingN ?? ($baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN());
-        $evaluation = (new self($design, $limits, $baseline, $holdingN))->evaluated($pool);
+        $holdingN ??= $baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN();
 
-        return $evaluation->withFindings(Rulebook::look($design, $evaluation, $limits));
-    }
-
-    /** The baseline alone, on its own instrument. */
-    public static function baseline(SetDocument $document): ?SetEvaluation
-    {
-        return $document->baseline === null ? null : (new self($document->baseline, $document->limits, null, null))->evaluated(null);
+        return (new self($design, $limits, $baseline, $holdingN))->evaluated($pool);
     }
 
     private function evaluated(?Pool $pool): SetEvaluation

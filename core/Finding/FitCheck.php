@@ -6,7 +6,6 @@ namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
-use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
@@ -29,14 +28,14 @@ final readonly class FitCheck
      *
      * @return list<self>
      */
-    public static function all(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    public static function all(SetDesign $design, Assessment $assessment, Limits $limits): array
     {
         $checks = [];
-        foreach ($evaluation->strings as $string) {
+        foreach ($assessment->evaluation->strings as $string) {
             foreach (FitAspect::cases() as $aspect) {
                 [$has, $limit] = self::measured($aspect, $string, $design, $limits);
                 $known = $has !== null && $limit !== null;
-                $checks[] = new self($string->position, $aspect, $known ? $has : null, $known ? $limit : null, self::found($aspect, $string->position, $evaluation->findings));
+                $checks[] = new self($string->position, $aspect, $known ? $has : null, $known ? $limit : null, self::found($aspect, $string->position, $assessment->findings));
             }
         }
 

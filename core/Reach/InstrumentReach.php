@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace Lira\Reach;
 
 use Lira\Density\BuiltString;
-use Lira\Document\SetDocument;
+use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Setup;
 use Lira\Limit\Limit;
-use Lira\Pool\StandardPool;
+use Lira\Limit\Limits;
 use Lira\Strength\Breaking;
 
 /**
  * Whether an instrument is a good candidate: how low and how high each of its strings can go with gauges that can be bought,
- * by the limits of a document, and how far its whole tuning can be moved. In the first tuning, with the other strings as they are.
+ * by some limits, and how far its whole tuning can be moved. In the first tuning, with the other strings as they are.
  */
 final readonly class InstrumentReach
 {
@@ -27,11 +26,14 @@ final readonly class InstrumentReach
     /** @param  list<StringReach>  $strings  string 1 first */
     private function __construct(public SetEvaluation $evaluation, public array $strings) {}
 
-    public static function of(SetDocument $document): self
+    /**
+     * @param  SetEvaluation  $evaluation  of the design, by the same limits
+     * @param  list<BuiltString>  $gauges  that can be bought
+     */
+    public static function of(SetDesign $design, SetEvaluation $evaluation, Limits $limits, array $gauges): self
     {
-        $evaluation = SetEvaluator::evaluate($document);
-        $instrument = $document->design->instrument;
-        $pool = self::pool($document);
+        $instrument = $design->instrument;
+        $pool = self::sorted([...$gauges, ...$design->strings]);
         $holeM = $instrument->hardware->posts->holeDiameterM;
         $strings = [];
         foreach ($evaluation->strings as $string) {
@@ -42,7 +44,7 @@ final readonly class InstrumentReach
             foreach ($pool as $gauge) {
                 $gauges[] = new GaugeReach(
                     $gauge,
-                    self::bounds($document, $evaluation, $gauge, $string, $travelM, $roomN),
+                    self::bounds($instrument->setup, $limits, $evaluation, $gauge, $string, $travelM, $roomN),
                     $holeM === null || $gauge->build->outerDiameterM <= $holeM + 1e-12,
                 );
             }
@@ -77,16 +79,15 @@ final readonly class InstrumentReach
     }
 
     /**
-     * The document's own pool, or what is usually sold for the kind of instrument beside what is on it; by make, thin to thick.
+     * Each once, by make, thin to thick.
      *
+     * @param  list<BuiltString>  $strings
      * @return list<BuiltString>
      */
-    private static function pool(SetDocument $document): array
+    private static function sorted(array $strings): array
     {
-        $own = $document->design->strings;
-        $strings = $document->pool->strings ?? StandardPool::with($document->design->instrument->kind, $own, $document->corrections)->strings;
         $makes = [];
-        foreach ([...$strings, ...$own] as $string) {
+        foreach ($strings as $string) {
             $make = $string->spec->construction->value.' '.$string->spec->material->value;
             $makes[$make][(string) round($string->spec->gauge->inMetres() * 1e9)] ??= $string;
         }
@@ -100,7 +101,7 @@ final readonly class InstrumentReach
     }
 
     /** @return array<string, float> hertz by bound, as far as it is known */
-    private static function bounds(SetDocument $document, SetEvaluation $evaluation, BuiltString $gauge, EvaluatedString $string, ?float $travelM, ?float $roomN): array
+    private static function bounds(Setup $setup, Limits $limits, SetEvaluation $evaluation, BuiltString $gauge, EvaluatedString $string, ?float $travelM, ?float $roomN): array
     {
         $lengthM = $string->tunings[0]->speakingLengthM;
         $core = $gauge->build->core;
@@ -112,9 +113,9 @@ final readonly class InstrumentReach
         if ($core !== null) {
             $bendingNm2 = $core->bendingStiffnessNm2();
             $loadN = Breaking::loadN($core);
-            $newtons[Bound::Dull->value] = M_PI ** 2 * $bendingNm2 / ($document->limits->of(Limit::Dull) * $lengthM ** 2);
-            $newtons[Bound::Breaks->value] = $document->limits->of(Limit::BreakCaution) * $loadN;
-            $intonatesN = $travelM === null ? null : self::intonatesN($travelM, max($slackN, 1e-3), $loadN, $string->speakingLengthM, $core->axialStiffnessN(), $bendingNm2, $document->design->instrument->setup);
+            $newtons[Bound::Dull->value] = M_PI ** 2 * $bendingNm2 / ($limits->of(Limit::Dull) * $lengthM ** 2);
+            $newtons[Bound::Breaks->value] = $limits->of(Limit::BreakCaution) * $loadN;
+            $intonatesN = $travelM === null ? null : self::intonatesN($travelM, max($slackN, 1e-3), $loadN, $string->speakingLengthM, $core->axialStiffnessN(), $bendingNm2, $setup);
             if ($intonatesN !== null) {
                 $newtons[Bound::Intonation->value] = $intonatesN;
             }

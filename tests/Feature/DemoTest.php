@@ -9,7 +9,6 @@ use App\Models\StringSet;
 use App\Support\StoredSets;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\Finding;
 
 final class DemoTest extends FeatureTestCase
@@ -31,7 +30,7 @@ final class DemoTest extends FeatureTestCase
         Artisan::call('lira:demo');
         $codes = [];
         foreach (StringSet::query()->with('instrument')->get() as $set) {
-            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->code, SetEvaluator::evaluate(StoredSets::document($set))->findings);
+            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->code, StoredSets::document($set)->assessment()->findings);
         }
 
         self::assertContains('nut-slot-narrow', $codes['Ketch, a fourth down']);

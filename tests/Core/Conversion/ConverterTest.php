@@ -27,7 +27,7 @@ final class ConverterTest extends CoreTestCase
         self::assertSame('Curlew, E', $document->baseline?->name);
         self::assertSame([12.5, 16.0, 24.0, 32.0, 46.0, 58.0], self::gauges($document));
         self::assertSame([false, false, true, true, true, true], array_map(static fn ($string): bool => $string->spec->construction->isWound(), $document->design->strings));
-        foreach ($converted->evaluation->strings as $string) {
+        foreach ($converted->assessment->evaluation->strings as $string) {
             self::assertLessThan(0.06, abs((float) $string->tunings[0]->change?->share()), "String {$string->position}");
         }
         self::assertSame([], $converted->doubts);
@@ -110,9 +110,9 @@ final class ConverterTest extends CoreTestCase
         self::assertSame([640, 642, 644, 646, 648, 650, 650], self::dig((array) $instrument, 'scale.lengths_mm'));
         self::assertSame(1.3, self::dig((array) $instrument, 'hardware.nut.slots_mm.6'));
         self::assertSame(35, self::notes($converted->document)[6]);
-        $last = $converted->evaluation->strings[6];
+        $last = $converted->assessment->evaluation->strings[6];
         self::assertNull($last->tunings[0]->change);
-        self::assertClose($converted->evaluation->strings[5]->tunings[0]->change->baselineN ?? 0.0, $last->tunings[0]->tensionN, 0.06);
+        self::assertClose($converted->assessment->evaluation->strings[5]->tunings[0]->change->baselineN ?? 0.0, $last->tunings[0]->tensionN, 0.06);
         self::assertStringContainsString('A qualified repairer says whether', $converted->doubts[0]);
 
         self::assertSame(33, self::notes(self::convert(['to' => 'add-lower', 'pitch' => 'A1'])->document)[6]);
@@ -194,7 +194,7 @@ final class ConverterTest extends CoreTestCase
 
         self::assertSame(['flatwound', 'flatwound', 'flatwound'], array_map(
             static fn (EvaluatedString $string): string => $string->string->spec->construction->value,
-            array_slice($converted->evaluation->strings, 3),
+            array_slice($converted->assessment->evaluation->strings, 3),
         ));
     }
 

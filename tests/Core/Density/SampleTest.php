@@ -13,7 +13,6 @@ use Lira\Density\Source;
 use Lira\Density\StringBuild;
 use Lira\Density\StringSpec;
 use Lira\Document\SetDocument;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
@@ -109,8 +108,8 @@ final class SampleTest extends CoreTestCase
             'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046,
             'mass_g' => 1030 * $build->kgPerM(), 'length_mm' => 1000, 'mass_resolution_g' => 0.01, 'length_resolution_mm' => 1,
         ]];
-        $corrected = SetEvaluator::evaluate(SetDocument::from($json));
-        $before = SetEvaluator::evaluate(SetDocument::from(Documents::harbour()));
+        $corrected = SetDocument::from($json)->evaluation();
+        $before = SetDocument::from(Documents::harbour())->evaluation();
 
         self::assertEqualsWithDelta(1.03, $corrected->strings[4]->tunings[0]->tensionN / $before->strings[4]->tunings[0]->tensionN, 1e-3);
         self::assertSame($before->strings[0]->tunings[0]->tensionN, $corrected->strings[0]->tunings[0]->tensionN);

@@ -8,7 +8,6 @@ use Lira\Document\Answers;
 use Lira\Document\InstrumentReader;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Material\Material;
 use Lira\Solver\SetSolver;
 use Tests\Core\CoreTestCase;
@@ -26,7 +25,7 @@ final class AnswersTest extends CoreTestCase
         $json->pool = [Json::object('{"construction": "plain", "material": "music-wire", "gauges_in": [0.011, 0.012]}')];
         $json->colour = 'estuary green';
         $document = SetDocument::from($json);
-        $evaluation = SetEvaluator::evaluate($document);
+        $evaluation = $document->evaluation();
         $answer = self::written(Answers::evaluation($document));
         [$string, $at] = [$evaluation->strings[0], $evaluation->strings[0]->tunings[0]];
 
@@ -89,8 +88,8 @@ final class AnswersTest extends CoreTestCase
 
     public function test_the_sides_share_the_middle_string_of_an_odd_number(): void
     {
-        $total = SetEvaluator::evaluate(SetDocument::from(Documents::everything()))->totals[0];
-        $tensions = array_map(static fn ($string): float => $string->tunings[0]->tensionN, SetEvaluator::evaluate(SetDocument::from(Documents::everything()))->strings);
+        $total = SetDocument::from(Documents::everything())->evaluation()->totals[0];
+        $tensions = array_map(static fn ($string): float => $string->tunings[0]->tensionN, SetDocument::from(Documents::everything())->evaluation()->strings);
 
         self::assertClose($tensions[0] + $tensions[1] + $tensions[2] + $tensions[3] / 2, $total->trebleSideN, 1e-12);
         self::assertClose($total->tensionN, $total->trebleSideN + $total->bassSideN, 1e-12);

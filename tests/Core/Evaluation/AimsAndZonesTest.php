@@ -7,7 +7,6 @@ namespace Tests\Core\Evaluation;
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\Remedy;
 use Lira\Finding\Unit;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -38,7 +37,7 @@ final class AimsAndZonesTest extends CoreTestCase
         $json = Documents::with('/tunings/0/capo', 3);
         $json->pool = 'standard';
         $document = SetDocument::from($json);
-        $evaluation = SetEvaluator::evaluate($document);
+        $evaluation = $document->evaluation();
         $index = array_search(0.015, array_map(static fn ($gauge): float => round($gauge->spec->gauge->inInches(), 6), $evaluation->pool->strings ?? []), true);
         self::assertIsInt($index);
         self::assertClose($evaluation->strings[1]->tunings[0]->tensionN, $evaluation->strings[1]->poolTensionsN[$index][0], 1e-9);
@@ -67,7 +66,7 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertTrue(self::evaluate(Documents::with('/baseline', null))->zones->usual);
 
         $json = Documents::with('/strings/5/gauge_in', 0.07);
-        $hard = array_values(array_filter(self::evaluate($json)->findings, static fn ($finding): bool => $finding->code === 'hard-on-the-hand'));
+        $hard = array_values(array_filter(SetDocument::from($json)->assessment()->findings, static fn ($finding): bool => $finding->code === 'hard-on-the-hand'));
         self::assertCount(1, $hard);
         self::assertSame([6, Remedy::String, Unit::Newtons], [$hard[0]->position, $hard[0]->remedy, $hard[0]->unit]);
         self::assertGreaterThan($evaluation->zones->hardN, $hard[0]->value);
@@ -76,7 +75,7 @@ final class AimsAndZonesTest extends CoreTestCase
 
     public function test_every_finding_says_who_cures_it_and_a_figure_has_its_unit(): void
     {
-        foreach (self::evaluate(Documents::everything())->findings as $finding) {
+        foreach (SetDocument::from(Documents::everything())->assessment()->findings as $finding) {
             self::assertSame($finding->value === null, $finding->unit === null, $finding->code);
         }
         $string = self::evaluate(Documents::harbour())->strings[0];
@@ -91,7 +90,7 @@ final class AimsAndZonesTest extends CoreTestCase
         ]);
         $json->target = (object) ['profile' => 'baseline'];
         $document = SetDocument::from($json);
-        $baseline = SetEvaluator::baseline($document);
+        $baseline = $document->baselineEvaluation();
         self::assertNotNull($baseline);
         $at = array_map(static fn ($string): float => $string->tunings[0]->tensionN, $baseline->strings);
         $bands = $document->bands();
@@ -103,7 +102,7 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertClose($at[1] * $semitone * 1.04, $bands[1]->highN, 2e-3);
         self::assertClose($at[3] * $semitone, $bands[3]->targetN, 2e-3);
         self::assertClose($at[4], $bands[4]->targetN, 1e-12);
-        self::assertSame('feels the same', SetEvaluator::evaluate($document)->strings[4]->tunings[0]->change?->words());
+        self::assertSame('feels the same', $document->evaluation()->strings[4]->tunings[0]->change?->words());
 
         $json->target = (object) ['profile' => 'baseline', 'ratio' => 0.9, 'band' => 0.1];
         $own = SetDocument::from($json)->bands()[1];
@@ -171,6 +170,6 @@ final class AimsAndZonesTest extends CoreTestCase
 
     private static function evaluate(\stdClass $json): SetEvaluation
     {
-        return SetEvaluator::evaluate(SetDocument::from($json));
+        return SetDocument::from($json)->evaluation();
     }
 }

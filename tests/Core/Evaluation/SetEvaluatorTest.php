@@ -7,7 +7,6 @@ namespace Tests\Core\Evaluation;
 use Lira\Document\EvaluationWriter;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;
 
@@ -131,7 +130,7 @@ final class SetEvaluatorTest extends CoreTestCase
     public function test_the_written_answer_says_what_was_asked(): void
     {
         $document = SetDocument::from(Documents::everything());
-        $answer = EvaluationWriter::toArray($document, SetEvaluator::evaluate($document));
+        $answer = EvaluationWriter::toArray($document, $document->assessment());
 
         self::assertSame('lira-evaluation', $answer['format']);
         self::assertSame($document->unknownKeys, $answer['unknown_keys']);
@@ -146,6 +145,6 @@ final class SetEvaluatorTest extends CoreTestCase
 
     private static function evaluate(\stdClass $json): SetEvaluation
     {
-        return SetEvaluator::evaluate(SetDocument::from($json));
+        return SetDocument::from($json)->evaluation();
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\Core\Finding;
 
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\Finding;
 use Lira\Finding\Rulebook;
 use Lira\Finding\Severity;
@@ -22,7 +21,7 @@ final class FindingsTest extends CoreTestCase
 {
     public function test_a_set_that_fits_has_nothing_said_about_it(): void
     {
-        self::assertSame([], self::evaluate(Documents::harbour())->findings);
+        self::assertSame([], self::findings(Documents::harbour()));
     }
 
     public function test_breaking_is_told_in_three_steps(): void
@@ -118,7 +117,7 @@ final class FindingsTest extends CoreTestCase
     #[DataProvider('materials')]
     public function test_materials_suit_the_instrument(\stdClass $json, array $codes): void
     {
-        $found = array_map(static fn (Finding $finding): string => $finding->code, self::evaluate($json)->findings);
+        $found = array_map(static fn (Finding $finding): string => $finding->code, self::findings($json));
 
         self::assertSame($codes, array_values(array_unique(array_intersect($found, ['steel-on-nylon', 'not-magnetic', 'bronze-on-magnetic']))));
     }
@@ -308,7 +307,7 @@ final class FindingsTest extends CoreTestCase
     public function test_what_must_stop_one_comes_first(): void
     {
         $json = self::with(Documents::with('/tunings/0/pitches', ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'A1']), '/instrument/hardware/max_total_tension_n', 300);
-        $severities = array_map(static fn (Finding $finding): string => $finding->severity->value, self::evaluate($json)->findings);
+        $severities = array_map(static fn (Finding $finding): string => $finding->severity->value, self::findings($json));
         $sorted = $severities;
         usort($sorted, static fn (string $a, string $b): int => array_search($a, ['stop', 'caution', 'note'], true) <=> array_search($b, ['stop', 'caution', 'note'], true));
 
@@ -338,7 +337,13 @@ final class FindingsTest extends CoreTestCase
 
     private static function evaluate(\stdClass $json): SetEvaluation
     {
-        return SetEvaluator::evaluate(SetDocument::from($json));
+        return SetDocument::from($json)->evaluation();
+    }
+
+    /** @return list<Finding> */
+    private static function findings(\stdClass $json): array
+    {
+        return SetDocument::from($json)->assessment()->findings;
     }
 
     /** The example without a baseline and without hardware. */
@@ -354,7 +359,7 @@ final class FindingsTest extends CoreTestCase
 
     private static function found(\stdClass $json, string $code, ?int $position = null): ?Finding
     {
-        foreach (self::evaluate($json)->findings as $finding) {
+        foreach (self::findings($json) as $finding) {
             if ($finding->code === $code && ($position === null || $finding->position === $position)) {
                 return $finding;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Finding;
 
 use Lira\Document\SetDocument;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\FitAspect;
 use Lira\Finding\FitCheck;
 use Tests\Core\CoreTestCase;
@@ -68,7 +67,7 @@ final class FitCheckTest extends CoreTestCase
     {
         $document = SetDocument::from($json);
 
-        return FitCheck::all($document->design, SetEvaluator::evaluate($document), $document->limits);
+        return FitCheck::all($document->design, $document->assessment(), $document->limits);
     }
 
     /** @param  list<FitCheck>  $checks */

@@ -6,7 +6,6 @@ namespace Tests\Core\Reach;
 
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
-use Lira\Evaluation\SetEvaluator;
 use Lira\Limit\Limit;
 use Lira\Reach\Bound;
 use Lira\Reach\InstrumentReach;
@@ -114,7 +113,7 @@ final class InstrumentReachTest extends CoreTestCase
 
     private static function reach(\stdClass $json): InstrumentReach
     {
-        return InstrumentReach::of(SetDocument::from($json));
+        return SetDocument::from($json)->reach();
     }
 
     private static function withHardware(): \stdClass
@@ -135,9 +134,9 @@ final class InstrumentReachTest extends CoreTestCase
     {
         $all = array_fill(0, 6, 0.0);
         $all[$position - 1] = $cents;
-        $evaluation = SetEvaluator::evaluate(SetDocument::from(Documents::with('/tunings/0/cents', $all, $json)));
+        $document = SetDocument::from(Documents::with('/tunings/0/cents', $all, $json));
         $codes = [];
-        foreach ($evaluation->findings as $finding) {
+        foreach ($document->assessment()->findings as $finding) {
             if ($finding->position === null || $finding->position === $position) {
                 $codes[] = $finding->code;
             }
