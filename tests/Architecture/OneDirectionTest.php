@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use Lira\InvalidInput;
+use Lira\PlainText;
 use PHPat\Selector\Selector;
 use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
@@ -32,21 +34,20 @@ final class OneDirectionTest
             ->because('the core never imports the application');
     }
 
+    /** @return iterable<string, Rule> */
     #[TestRule]
-    public function formulas_do_not_know_documents(): Rule
+    public function each_namespace_of_the_core_knows_its_neighbours_only(): iterable
     {
-        return PHPat::rule()
-            ->classes(
-                Selector::inNamespace('Lira\Pitch'),
-                Selector::inNamespace('Lira\Length'),
-                Selector::inNamespace('Lira\Material'),
-                Selector::inNamespace('Lira\Density'),
-                Selector::inNamespace('Lira\Tension'),
-                Selector::inNamespace('Lira\Feel'),
-            )
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Lira\Document'), Selector::inNamespace('Lira\Evaluation'), Selector::inNamespace('Lira\Solver'))
-            ->because('physics does not depend on how it is written down');
+        foreach (CoreNeighbours::OF as $name => $neighbours) {
+            yield $name => PHPat::rule()
+                ->classes(Selector::inNamespace("Lira\\{$name}"))
+                ->canOnlyDependOn()
+                ->classes(
+                    Selector::inNamespace("Lira\\{$name}"), Selector::classname(InvalidInput::class), Selector::classname(PlainText::class), Selector::isStandardClass(),
+                    ...array_map(static fn (string $neighbour) => Selector::inNamespace("Lira\\{$neighbour}"), $neighbours),
+                )
+                ->because('a chapter stands on those before it, and documents on all of them');
+        }
     }
 
     #[TestRule]
