@@ -25,9 +25,4 @@ final readonly class SlotSeat
 
         return new self($slotM, $stringM, $bottom, $slotM - $stringM);
     }
-
-    public function isSeated(): bool
-    {
-        return $this->bottomM <= 0.0;
-    }
 }

@@ -101,12 +101,6 @@ final readonly class Scale
         return $this->startFrets[$position] ?? 0;
     }
 
-    /** Whether every string has the same length from the nut. */
-    public function isSingle(): bool
-    {
-        return $this->eachM === [] && $this->trebleM === $this->bassM;
-    }
-
     /**
      * The length from the nut, before a short string leaves frets out; metres.
      *

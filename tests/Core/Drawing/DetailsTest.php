@@ -22,11 +22,10 @@ final class DetailsTest extends CoreTestCase
     {
         self::assertSame(0.0, SlotSeat::of(1.00e-3, 0.80e-3)->bottomM);
         self::assertEqualsWithDelta(0.20e-3, SlotSeat::of(1.00e-3, 0.80e-3)->playM, 1e-12);
-        self::assertTrue(SlotSeat::of(1.00e-3, 1.00e-3)->isSeated());
+        self::assertSame(0.0, SlotSeat::of(1.00e-3, 1.00e-3)->bottomM);
         // A string of 1.0 in a slot of 0.6: its middle stands 0.4 above the edges (3-4-5), which are 0.3 above the floor.
         $high = SlotSeat::of(0.60e-3, 1.00e-3);
         self::assertEqualsWithDelta(0.2e-3, $high->bottomM, 1e-12);
-        self::assertFalse($high->isSeated());
         self::assertEqualsWithDelta(-0.4e-3, $high->playM, 1e-12);
     }
 
