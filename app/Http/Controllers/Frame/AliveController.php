@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Frame;
 use Illuminate\Http\Response;
 
 /** Says that Lira answers, and which server it is, so that whoever started it can tell it from another. */
-final class AnswersController
+final class AliveController
 {
     public function __invoke(): Response
     {
