@@ -21,17 +21,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $done_bytes
  * @property int $line  of the file, that is read next
  * @property int $rows  read so far
- * @property string $status  uploaded, checking, checked, written
+ * @property ImportStatus $status
  * @property Supplier $supplier
  */
 final class ListImport extends Model
 {
-    public const WRITTEN = 'written';
-
     /** @var array<string> */
     protected $guarded = ['id'];
 
-    protected $attributes = ['done_bytes' => 0, 'line' => 1, 'rows' => 0, 'status' => 'uploaded'];
+    protected $attributes = ['done_bytes' => 0, 'line' => 1, 'rows' => 0, 'status' => ImportStatus::Uploaded];
 
     /** @return BelongsTo<Supplier, $this> */
     public function supplier(): BelongsTo
@@ -42,6 +40,6 @@ final class ListImport extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supplier_id' => 'integer', 'mapping' => 'array', 'bytes' => 'integer', 'done_bytes' => 'integer', 'line' => 'integer', 'rows' => 'integer'];
+        return ['status' => ImportStatus::class, 'supplier_id' => 'integer', 'mapping' => 'array', 'bytes' => 'integer', 'done_bytes' => 'integer', 'line' => 'integer', 'rows' => 'integer'];
     }
 }

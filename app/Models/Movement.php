@@ -13,7 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $lot_id
  * @property int $change
- * @property string $kind  added, used, counted
+ * @property MovementKind $kind
  * @property string $note
  * @property ?int $set_id
  * @property Carbon $created_at
@@ -28,6 +28,6 @@ final class Movement extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['lot_id' => 'integer', 'change' => 'integer', 'set_id' => 'integer'];
+        return ['kind' => MovementKind::class, 'lot_id' => 'integer', 'change' => 'integer', 'set_id' => 'integer'];
     }
 }

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property int $supplier_id
  * @property ?int $purchase_id
  * @property string $name  what it is for
- * @property string $status  draft, sent, on its way, arrived, done
+ * @property OrderStatus $status
  * @property string $currency
  * @property int $shipping_cents
  * @property ?Carbon $due_on
@@ -36,7 +36,7 @@ final class Order extends Model
     /** @var array<string> */
     protected $guarded = ['id'];
 
-    protected $attributes = ['status' => 'draft', 'parcels' => 0];
+    protected $attributes = ['status' => OrderStatus::Draft, 'parcels' => 0];
 
     /** @return BelongsTo<Supplier, $this> */
     public function supplier(): BelongsTo
@@ -59,6 +59,6 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supplier_id' => 'integer', 'purchase_id' => 'integer', 'shipping_cents' => 'integer', 'due_on' => 'date', 'parcels' => 'integer'];
+        return ['status' => OrderStatus::class, 'supplier_id' => 'integer', 'purchase_id' => 'integer', 'shipping_cents' => 'integer', 'due_on' => 'date', 'parcels' => 'integer'];
     }
 }

@@ -14,17 +14,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $purchase_id
  * @property int $lot_id
  * @property int $quantity
- * @property string $status  kept, used (booked out) or back (given back)
+ * @property ReservationStatus $status
  * @property Lot $lot
  */
 final class Reservation extends Model
 {
-    public const KEPT = 'kept';
-
-    public const USED = 'used';
-
-    public const BACK = 'back';
-
     /** @var array<string> */
     protected $guarded = ['id'];
 
@@ -37,6 +31,6 @@ final class Reservation extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['purchase_id' => 'integer', 'lot_id' => 'integer', 'quantity' => 'integer'];
+        return ['status' => ReservationStatus::class, 'purchase_id' => 'integer', 'lot_id' => 'integer', 'quantity' => 'integer'];
     }
 }

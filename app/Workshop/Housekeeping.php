@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
+use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Support\Supply\ListImports;
 
@@ -15,7 +16,7 @@ final class Housekeeping
 
     public static function sweep(Place $place): void
     {
-        foreach (ListImport::query()->where('status', '!=', ListImport::WRITTEN)->where('updated_at', '<', now()->subDays(self::DAYS_FOR_IMPORTS))->get() as $import) {
+        foreach (ListImport::query()->where('status', '!=', ImportStatus::Written)->where('updated_at', '<', now()->subDays(self::DAYS_FOR_IMPORTS))->get() as $import) {
             ListImports::cancel($import);
         }
         self::forgetUploads("{$place->files}/".Files::IMPORTS);
@@ -33,7 +34,7 @@ final class Housekeeping
     /** Uploads whose import never came to be, or is long gone. */
     private static function forgetUploads(string $folder): void
     {
-        $known = ListImport::query()->where('status', '!=', ListImport::WRITTEN)->get(['file'])->map(static fn (ListImport $import): string => basename($import->file))->all();
+        $known = ListImport::query()->where('status', '!=', ImportStatus::Written)->get(['file'])->map(static fn (ListImport $import): string => basename($import->file))->all();
         foreach (self::files($folder) as $file) {
             if (! in_array(basename($file), $known, true) && filemtime($file) < time() - 86_400) {
                 @unlink($file);

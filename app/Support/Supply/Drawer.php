@@ -7,8 +7,10 @@ namespace App\Support\Supply;
 use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Movement;
+use App\Models\MovementKind;
 use App\Models\Purchase;
 use App\Models\Reservation;
+use App\Models\ReservationStatus;
 use App\Support\Conflict;
 use Illuminate\Support\Facades\DB;
 
@@ -72,7 +74,7 @@ final class Drawer
     {
         return DB::transaction(static function () use ($described, $quantity, $cents, $note): Lot {
             $lot = Lot::query()->create($described + ['quantity' => $quantity, 'cents' => $cents, 'note' => $note]);
-            self::record($lot, $quantity, 'added', $note);
+            self::record($lot, $quantity, MovementKind::Added, $note);
 
             return $lot;
         });
@@ -92,7 +94,7 @@ final class Drawer
                 $kept = self::kept($lot);
                 throw Conflict::notSoMany($quantity, $lot->quantity - $kept, min($kept, $lot->quantity));
             }
-            self::record($lot, -$quantity, 'used', $note, $setId);
+            self::record($lot, -$quantity, MovementKind::Used, $note, $setId);
 
             return $lot;
         });
@@ -111,7 +113,7 @@ final class Drawer
             if ($lot->quantity - $kept < $quantity) {
                 throw Conflict::notSoMany($quantity, $lot->quantity - $kept, min($kept, $lot->quantity));
             }
-            $purchase->reservations()->create(['lot_id' => $lot->id, 'quantity' => $quantity, 'status' => Reservation::KEPT]);
+            $purchase->reservations()->create(['lot_id' => $lot->id, 'quantity' => $quantity, 'status' => ReservationStatus::Kept]);
         });
     }
 
@@ -119,12 +121,12 @@ final class Drawer
     public static function bookOut(Purchase $purchase): void
     {
         DB::transaction(static function () use ($purchase): void {
-            foreach ($purchase->reservations()->where('status', Reservation::KEPT)->with('lot')->get() as $reservation) {
+            foreach ($purchase->reservations()->where('status', ReservationStatus::Kept)->with('lot')->get() as $reservation) {
                 // Of what was counted to be fewer meanwhile there is no more to take.
                 $count = min($reservation->quantity, $reservation->lot->quantity);
                 $reservation->lot->decrement('quantity', $count);
-                self::record($reservation->lot, -$count, 'used', $purchase->name);
-                $reservation->update(['status' => Reservation::USED]);
+                self::record($reservation->lot, -$count, MovementKind::Used, $purchase->name);
+                $reservation->update(['status' => ReservationStatus::Used]);
             }
         });
     }
@@ -132,7 +134,7 @@ final class Drawer
     /** How many of a lot are kept for orders. */
     private static function kept(Lot $lot): int
     {
-        return (int) Reservation::query()->where('lot_id', $lot->id)->where('status', Reservation::KEPT)->sum('quantity');
+        return (int) Reservation::query()->where('lot_id', $lot->id)->where('status', ReservationStatus::Kept)->sum('quantity');
     }
 
     /** @return list<array{lot: Lot, free: int}> lots with strings that are kept for nobody, the oldest first */
@@ -157,7 +159,7 @@ final class Drawer
             if ($changed === 0) {
                 throw Conflict::countedMeanwhile($lot->quantity);
             }
-            self::record($lot, $counted - $seen, 'counted', $reason);
+            self::record($lot, $counted - $seen, MovementKind::Counted, $reason);
 
             return $lot;
         });
@@ -182,7 +184,7 @@ final class Drawer
             : DB::table('stock_levels')->upsert($kind + ['least' => $least], ['construction', 'material', 'gauge_in'], ['least']);
     }
 
-    private static function record(Lot $lot, int $change, string $kind, string $note, ?int $setId = null): void
+    private static function record(Lot $lot, int $change, MovementKind $kind, string $note, ?int $setId = null): void
     {
         Movement::query()->create(['lot_id' => $lot->id, 'change' => $change, 'kind' => $kind, 'note' => $note, 'set_id' => $setId]);
     }

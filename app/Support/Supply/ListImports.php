@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Supply;
 
+use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Models\Supplier;
 use App\Support\Conflict;
@@ -106,7 +107,7 @@ final class ListImports
             DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
             $mapping = ['columns' => $columns, 'units' => $units, 'construction' => $construction, 'material' => $material, 'whole' => $whole];
             $import->mapping = $mapping;
-            $import->fill(['status' => 'checking', 'done_bytes' => 0, 'line' => 1, 'rows' => 0])->save();
+            $import->fill(['status' => ImportStatus::Checking, 'done_bytes' => 0, 'line' => 1, 'rows' => 0])->save();
             $import->supplier->mapping = ['header' => $header] + $mapping;
             $import->supplier->save();
         });
@@ -118,7 +119,7 @@ final class ListImports
         DB::transaction(static function () use ($import): void {
             // Somebody else may have gone on with it: the next rows are those after what is checked by now.
             $import->refresh();
-            if ($import->status !== 'checking') {
+            if ($import->status !== ImportStatus::Checking) {
                 return;
             }
             $mapping = self::mapping($import);
@@ -140,7 +141,7 @@ final class ListImports
                 $import->line = $row['next'];
             }
             if ($finished) {
-                $import->status = 'checked';
+                $import->status = ImportStatus::Checked;
                 $import->done_bytes = $import->bytes;
             }
             $import->save();
@@ -184,7 +185,7 @@ final class ListImports
     /** @return array<string, mixed> how far it is, and what it would change */
     public static function progress(ListImport $import): array
     {
-        $checked = $import->status === 'checked';
+        $checked = $import->status === ImportStatus::Checked;
 
         return [
             'id' => $import->id,
@@ -207,7 +208,7 @@ final class ListImports
     {
         return DB::transaction(static function () use ($import): int {
             // Whoever comes second finds it written.
-            if (ListImport::query()->whereKey($import->id)->where('status', 'checked')->update(['status' => ListImport::WRITTEN]) === 0) {
+            if (ListImport::query()->whereKey($import->id)->where('status', ImportStatus::Checked)->update(['status' => ImportStatus::Written]) === 0) {
                 throw Conflict::notChecked();
             }
             $whole = ($import->mapping['whole'] ?? false) === true;

@@ -7,8 +7,10 @@ namespace App\Support\Supply;
 use App\Models\ListString;
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\OrderStatus;
 use App\Models\Purchase;
 use App\Models\Reservation;
+use App\Models\ReservationStatus;
 use App\Support\Conflict;
 use Illuminate\Support\Facades\DB;
 
@@ -98,7 +100,7 @@ final class Orders
     {
         DB::transaction(static function () use ($order): void {
             $order->refresh();
-            if ($order->status !== 'draft') {
+            if ($order->status !== OrderStatus::Draft) {
                 throw Conflict::changedElsewhere('This order');
             }
             $order->delete();
@@ -119,7 +121,7 @@ final class Orders
             if ($purchase === null) {
                 return;
             }
-            foreach ($purchase->reservations()->where('status', Reservation::BACK)->with('lot')->get() as $reservation) {
+            foreach ($purchase->reservations()->where('status', ReservationStatus::Back)->with('lot')->get() as $reservation) {
                 $reservation->delete();
                 Drawer::reserve($reservation->lot, $reservation->quantity, $purchase);
             }
@@ -129,11 +131,11 @@ final class Orders
     /** Once nothing of a purchase is to come any more, what was kept for it is booked out, or given back if all of it was dropped. */
     private static function settle(?Purchase $purchase): void
     {
-        if ($purchase === null || $purchase->orders()->where('status', '!=', 'done')->exists()) {
+        if ($purchase === null || $purchase->orders()->where('status', '!=', OrderStatus::Done)->exists()) {
             return;
         }
         $purchase->orders()->doesntExist()
-            ? $purchase->reservations()->where('status', Reservation::KEPT)->update(['status' => Reservation::BACK])
+            ? $purchase->reservations()->where('status', ReservationStatus::Kept)->update(['status' => ReservationStatus::Back])
             : Drawer::bookOut($purchase);
     }
 
@@ -170,7 +172,7 @@ final class Orders
     }
 
     /** Moves an order on, unless somebody else did. @throws Conflict if it is not where it was seen */
-    public static function advance(Order $order, string $from, string $to): void
+    public static function advance(Order $order, OrderStatus $from, OrderStatus $to): void
     {
         if (Order::query()->whereKey($order->id)->where('status', $from)->update(['status' => $to]) === 0) {
             throw Conflict::changedElsewhere('This order');
@@ -186,7 +188,7 @@ final class Orders
     public static function receive(Order $order, array $counts): void
     {
         DB::transaction(static function () use ($order, $counts): void {
-            self::advance($order, 'arrived', 'done');
+            self::advance($order, OrderStatus::Arrived, OrderStatus::Done);
             $open = 0;
             foreach ($order->lines()->get() as $line) {
                 $count = min($counts[$line->id] ?? $line->sent, $line->count - $line->received);
@@ -197,7 +199,7 @@ final class Orders
                 }
             }
             if ($open > 0) {
-                $order->status = 'on its way';
+                $order->status = OrderStatus::OnItsWay;
                 $order->save();
             } else {
                 self::settle($order->purchase);
@@ -227,7 +229,7 @@ final class Orders
             'id' => $order->id,
             'supplier' => $order->supplier->name,
             'name' => $order->name,
-            'kept' => (int) $order->purchase?->reservations->where('status', Reservation::KEPT)->sum(static fn (Reservation $kept): int => $kept->quantity),
+            'kept' => (int) $order->purchase?->reservations->where('status', ReservationStatus::Kept)->sum(static fn (Reservation $kept): int => $kept->quantity),
             'status' => $order->status,
             'currency' => $order->currency,
             'shipping_cents' => $order->shipping_cents,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support\Supply;
 
 use App\Models\Order;
+use App\Models\OrderStatus;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -22,7 +23,7 @@ final class SimulatedSupplier
     public static function accept(Order $order): void
     {
         DB::transaction(static function () use ($order): void {
-            Orders::advance($order, 'draft', 'on its way');
+            Orders::advance($order, OrderStatus::Draft, OrderStatus::OnItsWay);
             $random = self::random($order);
             $late = self::even($random) < self::LATE ? $random->getInt(1, 5) : 0;
             $order->due_on = now()->addDays($order->supplier->lead_days + $late);
@@ -34,7 +35,7 @@ final class SimulatedSupplier
     public static function deliver(Order $order): void
     {
         DB::transaction(static function () use ($order): void {
-            Orders::advance($order, 'on its way', 'arrived');
+            Orders::advance($order, OrderStatus::OnItsWay, OrderStatus::Arrived);
             $order->parcels++;
             $random = self::random($order);
             foreach ($order->lines()->orderBy('id')->get() as $line) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Strings;
 
+use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Models\ListString;
 use App\Models\Supplier;
@@ -151,7 +152,7 @@ final class ListImportTest extends FeatureTestCase
         $this->checked(self::latest(), ['whole' => true])->assertJson(['good' => 0, 'difference' => ['gone' => 1]]);
 
         self::assertLiraError($this->postJson('/strings/imports/'.self::latest()->id.'/write'), 409, '', 'has no rows that can be taken');
-        self::assertSame([1, 'checked'], [ListString::query()->count(), self::latest()->status]);
+        self::assertSame([1, ImportStatus::Checked], [ListString::query()->count(), self::latest()->status]);
     }
 
     public function test_one_list_checked_from_two_tabs_counts_each_row_once(): void

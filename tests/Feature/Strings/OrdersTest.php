@@ -8,6 +8,7 @@ use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\OrderStatus;
 use App\Models\Reservation;
 use App\Models\StringSet;
 use App\Models\Supplier;
@@ -65,11 +66,11 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson("/strings/orders/{$order->id}/send")->assertOk()->assertJson(['status' => 'on its way']);
         self::assertLiraError($this->postJson("/strings/orders/{$order->id}/send"), 409, '', 'This order');
         self::assertNotNull($order->refresh()->due_on);
-        for ($parcel = 0; $parcel < 3 && $order->refresh()->status !== 'done'; $parcel++) {
+        for ($parcel = 0; $parcel < 3 && $order->refresh()->status !== OrderStatus::Done; $parcel++) {
             $this->postJson("/strings/orders/{$order->id}/arrive")->assertOk()->assertJson(['status' => 'arrived']);
             $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => []])->assertOk();
         }
-        self::assertSame('done', $order->refresh()->status);
+        self::assertSame(OrderStatus::Done, $order->refresh()->status);
         self::assertSame($before - $drawer + $strings, (int) Lot::query()->sum('quantity'));
         self::assertLiraError($this->postJson("/strings/orders/{$order->id}/receive"), 409, '', 'This order');
     }
@@ -234,7 +235,7 @@ final class OrdersTest extends FeatureTestCase
         $before = (int) Lot::query()->sum('quantity');
 
         self::assertLiraError($this->postJson("/strings/orders/{$order->id}/receive", ['lines' => []]), 409, '', 'not known any more which strings');
-        self::assertSame(['arrived', $before], [$order->refresh()->status, (int) Lot::query()->sum('quantity')]);
+        self::assertSame([OrderStatus::Arrived, $before], [$order->refresh()->status, (int) Lot::query()->sum('quantity')]);
     }
 
     public function test_one_basket_is_paid_in_one_currency(): void
