@@ -65,7 +65,7 @@ final class ListRow
     {
         $metres = Figure::si($text, $mapping->units[ListField::Gauge->value]);
         if ($metres === null) {
-            throw new RejectedRow($text === '' ? 'It has no gauge.' : "“{$text}” is no gauge.");
+            throw new RejectedRow($text === '' ? 'It has no gauge.' : "“{$text}” is not a gauge.");
         }
         // A bare figure below 1 in a column of thousandths is written in inches, as .011 often is.
         if ($mapping->units[ListField::Gauge->value] === ListUnit::Thousandths && $metres < ListUnit::Thousandths->factor() && preg_match('/[a-z"”]/i', $text) !== 1) {
@@ -91,7 +91,7 @@ final class ListRow
             };
         }
 
-        return $found ?? throw new RejectedRow($words === '' ? 'It does not say whether it is plain or how it is wound.' : "“{$words}” is no construction known here. Use plain, round-wound, half-round, flatwound or tape-wound.");
+        return $found ?? throw new RejectedRow($words === '' ? 'It does not say whether it is plain or how it is wound.' : "“{$words}” is not a construction known here. Use plain, round-wound, half-round, flatwound or tape-wound.");
     }
 
     private static function material(string $words, Construction $construction, ListMapping $mapping): Material
@@ -105,22 +105,22 @@ final class ListRow
             $found = Material::MusicWire;
         }
 
-        return $found ?? throw new RejectedRow($words === '' ? 'It does not say what it is made of.' : "“{$words}” is no material known here.");
+        return $found ?? throw new RejectedRow($words === '' ? 'It does not say what it is made of.' : "“{$words}” is not a material known here.");
     }
 
     private static function figure(string $text, ListUnit $unit, string $what): ?float
     {
-        return $text === '' ? null : (Figure::si($text, $unit) ?? throw new RejectedRow("“{$text}” is no {$what}."));
+        return $text === '' ? null : (Figure::si($text, $unit) ?? throw new RejectedRow("“{$text}” is not a {$what}."));
     }
 
     private static function price(string $text, string $what): ?int
     {
-        return $text === '' ? null : (Figure::cents($text) ?? throw new RejectedRow("“{$text}” is no {$what}."));
+        return $text === '' ? null : (Figure::cents($text) ?? throw new RejectedRow("“{$text}” is not a {$what}."));
     }
 
     private static function box(string $text): ?int
     {
-        $number = $text === '' ? null : (Figure::number($text) ?? throw new RejectedRow("“{$text}” is no number of strings in a box."));
+        $number = $text === '' ? null : (Figure::number($text) ?? throw new RejectedRow("“{$text}” is not a number of strings in a box."));
 
         return $number === null || $number < 2 ? null : ($number > 1000 || $number !== floor($number) ? throw new RejectedRow("A box of {$text} strings cannot be.") : (int) $number);
     }

@@ -29,11 +29,11 @@ test('a supplier’s list is mapped, checked row by row, taken and found again; 
         await page.getByLabel('List to bring in').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
     };
     await begin('picture.csv', '\u0089PNG\u0000\u0000');
-    await expect(page.getByRole('alert')).toContainText('no text but a file of another program');
+    await expect(page.getByRole('alert')).toContainText('not text but a file of another program');
     await page
         .getByLabel('List to bring in')
         .setInputFiles({ name: 'sandbar.csv', mimeType: 'text/csv', buffer: Buffer.from(LIST) });
-    await expect(page.getByText('8 columns parted by semicolons')).toBeVisible();
+    await expect(page.getByText('8 columns separated by semicolons')).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('combobox', { name: 'Gauge (needed)' }).click();
     await page.getByRole('option', { name: 'not in the list' }).click();
@@ -43,7 +43,7 @@ test('a supplier’s list is mapped, checked row by row, taken and found again; 
     await page.getByRole('option', { name: 'Gauge', exact: true }).click();
     await page.getByRole('button', { name: 'Check every row' }).click();
     const rejected = page.getByRole('region', { name: 'Rows that cannot be taken' });
-    await expect(rejected).toContainText('line 6“thick” is no gauge.');
+    await expect(rejected).toContainText('line 6“thick” is not a gauge.');
     await expect(rejected).toContainText('“SB-46” stands already in line 5');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Take 3 strings' }).click();

@@ -62,7 +62,7 @@ describe('what was measured on an instrument', () => {
         const { problems } = measured(plank, draft, 3, metric);
         expect(Object.fromEntries(problems.map(({ path, message }) => [path, message]))).toEqual({
             '/hardware/nut/slots_mm': expect.stringContaining('or 3, from string 1; there are 2') as string,
-            '/hardware/posts/hole_height_mm': expect.stringContaining('“high” is no figure') as string,
+            '/hardware/posts/hole_height_mm': expect.stringContaining('“high” is not a figure') as string,
             '/hardware/springs/count': expect.stringContaining('such as 3') as string,
         });
     });

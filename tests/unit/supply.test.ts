@@ -30,7 +30,7 @@ describe('a list on its way in', () => {
             remembered: false,
         };
         const mapping = { columns: {}, units: {}, construction: null, material: null };
-        expect(fileWords({ ...preview, mapping })).toBe('2 columns parted by tabs, written in UTF-8');
+        expect(fileWords({ ...preview, mapping })).toBe('2 columns separated by tabs, written in UTF-8');
         const none = { added: 0, changed: 0, same: 0, gone: 0, changes: [], gone_codes: [] };
         expect(differenceWords({ ...none, added: 2, gone: 1 })).toBe('2 new, 1 no longer listed.');
         expect(differenceWords(none)).toBe('Nothing can be taken from it.');

@@ -108,7 +108,7 @@ final readonly class CsvFile
         while (! feof($file)) {
             $piece = $rest.fread($file, self::PIECE);
             if (str_contains($piece, "\0")) {
-                throw InvalidDocument::at('/file', 'This is no text but a file of another program. Save the list as CSV and try again.');
+                throw InvalidDocument::at('/file', 'This is not text but a file of another program. Save the list as CSV and try again.');
             }
             // A character may be cut where one piece ends.
             $cut = feof($file) ? $piece : preg_replace('/[\xC0-\xFF][\x80-\xBF]{0,3}$/', '', $piece);

@@ -58,7 +58,7 @@ final class PackagedSets
                 $cells[0] === '' || ($cells[1] ?? '') === '' => 'it needs an order code and a name',
                 mb_strlen($cells[0]) > 60 || mb_strlen($cells[1]) > 200 => 'an order code has up to 60 characters, a name up to 200',
                 isset($seen[$cells[0]]) => "the order code “{$cells[0]}” stands already in line {$seen[$cells[0]]}",
-                $cents === null => '“'.($cells[2] ?? '').'” is no price',
+                $cents === null => '“'.($cells[2] ?? '').'” is not a price',
                 $codes === [] || count($codes) > self::MOST_STRINGS => 'it needs the order codes of 1 to 14 strings',
                 $missing !== [] => "no string is listed as “{$missing[0]}”",
                 default => null,

@@ -70,13 +70,13 @@ final class ListRowTest extends CoreTestCase
         yield 'no code' => [[0 => ' '], 'no order code'];
         yield 'a code without end' => [[0 => str_repeat('x', 61)], 'more than 60'];
         yield 'no gauge' => [[3 => ''], 'no gauge'];
-        yield 'a word for a gauge' => [[3 => 'thin'], '“thin” is no gauge'];
+        yield 'a word for a gauge' => [[3 => 'thin'], '“thin” is not a gauge'];
         yield 'a rope' => [[3 => '0.28 in'], '0.05 to 6 mm'];
-        yield 'a winding of its own' => [[1 => 'knitted'], '“knitted” is no construction'];
-        yield 'wood' => [[2 => 'oak'], '“oak” is no material'];
+        yield 'a winding of its own' => [[1 => 'knitted'], '“knitted” is not a construction'];
+        yield 'wood' => [[2 => 'oak'], '“oak” is not a material'];
         yield 'plain bronze' => [[2 => 'phosphor bronze'], ''];
         yield 'a mass in the wrong unit' => [[4 => '480'], 'Check the unit'];
-        yield 'a price of words' => [[7 => 'on request'], '“on request” is no price'];
+        yield 'a price of words' => [[7 => 'on request'], '“on request” is not a price'];
         yield 'a box of half strings' => [[8 => '2.5'], 'cannot be'];
     }
 

@@ -65,7 +65,7 @@ final class ListImportTest extends FeatureTestCase
 
         self::assertSame(['good' => 3, 'rejected' => 4, 'rows' => 7], ['good' => $progress->json('good'), 'rejected' => $progress->json('rejected'), 'rows' => $progress->json('rows')]);
         self::assertSame([4, 5, 6, 7], array_column((array) $progress->json('rejects'), 'line'));
-        self::assertStringContainsString('“thick” is no gauge', (string) json_encode($progress->json('rejects.0'), JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('“thick” is not a gauge', (string) json_encode($progress->json('rejects.0'), JSON_UNESCAPED_UNICODE));
         $progress->assertJsonPath('rejects.1.reason', 'The order code “A” stands already in line 2.');
         self::assertSame(0, ListString::query()->count(), 'nothing is in the list before it is written');
         $csv = $this->get("/strings/imports/{$import->id}/rejects")->assertOk()->streamedContent();
@@ -132,7 +132,7 @@ final class ListImportTest extends FeatureTestCase
     public static function bad(): iterable
     {
         yield 'nothing' => ['', 'no rows'];
-        yield 'a picture' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 'no text but a file'];
+        yield 'a picture' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 'not text but a file'];
     }
 
     public function test_lines_may_end_with_a_carriage_return_alone(): void

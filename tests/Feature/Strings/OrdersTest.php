@@ -260,7 +260,7 @@ final class OrdersTest extends FeatureTestCase
 
         $answer = $this->putJson("/strings/suppliers/{$id}/sets", ['text' => "A;Alone;1,50;FB1-450\nA;Again;1;FB1-450\nB;;1;FB1-450\n\nC;Odd;free;FB1-450\nD;Gone;1;NOPE\nE;None;1\n", 'revision' => 2])->assertStatus(422);
         self::assertSame([
-            'Line 2: the order code “A” stands already in line 1.', 'Line 3: it needs an order code and a name.', 'Line 5: “free” is no price.',
+            'Line 2: the order code “A” stands already in line 1.', 'Line 3: it needs an order code and a name.', 'Line 5: “free” is not a price.',
             'Line 6: no string is listed as “NOPE”.', 'Line 7: it needs the order codes of 1 to 14 strings.',
         ], array_column((array) $answer->json('errors'), 'message'));
         self::assertSame($text, $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));

@@ -282,7 +282,7 @@ export function measured(
         const figures = many ? parts(typed) : typed === '' ? [] : [typed];
         const values = figures.map((figure) => figureOf(figure, quantity, units));
         if (values.some((value) => value === null)) {
-            problems.push({ path: `/${path}`, message: `“${typed}” is no figure for it. ${HOW[quantity](units)}` });
+            problems.push({ path: `/${path}`, message: `“${typed}” is not a figure for it. ${HOW[quantity](units)}` });
         } else if (quantity === 'counts') {
             next = withValue(next, [path], values.length === 0 || values.every((value) => value === 1) ? undefined : values);
         } else if (values.length > 1 && values.length !== strings) {

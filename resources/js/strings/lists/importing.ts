@@ -84,7 +84,7 @@ const DELIMITERS: Record<string, string> = { ',': 'commas', ';': 'semicolons', '
 
 /** What was found out about a file, in words. */
 export function fileWords({ encoding, delimiter, header }: Preview): string {
-    return `${header.length} columns parted by ${DELIMITERS[delimiter] ?? delimiter}, written in ${encoding}`;
+    return `${header.length} columns separated by ${DELIMITERS[delimiter] ?? delimiter}, written in ${encoding}`;
 }
 
 /** What a list would do, in a sentence. */
