@@ -56,6 +56,38 @@ test('changes that were not saved are offered after a crash, taken up, and saved
     await expect(told(again, 'were not saved')).toHaveCount(0);
 });
 
+test('what was left in this very tab is offered until one decides, however often it is reloaded', async ({ page }) => {
+    await openOwnSet(page, 'Undecided');
+    // As a tab that a browser brings back after a crash: what its page had kept is there before the new one begins.
+    await page.addInitScript(() => {
+        const kept = sessionStorage.getItem('kept by the page before');
+        if (kept !== null) {
+            sessionStorage.removeItem('kept by the page before');
+            const unsaved = JSON.parse(kept) as { set: number; tab: string };
+            localStorage.setItem(`lira.unsaved.${unsaved.set}.${unsaved.tab}`, kept);
+        }
+    });
+    await page.evaluate(async () => {
+        const set = Number(window.location.pathname.split('/').pop());
+        const now = (await (await fetch(`/sets/${set}`)).json()) as { revision: number; document: object };
+        const kept = { ...now, set, at: new Date(Date.now() - 60_000).toISOString(), tab: sessionStorage.getItem('lira.tab') };
+        sessionStorage.setItem(
+            'kept by the page before',
+            JSON.stringify({ ...kept, document: { ...now.document, notes: 'Not saved' } }),
+        );
+    });
+    for (let reloads = 0; reloads < 3; reloads++) {
+        await page.reload();
+        await expect(told(page, /Changes to this set from \d\d:\d\d were not saved/)).toBeVisible();
+    }
+    await page.getByRole('button', { name: 'Take them up' }).click();
+    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Not saved');
+    await expect(saved(page)).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Not saved');
+    await expect(told(page, 'were not saved')).toHaveCount(0);
+});
+
 test('a reload in the middle of a change loses nothing of it', async ({ page }) => {
     await openOwnSet(page, 'Reloaded at once');
     await mark(page, 2).focus();

@@ -13,7 +13,7 @@ import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Select } from '../ui/Select';
-import { toast } from '../ui/toasts';
+import { tellFailure, toast } from '../ui/toasts';
 
 interface Summary {
     id: number;
@@ -63,8 +63,6 @@ export default function SetsPage({ sets, instruments }: Props) {
         const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
         router.visit(`/bench/${id}`);
     };
-    const tell = (error: unknown) =>
-        toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
 
     return (
         <div className={clsx('flex-1 px-4 py-5 sm:px-7', over && 'bg-accent-wash')} {...dropping}>
@@ -142,13 +140,13 @@ export default function SetsPage({ sets, instruments }: Props) {
                                             <MenuItem onSelect={() => router.visit(`/bench/${set.id}`)}>
                                                 Open on the Bench
                                             </MenuItem>
-                                            <MenuItem onSelect={() => void duplicate(set).catch(tell)}>Duplicate</MenuItem>
+                                            <MenuItem onSelect={() => void duplicate(set).catch(tellFailure)}>Duplicate</MenuItem>
                                             <MenuLink href={`/sets/${set.id}/sheet`} newTab>
                                                 Sheet (PDF)
                                             </MenuLink>
                                             <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
                                             <MenuLine />
-                                            <MenuItem onSelect={() => void putAway(set).catch(tell)}>Put away</MenuItem>
+                                            <MenuItem onSelect={() => void putAway(set).catch(tellFailure)}>Put away</MenuItem>
                                         </Menu>
                                     </td>
                                 </tr>

@@ -11,7 +11,7 @@ import { buttonClass, fieldClass } from '../ui/classes';
 import { Glyph } from '../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Select } from '../ui/Select';
-import { toast } from '../ui/toasts';
+import { tellFailure, toast } from '../ui/toasts';
 import { matching, type Sought, type Summary } from './matching';
 
 interface Props {
@@ -189,9 +189,6 @@ function Filter({ label, all, values, value, onChange }: FilterProps) {
     );
 }
 
-const failed = (error: unknown) =>
-    toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
-
 const reload = () => router.reload();
 
 function More({ instrument: { id, name } }: { instrument: Summary }) {
@@ -205,7 +202,7 @@ function More({ instrument: { id, name } }: { instrument: Summary }) {
         toast(`“${name}” was put away. Its sets stay.`, {
             action: {
                 label: 'Undo',
-                run: () => void ask(`/instruments/${id}/unarchive`, { method: 'POST' }).then(reload, failed),
+                run: () => void ask(`/instruments/${id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
             },
         });
     };
@@ -219,10 +216,10 @@ function More({ instrument: { id, name } }: { instrument: Summary }) {
         >
             <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=try`)}>Try a set on</MenuItem>
             <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=reach`)}>How low, how high</MenuItem>
-            <MenuItem onSelect={() => void duplicate().catch(failed)}>Duplicate</MenuItem>
+            <MenuItem onSelect={() => void duplicate().catch(tellFailure)}>Duplicate</MenuItem>
             <MenuLink href={`/instruments/${id}/export`}>Export</MenuLink>
             <MenuLine />
-            <MenuItem onSelect={() => void putAway().catch(failed)}>Put away</MenuItem>
+            <MenuItem onSelect={() => void putAway().catch(tellFailure)}>Put away</MenuItem>
         </Menu>
     );
 }
@@ -234,7 +231,7 @@ function BringBack({ instrument: { id, name } }: { instrument: Summary }) {
         toast(`“${name}” is in use again.`);
     };
     return (
-        <Button look="quiet" aria-label={`Bring back ${name}`} onClick={() => void bringBack().catch(failed)}>
+        <Button look="quiet" aria-label={`Bring back ${name}`} onClick={() => void bringBack().catch(tellFailure)}>
             Bring back
         </Button>
     );

@@ -10,7 +10,7 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
-import { toast } from '../ui/toasts';
+import { tellFailure } from '../ui/toasts';
 import { FamilyPlot } from './measured/FamilyPlot';
 import { percentOff, readingsOf, type Family, type Method, type SampleDraft, type SampleResult } from './measured/sample';
 import { StringsFrame } from './StringsFrame';
@@ -67,7 +67,7 @@ function FamilyOf({ family, onChanged }: { family: Family; onChanged: () => void
             });
             onChanged();
         } catch (error) {
-            toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+            tellFailure(error);
         }
     };
     const name = makeWords(family);

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { ask } from '../../lib/api';
 import { toast } from '../../ui/toasts';
 import { useBenchStore } from '../benchStore';
+import { keepAsNew } from '../saving/keepAsNew';
 import type { SavedSet, Saver } from '../saving/saver';
 
 export interface SetActions {
@@ -46,11 +47,7 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
                 }
             }),
             keepMine: telling(async () => {
-                const { document } = store.getState();
-                const { id } = await ask<{ id: number }>('/sets/import', {
-                    method: 'POST',
-                    body: { ...document, name: `${document.name.slice(0, 190)}, kept` },
-                });
+                const id = await keepAsNew(store.getState().document);
                 saver.letBe();
                 router.visit(`/bench/${id}`);
             }),

@@ -6,45 +6,33 @@ export interface Unsaved {
     /** Of the saved state it was made from. */
     revision: number;
     at: string;
-    /** The tab it was changed in. */
+    /** The page it was changed on. */
     tab: string;
     document: SetDocument;
 }
 
 const PREFIX = 'lira.unsaved.';
 const TAB = 'lira.tab';
-/** Where the browser cannot say which tabs live, what was written so lately is taken to be another tab's. */
+/** Where the browser cannot say which pages live, what was written so lately is taken to be another one's. */
 const LIVING_MS = 60_000;
 
-/** When this page was opened: what was kept before is not its own. */
-const openedAt = Date.now();
+/** Every page has an id of its own, so that what an earlier one left is never taken for its, and never forgotten with it. */
+const tab = crypto.getRandomValues(new Uint32Array(2)).join('-');
+/** Of the page that was in this tab before, which is gone. */
+let before: string | null = null;
 
-function newTab(): string {
-    const id = crypto.getRandomValues(new Uint32Array(2)).join('-');
-    sessionStorage.setItem(TAB, id);
-    return id;
-}
-
-let tab = '';
-
-/** Marks this tab as living for as long as it does. Two tabs that were one (a tab duplicated) part here. */
+/** Marks this page as living for as long as it does. */
 async function live(): Promise<void> {
-    const known = sessionStorage.getItem(TAB) ?? newTab();
+    before = sessionStorage.getItem(TAB);
+    sessionStorage.setItem(TAB, tab);
     const locks = navigator.locks as LockManager | undefined;
-    if (locks === undefined) {
-        tab = known;
-        return;
-    }
-    const hold = (id: string) =>
-        new Promise<boolean>((told) => {
-            void locks.request(`${TAB}.${id}`, { ifAvailable: true }, (lock) => {
-                told(lock !== null);
-                return lock === null ? undefined : new Promise<never>(() => undefined);
+    if (locks !== undefined) {
+        await new Promise<void>((held) => {
+            void locks.request(`${TAB}.${tab}`, () => {
+                held();
+                return new Promise<never>(() => undefined);
             });
         });
-    tab = (await hold(known)) ? known : newTab();
-    if (tab !== known) {
-        await hold(tab);
     }
 }
 
@@ -54,7 +42,7 @@ function key(set: number, of: string): string {
     return `${PREFIX}${set}.${of}`;
 }
 
-/** Keeps what is not saved yet, over what this tab kept of the same set before. */
+/** Keeps what is not saved yet, over what this page kept of the same set before. */
 export function keepUnsaved(set: number, revision: number, document: SetDocument): void {
     const unsaved: Unsaved = { set, revision, at: new Date().toISOString(), tab, document };
     try {
@@ -82,14 +70,11 @@ export async function leftUnsaved(): Promise<Unsaved[]> {
     await living;
     const locks = navigator.locks as LockManager | undefined;
     const held = new Set((await locks?.query())?.held?.map(({ name }) => name));
-    const gone = (kept: Unsaved) => {
-        const before = Date.parse(kept.at);
-        return kept.tab === tab
-            ? before < openedAt
-            : locks === undefined
-              ? before < Date.now() - LIVING_MS
-              : !held.has(`${TAB}.${kept.tab}`);
-    };
+    const gone = (kept: Unsaved) =>
+        kept.tab !== tab &&
+        (locks === undefined
+            ? kept.tab === before || Date.parse(kept.at) < Date.now() - LIVING_MS
+            : !held.has(`${TAB}.${kept.tab}`));
     return Object.keys(localStorage)
         .filter((name) => name.startsWith(PREFIX))
         .map((name) => read(localStorage.getItem(name)))

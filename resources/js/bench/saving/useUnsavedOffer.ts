@@ -3,8 +3,9 @@ import { router } from '@inertiajs/react';
 import { useEffect } from 'react';
 import { ask } from '../../lib/api';
 import { tell, untell } from '../../ui/notices';
-import { toast } from '../../ui/toasts';
+import { tellFailure, toast } from '../../ui/toasts';
 import { useBenchActions } from '../benchStore';
+import { keepAsNew } from './keepAsNew';
 import type { SavedSet } from './saver';
 import { forgetUnsaved, leftUnsaved, type Unsaved } from './unsaved';
 
@@ -16,17 +17,13 @@ function clock(at: string): string {
     return date.toDateString() === new Date().toDateString() ? time : `${date.toISOString().slice(0, 10)}, ${time}`;
 }
 
-async function keepAsNew({ set, tab, document }: Unsaved): Promise<void> {
+async function keep(left: Unsaved): Promise<void> {
     try {
-        const { id } = await ask<{ id: number }>('/sets/import', {
-            method: 'POST',
-            body: { ...document, name: `${document.name.slice(0, 190)}, kept` },
-        });
-        forgetUnsaved(set, tab);
-        untell(ABOUT);
+        const id = await keepAsNew(left.document);
+        letGo(left);
         router.visit(`/bench/${id}`);
     } catch (error) {
-        toast(error instanceof Error ? error.message : 'It was not kept. Try again.', { tone: 'failed' });
+        tellFailure(error);
     }
 }
 
@@ -59,8 +56,7 @@ export function useUnsavedOffer(set: SavedSet): void {
             }
             const elsewhere = now.revision !== left.revision;
             const take = () => {
-                forgetUnsaved(set.id, left.tab);
-                untell(ABOUT);
+                letGo(left);
                 edit(() => left.document);
                 toast('The changes are here again; Undo takes them back.');
             };
@@ -69,7 +65,7 @@ export function useUnsavedOffer(set: SavedSet): void {
                 message: `Changes to this set from ${clock(left.at)} were not saved before the page closed${elsewhere ? ', and it was changed elsewhere since' : ''}.`,
                 actions: [
                     { label: elsewhere ? 'Take them up over the other' : 'Take them up', run: take },
-                    { label: 'Keep them as a new set', run: () => void keepAsNew(left) },
+                    { label: 'Keep them as a new set', run: () => void keep(left) },
                     { label: 'Let them go', run: () => letGo(left) },
                 ],
             });
@@ -99,7 +95,7 @@ export async function offerElsewhere(): Promise<void> {
                     router.visit(`/bench/${left.set}`);
                 },
             },
-            { label: 'Keep them as a new set', run: () => void keepAsNew(left) },
+            { label: 'Keep them as a new set', run: () => void keep(left) },
             { label: 'Let them go', run: () => letGo(left) },
         ],
     });
