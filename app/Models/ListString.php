@@ -15,9 +15,6 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $supplier_id
  * @property string $code
  * @property string $name
- * @property string $construction
- * @property string $material
- * @property float $gauge_in
  * @property ?float $kg_per_m
  * @property ?float $length_mm
  * @property ?string $end
@@ -28,6 +25,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class ListString extends Model
 {
+    use OfStringType;
     use SoftDeletes;
 
     public const DELETED_AT = 'archived_at';
@@ -44,6 +42,6 @@ final class ListString extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supplier_id' => 'integer', 'gauge_in' => 'float', 'kg_per_m' => 'float', 'length_mm' => 'float', 'cents' => 'integer', 'box_of' => 'integer', 'box_cents' => 'integer'];
+        return ['supplier_id' => 'integer', 'gauge_nm' => 'integer', 'kg_per_m' => 'float', 'length_mm' => 'float', 'cents' => 'integer', 'box_of' => 'integer', 'box_cents' => 'integer'];
     }
 }

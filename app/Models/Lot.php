@@ -14,9 +14,6 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property ?int $list_string_id
  * @property string $name
- * @property string $construction
- * @property string $material
- * @property float $gauge_in
  * @property ?string $end
  * @property int $quantity
  * @property ?int $cents  what one cost
@@ -26,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Lot extends Model
 {
+    use OfStringType;
+
     /** @var array<string> */
     protected $guarded = ['id'];
 
@@ -38,6 +37,6 @@ final class Lot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['list_string_id' => 'integer', 'gauge_in' => 'float', 'quantity' => 'integer', 'kept' => 'integer', 'cents' => 'integer'];
+        return ['list_string_id' => 'integer', 'gauge_nm' => 'integer', 'quantity' => 'integer', 'kept' => 'integer', 'cents' => 'integer'];
     }
 }

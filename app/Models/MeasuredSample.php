@@ -12,9 +12,6 @@ use Illuminate\Support\Carbon;
  * A string that was weighed or sounded; one that is set aside counts no more.
  *
  * @property int $id
- * @property string $construction
- * @property string $material
- * @property float $gauge_in
  * @property string $kind  of instrument it is made for
  * @property array<string, float> $readings  as a sample of a set document says them
  * @property string $note
@@ -23,6 +20,7 @@ use Illuminate\Support\Carbon;
  */
 final class MeasuredSample extends Model
 {
+    use OfStringType;
     use SoftDeletes;
 
     public const DELETED_AT = 'archived_at';
@@ -35,6 +33,6 @@ final class MeasuredSample extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['gauge_in' => 'float', 'readings' => 'array'];
+        return ['gauge_nm' => 'integer', 'readings' => 'array'];
     }
 }

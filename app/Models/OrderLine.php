@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $cents  price of one of it
  * @property int $sent  that arrived and wait to be put away
  * @property int $received  that were put away
- * @property list<array{list_string_id: int, name: string, construction: string, material: string, gauge_in: float|int, end: ?string, count: int}> $contents  the strings of one of it
+ * @property list<array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string, count: int}> $contents  the strings of one of it
  */
 final class OrderLine extends Model
 {

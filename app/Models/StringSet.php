@@ -19,7 +19,6 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property \stdClass $document
  * @property list<string> $tuning_names
- * @property list<float> $gauges_in
  * @property ?int $pool_id  the strings it is chosen from; null for what is usual
  * @property int $revision
  * @property Carbon $updated_at
@@ -51,9 +50,15 @@ final class StringSet extends Model
         return $this->hasMany(SetVersion::class, 'set_id');
     }
 
+    /** @return HasMany<SetString, $this> what its document says, to be found by */
+    public function strings(): HasMany
+    {
+        return $this->hasMany(SetString::class, 'set_id')->orderBy('position');
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'revision' => 'integer', 'tuning_names' => 'array', 'gauges_in' => 'array'];
+        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'revision' => 'integer', 'tuning_names' => 'array'];
     }
 }

@@ -21,7 +21,7 @@ final class Bench
     {
         $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
         // As many gauges as can be worked out at once for this many strings and tunings.
-        $most = intdiv(SetReader::MOST_TENSIONS, max(1, count($set->gauges_in) * count($set->tuning_names)));
+        $most = intdiv(SetReader::MOST_TENSIONS, max(1, $set->strings()->count() * count($set->tuning_names)));
         $strings = $pool === null ? null : array_slice(Pools::strings($pool), 0, $most);
 
         return [

@@ -8,6 +8,7 @@ use App\Models\Instrument;
 use Lira\Document\InstrumentReader;
 use Lira\Document\SetDocument;
 use Lira\Document\SetReader;
+use Lira\Document\StringTypeWriter;
 use Lira\InvalidInput;
 use Lira\Pitch\Pitch;
 use Lira\Solver\StartingSet;
@@ -49,9 +50,7 @@ final class NewSet
         foreach ($strings as $index => $spec) {
             $json->strings[] = (object) [
                 'position' => $index + 1,
-                'construction' => $spec->construction->value,
-                'material' => $spec->material->value,
-                'gauge_in' => round($spec->gauge->inInches(), 6),
+                ...StringTypeWriter::toArray($spec->type),
             ];
         }
 

@@ -70,9 +70,9 @@ final class PacketLabels
         return array_map(static fn (EvaluatedString $string): array => [
             'position' => $string->position,
             'note' => $string->tunings[0]->pitch->label(),
-            'gauge' => $units->gauge($string->string->spec->gauge),
-            'construction' => $string->string->spec->construction->label(),
-            'material' => $string->string->spec->material->label(),
+            'gauge' => $units->gauge($string->string->spec->type->gauge),
+            'construction' => $string->string->spec->type->construction->label(),
+            'material' => $string->string->spec->type->material->label(),
             'turns' => number_format($string->fit->turns, 1),
             'leave' => $string->fit->leaveM === null ? null : $units->length($string->fit->leaveM),
         ], StoredSets::document($set)->evaluation()->strings);

@@ -91,8 +91,8 @@ final readonly class SetDifference
         $intent = $design->intents[$string->position - 1] ?? new Intent;
 
         return implode(', ', array_filter([
-            $this->units->gauge($spec->gauge).' '.$spec->construction->label(),
-            $spec->material->label(),
+            $this->units->gauge($spec->type->gauge).' '.$spec->type->construction->label(),
+            $spec->type->material->label(),
             $this->units->tension($string->tunings[0]->tensionN, $string->string->density->tolerance),
             $intent->hold->value ?? '',
             $intent->only === null ? '' : "{$intent->only->value} only",

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\StringSet;
-use Lira\Density\Source;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Feel\FeltChange;
 use Lira\Pitch\Tuning;
+use Lira\Strings\Source;
 
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
 final class SetSheet
@@ -57,9 +57,9 @@ final class SetSheet
     {
         return [
             'position' => $string->position,
-            'gauge' => $units->gauge($string->string->spec->gauge),
-            'construction' => $string->string->spec->construction->label(),
-            'material' => $string->string->spec->material->label(),
+            'gauge' => $units->gauge($string->string->spec->type->gauge),
+            'construction' => $string->string->spec->type->construction->label(),
+            'material' => $string->string->spec->type->material->label(),
             'length' => $units->length($string->speakingLengthM),
             'source' => $string->string->density->source->value,
             'tunings' => array_map(static fn (StringAtPitch $at): array => [

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Instrument;
+use App\Models\SetString;
 use App\Models\SetVersion;
 use App\Models\StringSet;
+use App\Strings\TypeColumns;
 use App\Support\Supply\Samples;
 use Illuminate\Support\Facades\DB;
-use Lira\Density\BuiltString;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Kind\Kind;
 use Lira\Pitch\Tuning;
+use Lira\Strings\BuiltString;
 
 /**
  * The one way from a stored set to its set document and back.
@@ -76,7 +78,6 @@ final class StoredSets
             $set = new StringSet;
             $set->instrument_id = self::instrumentOf($document)->id;
             self::write($set, $document);
-            $set->save();
 
             return $set;
         });
@@ -97,7 +98,6 @@ final class StoredSets
                 throw Conflict::changedElsewhere("The instrument “{$current->instrument->name}”");
             }
             self::write($current, $document);
-            $current->save();
 
             return $current;
         });
@@ -125,15 +125,15 @@ final class StoredSets
         $json->instrument = new \stdClass;
         unset($json->pool);
         $set->document = $json;
-        self::describe($set, $document);
-    }
-
-    /** Notes beside the document what lists show of it. */
-    public static function describe(StringSet $set, SetDocument $document): void
-    {
+        // Beside the document stands what lists show of it and what it is found by.
         $set->name = $document->design->name;
         $set->tuning_names = array_map(static fn (Tuning $tuning): string => $tuning->name, $document->design->tunings);
-        $set->gauges_in = array_map(static fn (BuiltString $string): float => round($string->spec->gauge->inInches(), 6), $document->design->strings);
+        $set->save();
+        $rows = array_map(static fn (BuiltString $string, int $index): array => [
+            'set_id' => $set->id, 'position' => $index + 1, ...TypeColumns::of($string->spec->type),
+        ], $document->design->strings, array_keys($document->design->strings));
+        SetString::query()->upsert($rows, ['set_id', 'position'], TypeColumns::NAMES);
+        $set->strings()->where('position', '>', count($rows))->delete();
     }
 
     private static function instrumentOf(SetDocument $document): Instrument

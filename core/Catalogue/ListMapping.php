@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
-use Lira\Density\Construction;
 use Lira\InvalidInput;
 use Lira\Material\Material;
+use Lira\Strings\Construction;
 
 /** Which column of a supplier's list says what, in which units, and what every string of it is where no column says so. */
 final readonly class ListMapping

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
-use Lira\Density\Construction;
-use Lira\Density\StringBuild;
-use Lira\Density\StringSpec;
 use Lira\InvalidInput;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\PlainText;
+use Lira\Strings\Construction;
+use Lira\Strings\StringBuild;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 
 /** Reads one row of a supplier's list. */
 final class ListRow
@@ -40,15 +41,13 @@ final class ListRow
                 throw new RejectedRow('Its order code or name has signs in it that cannot be shown.');
             }
         }
-        $gaugeM = self::gauge($cell(ListField::Gauge), $mapping);
+        $gauge = self::gauge($cell(ListField::Gauge), $mapping);
         $construction = self::construction($cell(ListField::Construction), $cell(ListField::Material), $mapping);
         $material = self::material($cell(ListField::Material), $construction, $mapping);
         $listed = new ListedString(
             $code,
             mb_substr($cell(ListField::Name), 0, self::LONGEST_NAME),
-            $construction,
-            $material,
-            $gaugeM,
+            StringType::of($construction, $material, $gauge),
             self::figure($cell(ListField::Density), $mapping->units[ListField::Density->value], 'mass per length'),
             self::figure($cell(ListField::Length), $mapping->units[ListField::Length->value], 'made length'),
             Words::end($cell(ListField::End)),
@@ -61,7 +60,7 @@ final class ListRow
         return $listed;
     }
 
-    private static function gauge(string $text, ListMapping $mapping): float
+    private static function gauge(string $text, ListMapping $mapping): Length
     {
         $metres = Figure::si($text, $mapping->units[ListField::Gauge->value]);
         if ($metres === null) {
@@ -71,11 +70,11 @@ final class ListRow
         if ($mapping->units[ListField::Gauge->value] === ListUnit::Thousandths && $metres < ListUnit::Thousandths->factor() && preg_match('/[a-z"”]/i', $text) !== 1) {
             $metres *= 1000;
         }
-        if ($metres < StringSpec::THINNEST_M || $metres > StringSpec::THICKEST_M) {
+        if ($metres < StringType::THINNEST_NM / 1e9 || $metres > StringType::THICKEST_NM / 1e9) {
             throw new RejectedRow(sprintf('A gauge of %s mm cannot be: strings are 0.05 to 6 mm. Check the unit of the column.', rtrim(rtrim(number_format($metres * 1000, 4, '.', ''), '0'), '.')));
         }
 
-        return round($metres, 9);
+        return Length::metres($metres);
     }
 
     private static function construction(string $words, string $material, ListMapping $mapping): Construction
@@ -129,8 +128,7 @@ final class ListRow
     private static function check(ListedString $listed): void
     {
         try {
-            $spec = new StringSpec($listed->construction, $listed->material, Length::metres($listed->gaugeM));
-            $build = StringBuild::of($spec, Kind::Other);
+            $build = StringBuild::of(new StringSpec($listed->type), Kind::Other);
         } catch (InvalidInput $cannot) {
             throw new RejectedRow($cannot->getMessage());
         }

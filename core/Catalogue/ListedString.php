@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
-use Lira\Density\Construction;
-use Lira\Density\StringEnd;
-use Lira\Material\Material;
+use Lira\Strings\StringEnd;
+use Lira\Strings\StringType;
 
 /** One string that can be ordered, as a supplier lists it. Metres, kg/m, hundredths of the currency. */
 final readonly class ListedString
@@ -19,9 +18,7 @@ final readonly class ListedString
     public function __construct(
         public string $code,
         public string $name,
-        public Construction $construction,
-        public Material $material,
-        public float $gaugeM,
+        public StringType $type,
         public ?float $kgPerM = null,
         public ?float $lengthM = null,
         public ?StringEnd $end = null,

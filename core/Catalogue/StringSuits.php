@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
-use Lira\Density\BuiltString;
 use Lira\Feel\Zones;
 use Lira\Kind\Kind;
 use Lira\Limit\Limit;
@@ -12,6 +11,7 @@ use Lira\Limit\Limits;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
 use Lira\Target\UsualTension;
 
 /** What pitches one string suits on a length: from where it no longer flaps to where it is hard on the hand or may break. */

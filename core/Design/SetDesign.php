@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Design;
 
-use Lira\Density\BuiltString;
 use Lira\Feel\Trial;
 use Lira\Instrument\Instrument;
 use Lira\Pitch\Tuning;
+use Lira\Strings\BuiltString;
 use Lira\Target\Intent;
 
 /** An instrument, what it is tuned to and the strings on it: what a set document and its baseline both are. */

@@ -8,8 +8,6 @@ use Lira\Conversion\Candidacy;
 use Lira\Conversion\Conversion;
 use Lira\Conversion\ConversionKind;
 use Lira\Conversion\Reasons;
-use Lira\Density\BuiltString;
-use Lira\Length\Length;
 use Lira\Limit\Limit;
 use Lira\Material\Material;
 use Lira\Pitch\Pitch;
@@ -18,6 +16,7 @@ use Lira\Pitch\TuningLibrary;
 use Lira\Solver\NoSolution;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solution;
+use Lira\Strings\BuiltString;
 
 /**
  * Turns a set document into the one it is to be converted to: another tuning, scale or number of strings, measured from the
@@ -215,7 +214,7 @@ final readonly class Converter
     private function plainOrWound(SetDocument $document, float $breakShare): Solution
     {
         $wound = array_map(
-            fn (BuiltString $string, int $index): bool => $string->spec->construction->isWound()
+            fn (BuiltString $string, int $index): bool => $string->spec->type->construction->isWound()
                 // What goes up an octave is begun plain: a wound string's core would not bear it.
                 && ($this->conversion->kind !== ConversionKind::Octave || $index + 1 < $this->conversion->fromPosition),
             $document->design->strings,
@@ -225,7 +224,7 @@ final readonly class Converter
         for ($round = 0; $round < 3; $round++) {
             $solution = $this->best($document, $breakShare, $wound);
             $changed = array_map(static function (BuiltString $string, bool $isWound): bool {
-                $thousandths = $string->spec->gauge->inThousandths();
+                $thousandths = $string->spec->type->gauge->inThousandths();
                 $steel = $string->build->core?->material === Material::MusicWire;
 
                 return match (true) {
@@ -284,9 +283,7 @@ final readonly class Converter
         $density = $string->spec->density;
 
         return [
-            'construction' => $string->spec->construction->value,
-            'material' => $string->spec->material->value,
-            'gauge_in' => round(Length::metres($string->spec->gauge->inMetres())->inInches(), 9),
+            ...StringTypeWriter::toArray($string->spec->type),
         ] + ($density === null ? [] : ['density' => [
             'kg_per_m' => $density->kgPerM,
             'source' => $density->source->value,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\GivenDensity;
+use Lira\Strings\GivenDensity;
 
 /** Writes a supplied or measured density as a set document carries it along. */
 final class DensityWriter

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Correction;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Evaluation\SetEvaluation;
@@ -16,6 +14,8 @@ use Lira\Finding\Assessment;
 use Lira\Limit\Limit;
 use Lira\Pool\Equivalent;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Correction;
 use Lira\Target\Band;
 use Lira\Tension\Why;
 
@@ -45,7 +45,7 @@ final class EvaluationWriter
             $answer['baseline'] = self::design($evaluation->baseline);
         }
         if ($evaluation->pool !== null) {
-            $answer['pool'] = array_map(static fn (BuiltString $gauge): array => self::gauge($gauge) + DensityWriter::given($gauge->spec->density) + self::safe($gauge, $document), $evaluation->pool->strings);
+            $answer['pool'] = array_map(static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type) + DensityWriter::given($gauge->spec->density) + self::safe($gauge, $document), $evaluation->pool->strings);
         }
         if ($document->unknownKeys !== []) {
             $answer['unknown_keys'] = $document->unknownKeys;
@@ -74,7 +74,7 @@ final class EvaluationWriter
         $answer = [
             'position' => $evaluated->position,
             'speaking_length_mm' => $evaluated->speakingLengthM * 1000,
-            ...self::gauge($string),
+            ...StringTypeWriter::toArray($string->spec->type),
             'density' => [
                 'kg_per_m' => $string->density->kgPerM,
                 'low' => $string->density->lowKgPerM(),
@@ -110,17 +110,7 @@ final class EvaluationWriter
     /** @return array<string, mixed>|null */
     private static function equivalent(?BuiltString $string, ?float $tensionN): ?array
     {
-        return $string === null ? null : self::gauge($string) + ['tension_n' => $tensionN];
-    }
-
-    /** @return array{construction: string, material: string, gauge_in: float} */
-    private static function gauge(BuiltString $string): array
-    {
-        return [
-            'construction' => $string->spec->construction->value,
-            'material' => $string->spec->material->value,
-            'gauge_in' => round($string->spec->gauge->inInches(), 9),
-        ];
+        return $string === null ? null : StringTypeWriter::toArray($string->spec->type) + ['tension_n' => $tensionN];
     }
 
     /** @return array{safe_n: ?float} the tension at which it reaches the share of caution */

@@ -78,9 +78,7 @@ final class FitWriter
         return [
             'position' => $string->position,
             'diameter_mm' => self::mm($string->string->build->outerDiameterM),
-            'construction' => $string->string->spec->construction->value,
-            'material' => $string->string->spec->material->value,
-            'gauge_in' => round($string->string->spec->gauge->inInches(), 9),
+            ...StringTypeWriter::toArray($string->string->spec->type),
             'start_mm' => self::point($drawn->start),
             'scale_end_mm' => self::point($drawn->scaleEnd),
             'saddle_mm' => self::point($drawn->saddle),

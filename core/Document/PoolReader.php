@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Construction;
-use Lira\Density\Correction;
-use Lira\Density\StringSpec;
 use Lira\Design\SetDesign;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Pool\Pool;
 use Lira\Pool\StandardPool;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Construction;
+use Lira\Strings\Correction;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 
 /** Reads a pool of gauges: the word "standard", or a list of constructions with their gauges and of single strings. */
 final readonly class PoolReader
@@ -79,7 +80,7 @@ final readonly class PoolReader
                 break;
             }
             $string = $this->problems->at($node->pathOf($key).'/'.$index, fn (): BuiltString => BuiltString::of(
-                new StringSpec($construction, $material, $inInches ? Length::inches($gauge) : Length::millimetres($gauge)),
+                new StringSpec(StringType::of($construction, $material, $inInches ? Length::inches($gauge) : Length::millimetres($gauge))),
                 $kind,
                 $this->corrections,
             ));

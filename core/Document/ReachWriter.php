@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\BuiltString;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Reach\Bound;
@@ -76,7 +75,7 @@ final class ReachWriter
             'speaking_length_mm' => $at->speakingLengthM * 1000,
             'pitch' => $at->pitch->name(),
             'frequency_hz' => round($at->frequencyHz, self::DECIMALS),
-            'string' => self::gauge($reach->string->string),
+            'string' => StringTypeWriter::toArray($reach->string->string->spec->type),
             'lowest' => $lowest === null ? null : self::extreme($lowest, $lowest->lowHz(), $lowest->floor(), Pitch::notBelow($lowest->lowHz(), $a4)),
             'highest' => $highest === null ? null : self::extreme($highest, $highest->highHz(), $highest->ceiling(), Pitch::notAbove($highest->highHz(), $a4)),
             'makes' => self::makes($reach->gauges, $a4),
@@ -86,7 +85,7 @@ final class ReachWriter
     /** @return array<string, mixed> */
     private static function extreme(GaugeReach $gauge, float $hertz, Bound $bound, ?Pitch $pitch): array
     {
-        return ['pitch' => $pitch?->name(), 'frequency_hz' => round($hertz, self::DECIMALS), 'bound' => $bound->value] + self::gauge($gauge->string);
+        return ['pitch' => $pitch?->name(), 'frequency_hz' => round($hertz, self::DECIMALS), 'bound' => $bound->value] + StringTypeWriter::toArray($gauge->string->spec->type);
     }
 
     /**
@@ -95,12 +94,12 @@ final class ReachWriter
      */
     private static function makes(array $gauges, ReferencePitch $a4): array
     {
-        [$makes, $written] = [[], []];
+        [$families, $written] = [[], []];
         foreach ($gauges as $gauge) {
-            $of = self::gauge($gauge->string);
-            $make = $of['construction'].' '.$of['material'];
-            $makes[$make] = ['construction' => $of['construction'], 'material' => $of['material']];
-            $written[$make][] = ['gauge_in' => $of['gauge_in'], 'fits' => $gauge->fits, 'serves' => $gauge->serves(), 'low_pitch' => Pitch::notBelow($gauge->lowHz(), $a4)?->name(), 'low_bound' => $gauge->floor()->value, 'high_pitch' => $gauge->highHz() > 0.0 ? Pitch::notAbove($gauge->highHz(), $a4)?->name() : null, 'high_bound' => $gauge->ceiling()->value]
+            $type = $gauge->string->spec->type;
+            $family = $type->family();
+            $families[$family] = ['construction' => $type->construction->value, 'material' => $type->material->value];
+            $written[$family][] = ['gauge_in' => $type->gaugeIn(), 'fits' => $gauge->fits, 'serves' => $gauge->serves(), 'low_pitch' => Pitch::notBelow($gauge->lowHz(), $a4)?->name(), 'low_bound' => $gauge->floor()->value, 'high_pitch' => $gauge->highHz() > 0.0 ? Pitch::notAbove($gauge->highHz(), $a4)?->name() : null, 'high_bound' => $gauge->ceiling()->value]
                 + array_map(static fn (?float $hertz): ?float => $hertz === null ? null : round($hertz, self::DECIMALS), [
                     'flaps_hz' => $gauge->at(Bound::Flaps),
                     'dull_hz' => $gauge->at(Bound::Dull),
@@ -111,16 +110,6 @@ final class ReachWriter
                 ]);
         }
 
-        return array_map(static fn (string $make): array => $makes[$make] + ['gauges' => $written[$make]], array_keys($makes));
-    }
-
-    /** @return array{construction: string, material: string, gauge_in: float} */
-    private static function gauge(BuiltString $string): array
-    {
-        return [
-            'construction' => $string->spec->construction->value,
-            'material' => $string->spec->material->value,
-            'gauge_in' => round($string->spec->gauge->inInches(), 9),
-        ];
+        return array_map(static fn (string $family): array => $families[$family] + ['gauges' => $written[$family]], array_keys($families));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\Sample;
 use Lira\Kind\Kind;
+use Lira\Strings\Sample;
 
 /** Reads strings that somebody weighed, or sounded under a known load. */
 final readonly class SampleReader

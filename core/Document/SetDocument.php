@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\Correction;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
@@ -14,6 +13,7 @@ use Lira\Pool\Pool;
 use Lira\Pool\StandardPool;
 use Lira\Reach\InstrumentReach;
 use Lira\Solver\Brief;
+use Lira\Strings\Correction;
 use Lira\Target\Band;
 
 /**

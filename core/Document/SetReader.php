@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Correction;
 use Lira\Design\SetDesign;
 use Lira\Feel\Trial;
 use Lira\Feel\Verdict;
@@ -20,6 +18,8 @@ use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
 use Lira\PlainText;
 use Lira\Pool\Pool;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Correction;
 use Lira\Target\Hold;
 use Lira\Target\Intent;
 use Lira\Target\Make;

@@ -95,9 +95,7 @@ final class SolutionWriter
     private static function candidate(Candidate $candidate): array
     {
         return [
-            'construction' => $candidate->string->spec->construction->value,
-            'material' => $candidate->string->spec->material->value,
-            'gauge_in' => round($candidate->string->spec->gauge->inInches(), 9),
+            ...StringTypeWriter::toArray($candidate->string->spec->type),
             'tensions_n' => $candidate->tensionsN,
             ...DensityWriter::given($candidate->string->spec->density),
         ];

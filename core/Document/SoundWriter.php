@@ -42,8 +42,8 @@ final class SoundWriter
             $at->frequencyHz,
             $at->inharmonicity ?? 0.0,
             min($fromSaddleM / $at->speakingLengthM, 0.5),
-            $string->string->spec->material,
-            $string->string->spec->construction->isWound(),
+            $string->string->spec->type->material,
+            $string->string->spec->type->construction->isWound(),
         );
 
         return array_map(static fn (array $partial): array => [

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\Construction;
-use Lira\Density\Core;
-use Lira\Density\CoreShape;
-use Lira\Density\GivenDensity;
-use Lira\Density\GroundWrap;
-use Lira\Density\RibbonWrap;
-use Lira\Density\RoundWrap;
-use Lira\Density\Source;
-use Lira\Density\State;
-use Lira\Density\StringEnd;
-use Lira\Density\StringSpec;
-use Lira\Density\Wrap;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\Construction;
+use Lira\Strings\Core;
+use Lira\Strings\CoreShape;
+use Lira\Strings\GivenDensity;
+use Lira\Strings\GroundWrap;
+use Lira\Strings\RibbonWrap;
+use Lira\Strings\RoundWrap;
+use Lira\Strings\Source;
+use Lira\Strings\State;
+use Lira\Strings\StringEnd;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
+use Lira\Strings\Wrap;
 
 /** Reads one string of a set document. */
 final readonly class StringReader
@@ -40,7 +41,7 @@ final readonly class StringReader
             return null;
         }
 
-        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec($construction, $material, $gauge, $core, $wraps, $density, $length, $end));
+        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec(StringType::of($construction, $material, $gauge), $core, $wraps, $density, $length, $end));
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Correction;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
@@ -21,6 +19,8 @@ use Lira\Solver\Brief;
 use Lira\Solver\PackagedSet;
 use Lira\Solver\Serving;
 use Lira\Solver\StandardSets;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Correction;
 use Lira\Target\Band;
 use Lira\Target\Intent;
 use Lira\Target\Make;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
-use Lira\Density\BuiltString;
 use Lira\Feel\FeltRange;
 use Lira\Pool\Equivalent;
+use Lira\Strings\BuiltString;
 
 /** One string of a set: what it is, how long it speaks, how it fits, and how it does in each tuning. */
 final readonly class EvaluatedString

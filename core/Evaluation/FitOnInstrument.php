@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
-use Lira\Density\BuiltString;
 use Lira\Fit\BreakAngle;
 use Lira\Fit\Post;
 use Lira\Instrument\Hardware;
 use Lira\Instrument\PostType;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
+use Lira\Strings\BuiltString;
 
 /**
  * One string on its post, nut and saddle: turns, angles and lengths, as far as the hardware was measured (null where not).
@@ -33,7 +33,7 @@ final readonly class FitOnInstrument
     {
         $posts = $hardware->posts;
         $diameterM = $string->build->outerDiameterM;
-        $fewest = Post::fewestTurns($posts->type === PostType::Locking, $string->spec->construction);
+        $fewest = Post::fewestTurns($posts->type === PostType::Locking, $string->spec->type->construction);
         $most = $posts->roomBelowHoleM === null ? INF : Post::mostTurns($posts->roomBelowHoleM, $diameterM);
         $angle = self::angle($hardware, $position);
         $needed = $angle?->turnsFor(deg2rad($limits->of(Limit::NutAngle)), $diameterM);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Core;
 use Lira\Design\SetDesign;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
@@ -23,6 +21,8 @@ use Lira\Pool\Equivalent;
 use Lira\Pool\Pool;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Core;
 use Lira\Target\UsualTension;
 use Lira\Tension\Why;
 
@@ -185,8 +185,7 @@ final readonly class SetEvaluator
         if ($before === null || $pool === null) {
             return [];
         }
-        $made = array_filter($pool->strings, static fn (BuiltString $gauge): bool => $gauge->spec->construction === $before->string->spec->construction
-            && $gauge->spec->material === $before->string->spec->material);
+        $made = array_filter($pool->strings, static fn (BuiltString $gauge): bool => $gauge->spec->type->isOfFamilyOf($before->string->spec->type));
 
         return array_map(
             static fn (int $tuning): Equivalent => Equivalent::among($before->aimN(), $made, array_column($poolTensionsN, $tuning)),

@@ -19,7 +19,7 @@ final class DullString implements Rule
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
                 if ($at->inharmonicity !== null && $at->inharmonicity > $most) {
-                    $wound = $string->string->spec->construction->isWound();
+                    $wound = $string->string->spec->type->construction->isWound();
                     $found[] = Finding::note('dull', Remedy::String, sprintf(
                         'String %d is stiff for this length and pitch: it sounds dull and drags its intonation. %s',
                         $string->position, $wound ? 'Try a thinner core or a longer scale.' : 'Try it wound.',

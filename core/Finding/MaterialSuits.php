@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-use Lira\Density\BuiltString;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Instrument\BuiltFor;
@@ -12,6 +11,7 @@ use Lira\Instrument\Pickup;
 use Lira\Instrument\Usual;
 use Lira\Limit\Limits;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
 
 /** Strings that the pickup cannot hear, or that pull apart what was built for others. */
 final class MaterialSuits implements Rule
@@ -56,6 +56,6 @@ final class MaterialSuits implements Rule
 
     private static function bronze(BuiltString $string): bool
     {
-        return $string->spec->material === Material::PhosphorBronze || $string->spec->material === Material::Bronze8020;
+        return $string->spec->type->material === Material::PhosphorBronze || $string->spec->type->material === Material::Bronze8020;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Fit;
 
-use Lira\Density\Construction;
+use Lira\Strings\Construction;
 
 /** What is wound on a tuner's post. */
 final class Post

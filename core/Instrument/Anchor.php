@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
-use Lira\Density\StringEnd;
+use Lira\Strings\StringEnd;
 
 /** How the strings are held behind the saddle. */
 enum Anchor: string

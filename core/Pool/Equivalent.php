@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Pool;
 
-use Lira\Density\BuiltString;
+use Lira\Strings\BuiltString;
 
 /** Which gauges feel the same on another scale or at another pitch: the ones of a pool just below and just above. */
 final readonly class Equivalent
@@ -20,7 +20,7 @@ final readonly class Equivalent
      * @param  float  $tensionN  that is to be kept, newtons
      * @param  float  $lengthM  of the other scale, metres
      * @param  float  $hertz  of the other pitch
-     * @param  list<BuiltString>  $strings  of one make, in any order
+     * @param  list<BuiltString>  $strings  of one family, in any order
      */
     public static function around(float $tensionN, float $lengthM, float $hertz, array $strings): self
     {
@@ -29,7 +29,7 @@ final readonly class Equivalent
 
     /**
      * @param  float  $tensionN  that is to be kept, newtons
-     * @param  array<int, BuiltString>  $strings  of one make, in any order
+     * @param  array<int, BuiltString>  $strings  of one family, in any order
      * @param  array<int, float>  $tensionsN  how each would pull
      */
     public static function among(float $tensionN, array $strings, array $tensionsN): self

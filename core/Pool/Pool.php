@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Pool;
 
-use Lira\Density\BuiltString;
+use Lira\Strings\BuiltString;
 
 /** The strings from which a set is chosen. */
 final readonly class Pool

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lira\Pool;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Construction;
-use Lira\Density\Correction;
-use Lira\Density\StringSpec;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Construction;
+use Lira\Strings\Correction;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 
 /**
  * The gauges that are usually sold singly for a kind of instrument, by construction: half-thousandth steps while plain
@@ -78,13 +79,13 @@ final class StandardPool
         $pool = self::for($kind, $corrections)->strings;
         $known = [];
         foreach ($pool as $string) {
-            $known[self::make($string->spec)] = true;
+            $known[$string->spec->type->family()] = true;
         }
         foreach ($strings as $string) {
-            $make = self::make($string->spec);
-            if (! isset($known[$make]) && $string->build->core !== null) {
-                $known[$make] = true;
-                $pool = [...$pool, ...self::run($kind, $corrections, $string->spec->construction, $string->spec->material, self::gaugesFor($kind, $string->spec))];
+            $family = $string->spec->type->family();
+            if (! isset($known[$family]) && $string->build->core !== null) {
+                $known[$family] = true;
+                $pool = [...$pool, ...self::run($kind, $corrections, $string->spec->type->construction, $string->spec->type->material, self::gaugesFor($kind, $string->spec->type))];
             }
         }
 
@@ -104,34 +105,29 @@ final class StandardPool
         $has = [];
         foreach ($strings as $string) {
             if ($string->build->core !== null) {
-                $own[self::make($string->spec)] = true;
-                $has[$string->spec->construction->isWound()] = true;
+                $own[$string->spec->type->family()] = true;
+                $has[$string->spec->type->construction->isWound()] = true;
             }
         }
 
         return new Pool(array_values(array_filter(
             self::with($kind, $strings, $corrections)->strings,
-            static fn (BuiltString $string): bool => isset($own[self::make($string->spec)]) || ! isset($has[$string->spec->construction->isWound()]),
+            static fn (BuiltString $string): bool => isset($own[$string->spec->type->family()]) || ! isset($has[$string->spec->type->construction->isWound()]),
         )));
     }
 
     /** @return list<array{int, int, int|float}> */
-    private static function gaugesFor(Kind $kind, StringSpec $spec): array
+    private static function gaugesFor(Kind $kind, StringType $type): array
     {
-        $wound = $spec->construction->isWound();
+        $wound = $type->construction->isWound();
 
         return match (true) {
             $wound && $kind->isBass() => self::WOUND_BASS,
-            $wound && $spec->material === Material::SilverPlatedCopper => self::WOUND_NYLON,
+            $wound && $type->material === Material::SilverPlatedCopper => self::WOUND_NYLON,
             $wound => self::WOUND_GUITAR,
-            $spec->material === Material::MusicWire => self::PLAIN_STEEL,
+            $type->material === Material::MusicWire => self::PLAIN_STEEL,
             default => self::PLAIN_NYLON,
         };
-    }
-
-    private static function make(StringSpec $spec): string
-    {
-        return $spec->construction->value.' '.$spec->material->value;
     }
 
     /**
@@ -144,7 +140,7 @@ final class StandardPool
         $strings = [];
         foreach ($runs as [$from, $to, $step]) {
             for ($gauge = $from; $gauge <= $to; $gauge += $step) {
-                $spec = new StringSpec($construction, $material, Length::thousandths($gauge));
+                $spec = new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge)));
                 $strings[] = BuiltString::of($spec, $kind, $corrections);
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Reach;
 
-use Lira\Density\BuiltString;
+use Lira\Strings\BuiltString;
 
 /** How low and how high one gauge can go on one string of an instrument. Hertz. */
 final readonly class GaugeReach

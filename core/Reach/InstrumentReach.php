@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Reach;
 
-use Lira\Density\BuiltString;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
@@ -13,6 +12,7 @@ use Lira\Instrument\Setup;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
 
 /**
  * Whether an instrument is a good candidate: how low and how high each of its strings can go with gauges that can be bought,
@@ -79,20 +79,19 @@ final readonly class InstrumentReach
     }
 
     /**
-     * Each once, by make, thin to thick.
+     * Each once, by family, thin to thick.
      *
      * @param  list<BuiltString>  $strings
      * @return list<BuiltString>
      */
     private static function sorted(array $strings): array
     {
-        $makes = [];
+        $families = [];
         foreach ($strings as $string) {
-            $make = $string->spec->construction->value.' '.$string->spec->material->value;
-            $makes[$make][(string) round($string->spec->gauge->inMetres() * 1e9)] ??= $string;
+            $families[$string->spec->type->family()][$string->spec->type->gaugeNm] ??= $string;
         }
         $sorted = [];
-        foreach ($makes as $gauges) {
+        foreach ($families as $gauges) {
             ksort($gauges);
             array_push($sorted, ...array_values($gauges));
         }

@@ -9,7 +9,10 @@ use Lira\Evaluation\EvaluatedString;
 /** How low and how high one string of an instrument can go with the gauges that can be bought. */
 final readonly class StringReach
 {
-    /** @param  list<GaugeReach>  $gauges  by make, then from thin to thick */
+    /** Gauges that go as far as this are equals: the thinner one is named. */
+    private const AS_FAR_HZ = 1e-6;
+
+    /** @param  list<GaugeReach>  $gauges  by family, then from thin to thick */
     public function __construct(public EvaluatedString $string, public array $gauges) {}
 
     /** The gauge that goes lowest; null if none is any good. */
@@ -29,7 +32,7 @@ final readonly class StringReach
     {
         $farthest = null;
         foreach ($this->gauges as $gauge) {
-            if ($gauge->serves() && ($farthest === null || $reach($gauge) > $reach($farthest))) {
+            if ($gauge->serves() && ($farthest === null || $reach($gauge) > $reach($farthest) + self::AS_FAR_HZ)) {
                 $farthest = $gauge;
             }
         }

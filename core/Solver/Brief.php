@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\Construction;
 use Lira\Pool\Pool;
+use Lira\Strings\Construction;
 use Lira\Target\Band;
 use Lira\Target\Tensions;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\BuiltString;
+use Lira\Strings\BuiltString;
 
 /** A gauge of the pool on one string: its tension in each tuning, and how far that misses the target. */
 final readonly class Candidate

@@ -6,7 +6,7 @@ namespace Lira\Solver;
 
 use Lira\Target\Band;
 
-/** A string of a solution, with the next lighter and heavier gauge of the same make. */
+/** A string of a solution, with the next lighter and heavier gauge of the same family. */
 final readonly class ChosenString
 {
     public function __construct(

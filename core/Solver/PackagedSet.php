@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\BuiltString;
+use Lira\Strings\BuiltString;
 
 /** A set that is sold as one, its strings from string 1. */
 final readonly class PackagedSet

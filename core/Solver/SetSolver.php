@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\BuiltString;
 use Lira\Design\SetDesign;
 use Lira\Pitch\Tuning;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
 
 /** Chooses gauges: up to five sets from the pool, best first, proven. */
 final readonly class SetSolver
@@ -24,7 +24,7 @@ final readonly class SetSolver
     private array $loadsN;
 
     /** @var array<string, list<BuiltString>> the pool by make, from thin to thick */
-    private array $makes;
+    private array $families;
 
     private function __construct(private SetDesign $design, private Brief $brief)
     {
@@ -37,7 +37,7 @@ final readonly class SetSolver
         $this->lengthsM = $lengths;
         $this->hertz = $hertz;
         $this->loadsN = array_map(self::loadN(...), $brief->pool->strings);
-        $this->makes = self::byMake($brief->pool->strings);
+        $this->families = self::byFamily($brief->pool->strings);
     }
 
     private static function loadN(BuiltString $string): float
@@ -49,22 +49,17 @@ final readonly class SetSolver
      * @param  list<BuiltString>  $strings
      * @return array<string, list<BuiltString>>
      */
-    private static function byMake(array $strings): array
+    private static function byFamily(array $strings): array
     {
-        $makes = [];
+        $families = [];
         foreach ($strings as $string) {
-            $makes[self::make($string)][] = $string;
+            $families[$string->spec->type->family()][] = $string;
         }
-        foreach ($makes as &$made) {
+        foreach ($families as &$made) {
             usort($made, static fn (BuiltString $a, BuiltString $b): int => $a->build->outerDiameterM <=> $b->build->outerDiameterM);
         }
 
-        return $makes;
-    }
-
-    private static function make(BuiltString $string): string
-    {
-        return $string->spec->construction->value.' '.$string->spec->material->value;
+        return $families;
     }
 
     /** @throws NoSolution if the string and limit it names rule every set out */
@@ -101,7 +96,7 @@ final readonly class SetSolver
         if ($this->brief->pool->strings === []) {
             throw NoSolution::emptyPool();
         }
-        $made = array_filter($this->brief->pool->strings, fn (BuiltString $string): bool => $this->brief->allows($position, $string->spec->construction));
+        $made = array_filter($this->brief->pool->strings, fn (BuiltString $string): bool => $this->brief->allows($position, $string->spec->type->construction));
         if ($made === []) {
             throw NoSolution::construction($position, $this->constructionKey($position));
         }
@@ -187,10 +182,10 @@ final readonly class SetSolver
         return new Solution($found['objective'], $strings, array_values($totals));
     }
 
-    /** The next gauge of the same make in the pool, whether it may be chosen or not. */
+    /** The next gauge of the same family in the pool, whether it may be chosen or not. */
     private function neighbour(Candidate $chosen, int $index, int $direction): ?Candidate
     {
-        $made = $this->makes[self::make($chosen->string)] ?? [];
+        $made = $this->families[$chosen->string->spec->type->family()] ?? [];
         foreach ($direction > 0 ? $made : array_reverse($made) as $string) {
             if ($direction * ($string->build->outerDiameterM - $chosen->string->build->outerDiameterM) > 1e-9) {
                 return $this->candidate($string, $index);

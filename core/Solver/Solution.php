@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\BuiltString;
+use Lira\Strings\BuiltString;
 
 /** A whole set chosen for a brief. */
 final readonly class Solution

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\BuiltString;
 use Lira\Instrument\Instrument;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
+use Lira\Strings\BuiltString;
 use Lira\Target\UsualTension;
 
 /**

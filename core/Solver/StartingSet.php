@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Solver;
 
-use Lira\Density\BuiltString;
-use Lira\Density\StringSpec;
 use Lira\Instrument\Instrument;
 use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
@@ -14,6 +12,8 @@ use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
 use Lira\Pitch\TuningLibrary;
 use Lira\Pool\StandardPool;
+use Lira\Strings\BuiltString;
+use Lira\Strings\StringSpec;
 use Lira\Target\UsualTension;
 
 /**
@@ -74,10 +74,10 @@ final class StartingSet
     /** Thin wound and thick plain strings exist, but nobody starts from them. */
     private static function reluctance(BuiltString $string): float
     {
-        $thousandths = $string->spec->gauge->inThousandths();
+        $thousandths = $string->spec->type->gauge->inThousandths();
         $steel = $string->build->core?->material->properties()->polymer === false;
 
-        return $steel && ($string->spec->construction->isWound() ? $thousandths < 20.0 : $thousandths > self::THICKEST_PLAIN) ? 1.0 : 0.0;
+        return $steel && ($string->spec->type->construction->isWound() ? $thousandths < 20.0 : $thousandths > self::THICKEST_PLAIN) ? 1.0 : 0.0;
     }
 
     /** @return non-empty-list<Pitch> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Strength;
 
-use Lira\Density\Core;
+use Lira\Strings\Core;
 
 /**
  * Only the core carries load. Figures are for new, unkinked wire; kinks, sharp edges and rust break strings earlier.

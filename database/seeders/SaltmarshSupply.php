@@ -8,14 +8,16 @@ use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Pool;
 use App\Models\Supplier;
+use App\Strings\TypeColumns;
 use App\Support\Supply\Drawer;
 use Illuminate\Support\Facades\DB;
-use Lira\Density\BuiltString;
-use Lira\Density\Construction;
-use Lira\Density\StringSpec;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Construction;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -114,9 +116,9 @@ final class SaltmarshSupply
         }
         Drawer::take(Lot::query()->where('name', 'Bright plain 10')->firstOrFail(), 2, 'Curlew, broke on stage');
         DB::table('stock_levels')->upsert([
-            ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.010, 'least' => 6],
-            ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046, 'least' => 4],
-        ], ['construction', 'material', 'gauge_in'], ['least']);
+            TypeColumns::of($pick('Bright plain 10')->type()) + ['least' => 6],
+            TypeColumns::of($pick('Bright wound 46')->type()) + ['least' => 4],
+        ], TypeColumns::NAMES, ['least']);
         Pool::query()->create(['name' => 'Gullwing, plain and nickel', 'rule' => ['suppliers' => [$pick('Bright plain 10')->supplier_id], 'makes' => ['plain music-wire', 'round-wound nickel-plated-steel'], 'half_gauges' => true, 'drawer' => false]]);
         Pool::query()->create(['name' => 'What lies in the drawer', 'rule' => ['suppliers' => [], 'makes' => [], 'half_gauges' => true, 'drawer' => true]]);
     }
@@ -130,7 +132,7 @@ final class SaltmarshSupply
             $familyFactor = 1 + self::FAMILY * $this->normal();
             foreach ($runs as [$from, $to, $step]) {
                 for ($gauge = $from; $gauge <= $to + 1e-9; $gauge += $step) {
-                    $rows[] = $this->row($supplier, $family, sprintf('%s%d-%03d', $prefix, $index + 1, (int) round($gauge * 10)), $kind, new StringSpec($construction, $material, Length::thousandths($gauge)), $familyFactor, $end, $lengthMm);
+                    $rows[] = $this->row($supplier, $family, sprintf('%s%d-%03d', $prefix, $index + 1, (int) round($gauge * 10)), $kind, new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge))), $familyFactor, $end, $lengthMm);
                 }
             }
         }
@@ -141,23 +143,21 @@ final class SaltmarshSupply
     private function row(Supplier $supplier, string $family, string $code, Kind $kind, StringSpec $spec, float $familyFactor, string $end, int $lengthMm): array
     {
         $kgPerM = BuiltString::of($spec, $kind)->density->kgPerM * $familyFactor * (1 + self::WITHIN * $this->normal());
-        $cents = (int) (5 * round((80 + ($spec->construction->isWound() ? 90 : 0) + ($spec->construction === Construction::Flatwound ? 220 : 0) + 28_000 * $kgPerM) / 5));
-        $thou = rtrim(rtrim(number_format($spec->gauge->inThousandths(), 1), '0'), '.');
+        $cents = (int) (5 * round((80 + ($spec->type->construction->isWound() ? 90 : 0) + ($spec->type->construction === Construction::Flatwound ? 220 : 0) + 28_000 * $kgPerM) / 5));
+        $thou = rtrim(rtrim(number_format($spec->type->gauge->inThousandths(), 1), '0'), '.');
 
         return [
             'supplier_id' => $supplier->id,
             'code' => $code,
             'name' => "{$family} {$thou}",
-            'construction' => $spec->construction->value,
-            'material' => $spec->material->value,
-            'gauge_in' => round($spec->gauge->inInches(), 7),
+            ...TypeColumns::of($spec->type),
             'kg_per_m' => (float) sprintf('%.5g', $kgPerM),
             'length_mm' => $lengthMm,
             'end' => $end,
             'cents' => $cents,
-            'box_of' => $spec->construction->isWound() ? null : 10,
-            'box_cents' => $spec->construction->isWound() ? null : (int) (10 * round($cents * 8.2 / 10)),
-            'words' => mb_strtolower("{$code} {$family} {$thou} {$spec->construction->value} {$spec->construction->label()} {$spec->material->label()} {$supplier->name}"),
+            'box_of' => $spec->type->construction->isWound() ? null : 10,
+            'box_cents' => $spec->type->construction->isWound() ? null : (int) (10 * round($cents * 8.2 / 10)),
+            'words' => mb_strtolower("{$code} {$family} {$thou} {$spec->type->construction->value} {$spec->type->construction->label()} {$spec->type->material->label()} {$supplier->name}"),
             'created_at' => now(),
             'updated_at' => now(),
         ];

@@ -6,11 +6,6 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Lira\Density\BuiltString;
-use Lira\Density\Construction;
-use Lira\Density\Core;
-use Lira\Density\CoreShape;
-use Lira\Density\StringSpec;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
 use Lira\Fit\BreakAngle;
@@ -24,6 +19,11 @@ use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Construction;
+use Lira\Strings\Core;
+use Lira\Strings\CoreShape;
+use Lira\Strings\StringSpec;
 use Lira\Tension\Why;
 
 /** What must hold for any string. */

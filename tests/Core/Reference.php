@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Lira\Density\Construction;
-use Lira\Density\Core;
-use Lira\Density\CoreShape;
-use Lira\Density\GroundWrap;
-use Lira\Density\RibbonWrap;
-use Lira\Density\RoundWrap;
-use Lira\Density\StringSpec;
-use Lira\Density\Wrap;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\Construction;
+use Lira\Strings\Core;
+use Lira\Strings\CoreShape;
+use Lira\Strings\GroundWrap;
+use Lira\Strings\RibbonWrap;
+use Lira\Strings\RoundWrap;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
+use Lira\Strings\Wrap;
 
 /** Worked values from an independent implementation of the same physics. */
 final class Reference
@@ -46,15 +47,12 @@ final class Reference
         $string = self::object($case, 'string');
         $construction = Construction::from(self::text($string, 'construction'));
         if (! isset($string['core'])) {
-            return new StringSpec($construction, Material::from(self::text($string, 'material')), Length::metres(self::number($string, 'gauge_m')));
+            return new StringSpec(StringType::of($construction, Material::from(self::text($string, 'material')), Length::metres(self::number($string, 'gauge_m'))));
         }
         $core = self::object($string, 'core');
         $wraps = array_map(self::wrap(...), self::objects($string, 'wraps'));
 
-        return new StringSpec(
-            $construction,
-            $wraps[count($wraps) - 1]->material(),
-            Length::metres(self::number($case, 'outer_diameter_m')),
+        return new StringSpec(StringType::of($construction, $wraps[count($wraps) - 1]->material(), Length::metres(self::number($case, 'outer_diameter_m'))),
             Core::of(CoreShape::from(self::text($core, 'shape')), Material::from(self::text($core, 'material')), Length::metres(self::number($core, 'size_m'))),
             $wraps,
         );

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Core;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
 use Lira\Fit\BreakAngle;
@@ -16,6 +14,8 @@ use Lira\Fit\SaddleSetback;
 use Lira\Kind\Kind;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Core;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 
 /** Limits, feel and fit against worked values. */

@@ -41,7 +41,7 @@ describe('the drawer', () => {
     const kind = (quantity: number, least: number | null, note = '', kept = 0): Kind => ({
         construction: 'plain',
         material: 'music-wire',
-        gauge_in: 0.011,
+        gauge_nm: 279_400,
         quantity,
         kept,
         least,

@@ -11,8 +11,10 @@ use App\Models\MovementKind;
 use App\Models\Purchase;
 use App\Models\Reservation;
 use App\Models\ReservationStatus;
+use App\Strings\TypeColumns;
 use App\Support\Conflict;
 use Illuminate\Support\Facades\DB;
+use Lira\Strings\StringType;
 
 /**
  * What lies in the drawer. Every change is one conditional write and its record, so that two people at once lose nothing and
@@ -20,29 +22,33 @@ use Illuminate\Support\Facades\DB;
  */
 final class Drawer
 {
-    /** In SQL: a lot of a listed string's make and gauge. */
-    public const ALIKE = 'lots.construction = list_strings.construction and lots.material = list_strings.material and abs(lots.gauge_in - list_strings.gauge_in) < 1e-6';
-
     /** In SQL: how many of a lot are kept for orders. */
     private const KEPT = "(select coalesce(sum(quantity), 0) from reservations where reservations.lot_id = lots.id and reservations.status = 'kept')";
 
     /** In SQL: whether there is any of a listed string. */
-    public const HAS_ANY = 'exists (select 1 from lots where lots.quantity > 0 and '.self::ALIKE.')';
+    public static function hasAny(): string
+    {
+        return 'exists (select 1 from lots where lots.quantity > 0 and '.TypeColumns::alike('lots', 'list_strings').')';
+    }
+
+    /** In SQL: how many there are of a listed string. */
+    public static function countOf(): string
+    {
+        return '(select coalesce(sum(quantity), 0) from lots where '.TypeColumns::alike('lots', 'list_strings').')';
+    }
 
     /** @return list<array<string, mixed>> by kind of string, from thin to thick, each with its lots */
     public static function contents(): array
     {
         $least = [];
         foreach (DB::table('stock_levels')->get() as $level) {
-            $level = get_object_vars($level);
-            if (is_string($level['construction']) && is_string($level['material']) && is_numeric($level['gauge_in']) && is_int($level['least'])) {
-                $least[Need::key($level['construction'], $level['material'], (float) $level['gauge_in'])] = $level['least'];
-            }
+            /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, least: int} $level */
+            $least[TypeColumns::read($level->construction, $level->material, $level->gauge_nm)->key()] = $level->least;
         }
         $kinds = [];
-        foreach (Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->orderBy('gauge_in')->orderBy('id')->get() as $lot) {
-            $key = Need::key($lot->construction, $lot->material, $lot->gauge_in);
-            $kinds[$key] ??= ['construction' => $lot->construction, 'material' => $lot->material, 'gauge_in' => $lot->gauge_in, 'quantity' => 0, 'kept' => 0, 'least' => $least[$key] ?? null, 'lots' => []];
+        foreach (Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->orderBy('gauge_nm')->orderBy('id')->get() as $lot) {
+            $key = $lot->type()->key();
+            $kinds[$key] ??= TypeColumns::of($lot->type()) + ['quantity' => 0, 'kept' => 0, 'least' => $least[$key] ?? null, 'lots' => []];
             $kinds[$key]['quantity'] += $lot->quantity;
             $kinds[$key]['kept'] += $lot->kept;
             $kinds[$key]['lots'][] = [
@@ -60,16 +66,16 @@ final class Drawer
         return self::put(self::described($string), $quantity, $cents, $note);
     }
 
-    /** @return array{list_string_id: int, name: string, construction: string, material: string, gauge_in: float, end: ?string} what a lot says of a listed string */
+    /** @return array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string} what a lot says of a listed string */
     public static function described(ListString $string): array
     {
         return [
-            'list_string_id' => $string->id, 'name' => $string->name === '' ? $string->code : $string->name, 'construction' => $string->construction,
-            'material' => $string->material, 'gauge_in' => $string->gauge_in, 'end' => $string->end,
+            'list_string_id' => $string->id, 'name' => $string->name === '' ? $string->code : $string->name,
+            ...TypeColumns::of($string->type()), 'end' => $string->end,
         ];
     }
 
-    /** @param  array{list_string_id: ?int, name: string, construction: string, material: string, gauge_in: float|int, end: ?string}  $described */
+    /** @param  array{list_string_id: ?int, name: string, construction: string, material: string, gauge_nm: int, end: ?string}  $described */
     public static function put(array $described, int $quantity, ?int $cents, string $note): Lot
     {
         return DB::transaction(static function () use ($described, $quantity, $cents, $note): Lot {
@@ -166,22 +172,22 @@ final class Drawer
     }
 
     /**
-     * How many of a kind should be there; null for no matter.
+     * How many of a string should be there; null for no matter.
      *
      * @param  ?int  $seen  what was said of that before
      *
      * @throws Conflict if somebody else said something else meanwhile
      */
-    public static function keep(string $construction, string $material, float $gaugeIn, ?int $least, ?int $seen): void
+    public static function keep(StringType $type, ?int $least, ?int $seen): void
     {
-        $kind = ['construction' => $construction, 'material' => $material, 'gauge_in' => round($gaugeIn, 7)];
-        $present = DB::table('stock_levels')->where($kind)->value('least');
+        $columns = TypeColumns::of($type);
+        $present = DB::table('stock_levels')->where($columns)->value('least');
         if ($present !== $seen) {
             throw Conflict::changedElsewhere('How many there should be');
         }
         $least === null || $least === 0
-            ? DB::table('stock_levels')->where($kind)->delete()
-            : DB::table('stock_levels')->upsert($kind + ['least' => $least], ['construction', 'material', 'gauge_in'], ['least']);
+            ? DB::table('stock_levels')->where($columns)->delete()
+            : DB::table('stock_levels')->upsert($columns + ['least' => $least], TypeColumns::NAMES, ['least']);
     }
 
     private static function record(Lot $lot, int $change, MovementKind $kind, string $note, ?int $setId = null): void

@@ -8,12 +8,13 @@ use App\Models\ListImport;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
+use Lira\Strings\StringType;
 
 /** What a checked list would change in what its supplier listed so far. */
 final class ListDifference
 {
     private const COMPARED = [
-        'name' => 'name', 'construction' => 'construction', 'material' => 'material', 'gauge_in' => 'gauge', 'kg_per_m' => 'mass per length',
+        'name' => 'name', 'construction' => 'construction', 'material' => 'material', 'gauge_nm' => 'gauge', 'kg_per_m' => 'mass per length',
         'length_mm' => 'made length', 'end' => 'end', 'cents' => 'price', 'box_of' => 'box', 'box_cents' => 'price of a box',
     ];
 
@@ -80,7 +81,7 @@ final class ListDifference
         return match (true) {
             ! is_scalar($value) || $value === '' => 'none',
             $column === 'cents', $column === 'box_cents' => number_format((float) $value / 100, 2),
-            $column === 'gauge_in' => rtrim(rtrim(number_format((float) $value * 1000, 2, '.', ''), '0'), '.'),
+            $column === 'gauge_nm' => rtrim(rtrim(number_format((float) $value / StringType::NANOMETRES_PER_THOUSANDTH, 2, '.', ''), '0'), '.'),
             $column === 'kg_per_m' => number_format((float) $value * 1000, 4).' g/m',
             default => (string) $value,
         };

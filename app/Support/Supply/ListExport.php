@@ -7,6 +7,7 @@ namespace App\Support\Supply;
 use App\Models\ListImport;
 use App\Models\Supplier;
 use Illuminate\Support\Facades\DB;
+use Lira\Strings\StringType;
 
 /** Lists out again as CSV: UTF-8, a row of titles, a decimal point, gauges in thousandths of an inch. */
 final class ListExport
@@ -23,7 +24,7 @@ final class ListExport
             $number = static fn (string $key, float $factor, int $decimals): string => is_numeric($cell[$key]) ? number_format((float) $cell[$key] * $factor, $decimals, '.', '') : '';
             CsvRow::write($out, [
                 $text('code'), $text('name'), $text('construction'), $text('material'),
-                rtrim(rtrim($number('gauge_in', 1000, 3), '0'), '.'), $number('kg_per_m', 1000, 5), $number('length_mm', 1, 0),
+                rtrim(rtrim($number('gauge_nm', 1 / StringType::NANOMETRES_PER_THOUSANDTH, 3), '0'), '.'), $number('kg_per_m', 1000, 5), $number('length_mm', 1, 0),
                 $text('end'), $number('cents', 0.01, 2), $text('box_of'), $number('box_cents', 0.01, 2),
             ]);
         }

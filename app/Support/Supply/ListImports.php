@@ -7,6 +7,7 @@ namespace App\Support\Supply;
 use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Models\Supplier;
+use App\Strings\TypeColumns;
 use App\Support\Conflict;
 use App\Workshop\Files;
 use Illuminate\Http\UploadedFile;
@@ -169,16 +170,14 @@ final class ListImports
         return [
             'code' => $listed->code,
             'name' => $listed->name,
-            'construction' => $listed->construction->value,
-            'material' => $listed->material->value,
-            'gauge_in' => round($listed->gaugeM / 0.0254, 7),
+            ...TypeColumns::of($listed->type),
             'kg_per_m' => $listed->kgPerM,
             'length_mm' => $listed->lengthM === null ? null : round($listed->lengthM * 1000, 3),
             'end' => $listed->end?->value,
             'cents' => $listed->cents,
             'box_of' => $listed->boxOf,
             'box_cents' => $listed->boxCents,
-            'words' => mb_strtolower(implode(' ', [$listed->code, $listed->name, $listed->construction->value, $listed->construction->label(), $listed->material->label(), $supplier])),
+            'words' => mb_strtolower(implode(' ', [$listed->code, $listed->name, $listed->type->construction->value, $listed->type->construction->label(), $listed->type->material->label(), $supplier])),
         ];
     }
 
@@ -215,7 +214,7 @@ final class ListImports
             if ($whole && DB::table('import_rows')->where('list_import_id', $import->id)->doesntExist()) {
                 throw Conflict::rowsNone();
             }
-            $columns = ['code', 'name', 'construction', 'material', 'gauge_in', 'kg_per_m', 'length_mm', 'end', 'cents', 'box_of', 'box_cents', 'words'];
+            $columns = ['code', 'name', 'construction', 'material', 'gauge_nm', 'kg_per_m', 'length_mm', 'end', 'cents', 'box_of', 'box_cents', 'words'];
             $quoted = implode(', ', array_map(static fn (string $column): string => '"'.$column.'"', $columns));
             $updates = implode(', ', array_map(static fn (string $column): string => "\"{$column}\" = excluded.\"{$column}\"", array_slice($columns, 1)));
             $now = now()->toDateTimeString();

@@ -7,6 +7,7 @@ namespace App\Support\Supply;
 use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Supplier;
+use App\Strings\TypeColumns;
 use Illuminate\Support\Facades\DB;
 use Lira\Supply\Basket;
 use Lira\Supply\Budget;
@@ -134,7 +135,7 @@ final readonly class OrderPlan
     {
         [$taken, $open] = [[], $need->counts];
         foreach (Drawer::free() as ['lot' => $lot, 'free' => $free]) {
-            $key = Need::key($lot->construction, $lot->material, $lot->gauge_in);
+            $key = $lot->type()->key();
             $count = min($free, $open[$key] ?? 0);
             if ($count > 0) {
                 $taken[] = ['lot' => $lot, 'count' => $count];
@@ -154,9 +155,7 @@ final readonly class OrderPlan
     {
         [$offers, $items] = [[], []];
         foreach (array_keys($open) as $key) {
-            $of = $need->strings[$key];
-            $listed = ListString::query()->whereIn('supplier_id', $suppliers)->where('construction', $of['construction'])->where('material', $of['material'])
-                ->whereBetween('gauge_in', [$of['gauge_in'] - 1e-6, $of['gauge_in'] + 1e-6])->get();
+            $listed = ListString::query()->whereIn('supplier_id', $suppliers)->where(TypeColumns::of($need->strings[$key]))->get();
             foreach ($listed as $string) {
                 $item = ['model' => $string->id, 'set' => null, 'code' => $string->code, 'name' => $string->name === '' ? $string->code : $string->name];
                 if ($string->cents !== null) {
@@ -189,10 +188,10 @@ final readonly class OrderPlan
         $sets = [];
         $rows = DB::table('list_sets')->join('list_set_strings', 'list_set_strings.list_set_id', '=', 'list_sets.id')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
             ->whereIn('list_sets.supplier_id', $suppliers)->whereNull('list_sets.archived_at')->orderBy('list_sets.id')
-            ->get(['list_sets.id', 'list_sets.supplier_id', 'list_sets.cents', 'list_sets.code', 'list_sets.name', 'construction', 'material', 'gauge_in']);
+            ->get(['list_sets.id', 'list_sets.supplier_id', 'list_sets.cents', 'list_sets.code', 'list_sets.name', ...TypeColumns::NAMES]);
         foreach ($rows as $row) {
-            /** @var \stdClass&object{id: int, supplier_id: int, cents: int, code: string, name: string, construction: string, material: string, gauge_in: float} $row */
-            $key = Need::key($row->construction, $row->material, $row->gauge_in);
+            /** @var \stdClass&object{id: int, supplier_id: int, cents: int, code: string, name: string, construction: string, material: string, gauge_nm: int} $row */
+            $key = TypeColumns::read($row->construction, $row->material, $row->gauge_nm)->key();
             $contents = $sets[$row->id]['contents'] ?? [];
             $contents[$key] = ($contents[$key] ?? 0) + 1;
             $sets[$row->id] = ['id' => $row->id, 'supplier' => $row->supplier_id, 'cents' => $row->cents, 'code' => $row->code, 'name' => $row->name, 'contents' => $contents];

@@ -11,6 +11,7 @@ use App\Models\OrderStatus;
 use App\Models\Purchase;
 use App\Models\Reservation;
 use App\Models\ReservationStatus;
+use App\Strings\TypeColumns;
 use App\Support\Conflict;
 use Illuminate\Support\Facades\DB;
 
@@ -22,8 +23,8 @@ final class Orders
     {
         return [
             'needed' => array_sum($plan->need->counts),
-            'drawer' => array_map(static fn (array $taken): array => ['name' => $taken['lot']->name, 'count' => $taken['count'], 'construction' => $taken['lot']->construction, 'material' => $taken['lot']->material, 'gauge_in' => $taken['lot']->gauge_in], $plan->drawer),
-            'missing' => array_map(static fn (string $key, int $count): array => $plan->need->strings[$key] + ['count' => $count], array_keys($plan->missing), $plan->missing),
+            'drawer' => array_map(static fn (array $taken): array => ['name' => $taken['lot']->name, 'count' => $taken['count'], ...TypeColumns::of($taken['lot']->type())], $plan->drawer),
+            'missing' => array_map(static fn (string $key, int $count): array => TypeColumns::of($plan->need->strings[$key]) + ['count' => $count], array_keys($plan->missing), $plan->missing),
             'orders' => array_map(static fn (int $supplier): array => [
                 'supplier' => $plan->suppliers[$supplier]->name,
                 'currency' => $plan->suppliers[$supplier]->currency,
@@ -216,7 +217,7 @@ final class Orders
         foreach ($line->contents as $string) {
             $known = ListString::withTrashed()->whereKey($string['list_string_id'])->exists();
             Drawer::put(
-                ['list_string_id' => $known ? $string['list_string_id'] : null, 'name' => $string['name'], 'construction' => $string['construction'], 'material' => $string['material'], 'gauge_in' => $string['gauge_in'], 'end' => $string['end']],
+                ['list_string_id' => $known ? $string['list_string_id'] : null, 'name' => $string['name'], 'construction' => $string['construction'], 'material' => $string['material'], 'gauge_nm' => $string['gauge_nm'], 'end' => $string['end']],
                 $count * $string['count'], intdiv($line->cents, max(1, $line->strings)), "order {$order->id}: {$order->name}",
             );
         }

@@ -8,6 +8,7 @@ use App\Models\ListString;
 use App\Models\Pool;
 use Illuminate\Database\Eloquent\Builder;
 use Lira\Document\PoolReader;
+use Lira\Strings\StringType;
 
 /**
  * Named pools: by supplier, by what lies in the drawer, by how strings are made, with half gauges or without. A pool is a rule,
@@ -51,7 +52,7 @@ final class Pools
     public static function strings(Pool $pool): array
     {
         $rule = self::rule($pool);
-        $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_in')->orderByRaw('cents is null')->orderBy('cents');
+        $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_nm')->orderByRaw('cents is null')->orderBy('cents');
         if ($rule['suppliers'] !== []) {
             $query->whereIn('supplier_id', $rule['suppliers']);
         }
@@ -64,17 +65,17 @@ final class Pools
             });
         }
         if ($rule['drawer']) {
-            $query->whereRaw(Drawer::HAS_ANY);
+            $query->whereRaw(Drawer::hasAny());
         }
         if (! $rule['half_gauges']) {
-            $query->whereRaw('abs(gauge_in * 1000 - round(gauge_in * 1000)) < 0.01');
+            $query->whereRaw('gauge_nm % ? = 0', [StringType::NANOMETRES_PER_THOUSANDTH]);
         }
         $measured = Samples::densities();
         $strings = [];
         foreach ($query->limit(4 * PoolReader::MOST_GAUGES)->get() as $string) {
             $json = StringCatalogue::json($string, $measured);
             unset($json->end);
-            $strings[$string->construction.$string->material.round($string->gauge_in * 1e6)] ??= $json;
+            $strings[$string->type()->key()] ??= $json;
         }
 
         return array_slice(array_values($strings), 0, PoolReader::MOST_GAUGES);

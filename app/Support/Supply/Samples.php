@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Support\Supply;
 
 use App\Models\MeasuredSample;
-use Lira\Density\Correction;
-use Lira\Density\Sample;
-use Lira\Density\StringBuild;
+use App\Strings\TypeColumns;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Document\SampleReader;
 use Lira\Document\StringReader;
 use Lira\Kind\Kind;
+use Lira\Strings\Correction;
+use Lira\Strings\Sample;
+use Lira\Strings\StringBuild;
 
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples
@@ -33,9 +34,7 @@ final class Samples
 
         return [
             'id' => $measured->id,
-            'construction' => $measured->construction,
-            'material' => $measured->material,
-            'gauge_in' => $measured->gauge_in,
+            ...TypeColumns::of($measured->type()),
             'kind' => $measured->kind,
             'weighed' => isset($measured->readings['mass_g']),
             'kg_per_m' => $sample->restKgPerM,
@@ -51,8 +50,8 @@ final class Samples
     public static function families(): array
     {
         $families = [];
-        foreach (MeasuredSample::withTrashed()->orderBy('gauge_in')->orderBy('id')->get() as $measured) {
-            $key = "{$measured->construction} {$measured->material} {$measured->kind}";
+        foreach (MeasuredSample::withTrashed()->orderBy('gauge_nm')->orderBy('id')->get() as $measured) {
+            $key = "{$measured->type()->family()} {$measured->kind}";
             $families[$key] ??= ['construction' => $measured->construction, 'material' => $measured->material, 'kind' => Kind::from($measured->kind)->label(), 'samples' => [], 'counting' => []];
             $families[$key]['samples'][] = self::result($measured);
             if ($measured->archived_at === null) {
@@ -86,13 +85,13 @@ final class Samples
         return $samples;
     }
 
-    /** @return array<string, array{kg_per_m: float, tolerance: float}> the newest of each make and gauge */
+    /** @return array<string, array{kg_per_m: float, tolerance: float}> the newest of each type */
     public static function densities(): array
     {
         $densities = [];
         foreach (MeasuredSample::query()->orderBy('id')->get() as $measured) {
             $sample = self::read($measured);
-            $densities[Need::key($measured->construction, $measured->material, $measured->gauge_in)] = ['kg_per_m' => $sample->restKgPerM, 'tolerance' => $sample->tolerance];
+            $densities[$measured->type()->key()] = ['kg_per_m' => $sample->restKgPerM, 'tolerance' => $sample->tolerance];
         }
 
         return $densities;
@@ -101,7 +100,7 @@ final class Samples
     /** As a set document carries it. */
     private static function json(MeasuredSample $measured): \stdClass
     {
-        return (object) (['construction' => $measured->construction, 'material' => $measured->material, 'gauge_in' => $measured->gauge_in] + $measured->readings + ['workshop' => true]);
+        return (object) (get_object_vars(TypeColumns::json($measured->type())) + $measured->readings + ['workshop' => true]);
     }
 
     /** @throws InvalidDocument with every problem of its readings */

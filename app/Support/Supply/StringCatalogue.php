@@ -6,27 +6,25 @@ namespace App\Support\Supply;
 
 use App\Models\ListString;
 use App\Models\Supplier;
+use App\Strings\TypeColumns;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Lira\Density\Construction;
 use Lira\Material\Material;
+use Lira\Strings\Construction;
 
 /** Everything that can be ordered, by words and filters, some hundred at a time. */
 final class StringCatalogue
 {
     public const AT_A_TIME = 200;
 
-    private const ORDERS = ['gauge' => 'gauge_in', 'price' => 'cents', 'code' => 'code'];
-
-    /** How many of a listed string's make and gauge lie in the drawer. */
-    private const DRAWER = '(select coalesce(sum(quantity), 0) from lots where '.Drawer::ALIKE.')';
+    private const ORDERS = ['gauge' => 'gauge_nm', 'price' => 'cents', 'code' => 'code'];
 
     /** @return array{total: int, rows: list<\stdClass>} */
     public static function search(Request $request): array
     {
         $query = self::filtered($request);
-        $order = self::ORDERS[$request->string('order')->toString()] ?? 'gauge_in';
+        $order = self::ORDERS[$request->string('order')->toString()] ?? 'gauge_nm';
         // Words are looked for in every row anyway: in the table's own order that is faster than along an index.
         $by = $request->string('for')->toString() === '' ? $order : "+{$order}";
         $ids = (clone $query)->orderByRaw($by)->orderBy('id')->offset(max(0, $request->integer('offset')))->limit(self::AT_A_TIME)->pluck('id')->all();
@@ -34,7 +32,7 @@ final class StringCatalogue
         return [
             'total' => $query->count(),
             'rows' => array_values(DB::table('list_strings')->whereIn('id', $ids)->orderBy($order)->orderBy('id')
-                ->get(['id', 'supplier_id', 'code', 'name', 'construction', 'material', 'gauge_in', 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end', DB::raw(self::DRAWER.' as drawer')])->all()),
+                ->get(['id', 'supplier_id', 'code', 'name', 'construction', 'material', 'gauge_nm', 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end', DB::raw(Drawer::countOf().' as drawer')])->all()),
         ];
     }
 
@@ -55,13 +53,11 @@ final class StringCatalogue
             $query->where('supplier_id', $request->integer('supplier'));
         }
         if ($request->boolean('drawer')) {
-            $query->whereRaw(Drawer::HAS_ANY);
+            $query->whereRaw(Drawer::hasAny());
         }
         foreach (['from' => '>=', 'to' => '<='] as $key => $sign) {
-            $inches = $request->query($key);
-            if (is_numeric($inches)) {
-                // Gauges are listed to a ten-thousandth of a thousandth; a rounding must not leave out the end.
-                $query->where('gauge_in', $sign, (float) $inches + ($sign === '<=' ? 1e-7 : -1e-7));
+            if ($request->integer($key) > 0) {
+                $query->where('gauge_nm', $sign, $request->integer($key));
             }
         }
 
@@ -86,12 +82,12 @@ final class StringCatalogue
     /**
      * A string as set documents carry it.
      *
-     * @param  array<string, array{kg_per_m: float, tolerance: float}>  $measured  by make and gauge, what was measured here
+     * @param  array<string, array{kg_per_m: float, tolerance: float}>  $measured  by type, what was measured here
      */
     public static function json(ListString $string, array $measured): \stdClass
     {
-        $json = (object) ['construction' => $string->construction, 'material' => $string->material, 'gauge_in' => $string->gauge_in];
-        $here = $measured[Need::key($string->construction, $string->material, $string->gauge_in)] ?? null;
+        $json = TypeColumns::json($string->type());
+        $here = $measured[$string->type()->key()] ?? null;
         if ($here !== null) {
             // What was measured here beats what a list says.
             $json->density = (object) ($here + ['source' => 'measured', 'state' => 'rest']);

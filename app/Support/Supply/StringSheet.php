@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace App\Support\Supply;
 
 use App\Models\ListString;
-use App\Models\StringSet;
+use App\Strings\TypeColumns;
+use Illuminate\Support\Facades\DB;
 use Lira\Catalogue\StringSuits;
-use Lira\Density\BuiltString;
-use Lira\Density\StringSpec;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Document\StringReader;
 use Lira\InvalidInput;
 use Lira\Kind\Kind;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
+use Lira\Strings\StringSpec;
 
 /** All there is to say about one string that can be ordered: how it is built, what it weighs, what it suits, where it is used. */
 final class StringSheet
@@ -36,9 +37,7 @@ final class StringSheet
             'cents' => $string->cents,
             'box_of' => $string->box_of,
             'box_cents' => $string->box_cents,
-            'construction' => $string->construction,
-            'material' => $string->material,
-            'gauge_in' => $string->gauge_in,
+            ...TypeColumns::of($string->type()),
             'length_mm' => $string->length_mm,
             'end' => $string->end,
             'kind' => $kind->label(),
@@ -93,7 +92,7 @@ final class StringSheet
     private static function density(ListString $string, BuiltString $built, Kind $kind): array
     {
         try {
-            $modelled = BuiltString::of(new StringSpec($built->spec->construction, $built->spec->material, $built->spec->gauge), $kind)->density->kgPerM;
+            $modelled = BuiltString::of(new StringSpec($built->spec->type), $kind)->density->kgPerM;
         } catch (InvalidInput) {
             $modelled = null;
         }
@@ -122,17 +121,11 @@ final class StringSheet
     private static function uses(ListString $string): array
     {
         $uses = [];
-        $sets = StringSet::query()->where('gauges_in', 'like', '%'.rtrim(rtrim(number_format($string->gauge_in, 6, '.', ''), '0'), '.').'%')
-            ->latest('updated_at')->limit(self::USES_SHOWN * 4)->get(['id', 'name', 'document']);
-        foreach ($sets as $set) {
-            $strings = $set->document->strings ?? [];
-            foreach (is_array($strings) ? $strings : [] as $each) {
-                $gauge = $each instanceof \stdClass ? ($each->gauge_in ?? (is_numeric($each->gauge_mm ?? null) ? $each->gauge_mm / 25.4 : null)) : null;
-                if ($each instanceof \stdClass && is_numeric($gauge) && abs($gauge - $string->gauge_in) < 1e-6 && ($each->construction ?? null) === $string->construction
-                    && ($each->material ?? null) === $string->material && is_int($each->position ?? null) && count($uses) < self::USES_SHOWN) {
-                    $uses[] = ['id' => $set->id, 'name' => $set->name, 'position' => $each->position];
-                }
-            }
+        $rows = DB::table('set_strings')->join('sets', 'sets.id', '=', 'set_strings.set_id')->where(TypeColumns::of($string->type()))->whereNull('sets.archived_at')
+            ->orderByDesc('sets.updated_at')->orderBy('sets.id')->orderBy('position')->limit(self::USES_SHOWN)->get(['sets.id', 'sets.name', 'position']);
+        foreach ($rows as $row) {
+            /** @var \stdClass&object{id: int, name: string, position: int} $row */
+            $uses[] = ['id' => $row->id, 'name' => $row->name, 'position' => $row->position];
         }
 
         return $uses;

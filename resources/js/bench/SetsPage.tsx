@@ -6,6 +6,7 @@ import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { useImport } from '../documents/useImport';
 import { ask } from '../lib/api';
+import { gaugeInches } from '../lib/stringType';
 import { formatGauge, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -22,7 +23,7 @@ interface Summary {
     kind: string;
     strings: number;
     tunings: string[];
-    gauges_in: number[];
+    gauges_nm: number[];
     savedAt: string;
 }
 
@@ -121,7 +122,9 @@ export default function SetsPage({ sets, instruments }: Props) {
                                         <span className="block text-sm text-ink-faint">{set.kind}</span>
                                     </td>
                                     <td className="py-2 pr-4 max-md:hidden">
-                                        {set.gauges_in.map((gauge) => formatGauge(gauge, units)).join(' · ')}
+                                        {set.gauges_nm
+                                            .map((gauge_nm) => formatGauge(gaugeInches({ gauge_nm }), units))
+                                            .join(' · ')}
                                     </td>
                                     <td className="py-2 pr-4 text-ink-soft max-md:hidden">
                                         {set.tunings.filter(Boolean).join(', ')}

@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { ask } from '../lib/api';
 import { makeWords } from '../lib/strings';
+import { gaugeInches } from '../lib/stringType';
 import { formatGauge, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -18,15 +19,14 @@ export default function DrawerPage({ contents }: { contents: Kind[] }) {
     const [words, setWords] = useState('');
     const [lowOnly, setLowOnly] = useState(false);
     const [act, setAct] = useState<{ lot: Lot; act: LotAct } | null>(null);
-    const nameOf = ({ construction, material, gauge_in }: Kind) =>
-        `${formatGauge(gauge_in, units)} ${makeWords({ construction, material })}`;
+    const nameOf = (kind: Kind) => `${formatGauge(gaugeInches(kind), units)} ${makeWords(kind)}`;
     const low = contents.filter(isLow).length;
     const reload = () => router.reload({ only: ['contents'] });
-    const keep = async ({ construction, material, gauge_in, least: seen }: Kind, typed: string) => {
+    const keep = async ({ construction, material, gauge_nm, least: seen }: Kind, typed: string) => {
         try {
             await ask('/strings/drawer/levels', {
                 method: 'PUT',
-                body: { construction, material, gauge_in, least: typed === '' ? null : Number(typed), seen },
+                body: { construction, material, gauge_nm, least: typed === '' ? null : Number(typed), seen },
             });
             reload();
         } catch (error) {
@@ -76,7 +76,7 @@ export default function DrawerPage({ contents }: { contents: Kind[] }) {
                             {shownKinds(contents, words, lowOnly, nameOf).map((kind) => (
                                 <tr key={nameOf(kind)} className="border-b border-rule align-top">
                                     <th scope="row" className="py-2 pr-4 text-left font-normal">
-                                        <strong>{formatGauge(kind.gauge_in, units)}</strong> {makeWords(kind)}
+                                        <strong>{formatGauge(gaugeInches(kind), units)}</strong> {makeWords(kind)}
                                         {isLow(kind) && (
                                             <span className="block text-sm font-semibold text-caution">runs low</span>
                                         )}

@@ -4,7 +4,8 @@ import { ScalePanel } from '../devices/ScalePanel';
 import { ask, Refused } from '../lib/api';
 import type { Construction, Kind, Material } from '../lib/formats';
 import { CONSTRUCTIONS, makeWords, MATERIALS, materialsFor } from '../lib/strings';
-import { formatGauge, gaugeUnit, MM_PER_INCH, parseGauge, useUnits } from '../lib/units';
+import { gaugeInches, gaugeNanometres } from '../lib/stringType';
+import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../lib/units';
 import { useAsked } from '../lib/useAsked';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -93,7 +94,7 @@ function FamilyOf({ family, onChanged }: { family: Family; onChanged: () => void
                     <ul className="mt-2">
                         {family.samples.map((sample) => (
                             <li key={sample.id} className="flex flex-wrap items-center gap-x-3 border-b border-rule py-1">
-                                <strong>{formatGauge(sample.gauge_in, units)}</strong>
+                                <strong>{formatGauge(gaugeInches(sample), units)}</strong>
                                 <span className={sample.set_aside ? 'text-ink-faint line-through' : ''}>
                                     {grams(sample.kg_per_m)} ±{(sample.tolerance * 100).toFixed(1)} %
                                     {sample.ratio !== null && `, ${percentOff(sample.ratio)}`}
@@ -105,7 +106,7 @@ function FamilyOf({ family, onChanged }: { family: Family; onChanged: () => void
                                 <Button
                                     look="quiet"
                                     className="ml-auto h-8"
-                                    aria-label={`${sample.set_aside ? 'Count' : 'Set aside'} the sample of ${formatGauge(sample.gauge_in, units)}`}
+                                    aria-label={`${sample.set_aside ? 'Count' : 'Set aside'} the sample of ${formatGauge(gaugeInches(sample), units)}`}
                                     onClick={() => void set(sample)}
                                 >
                                     {sample.set_aside ? 'Count it again' : 'Set aside'}
@@ -131,12 +132,11 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
     const [note, setNote] = useState('');
     const [problem, setProblem] = useState<string | null>(null);
     const typed = parseGauge(gauge, units);
-    const inches = typed === null ? null : 'gauge_in' in typed ? typed.gauge_in : typed.gauge_mm / MM_PER_INCH;
     const readings = readingsOf(draft);
     const body =
-        inches === null || readings === null
+        typed === null || readings === null
             ? null
-            : JSON.stringify({ construction, material, kind, gauge_in: inches, readings, note });
+            : JSON.stringify({ construction, material, kind, gauge_nm: gaugeNanometres(typed), readings, note });
     const { data: result, error } = useAsked<SampleResult>('/strings/samples/weigh', body);
     const chooseConstruction = (chosen: Construction) => {
         const materials = materialsFor(chosen);

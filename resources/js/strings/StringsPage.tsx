@@ -1,7 +1,8 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useDeferredValue, useState } from 'react';
-import { MM_PER_INCH, parseGauge, useUnits } from '../lib/units';
+import { gaugeNanometres } from '../lib/stringType';
+import { parseGauge, useUnits } from '../lib/units';
 import { buttonClass } from '../ui/classes';
 import { FilterFields } from './browse/FilterFields';
 import { StringSheet } from './browse/StringSheet';
@@ -14,11 +15,11 @@ export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
     const units = useUnits();
     const [filters, setFilters] = useState<Filters>(NO_FILTERS);
     const [chosen, setChosen] = useState<number | null>(null);
-    const inches = (typed: string) => {
+    const nanometres = (typed: string) => {
         const gauge = parseGauge(typed, units);
-        return gauge === null ? null : 'gauge_in' in gauge ? gauge.gauge_in : gauge.gauge_mm / MM_PER_INCH;
+        return gauge && gaugeNanometres(gauge);
     };
-    const query = useDeferredValue(queryOf(filters, inches));
+    const query = useDeferredValue(queryOf(filters, nanometres));
     return (
         <StringsFrame
             at="/strings"

@@ -1,4 +1,4 @@
-import type { Construction, Material } from '../lib/formats';
+import type { StringType } from '../lib/stringType';
 
 export interface OrderLine {
     kind: 'single' | 'box' | 'set';
@@ -32,10 +32,7 @@ export interface Order {
     lines: PlacedLine[];
 }
 
-interface Kind {
-    construction: Construction;
-    material: Material;
-    gauge_in: number;
+interface Kind extends StringType {
     count: number;
 }
 

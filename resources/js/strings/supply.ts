@@ -1,4 +1,4 @@
-import type { Construction, Material } from '../lib/formats';
+import type { StringType } from '../lib/stringType';
 
 export interface Supplier {
     id: number;
@@ -12,14 +12,11 @@ export interface Supplier {
 }
 
 /** A string in a line, as it is listed. */
-export interface Listed {
+export interface Listed extends StringType {
     id: number;
     supplier_id: number;
     code: string;
     name: string;
-    construction: Construction;
-    material: Material;
-    gauge_in: number;
     kg_per_m: number | null;
     cents: number | null;
     box_of: number | null;
@@ -76,8 +73,8 @@ export const NO_FILTERS: Filters = {
     drawer: false,
 };
 
-/** What the server is asked for; gauges have been made inches by then. */
-export function queryOf(filters: Filters, inches: (typed: string) => number | null): string {
+/** What the server is asked for; gauges have been made nanometres by then. */
+export function queryOf(filters: Filters, nanometres: (typed: string) => number | null): string {
     const query = new URLSearchParams();
     const put = (key: string, value: string) => value !== '' && query.set(key, value);
     put('for', filters.words.trim());
@@ -85,7 +82,7 @@ export function queryOf(filters: Filters, inches: (typed: string) => number | nu
     put('material', filters.material);
     put('supplier', filters.supplier);
     for (const end of ['from', 'to'] as const) {
-        const gauge = inches(filters[end]);
+        const gauge = nanometres(filters[end]);
         put(end, gauge === null ? '' : String(gauge));
     }
     put('order', filters.order === 'gauge' ? '' : filters.order);

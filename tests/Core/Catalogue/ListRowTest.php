@@ -9,9 +9,9 @@ use Lira\Catalogue\ListField;
 use Lira\Catalogue\ListMapping;
 use Lira\Catalogue\ListRow;
 use Lira\Catalogue\ListUnit;
-use Lira\Density\Construction;
-use Lira\Density\StringEnd;
 use Lira\Material\Material;
+use Lira\Strings\Construction;
+use Lira\Strings\StringEnd;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -24,8 +24,8 @@ final class ListRowTest extends CoreTestCase
     {
         $listed = ListRow::read(['GW-46', 'Round wound', 'Nickel-plated steel', '46', '6,74', '980', 'Ball end', '€ 1,95', '10', '17.50', 'Bright 46'], self::mapping());
 
-        self::assertSame(['GW-46', 'Bright 46', Construction::RoundWound, Material::NickelPlatedSteel, StringEnd::Ball], [$listed->code, $listed->name, $listed->construction, $listed->material, $listed->end]);
-        self::assertClose(0.046 * 0.0254, $listed->gaugeM, 1e-9);
+        self::assertSame(['GW-46', 'Bright 46', Construction::RoundWound, Material::NickelPlatedSteel, StringEnd::Ball], [$listed->code, $listed->name, $listed->type->construction, $listed->type->material, $listed->end]);
+        self::assertClose(0.046 * 0.0254, $listed->type->gauge->inMetres(), 1e-9);
         self::assertClose(6.74e-3, (float) $listed->kgPerM, 1e-12);
         self::assertClose(0.98, (float) $listed->lengthM, 1e-12);
         self::assertSame([195, 10, 1750], [$listed->cents, $listed->boxOf, $listed->boxCents]);
@@ -36,7 +36,7 @@ final class ListRowTest extends CoreTestCase
     {
         $listed = ListRow::read(['X', 'plain', 'steel', $text], self::mapping(['gauge' => $column->value]));
 
-        self::assertEqualsWithDelta($mm, $listed->gaugeM * 1000, 1e-6);
+        self::assertEqualsWithDelta($mm, $listed->type->gauge->inMetres() * 1000, 1e-6);
     }
 
     /** @return iterable<string, array{string, ListUnit, float}> */
@@ -83,12 +83,12 @@ final class ListRowTest extends CoreTestCase
     public function test_what_no_column_says_is_taken_from_the_list_or_from_the_material(): void
     {
         $bare = ['code' => 0, 'gauge' => 1, 'material' => 2];
-        self::assertSame(Construction::Plain, ListRow::read(['A', '11', 'music wire'], ListMapping::of($bare))->construction);
-        self::assertSame(Construction::RoundWound, ListRow::read(['A', '46', 'phosphor bronze'], ListMapping::of($bare))->construction);
+        self::assertSame(Construction::Plain, ListRow::read(['A', '11', 'music wire'], ListMapping::of($bare))->type->construction);
+        self::assertSame(Construction::RoundWound, ListRow::read(['A', '46', 'phosphor bronze'], ListMapping::of($bare))->type->construction);
         $said = ListMapping::of(['code' => 0, 'gauge' => 1], construction: 'flatwound', material: 'stainless-steel');
-        self::assertSame([Construction::Flatwound, Material::StainlessSteel], [ListRow::read(['A', '46'], $said)->construction, ListRow::read(['A', '46'], $said)->material]);
+        self::assertSame([Construction::Flatwound, Material::StainlessSteel], [ListRow::read(['A', '46'], $said)->type->construction, ListRow::read(['A', '46'], $said)->type->material]);
         self::assertRefused('plain or how it is wound', static fn () => ListRow::read(['A', '46'], ListMapping::of(['code' => 0, 'gauge' => 1])));
-        self::assertSame(Material::StainlessSteel, ListRow::read(['A', 'wound', 'steel', '46'], self::mapping())->material);
+        self::assertSame(Material::StainlessSteel, ListRow::read(['A', 'wound', 'steel', '46'], self::mapping())->type->material);
     }
 
     public function test_columns_are_guessed_by_their_titles(): void

@@ -26,7 +26,7 @@ final class ConverterTest extends CoreTestCase
         self::assertSame([60, 55, 51, 46, 41, 36], self::notes($document));
         self::assertSame('Curlew, E', $document->baseline?->name);
         self::assertSame([12.5, 16.0, 24.0, 32.0, 46.0, 58.0], self::gauges($document));
-        self::assertSame([false, false, true, true, true, true], array_map(static fn ($string): bool => $string->spec->construction->isWound(), $document->design->strings));
+        self::assertSame([false, false, true, true, true, true], array_map(static fn ($string): bool => $string->spec->type->construction->isWound(), $document->design->strings));
         foreach ($converted->assessment->evaluation->strings as $string) {
             self::assertLessThan(0.06, abs((float) $string->tunings[0]->change?->share()), "String {$string->position}");
         }
@@ -193,7 +193,7 @@ final class ConverterTest extends CoreTestCase
         $converted = self::convert(['to' => 'lower', 'semitones' => 2], $json);
 
         self::assertSame(['flatwound', 'flatwound', 'flatwound'], array_map(
-            static fn (EvaluatedString $string): string => $string->string->spec->construction->value,
+            static fn (EvaluatedString $string): string => $string->string->spec->type->construction->value,
             array_slice($converted->assessment->evaluation->strings, 3),
         ));
     }
@@ -241,6 +241,6 @@ final class ConverterTest extends CoreTestCase
     /** @return list<float> thousandths of an inch */
     private static function gauges(SetDocument $document): array
     {
-        return array_map(static fn ($string): float => round($string->spec->gauge->inThousandths(), 3), $document->design->strings);
+        return array_map(static fn ($string): float => round($string->spec->type->gauge->inThousandths(), 3), $document->design->strings);
     }
 }

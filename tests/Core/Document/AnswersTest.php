@@ -164,7 +164,7 @@ final class AnswersTest extends CoreTestCase
 
     public function test_words_for_people(): void
     {
-        self::assertSame(['plain', 'wound', 'half-round', 'flat', 'tape'], array_map(static fn ($construction): string => $construction->label(), \Lira\Density\Construction::cases()));
+        self::assertSame(['plain', 'wound', 'half-round', 'flat', 'tape'], array_map(static fn ($construction): string => $construction->label(), \Lira\Strings\Construction::cases()));
         self::assertSame('nickel-plated steel', Material::NickelPlatedSteel->label());
         self::assertSame('80/20 bronze', Material::Bronze8020->label());
         self::assertSame('silver-plated copper', Material::SilverPlatedCopper->label());

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Document;
 
-use Lira\Density\Source;
-use Lira\Density\State;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Instrument\Fingerboard;
 use Lira\Instrument\NeckJoint;
 use Lira\Instrument\TrussRod;
+use Lira\Strings\Source;
+use Lira\Strings\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -52,8 +52,8 @@ final class SetDocumentTest extends CoreTestCase
         self::assertSame([1, 1, 1, 1, 1, 1, 1], $design->instrument->courses->sizes);
         self::assertSame(442.0, $design->tunings[1]->a4->inHertz());
         self::assertSame(-3.5, $design->tunings[0]->cents[2]);
-        self::assertClose(0.0095, $design->strings[0]->spec->gauge->inInches(), 1e-12);
-        self::assertClose(0.33, $design->strings[1]->spec->gauge->inMillimetres(), 1e-12);
+        self::assertClose(0.0095, $design->strings[0]->spec->type->gauge->inInches(), 1e-12);
+        self::assertClose(0.33, $design->strings[1]->spec->type->gauge->inMillimetres(), 1e-12);
         self::assertSame([Source::Supplied, State::Strung, 0.015], [$design->strings[2]->density->source, $design->strings[2]->density->state, $design->strings[2]->density->tolerance]);
         self::assertCount(2, $design->strings[5]->build->wraps);
         self::assertClose(0.46e-3, (float) $design->strings[5]->build->core?->size->inMetres(), 1e-12);
@@ -298,7 +298,7 @@ final class SetDocumentTest extends CoreTestCase
         ];
         $pool = SetDocument::from($json)->pool;
 
-        self::assertClose(0.010, (float) $pool?->strings[0]->spec->gauge->inInches(), 1e-12);
+        self::assertClose(0.010, (float) $pool?->strings[0]->spec->type->gauge->inInches(), 1e-12);
         self::assertSame(0.004, $pool?->strings[1]->density->kgPerM);
     }
 

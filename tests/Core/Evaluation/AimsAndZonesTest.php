@@ -38,7 +38,7 @@ final class AimsAndZonesTest extends CoreTestCase
         $json->pool = 'standard';
         $document = SetDocument::from($json);
         $evaluation = $document->evaluation();
-        $index = array_search(0.015, array_map(static fn ($gauge): float => round($gauge->spec->gauge->inInches(), 6), $evaluation->pool->strings ?? []), true);
+        $index = array_search(0.015, array_map(static fn ($gauge): float => round($gauge->spec->type->gauge->inInches(), 6), $evaluation->pool->strings ?? []), true);
         self::assertIsInt($index);
         self::assertClose($evaluation->strings[1]->tunings[0]->tensionN, $evaluation->strings[1]->poolTensionsN[$index][0], 1e-9);
 

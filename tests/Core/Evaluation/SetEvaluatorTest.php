@@ -86,10 +86,10 @@ final class SetEvaluatorTest extends CoreTestCase
             [$equivalent] = $string->equivalents;
             self::assertLessThanOrEqual($used, $equivalent->belowN);
             self::assertGreaterThanOrEqual($used, $equivalent->aboveN);
-            self::assertSame($evaluation->baseline?->strings[$index]->string->spec->construction, $equivalent->below?->spec->construction);
+            self::assertSame($evaluation->baseline?->strings[$index]->string->spec->type->construction, $equivalent->below?->spec->type->construction);
         }
-        self::assertEqualsWithDelta(38.0, (float) $evaluation->strings[4]->equivalents[0]->below?->spec->gauge->inThousandths(), 1e-9);
-        self::assertEqualsWithDelta(40.0, (float) $evaluation->strings[4]->equivalents[0]->above?->spec->gauge->inThousandths(), 1e-9);
+        self::assertEqualsWithDelta(38.0, (float) $evaluation->strings[4]->equivalents[0]->below?->spec->type->gauge->inThousandths(), 1e-9);
+        self::assertEqualsWithDelta(40.0, (float) $evaluation->strings[4]->equivalents[0]->above?->spec->type->gauge->inThousandths(), 1e-9);
         self::assertSame([], self::evaluate(Documents::harbour())->strings[0]->equivalents);
         self::assertSame([], self::evaluate(Documents::with('/baseline', null, $json))->strings[0]->equivalents);
     }
@@ -99,7 +99,7 @@ final class SetEvaluatorTest extends CoreTestCase
         $json = Documents::everything();
         $json->pool = 'standard';
         $evaluation = self::evaluate($json);
-        $makes = array_unique(array_map(static fn ($gauge): string => $gauge->spec->construction->value.' '.$gauge->spec->material->value, $evaluation->pool->strings ?? []));
+        $makes = array_unique(array_map(static fn ($gauge): string => $gauge->spec->type->construction->value.' '.$gauge->spec->type->material->value, $evaluation->pool->strings ?? []));
 
         foreach (['plain music-wire', 'round-wound nickel-plated-steel', 'half-round nickel-plated-steel', 'flatwound stainless-steel', 'round-wound pure-nickel'] as $make) {
             self::assertContains($make, $makes);
@@ -116,8 +116,8 @@ final class SetEvaluatorTest extends CoreTestCase
             $pool = self::evaluate($json)->pool->strings ?? [];
 
             return array_values(array_map(
-                static fn ($string): float => round($string->spec->gauge->inThousandths(), 6),
-                array_filter($pool, static fn ($string): bool => $string->spec->construction->value === $construction && $string->spec->material->value === $material),
+                static fn ($string): float => round($string->spec->type->gauge->inThousandths(), 6),
+                array_filter($pool, static fn ($string): bool => $string->spec->type->construction->value === $construction && $string->spec->type->material->value === $material),
             ));
         };
 

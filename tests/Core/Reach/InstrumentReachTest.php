@@ -24,7 +24,7 @@ final class InstrumentReachTest extends CoreTestCase
         $string = $reach->strings[$position - 1];
         $own = null;
         foreach ($string->gauges as $gauge) {
-            if ($gauge->string->spec->gauge->inMetres() === $string->string->string->spec->gauge->inMetres() && $gauge->string->spec->construction === $string->string->string->spec->construction) {
+            if ($gauge->string->spec->type->gauge->inMetres() === $string->string->string->spec->type->gauge->inMetres() && $gauge->string->spec->type->construction === $string->string->string->spec->type->construction) {
                 $own = $gauge;
             }
         }

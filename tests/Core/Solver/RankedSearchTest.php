@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Solver;
 
-use Lira\Density\BuiltString;
-use Lira\Density\StringSpec;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Solver\Candidate;
 use Lira\Solver\Coupling;
 use Lira\Solver\RankedSearch;
+use Lira\Strings\BuiltString;
+use Lira\Strings\StringSpec;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\CoreTestCase;

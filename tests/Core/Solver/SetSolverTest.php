@@ -72,7 +72,7 @@ final class SetSolverTest extends CoreTestCase
             self::assertLessThanOrEqual(390.0, $solution->totalsN[0]);
         }
         $constructions = static fn (array $target): array => array_map(
-            static fn ($string): bool => $string->chosen->string->spec->construction->isWound(),
+            static fn ($string): bool => $string->chosen->string->spec->type->construction->isWound(),
             self::solve((object) ($target + ['profile' => 'baseline']))->solutions[0]->strings,
         );
         self::assertSame([false, false, false, true, true, true], $constructions(['wound_from' => 4, 'plain_to' => 3]));
@@ -145,8 +145,8 @@ final class SetSolverTest extends CoreTestCase
         self::assertSame([1, 2, 3, 4, 5, 6], array_map(static fn ($string): int => $string->position, $strings));
         $first = $strings[0];
 
-        self::assertSame(10.5, round((float) $first->lighter?->string->spec->gauge->inThousandths(), 6));
-        self::assertSame(11.5, round((float) $first->heavier?->string->spec->gauge->inThousandths(), 6));
+        self::assertSame(10.5, round((float) $first->lighter?->string->spec->type->gauge->inThousandths(), 6));
+        self::assertSame(11.5, round((float) $first->heavier?->string->spec->type->gauge->inThousandths(), 6));
         self::assertLessThan($first->chosen->tensionsN[0], (float) $first->lighter?->tensionsN[0]);
         $json = (object) ['profile' => 'baseline', 'pool' => [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.011, 0.024]]]];
         $ends = self::solve($json)->solutions[0]->strings;
@@ -259,12 +259,12 @@ final class SetSolverTest extends CoreTestCase
 
     public function test_the_same_feel_on_another_scale_lies_between_two_gauges(): void
     {
-        $plain = array_values(array_filter(StandardPool::for(Kind::ElectricGuitar)->strings, static fn ($string): bool => ! $string->spec->construction->isWound()));
+        $plain = array_values(array_filter(StandardPool::for(Kind::ElectricGuitar)->strings, static fn ($string): bool => ! $string->spec->type->construction->isWound()));
         $kept = $plain[8]->tension->tensionN(0.648, 329.63);
         $shorter = Equivalent::around($kept, 0.610, 329.63, $plain);
 
-        self::assertSame(11.0, round($plain[8]->spec->gauge->inThousandths(), 6));
-        self::assertSame([11.5, 12.0], [round((float) $shorter->below?->spec->gauge->inThousandths(), 6), round((float) $shorter->above?->spec->gauge->inThousandths(), 6)]);
+        self::assertSame(11.0, round($plain[8]->spec->type->gauge->inThousandths(), 6));
+        self::assertSame([11.5, 12.0], [round((float) $shorter->below?->spec->type->gauge->inThousandths(), 6), round((float) $shorter->above?->spec->type->gauge->inThousandths(), 6)]);
         $exact = Equivalent::around($kept, 0.648, 329.63, $plain);
         self::assertSame($plain[8], $exact->below);
         self::assertSame($kept, $exact->aboveN);
@@ -301,6 +301,6 @@ final class SetSolverTest extends CoreTestCase
      */
     private static function gauges(array $strings): array
     {
-        return array_map(static fn ($string): float => round($string->chosen->string->spec->gauge->inThousandths(), 6), $strings);
+        return array_map(static fn ($string): float => round($string->chosen->string->spec->type->gauge->inThousandths(), 6), $strings);
     }
 }

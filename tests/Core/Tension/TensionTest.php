@@ -6,12 +6,13 @@ namespace Tests\Core\Tension;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Lira\Density\BuiltString;
-use Lira\Density\GivenDensity;
-use Lira\Density\StringSpec;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
+use Lira\Strings\GivenDensity;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 use Lira\Tension\Tension;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use Tests\Core\CoreTestCase;
@@ -81,7 +82,7 @@ final class TensionTest extends CoreTestCase
         self::assertClose(0.648, $rest->lengthM($tension, 146.83), 1e-12);
 
         $strung = BuiltString::of(
-            new StringSpec(\Lira\Density\Construction::Plain, Material::MusicWire, Length::thousandths(17), density: GivenDensity::supplied(0.00115)),
+            new StringSpec(StringType::of(\Lira\Strings\Construction::Plain, Material::MusicWire, Length::thousandths(17)), density: GivenDensity::supplied(0.00115)),
             Kind::Other,
         )->tension;
         self::assertClose(0.00115 * (2 * 0.648 * 146.83) ** 2, $strung->tensionN(0.648, 146.83), 1e-12);

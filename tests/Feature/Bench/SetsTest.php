@@ -193,7 +193,7 @@ final class SetsTest extends FeatureTestCase
             ->where('sets.0.name', 'Harbour, down to C')
             ->where('sets.0.kind', 'electric guitar')
             ->where('sets.0.tunings', ['C standard'])
-            ->where('sets.0.gauges_in', [0.011, 0.015, 0.019, 0.03, 0.04, 0.052])
+            ->where('sets.0.gauges_nm', [279_400, 381_000, 482_600, 762_000, 1_016_000, 1_320_800])
             ->has('instruments', 1));
         $this->withUnencryptedCookie('lira_units', 'in+gauge-mm+lbf')->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
             ->component('bench/BenchPage')

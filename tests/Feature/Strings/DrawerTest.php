@@ -66,7 +66,7 @@ final class DrawerTest extends FeatureTestCase
     public function test_what_should_be_there_is_kept_for_a_make_and_gauge(): void
     {
         self::lot(2);
-        $kind = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011];
+        $kind = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 279_400];
         foreach ([[null, 4], [4, 6]] as [$seen, $least]) {
             $this->putJson('/strings/drawer/levels', $kind + ['least' => $least, 'seen' => $seen])->assertOk();
         }
@@ -143,12 +143,12 @@ final class DrawerTest extends FeatureTestCase
     {
         return ListString::query()->create([
             'supplier_id' => Supplier::query()->firstOrCreate(['name' => $supplier])->id, 'code' => $code, 'construction' => $construction,
-            'material' => $material, 'gauge_in' => $gauge, 'cents' => $cents, 'words' => mb_strtolower($code),
+            'material' => $material, 'gauge_nm' => (int) round($gauge * 25_400_000), 'cents' => $cents, 'words' => mb_strtolower($code),
         ]);
     }
 
     private static function lot(int $quantity, ?ListString $string = null): Lot
     {
-        return Lot::query()->create(['list_string_id' => $string?->id, 'name' => 'Plain 11', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011, 'quantity' => $quantity]);
+        return Lot::query()->create(['list_string_id' => $string?->id, 'name' => 'Plain 11', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 279_400, 'quantity' => $quantity]);
     }
 }

@@ -39,7 +39,7 @@ final class ListImportTest extends FeatureTestCase
 
         $string = ListString::query()->where('code', 'S-11')->sole();
         self::assertSame(['Größe “elf”', 'plain', 'music-wire', 195], [$string->name, $string->construction, $string->material, $string->cents]);
-        self::assertEqualsWithDelta(0.011, $string->gauge_in, 1e-9);
+        self::assertSame(279_400, $string->gauge_nm);
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -72,7 +72,7 @@ final class ListImportTest extends FeatureTestCase
         self::assertStringContainsString('thick', $csv);
 
         $this->post("/strings/imports/{$import->id}/write")->assertOk()->assertJson(['written' => 3]);
-        self::assertEqualsWithDelta([0.011, 0.0095, 0.28 / 25.4], ListString::query()->orderBy('code')->pluck('gauge_in')->all(), 1e-7);
+        self::assertSame([279_400, 241_300, 280_000], ListString::query()->orderBy('code')->pluck('gauge_nm')->all());
         self::assertSame([], Storage::allFiles('imports'));
         self::assertLiraError($this->postJson("/strings/imports/{$import->id}/write"), 409, '', 'written already');
     }
@@ -184,7 +184,7 @@ final class ListImportTest extends FeatureTestCase
     {
         $this->upload(self::HEADER."\n=1+1,@name,plain,steel,9.5,1.95\nS-46,\"a, \"\"b\"\"\",wound,nickel,46,\n");
         $this->take(ListImport::query()->sole());
-        $before = ListString::query()->orderBy('id')->get(['code', 'name', 'gauge_in', 'cents'])->toArray();
+        $before = ListString::query()->orderBy('id')->get(['code', 'name', 'gauge_nm', 'cents'])->toArray();
         $csv = $this->get("/strings/suppliers/{$this->supplier->id}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="sandbar-strings.csv"')->streamedContent();
 
         self::assertStringContainsString("'=1+1,'@name", $csv);
@@ -194,7 +194,7 @@ final class ListImportTest extends FeatureTestCase
         $again = $this->upload($csv);
         $this->checked(self::latest(), columns: (array) $again->json('mapping.columns'))
             ->assertJsonPath('difference.same', 2)->assertJsonPath('rejected', 0);
-        self::assertSame($before, ListString::query()->orderBy('id')->get(['code', 'name', 'gauge_in', 'cents'])->toArray());
+        self::assertSame($before, ListString::query()->orderBy('id')->get(['code', 'name', 'gauge_nm', 'cents'])->toArray());
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

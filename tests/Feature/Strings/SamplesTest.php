@@ -58,7 +58,7 @@ final class SamplesTest extends FeatureTestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function bad(): iterable
     {
-        yield 'no gauge' => [['gauge_in' => null], 'Give the gauge'];
+        yield 'no gauge' => [['gauge_nm' => null], 'Give the gauge'];
         yield 'words' => [['readings' => ['mass_g' => 'heavy']], 'as numbers'];
         yield 'no length' => [['readings' => ['mass_g' => 1, 'mass_resolution_g' => 0.1]], 'Missing: the length'];
         yield 'a scale too coarse' => [['readings' => ['mass_g' => 1.0, 'mass_resolution_g' => 1.0, 'length_mm' => 100, 'length_resolution_mm' => 1]], 'mass'];
@@ -67,8 +67,8 @@ final class SamplesTest extends FeatureTestCase
     public function test_a_family_is_corrected_by_its_samples_and_a_bad_one_is_set_aside(): void
     {
         $this->postJson('/strings/samples', self::sample())->assertCreated();
-        $this->postJson('/strings/samples', ['gauge_in' => 0.036] + self::sample(['mass_g' => 9.9] + self::WEIGHED))->assertCreated();
-        $bad = MeasuredSample::query()->where('gauge_in', 0.036)->sole();
+        $this->postJson('/strings/samples', ['gauge_nm' => 914_400] + self::sample(['mass_g' => 9.9] + self::WEIGHED))->assertCreated();
+        $bad = MeasuredSample::query()->where('gauge_nm', 914_400)->sole();
         $factor = function (): float {
             $families = $this->get('/strings/measured')->assertOk()->inertiaProps('families');
 
@@ -105,7 +105,7 @@ final class SamplesTest extends FeatureTestCase
 
     public function test_what_was_weighed_beats_what_a_list_says(): void
     {
-        $string = ListString::query()->create(['supplier_id' => Supplier::query()->create(['name' => 'Sandbar'])->id, 'code' => 'A', 'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046, 'kg_per_m' => 0.0071, 'words' => 'a']);
+        $string = ListString::query()->create(['supplier_id' => Supplier::query()->create(['name' => 'Sandbar'])->id, 'code' => 'A', 'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_nm' => 1_168_400, 'kg_per_m' => 0.0071, 'words' => 'a']);
         $this->postJson('/strings/samples', self::sample())->assertCreated();
 
         $this->getJson("/strings/{$string->id}")->assertJsonPath('density.source', 'measured');
@@ -118,7 +118,7 @@ final class SamplesTest extends FeatureTestCase
      */
     private static function sample(array $readings = self::WEIGHED): array
     {
-        return ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'kind' => 'electric-guitar', 'gauge_in' => 0.046, 'readings' => $readings, 'note' => 'from the drawer'];
+        return ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'kind' => 'electric-guitar', 'gauge_nm' => 1_168_400, 'readings' => $readings, 'note' => 'from the drawer'];
     }
 
     private static function number(mixed $value): float

@@ -46,11 +46,11 @@ final class StringsTest extends FeatureTestCase
         $next = $this->getJson('/strings/search?offset='.StringCatalogue::AT_A_TIME);
         self::assertNotSame($all->json('rows.0.id'), $next->json('rows.0.id'));
 
-        $found = $this->getJson('/strings/search?'.http_build_query(['for' => 'DUNE phosphor', 'from' => '0.03', 'to' => '0.04']));
+        $found = $this->getJson('/strings/search?'.http_build_query(['for' => 'DUNE phosphor', 'from' => '762000', 'to' => '1016000']));
         self::assertSame(6, $found->json('total'));
         self::assertSame(['phosphor-bronze'], self::distinct($found, 'material'));
-        $one = $this->getJson('/strings/search?construction=plain&material=music-wire&from=0.0105&to=0.0105');
-        self::assertSame([0.0105], self::distinct($one, 'gauge_in'));
+        $one = $this->getJson('/strings/search?construction=plain&material=music-wire&from=266700&to=266700');
+        self::assertSame([266_700], self::distinct($one, 'gauge_nm'));
         self::assertSame(0, $this->getJson('/strings/search?for='.urlencode('100 %'))->json('total'));
         $supplier = Supplier::query()->where('name', 'Fathom Bass Strings')->sole();
         self::assertSame($supplier->strings()->count(), $this->getJson("/strings/search?supplier={$supplier->id}")->json('total'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Requests\Strings\StringTypeRules;
 use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Movement;
@@ -11,11 +12,8 @@ use App\Support\Supply\Drawer;
 use App\Support\Supply\StringCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use Lira\Density\Construction;
-use Lira\Material\Material;
 
 /** The drawer: what is in it, put in, taken out and counted. */
 final class DrawerController
@@ -60,11 +58,10 @@ final class DrawerController
     public function keep(Request $request): JsonResponse
     {
         $request->validate([
-            'construction' => ['required', Rule::enum(Construction::class)], 'material' => ['required', Rule::enum(Material::class)],
-            'gauge_in' => ['required', 'numeric', 'gt:0', 'lt:1'], 'least' => ['nullable', 'integer', 'min:0', 'max:'.self::MOST],
+            ...StringTypeRules::rules(), 'least' => ['nullable', 'integer', 'min:0', 'max:'.self::MOST],
             'seen' => ['present', 'nullable', 'integer'],
-        ], ['seen.*' => 'Say how many it said there should be, before it was changed; null for no matter.', 'least.*' => 'Give how many should be there, 0 or more.']);
-        Drawer::keep($request->string('construction')->toString(), $request->string('material')->toString(), $request->float('gauge_in'), $request->input('least') === null ? null : $request->integer('least'), $request->input('seen') === null ? null : $request->integer('seen'));
+        ], StringTypeRules::MESSAGES + ['seen.*' => 'Say how many it said there should be, before it was changed; null for no matter.', 'least.*' => 'Give how many should be there, 0 or more.']);
+        Drawer::keep(StringTypeRules::read($request), $request->input('least') === null ? null : $request->integer('least'), $request->input('seen') === null ? null : $request->integer('seen'));
 
         return new JsonResponse(['kept' => true]);
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Requests\Strings\StringTypeRules;
 use App\Models\MeasuredSample;
+use App\Strings\TypeColumns;
 use App\Support\Supply\Samples;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use Lira\Density\Construction;
 use Lira\Kind\Kind;
-use Lira\Material\Material;
 
 /** Strings that were weighed or sounded here. */
 final class SampleController
@@ -59,9 +59,9 @@ final class SampleController
     private static function sample(Request $request): MeasuredSample
     {
         $request->validate([
-            'construction' => ['required', Rule::enum(Construction::class)], 'material' => ['required', Rule::enum(Material::class)], 'kind' => ['required', Rule::enum(Kind::class)],
-            'gauge_in' => ['required', 'numeric', 'gt:0', 'lt:1'], 'readings' => ['required', 'array'], 'readings.*' => ['numeric'], 'note' => ['nullable', 'string', 'max:300'],
-        ], ['gauge_in.*' => 'Give the gauge of the string that was measured.', 'readings.*' => 'Give what was measured as numbers.']);
+            ...StringTypeRules::rules(), 'kind' => ['required', Rule::enum(Kind::class)],
+            'readings' => ['required', 'array'], 'readings.*' => ['numeric'], 'note' => ['nullable', 'string', 'max:300'],
+        ], StringTypeRules::MESSAGES + ['readings.*' => 'Give what was measured as numbers.']);
         $readings = [];
         foreach (Samples::READINGS as $key) {
             $value = $request->input("readings.{$key}");
@@ -71,8 +71,8 @@ final class SampleController
         }
 
         return new MeasuredSample([
-            'construction' => $request->string('construction')->toString(), 'material' => $request->string('material')->toString(), 'kind' => $request->string('kind')->toString(),
-            'gauge_in' => round($request->float('gauge_in'), 7), 'readings' => $readings, 'note' => $request->string('note')->trim()->toString(),
+            ...TypeColumns::of(StringTypeRules::read($request)), 'kind' => $request->string('kind')->toString(),
+            'readings' => $readings, 'note' => $request->string('note')->trim()->toString(),
         ]);
     }
 }

@@ -2,12 +2,12 @@ import { clsx } from 'clsx';
 import type { Construction, Evaluation, StringOfSet } from '../../lib/formats';
 import { pitchLabel, pitchName } from '../../lib/pitch';
 import { CONSTRUCTIONS, materialsFor } from '../../lib/strings';
+import { gaugeInches, typeOf } from '../../lib/stringType';
 import { formatTension, tensionFigure, useUnits } from '../../lib/units';
 import { fieldClass } from '../../ui/classes';
 import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';
 import { GaugeInput } from '../lanes/GaugeInput';
-import { gaugeInches } from '../lanes/gauges';
 import { said, type Felt, type Trying } from './trying';
 
 interface Props {
@@ -66,7 +66,7 @@ export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem }
                                 <td>
                                     <div className="flex gap-1.5">
                                         <GaugeInput
-                                            inches={gaugeInches(string)}
+                                            inches={gaugeInches(typeOf(string))}
                                             label={`Gauge of string ${string.position} that feels right`}
                                             className={clsx(fieldClass, 'w-16!')}
                                             onType={(gauge) => retype(string, gauge)}

@@ -2,12 +2,13 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSet } from '../../lib/formats';
 import { CONSTRUCTIONS } from '../../lib/strings';
+import { gaugeInches, typeOf } from '../../lib/stringType';
 import { formatGauge, formatShare, tensionIn, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
 import { useBench } from '../benchStore';
 import { stringAt } from '../edits';
 import { SeverityMark } from '../../ui/SeverityMark';
-import { gaugeInches, inTuning } from '../lanes/gauges';
+import { inTuning } from '../lanes/gauges';
 import { isSame } from './solve';
 
 interface Props {
@@ -85,7 +86,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                         </td>
                                     )}
                                     <td className="px-2 py-1">
-                                        {now && formatGauge(gaugeInches(now), units)}
+                                        {now && formatGauge(gaugeInches(typeOf(now)), units)}
                                         <span className="block text-xs text-ink-faint">{figure(presentN[position - 1])}</span>
                                     </td>
                                     {solutions.map((each, index) => {
@@ -198,7 +199,7 @@ interface CellProps {
 /** One string of a set; pressing it takes that string alone. */
 function ChosenCell({ chosen, now, figure, away, onTake }: CellProps) {
     const units = useUnits();
-    const same = isSame(chosen, now, now === undefined ? 0 : gaugeInches(now));
+    const same = isSame(chosen, now);
     const gauge = formatGauge(chosen.gauge_in, units);
     return (
         <button

@@ -10,6 +10,7 @@ import type {
 } from '../../lib/formats';
 import { tensionIn, type Units } from '../../lib/units';
 import type { Edit } from '../edits';
+import { sameType, typeOf } from '../../lib/stringType';
 
 /** What one aims at, as it is being chosen; tensions as typed, in the reader's unit. */
 export interface Aim {
@@ -160,11 +161,6 @@ export function missPerString({ miss, strings, singles }: NearestPackaged): numb
 }
 
 /** Whether a set has this very string at this place. */
-export function isSame(chosen: Taken, present: StringOfSet | undefined, presentInches: number): boolean {
-    return (
-        present !== undefined &&
-        Math.abs(chosen.gauge_in - presentInches) < 1e-6 &&
-        chosen.construction === present.construction &&
-        chosen.material === present.material
-    );
+export function isSame(chosen: Taken, present: StringOfSet | undefined): boolean {
+    return present !== undefined && sameType(typeOf(chosen), typeOf(present));
 }

@@ -5,6 +5,7 @@ import { ask, type Refused } from '../../lib/api';
 import type { EvaluatedString, Finding, PoolGauge, TargetBand, Zones } from '../../lib/formats';
 import { pitchLabel, stepped, type PitchLadder } from '../../lib/pitch';
 import { CONSTRUCTIONS } from '../../lib/strings';
+import { gaugeInches, sameFamily, sameType, typeOf } from '../../lib/stringType';
 import { formatGauge, formatShare, formatTension, useUnits } from '../../lib/units';
 import type { Axis } from './axis';
 import { useBench, useBenchActions } from '../benchStore';
@@ -12,7 +13,7 @@ import { useCheckedEdit } from '../useCheckedEdit';
 import * as edits from '../edits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { GaugeInput } from './GaugeInput';
-import { allowed, choicesFor, chosenAmong, gaugeInches, inTuning, nearestTo, neighbour, sameMake, type Choice } from './gauges';
+import { allowed, choicesFor, chosenAmong, inTuning, nearestTo, neighbour, type Choice } from './gauges';
 import type { Hear } from '../sound/useHearing';
 import { LANE_COLUMNS } from './laneColumns';
 import { LaneDrawing } from './LaneDrawing';
@@ -94,8 +95,7 @@ export const Lane = memo(function Lane(props: Props) {
 
     const chosen = chosenAmong(choices, string);
     // Until the answer is there, a gauge of the pool already stands where the last answer says it pulls.
-    const answered =
-        chosen === undefined || (sameMake(chosen, evaluated) && Math.abs(chosen.gauge_in - evaluated.gauge_in) < 1e-7);
+    const answered = chosen === undefined || sameType(typeOf(chosen), typeOf(evaluated));
     const ahead = answered ? null : chosen.tensionN;
     const tensionN = ahead ?? at.tension_n;
     const ratio = tensionN / at.tension_n;
@@ -106,7 +106,7 @@ export const Lane = memo(function Lane(props: Props) {
     const pitchError = refused?.at(`/tunings/${tuning}/pitches/${position - 1}`)?.message;
     const error = problem ?? refused?.at(`/strings/${index}`)?.message ?? pitchError;
     const figures = formatTension(tensionN, lowN, highN, units);
-    const gaugeWords = `${formatGauge(gaugeInches(string), units)} ${CONSTRUCTIONS[string.construction]}`;
+    const gaugeWords = `${formatGauge(gaugeInches(typeOf(string)), units)} ${CONSTRUCTIONS[string.construction]}`;
     const changeWords = change === undefined ? '' : `, ${formatShare(change.share)}, ${change.words}`;
 
     const locked = string.hold === 'locked';
@@ -116,16 +116,16 @@ export const Lane = memo(function Lane(props: Props) {
     };
     const takeTension = (newtons: number) => {
         const nearest = nearestTo(
-            choices.filter((choice) => sameMake(choice, string)),
+            choices.filter((choice) => sameFamily(choice, string)),
             newtons,
         );
         if (nearest === undefined) {
-            setProblem('There are no other gauges of this make to choose from. Type a gauge.');
+            setProblem('There are no other gauges of this kind to choose from. Type a gauge.');
             return;
         }
         choose(nearest);
         if (Math.abs(nearest.tensionN / newtons - 1) > FAR) {
-            setProblem(`Nothing of this make pulls that; ${formatGauge(nearest.gauge_in, units)} comes nearest.`);
+            setProblem(`Nothing of this kind pulls that; ${formatGauge(nearest.gauge_in, units)} comes nearest.`);
         }
     };
     const step = (direction: -1 | 1) => {
@@ -209,7 +209,7 @@ export const Lane = memo(function Lane(props: Props) {
                 <div className="flex items-baseline justify-between gap-2">
                     <div className="flex items-baseline">
                         <GaugeInput
-                            inches={gaugeInches(string)}
+                            inches={gaugeInches(typeOf(string))}
                             label={`Gauge of string ${position}, typed`}
                             className="field-sizing-content min-h-[24px] max-w-[4.2rem] min-w-[26px] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
                             onType={(value) => void checkedEdit(edits.gauge(position, value)).then(tellRefusal)}

@@ -1,8 +1,9 @@
 import { useMemo, useRef, type KeyboardEvent } from 'react';
 import type { Change, EvaluatedString, StringOfSet, TargetBand, Zones } from '../../lib/formats';
+import { gaugeInches, sameFamily, typeOf } from '../../lib/stringType';
 import { formatGauge, type Units } from '../../lib/units';
 import type { Axis } from './axis';
-import { gaugeInches, nearestTo, sameMake, type Choice } from './gauges';
+import { nearestTo, type Choice } from './gauges';
 import { StringDrawing } from './StringDrawing';
 import { Ticks } from './Ticks';
 import { useDrag } from './useDrag';
@@ -52,8 +53,8 @@ export function LaneDrawing(props: Props) {
     const drawing = useRef<SVGSVGElement>(null);
     const marker = useRef<SVGGElement>(null);
 
-    const lower = useMemo(() => choices.filter((choice) => sameMake(choice, string)), [choices, string]);
-    const upper = useMemo(() => choices.filter((choice) => !sameMake(choice, string)), [choices, string]);
+    const lower = useMemo(() => choices.filter((choice) => sameFamily(choice, string)), [choices, string]);
+    const upper = useMemo(() => choices.filter((choice) => !sameFamily(choice, string)), [choices, string]);
 
     const x = axis.x(tensionN);
     const markerX = Math.min(Math.max(x, 0), axis.width);
@@ -107,7 +108,7 @@ export function LaneDrawing(props: Props) {
                     <line x1={breaking.x} x2={breaking.x} y1={0} y2={LANE_HEIGHT} stroke="var(--stop)" strokeDasharray="3 3" />
                     {axis.width - breaking.x - breaking.width > 78 && (
                         <text x={breaking.x + breaking.width + 5} y={34} fontSize="11" fill="var(--stop)" aria-hidden>
-                            {formatGauge(gaugeInches(string), units)} {ZONES.breaks.word}
+                            {formatGauge(gaugeInches(typeOf(string)), units)} {ZONES.breaks.word}
                         </text>
                     )}
                 </>

@@ -1,5 +1,5 @@
-import type { Construction, Material, PoolGauge, StringOfSet } from '../../lib/formats';
-import { MM_PER_INCH } from '../../lib/units';
+import type { Construction, PoolGauge, StringOfSet } from '../../lib/formats';
+import { gaugeNanometres, sameFamily, sameType, typeOf } from '../../lib/stringType';
 
 /** A gauge one could choose for a string, and how it would pull there. */
 export interface Choice extends PoolGauge {
@@ -11,11 +11,7 @@ export function inTuning<T>(perTuning: T[], tuning: number): T | undefined {
     return perTuning[tuning] ?? perTuning.at(-1);
 }
 
-export function gaugeInches(string: StringOfSet): number {
-    return string.gauge_in ?? (string.gauge_mm ?? 0) / MM_PER_INCH;
-}
-
-/** Every gauge of the pool on one string in one tuning, thinnest first within each make. */
+/** Every gauge of the pool on one string in one tuning, thinnest first within each family. */
 export function choicesFor(pool: PoolGauge[], tensions: number[][], tuning: number): Choice[] {
     return pool.flatMap((gauge, index) => {
         const tensionN = inTuning(tensions[index] ?? [], tuning);
@@ -23,29 +19,21 @@ export function choicesFor(pool: PoolGauge[], tensions: number[][], tuning: numb
     });
 }
 
-export function sameMake(
-    a: { construction: Construction; material: Material },
-    b: { construction: Construction; material: Material },
-): boolean {
-    return a.construction === b.construction && a.material === b.material;
-}
-
 /** Whether a string that must stay plain, or wound, may be this. */
 export function allowed({ construction }: { construction: Construction }, only: StringOfSet['only']): boolean {
     return only === undefined || (only === 'plain') === (construction === 'plain');
 }
 
-const CLOSE = 1e-7;
-
 /** The choice that is this very string, if the pool has it. */
 export function chosenAmong(choices: Choice[], string: StringOfSet): Choice | undefined {
-    return choices.find((choice) => sameMake(choice, string) && Math.abs(choice.gauge_in - gaugeInches(string)) < CLOSE);
+    const type = typeOf(string);
+    return choices.find((choice) => sameType(typeOf(choice), type));
 }
 
-/** The next lighter (-1) or heavier (+1) gauge of the same make. */
+/** The next lighter (-1) or heavier (+1) gauge of the same family. */
 export function neighbour(choices: Choice[], string: StringOfSet, direction: -1 | 1): Choice | undefined {
-    const present = gaugeInches(string);
-    const beyond = choices.filter((choice) => sameMake(choice, string) && direction * (choice.gauge_in - present) > CLOSE);
+    const present = gaugeNanometres(string);
+    const beyond = choices.filter((choice) => sameFamily(choice, string) && direction * (gaugeNanometres(choice) - present) > 0);
     return beyond.sort((a, b) => direction * (a.gauge_in - b.gauge_in))[0];
 }
 

@@ -1,3 +1,4 @@
+import { typeKey, typeOf } from '../../lib/stringType';
 import { formatGauge, type Units } from '../../lib/units';
 import type { Axis } from './axis';
 import type { Choice } from './gauges';
@@ -17,7 +18,7 @@ export interface Tick {
 export function ticksOf(choices: Choice[], axis: Axis, chosen: Choice | undefined, units: Units, suffix: string): Tick[] {
     const inside = choices
         .map((choice) => ({
-            key: `${choice.construction}-${choice.material}-${choice.gauge_in}`,
+            key: typeKey(typeOf(choice)),
             x: axis.x(choice.tensionN),
             text: formatGauge(choice.gauge_in, units) + suffix,
             label: null as string | null,

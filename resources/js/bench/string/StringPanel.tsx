@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { EvaluatedString, Evaluation, StringAtPitch } from '../../lib/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { MATERIALS } from '../../lib/strings';
+import { gaugeInches, typeOf } from '../../lib/stringType';
 import {
     formatGauge,
     formatLength,
@@ -19,7 +20,7 @@ import { useBench } from '../benchStore';
 import * as edits from '../edits';
 import { useCheckedEdit } from '../useCheckedEdit';
 import { GaugeInput } from '../lanes/GaugeInput';
-import { allowed, choicesFor, gaugeInches, inTuning, neighbour, type Choice } from '../lanes/gauges';
+import { allowed, choicesFor, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';
 import { EndFields } from './EndFields';
 import { MakeFields } from './MakeFields';
@@ -79,7 +80,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                     <div className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-3 gap-y-2">
                         <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
                             <GaugeField
-                                inches={gaugeInches(string)}
+                                inches={gaugeInches(typeOf(string))}
                                 locked={locked}
                                 onType={(value) =>
                                     void checkedEdit(edits.gauge(selected, value)).then((refusal) =>
@@ -112,7 +113,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                                 {steps.map((step, index) => {
                                     const present = index === 1;
                                     const tensionN = present ? at.tension_n : step?.tensionN;
-                                    const inches = present ? gaugeInches(string) : step?.gauge_in;
+                                    const inches = present ? gaugeInches(typeOf(string)) : step?.gauge_in;
                                     return (
                                         <tr key={index} className={present ? 'bg-accent-wash font-bold' : ''}>
                                             <th scope="row" className="py-1 pl-2 text-left font-[inherit]">

@@ -1,6 +1,7 @@
 import { useId, useState, type PointerEvent } from 'react';
 import type { Bound, ReachMake, StringReach } from '../../lib/formats';
 import { pitchLabel } from '../../lib/pitch';
+import { sameFamily } from '../../lib/stringType';
 import { formatGauge, gaugeUnit, useUnits, type Units } from '../../lib/units';
 import { useWidth } from '../../lib/useWidth';
 import { apart, withRoom } from '../room';
@@ -31,7 +32,7 @@ function Chart({ string, make, width }: Props & { width: number }) {
     const units = useUnits();
     const [at, setAt] = useState<number | null>(null);
     const gauges = make.gauges;
-    const own = string.string.construction === make.construction && string.string.material === make.material;
+    const own = sameFamily(string.string, make);
     const [first, last] = [gauges[0]?.gauge_in ?? 0, gauges.at(-1)?.gauge_in ?? 0];
     const span = Math.max(last - first, 0.002);
     const range = pitchRange(gauges, string.frequency_hz);

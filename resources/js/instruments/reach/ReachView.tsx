@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../lib/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { CONSTRUCTIONS, makeWords } from '../../lib/strings';
+import { familyKey } from '../../lib/stringType';
 import { formatGauge, useUnits, type Units } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
 import { Field } from '../../ui/Field';
@@ -27,8 +28,8 @@ export function ReachView({ question }: { question: string | null }) {
         return null;
     }
     const make =
-        string.makes.find((each) => keyOf(each) === chosenMake) ??
-        string.makes.find((each) => keyOf(each) === keyOf(string.string)) ??
+        string.makes.find((each) => familyKey(each) === chosenMake) ??
+        string.makes.find((each) => familyKey(each) === familyKey(string.string)) ??
         string.makes[0];
     return (
         <div aria-busy={isPlaceholderData} className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_26rem]">
@@ -50,8 +51,8 @@ export function ReachView({ question }: { question: string | null }) {
                         <div className="w-72">
                             <Field label="Made as">
                                 <Select
-                                    value={keyOf(make)}
-                                    choices={string.makes.map((each) => ({ value: keyOf(each), label: makeWords(each) }))}
+                                    value={familyKey(make)}
+                                    choices={string.makes.map((each) => ({ value: familyKey(each), label: makeWords(each) }))}
                                     onChange={setChosenMake}
                                 />
                             </Field>
@@ -103,8 +104,6 @@ export function ReachView({ question }: { question: string | null }) {
         </div>
     );
 }
-
-const keyOf = ({ construction, material }: { construction: string; material: string }) => `${construction} ${material}`;
 
 function wholeWords({ whole, tuning }: Reach, way: 'down' | 'up'): string {
     const found: WholeReach | null = whole[way];

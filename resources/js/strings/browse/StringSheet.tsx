@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { ask } from '../../lib/api';
 import { pitchLabel } from '../../lib/pitch';
 import { makeWords } from '../../lib/strings';
+import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, formatLength, lengthFigure, parseLength, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
@@ -45,7 +46,7 @@ export function StringSheet({ id, onClose }: Props) {
                 </Button>
             </div>
             <p className="text-ink-soft">
-                {formatGauge(sheet.gauge_in, units)} {makeWords(sheet)}
+                {formatGauge(gaugeInches(sheet), units)} {makeWords(sheet)}
                 {sheet.end !== null && `, ${ENDS[sheet.end]}`}
                 {sheet.length_mm !== null && `, made ${formatLength(sheet.length_mm, units)} long`}
             </p>

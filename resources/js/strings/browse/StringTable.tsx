@@ -2,6 +2,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { clsx } from 'clsx';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { CONSTRUCTIONS, MATERIALS } from '../../lib/strings';
+import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
 import { price, type Listed, type Supplier } from '../supply';
 import { useListed } from './useListed';
@@ -97,7 +98,7 @@ export function StringTable({ query, suppliers, chosen, onChoose }: Props) {
                                 ) : (
                                     <>
                                         <span role="cell" className="text-right font-semibold">
-                                            {formatGauge(listed.gauge_in, units)}
+                                            {formatGauge(gaugeInches(listed), units)}
                                         </span>
                                         <span role="cell" className="min-w-0">
                                             <button

@@ -1,4 +1,4 @@
-import type { Construction, Material } from '../../lib/formats';
+import type { StringType } from '../../lib/stringType';
 
 export interface Lot {
     id: number;
@@ -13,10 +13,7 @@ export interface Lot {
 }
 
 /** Everything of one make and gauge that lies in the drawer. */
-export interface Kind {
-    construction: Construction;
-    material: Material;
-    gauge_in: number;
+export interface Kind extends StringType {
     quantity: number;
     kept: number;
     least: number | null;

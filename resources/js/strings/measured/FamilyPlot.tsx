@@ -1,3 +1,4 @@
+import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
 import type { Family } from './sample';
 
@@ -9,7 +10,7 @@ const MARGIN = { left: 52, right: 12, top: 10, bottom: 26 };
 export function FamilyPlot({ family }: { family: Family }) {
     const units = useUnits();
     const points = family.samples.flatMap((sample) => (sample.ratio === null ? [] : [{ ...sample, ratio: sample.ratio }]));
-    const gauges = points.map(({ gauge_in }) => gauge_in);
+    const gauges = points.map(gaugeInches);
     const [least, most] = [Math.min(...gauges) - 0.002, Math.max(...gauges) + 0.002];
     const far = Math.max(
         0.02,
@@ -67,26 +68,26 @@ export function FamilyPlot({ family }: { family: Family }) {
             {points.map((sample, index) => (
                 <g key={sample.id ?? index} stroke={sample.set_aside ? 'var(--ink-faint)' : 'var(--ink)'}>
                     <line
-                        x1={x(sample.gauge_in)}
-                        x2={x(sample.gauge_in)}
+                        x1={x(gaugeInches(sample))}
+                        x2={x(gaugeInches(sample))}
                         y1={y(sample.ratio - sample.tolerance)}
                         y2={y(sample.ratio + sample.tolerance)}
                         strokeWidth={1.4}
                     />
                     {sample.set_aside ? (
-                        <path d={`M${x(sample.gauge_in) - 4} ${y(sample.ratio) - 4} l8 8 m0 -8 l-8 8`} strokeWidth={1.6} />
+                        <path d={`M${x(gaugeInches(sample)) - 4} ${y(sample.ratio) - 4} l8 8 m0 -8 l-8 8`} strokeWidth={1.6} />
                     ) : (
-                        <circle cx={x(sample.gauge_in)} cy={y(sample.ratio)} r={4.5} fill="var(--paper)" strokeWidth={2} />
+                        <circle cx={x(gaugeInches(sample))} cy={y(sample.ratio)} r={4.5} fill="var(--paper)" strokeWidth={2} />
                     )}
                     <text
-                        x={x(sample.gauge_in)}
+                        x={x(gaugeInches(sample))}
                         y={HEIGHT - 8}
                         textAnchor="middle"
                         fontSize={11.5}
                         fill="var(--ink-soft)"
                         stroke="none"
                     >
-                        {formatGauge(sample.gauge_in, units)}
+                        {formatGauge(gaugeInches(sample), units)}
                     </text>
                 </g>
             ))}

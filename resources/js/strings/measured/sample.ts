@@ -1,10 +1,8 @@
 import type { Construction, Material } from '../../lib/formats';
+import type { StringType } from '../../lib/stringType';
 
-export interface SampleResult {
+export interface SampleResult extends StringType {
     id: number | null;
-    construction: Construction;
-    material: Material;
-    gauge_in: number;
     kind: string;
     weighed: boolean;
     kg_per_m: number;

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { ask } from '../../lib/api';
 import { makeWords } from '../../lib/strings';
+import { gaugeInches, typeKey } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
 import { Button } from '../../ui/Button';
@@ -162,8 +163,8 @@ export function PlanDialog({ begin, onClose }: Props) {
                                     <h3 className="border-b border-ink pb-1 font-bold">Nobody lists</h3>
                                     <ul className="py-1 text-caution">
                                         {plan.missing.map((kind) => (
-                                            <li key={`${kind.construction} ${kind.material} ${kind.gauge_in}`}>
-                                                {kind.count} × {formatGauge(kind.gauge_in, units)} {makeWords(kind)}
+                                            <li key={typeKey(kind)}>
+                                                {kind.count} × {formatGauge(gaugeInches(kind), units)} {makeWords(kind)}
                                             </li>
                                         ))}
                                     </ul>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 use Lira\InvalidInput;
 use Lira\Length\Length;
@@ -16,7 +16,7 @@ final class InvalidString extends InvalidInput
         return new self(sprintf(
             'A gauge of %s in (%s mm) is outside %s to %s mm. Gauges are outer diameters, such as 0.010 in or 0.254 mm.',
             self::figure($gauge->inInches(), 4), self::figure($gauge->inMillimetres(), 3),
-            self::figure(StringSpec::THINNEST_M * 1000, 3), self::figure(StringSpec::THICKEST_M * 1000, 3),
+            self::figure(StringType::THINNEST_NM / 1e6, 3), self::figure(StringType::THICKEST_NM / 1e6, 3),
         ));
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 /** A mass per length that somebody supplied or measured, with its relative tolerance. */
 final readonly class GivenDensity

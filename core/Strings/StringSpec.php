@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 use Lira\Length\Length;
 use Lira\Material\Material;
@@ -10,35 +10,25 @@ use Lira\Material\Material;
 /** A string as somebody describes it: at least its construction, material and gauge; more where more is known. */
 final readonly class StringSpec
 {
-    public const THINNEST_M = 0.05e-3;
-
-    public const THICKEST_M = 6e-3;
-
     /**
-     * @param  Material  $material  the string's own when plain, else the wrap's
-     * @param  Length  $gauge  outer diameter, 0.05 to 6 mm
+     * @param  StringType  $type  its construction, material and gauge
      * @param  ?Core  $core  if known; otherwise the core table's
      * @param  list<Wrap>  $wraps  inside out, if known
      * @param  ?GivenDensity  $density  supplied or measured, if known
      * @param  ?StringEnd  $end  what it is held by behind the saddle, if known
      * @param  ?Length  $length  how long the string is made, from its ball or loop to the end of its winding, if known
      *
-     * @throws InvalidString if the gauge is out of range or a plain string is given layers
+     * @throws InvalidString if a plain string is given layers
      */
     public function __construct(
-        public Construction $construction,
-        public Material $material,
-        public Length $gauge,
+        public StringType $type,
         public ?Core $core = null,
         public array $wraps = [],
         public ?GivenDensity $density = null,
         public ?Length $length = null,
         public ?StringEnd $end = null,
     ) {
-        if ($gauge->inMetres() < self::THINNEST_M || $gauge->inMetres() > self::THICKEST_M) {
-            throw InvalidString::gaugeOutOfRange($gauge);
-        }
-        if (! $construction->isWound() && ($core !== null || $wraps !== [])) {
+        if (! $type->construction->isWound() && ($core !== null || $wraps !== [])) {
             throw InvalidString::plainWithLayers();
         }
     }
@@ -46,12 +36,12 @@ final readonly class StringSpec
     /** @throws InvalidString if the gauge is out of range */
     public static function plain(Material $material, Length $gauge): self
     {
-        return new self(Construction::Plain, $material, $gauge);
+        return new self(StringType::of(Construction::Plain, $material, $gauge));
     }
 
     /** @throws InvalidString if the gauge is out of range */
     public static function wound(Construction $construction, Material $wrap, Length $gauge): self
     {
-        return new self($construction, $wrap, $gauge);
+        return new self(StringType::of($construction, $wrap, $gauge));
     }
 }

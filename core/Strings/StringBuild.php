@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 use Lira\Kind\Kind;
 use Lira\Length\Length;
@@ -46,18 +46,18 @@ final readonly class StringBuild
      */
     public static function of(StringSpec $spec, Kind $kind): self
     {
-        if ($spec->material === Material::Polyurethane) {
-            return new self(null, [], $spec->gauge->inMetres());
+        if ($spec->type->material === Material::Polyurethane) {
+            return new self(null, [], $spec->type->gauge->inMetres());
         }
-        if (! $spec->construction->isWound()) {
-            return self::layered(Core::of(CoreShape::Round, $spec->material, $spec->gauge), []);
+        if (! $spec->type->construction->isWound()) {
+            return self::layered(Core::of(CoreShape::Round, $spec->type->material, $spec->type->gauge), []);
         }
         if ($spec->wraps !== []) {
-            return self::checkedAgainst($spec->gauge, self::layered($spec->core ?? self::coreInside($spec, $kind), $spec->wraps));
+            return self::checkedAgainst($spec->type->gauge, self::layered($spec->core ?? self::coreInside($spec, $kind), $spec->wraps));
         }
-        $table = CoreTable::for($kind, $spec->material);
+        $table = CoreTable::for($kind, $spec->type->material);
 
-        return match ($spec->construction) {
+        return match ($spec->type->construction) {
             Construction::HalfRound => self::halfRound($spec, $table),
             Construction::Flatwound, Construction::TapeWound => self::flat($spec, $table),
             default => self::roundWound($spec, $table),
@@ -82,23 +82,23 @@ final readonly class StringBuild
 
     private static function roundWound(StringSpec $spec, CoreTable $table): self
     {
-        $core = $spec->core ?? $table->coreFor($spec->gauge);
-        $wallM = self::wallM($core, $spec->gauge);
+        $core = $spec->core ?? $table->coreFor($spec->type->gauge);
+        $wallM = self::wallM($core, $spec->type->gauge);
 
-        return self::layered($core, self::roundLayers($spec->material, $wallM, $table->hasTwoLayers($spec->gauge)));
+        return self::layered($core, self::roundLayers($spec->type->material, $wallM, $table->hasTwoLayers($spec->type->gauge)));
     }
 
     /** As round-wound before grinding; a quarter of the (outer) wrap wire is then ground off, which leaves the gauge. */
     private static function halfRound(StringSpec $spec, CoreTable $table): self
     {
-        $two = $table->hasTwoLayers($spec->gauge);
+        $two = $table->hasTwoLayers($spec->type->gauge);
         $outer = $two ? self::OUTER_SHARE : 1.0;
         // gauge = before − outer · GROUND_SHARE · (before − core(before)): solved by stepping, which contracts since a core grows slower than its gauge.
         $kept = 1 - $outer * self::GROUND_SHARE;
-        $core = $spec->core ?? $table->coreFor($spec->gauge);
-        $before = $spec->gauge;
+        $core = $spec->core ?? $table->coreFor($spec->type->gauge);
+        $before = $spec->type->gauge;
         for ($step = 0; $step < 50; $step++) {
-            $next = Length::metres(($spec->gauge->inMetres() - (1 - $kept) * $core->size->inMetres()) / $kept);
+            $next = Length::metres(($spec->type->gauge->inMetres() - (1 - $kept) * $core->size->inMetres()) / $kept);
             $moved = abs($next->inMetres() - $before->inMetres());
             $before = $next;
             $core = $spec->core ?? $table->coreFor($before);
@@ -106,9 +106,9 @@ final readonly class StringBuild
                 break;
             }
         }
-        $layers = self::roundLayers($spec->material, self::wallM($core, $before), $two);
+        $layers = self::roundLayers($spec->type->material, self::wallM($core, $before), $two);
         $wire = Length::metres($layers[count($layers) - 1]->thicknessM());
-        $layers[count($layers) - 1] = GroundWrap::of($spec->material, $wire, Length::metres($wire->inMetres() * self::GROUND_SHARE));
+        $layers[count($layers) - 1] = GroundWrap::of($spec->type->material, $wire, Length::metres($wire->inMetres() * self::GROUND_SHARE));
 
         return self::layered($core, $layers);
     }
@@ -116,15 +116,15 @@ final readonly class StringBuild
     /** A ribbon outside, and a round wrap under it where that leaves a gap; nylon tape goes over nickel-plated steel. */
     private static function flat(StringSpec $spec, CoreTable $table): self
     {
-        $core = $spec->core ?? $table->coreFor($spec->gauge, self::FLAT_CORE_THOUSANDTHS);
-        $wallM = self::wallM($core, $spec->gauge);
+        $core = $spec->core ?? $table->coreFor($spec->type->gauge, self::FLAT_CORE_THOUSANDTHS);
+        $wallM = self::wallM($core, $spec->type->gauge);
         $ribbonM = min($wallM, Length::thousandths(self::RIBBON_THOUSANDTHS)->inMetres());
-        $ribbon = RibbonWrap::of($spec->material, Length::metres($ribbonM), Length::metres($ribbonM * self::RIBBON_WIDTHS));
+        $ribbon = RibbonWrap::of($spec->type->material, Length::metres($ribbonM), Length::metres($ribbonM * self::RIBBON_WIDTHS));
         $gapM = $wallM - $ribbonM;
         if ($gapM <= 1e-12) {
             return self::layered($core, [$ribbon]);
         }
-        $under = $spec->material === Material::NylonTape ? Material::NickelPlatedSteel : $spec->material;
+        $under = $spec->type->material === Material::NylonTape ? Material::NickelPlatedSteel : $spec->type->material;
 
         return self::layered($core, [RoundWrap::of($under, Length::metres($gapM)), $ribbon]);
     }
@@ -154,15 +154,15 @@ final readonly class StringBuild
 
     private static function coreInside(StringSpec $spec, Kind $kind): Core
     {
-        $sizeM = $spec->gauge->inMetres();
+        $sizeM = $spec->type->gauge->inMetres();
         foreach ($spec->wraps as $wrap) {
             $sizeM -= 2 * $wrap->thicknessM();
         }
         if ($sizeM <= 0) {
-            throw InvalidString::wrapsTooThick($spec->gauge);
+            throw InvalidString::wrapsTooThick($spec->type->gauge);
         }
 
-        return CoreTable::for($kind, $spec->material)->coreOfSize(Length::metres($sizeM));
+        return CoreTable::for($kind, $spec->type->material)->coreOfSize(Length::metres($sizeM));
     }
 
     /** @param  list<Wrap>  $wraps */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 /** The one place that decides which density of a string counts, and how sure a modelled one is. */
 final class DensityModel

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 use Lira\Kind\Kind;
 use Lira\Material\Material;
@@ -43,7 +43,7 @@ final readonly class Correction
             if ($build->core === null) {
                 throw InvalidString::elastomerHasNoModel();
             }
-            $families[self::family($sample->spec)][] = [$sample, $sample->restKgPerM / $build->kgPerM()];
+            $families[$sample->spec->type->family()][] = [$sample, $sample->restKgPerM / $build->kgPerM()];
         }
 
         return array_values(array_map(self::ofFamily(...), $families));
@@ -51,7 +51,7 @@ final readonly class Correction
 
     public function appliesTo(StringSpec $spec): bool
     {
-        return $spec->construction === $this->construction && $spec->material === $this->material;
+        return $spec->type->construction === $this->construction && $spec->type->material === $this->material;
     }
 
     /** How sure a neighbour's modelled density is, corrected: the factor's uncertainty and the spread within the family. */
@@ -78,11 +78,6 @@ final readonly class Correction
         }
         $spec = $family[0][0]->spec;
 
-        return new self($spec->construction, $spec->material, $factor, max(1 / sqrt($weights), $scatter), $count);
-    }
-
-    private static function family(StringSpec $spec): string
-    {
-        return $spec->construction->value.' '.$spec->material->value;
+        return new self($spec->type->construction, $spec->type->material, $factor, max(1 / sqrt($weights), $scatter), $count);
     }
 }

@@ -2,17 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Density;
+namespace Tests\Core\Strings;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Construction;
-use Lira\Density\GivenDensity;
-use Lira\Density\Source;
-use Lira\Density\State;
-use Lira\Density\StringSpec;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Construction;
+use Lira\Strings\GivenDensity;
+use Lira\Strings\Source;
+use Lira\Strings\State;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 use Tests\Core\CoreTestCase;
 
 final class DensityModelTest extends CoreTestCase
@@ -75,6 +76,6 @@ final class DensityModelTest extends CoreTestCase
 
     private static function string(Construction $construction, Material $material, float $gauge, ?GivenDensity $given = null): BuiltString
     {
-        return BuiltString::of(new StringSpec($construction, $material, Length::thousandths($gauge), density: $given), Kind::Other);
+        return BuiltString::of(new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge)), density: $given), Kind::Other);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 /** Whether a density holds for the slack string or for the string at pitch, which is stretched and so lighter per length. */
 enum State: string

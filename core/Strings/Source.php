@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 /** Where a density came from. Measured beats supplied beats modelled. */
 enum Source: string

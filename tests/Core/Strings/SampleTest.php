@@ -2,20 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Density;
+namespace Tests\Core\Strings;
 
-use Lira\Density\BuiltString;
-use Lira\Density\Construction;
-use Lira\Density\Correction;
-use Lira\Density\GivenDensity;
-use Lira\Density\Sample;
-use Lira\Density\Source;
-use Lira\Density\StringBuild;
-use Lira\Density\StringSpec;
 use Lira\Document\SetDocument;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
+use Lira\Strings\Construction;
+use Lira\Strings\Correction;
+use Lira\Strings\GivenDensity;
+use Lira\Strings\Sample;
+use Lira\Strings\Source;
+use Lira\Strings\StringBuild;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
 use Lira\Tension\Tension;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;
@@ -86,11 +87,11 @@ final class SampleTest extends CoreTestCase
 
     public function test_each_family_has_its_own_factor(): void
     {
-        $flat = Sample::weighed(new StringSpec(Construction::Flatwound, Material::StainlessSteel, Length::thousandths(44)), 0.006, 1.0, 0.00001, 0.001);
+        $flat = Sample::weighed(new StringSpec(StringType::of(Construction::Flatwound, Material::StainlessSteel, Length::thousandths(44))), 0.006, 1.0, 0.00001, 0.001);
         $corrections = Correction::fit([self::sample(46, 1.02, 0.002), $flat], Kind::ElectricGuitar);
         $nickel = BuiltString::of(self::wound(36), Kind::ElectricGuitar, $corrections);
-        $other = BuiltString::of(new StringSpec(Construction::RoundWound, Material::PureNickel, Length::thousandths(36)), Kind::ElectricGuitar, $corrections);
-        $given = BuiltString::of(new StringSpec(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths(36), density: GivenDensity::measured(0.004, 0.01)), Kind::ElectricGuitar, $corrections);
+        $other = BuiltString::of(new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(36))), Kind::ElectricGuitar, $corrections);
+        $given = BuiltString::of(new StringSpec(StringType::of(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths(36)), density: GivenDensity::measured(0.004, 0.01)), Kind::ElectricGuitar, $corrections);
 
         self::assertCount(2, $corrections);
         self::assertClose(1.02 * $nickel->build->kgPerM(), $nickel->density->kgPerM, 1e-9);
@@ -120,7 +121,7 @@ final class SampleTest extends CoreTestCase
 
     private static function wound(float $thousandths): StringSpec
     {
-        return new StringSpec(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths($thousandths));
+        return new StringSpec(StringType::of(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths($thousandths)));
     }
 
     /** A metre of string that weighs so many times what the model says. */

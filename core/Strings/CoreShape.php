@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Density;
+namespace Lira\Strings;
 
 /** The section of a core: a round wire, a hexagonal one measured across its corners, or a bundle of filaments (floss). */
 enum CoreShape: string
