@@ -11,7 +11,7 @@ export default tseslint.config(
             'eslint.config.js',
             'bin',
             'benchmarks',
-            'resources/js/lib/formats.ts',
+            'resources/js/generated/**',
         ],
     },
     ...tseslint.configs.strictTypeChecked,

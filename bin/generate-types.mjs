@@ -5,7 +5,7 @@ import { compile } from 'json-schema-to-typescript';
 import { format, resolveConfig } from 'prettier';
 
 const formats = fileURLToPath(new URL('../docs/formats/', import.meta.url));
-const target = fileURLToPath(new URL('../resources/js/lib/formats.ts', import.meta.url));
+const target = fileURLToPath(new URL('../resources/js/generated/formats.ts', import.meta.url));
 const names = [
     'lira-set',
     'lira-instrument',
@@ -51,7 +51,7 @@ const pretty = await format(types, { ...(await resolveConfig(target)), parser: '
 if (process.argv.includes('--check')) {
     const present = await readFile(target, 'utf8').catch(() => '');
     if (present !== pretty) {
-        console.error('resources/js/lib/formats.ts is not what docs/formats say. Run: node bin/generate-types.mjs');
+        console.error('resources/js/generated/formats.ts is not what docs/formats say. Run: node bin/generate-types.mjs');
         process.exit(1);
     }
 } else {

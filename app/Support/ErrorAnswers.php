@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Http\ReaderUnits;
 use App\Workshop\DatabaseFault;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -62,7 +63,7 @@ final class ErrorAnswers
         $status = self::status($error);
 
         // What every screen gets is shared by a middleware that an early error never reaches.
-        $units = Units::of($request)->toArray();
+        $units = ReaderUnits::of($request)->toArray();
 
         return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($error), 'units' => $units])
             ->toResponse($request)->setStatusCode($status);

@@ -10,6 +10,7 @@ use Lira\Evaluation\EvaluatedString;
 use Lira\Finding\Assessment;
 use Lira\Finding\FitAspect;
 use Lira\Finding\FitCheck;
+use Lira\Wording\Units;
 
 /** Whether a set fits its instrument, on one printed page: what is fine, what to adjust, what goes to a repairer. */
 final readonly class FitReport
@@ -42,13 +43,13 @@ final readonly class FitReport
             ))),
             'rows' => array_map(fn (EvaluatedString $string): array => [
                 'position' => $string->position,
-                'gauge' => $this->units->gauge($string->string->spec->type->gauge).' '.$string->string->spec->type->construction->label(),
+                'gauge' => $this->units->gaugeOnPaper($string->string->spec->type->gauge).' '.$string->string->spec->type->construction->label(),
                 'turns' => number_format($string->fit->turns, 1),
                 'leave' => $string->fit->leaveM === null ? null : $this->units->length($string->fit->leaveM),
                 'cells' => array_map(fn (FitAspect $aspect): array => $this->cell($checks, $aspect, $string->position), $aspects),
             ], $this->assessment->evaluation->strings),
             'total' => $this->total(),
-            'todo' => SheetPdf::toDo($this->assessment->findings),
+            'todo' => SheetPdf::toDo($this->assessment->findings, $this->units),
             'changed' => $set->updated_at->toDateString(),
         ];
     }

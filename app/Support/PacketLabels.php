@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Models\StringSet;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Wording\Units;
 
 /** A label for each string's packet, and a card that lists them in the order in which they are fitted. */
 final class PacketLabels
@@ -70,7 +71,7 @@ final class PacketLabels
         return array_map(static fn (EvaluatedString $string): array => [
             'position' => $string->position,
             'note' => $string->tunings[0]->pitch->label(),
-            'gauge' => $units->gauge($string->string->spec->type->gauge),
+            'gauge' => $units->gaugeOnPaper($string->string->spec->type->gauge),
             'construction' => $string->string->spec->type->construction->label(),
             'material' => $string->string->spec->type->material->label(),
             'turns' => number_format($string->fit->turns, 1),

@@ -10,6 +10,7 @@ use Lira\Evaluation\EvaluatedString;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
 use Lira\Target\Intent;
+use Lira\Wording\Units;
 
 /** What changed between two states of a set, for people to read: what, how it was and how it is. */
 final readonly class SetDifference
@@ -91,7 +92,7 @@ final readonly class SetDifference
         $intent = $design->intents[$string->position - 1] ?? new Intent;
 
         return implode(', ', array_filter([
-            $this->units->gauge($spec->type->gauge).' '.$spec->type->construction->label(),
+            $this->units->gaugeOnPaper($spec->type->gauge).' '.$spec->type->construction->label(),
             $spec->type->material->label(),
             $this->units->tension($string->tunings[0]->tensionN, $string->string->density->tolerance),
             $intent->hold->value ?? '',

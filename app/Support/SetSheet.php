@@ -12,6 +12,7 @@ use Lira\Evaluation\StringAtPitch;
 use Lira\Feel\FeltChange;
 use Lira\Pitch\Tuning;
 use Lira\Strings\Source;
+use Lira\Wording\Units;
 
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
 final class SetSheet
@@ -45,7 +46,7 @@ final class SetSheet
                 'tension' => $units->tension($total->tensionN, $total->tolerance()),
                 'change' => self::percent($total->change),
             ], $evaluation->totals),
-            'findings' => SheetPdf::toDo($assessment->findings),
+            'findings' => SheetPdf::toDo($assessment->findings, $units),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
             'changed' => $set->updated_at->toDateString(),
@@ -57,7 +58,7 @@ final class SetSheet
     {
         return [
             'position' => $string->position,
-            'gauge' => $units->gauge($string->string->spec->type->gauge),
+            'gauge' => $units->gaugeOnPaper($string->string->spec->type->gauge),
             'construction' => $string->string->spec->type->construction->label(),
             'material' => $string->string->spec->type->material->label(),
             'length' => $units->length($string->speakingLengthM),

@@ -9,6 +9,7 @@ use Dompdf\Options;
 use Illuminate\Support\Facades\View;
 use Lira\Finding\Finding;
 use Lira\Finding\Remedy;
+use Lira\Wording\Units;
 
 /** Printed sheets: a view on paper, and what all of them say alike. */
 final class SheetPdf
@@ -34,12 +35,12 @@ final class SheetPdf
      * @param  list<Finding>  $findings
      * @return array<string, list<string>> what was found, by what is to be done about it
      */
-    public static function toDo(array $findings): array
+    public static function toDo(array $findings, Units $units): array
     {
         $todo = [];
         foreach (Remedy::cases() as $remedy) {
             $todo[$remedy->label()] = array_values(array_map(
-                static fn (Finding $finding): string => $finding->message,
+                static fn (Finding $finding): string => $finding->message($units),
                 array_filter($findings, static fn (Finding $finding): bool => $finding->remedy === $remedy),
             ));
         }

@@ -7,9 +7,12 @@ namespace Lira\Conversion;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Finding\Assessment;
+use Lira\Finding\Remedy;
 use Lira\Finding\Severity;
 use Lira\Kind\Kind;
 use Lira\Target\Band;
+use Lira\Wording\Statement;
+use Lira\Wording\Units;
 
 /** Whether an instrument is a good candidate for a conversion, and if not, plainly why. */
 final class Candidacy
@@ -26,13 +29,10 @@ final class Candidacy
     /** The change of the total that tips a floating bridge visibly. */
     private const FLOATING = 0.02;
 
-    /** Findings that speak against the instrument, not against the gauge. */
-    private const AGAINST = ['break-risk', 'dull', 'saddle-travel', 'total-over-maximum', 'steel-on-nylon', 'post-hole', 'string-too-short'];
-
     /**
      * @param  Assessment  $assessment  of the chosen strings
      * @param  list<Band>  $bands  what they should pull
-     * @return list<string> nothing if nothing speaks against it
+     * @return list<Statement> nothing if nothing speaks against it
      */
     public static function doubts(Conversion $conversion, SetDesign $design, Assessment $assessment, array $bands): array
     {
@@ -48,15 +48,15 @@ final class Candidacy
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Statement> */
     private static function another(Conversion $conversion): array
     {
         return $conversion->kind === ConversionKind::AddLower
-            ? ['Another string needs its place at the nut, the bridge and the headstock, and a neck wide enough for it. A qualified repairer says whether this instrument has one.']
+            ? [Argument::AnotherPlace->with()]
             : [];
     }
 
-    /** @return list<string> */
+    /** @return list<Statement> */
     private static function bridge(SetDesign $design, SetEvaluation $evaluation): array
     {
         $hardware = $design->instrument->hardware;
@@ -68,15 +68,15 @@ final class Candidacy
 
         return array_values(array_filter([
             $share !== null && abs($share) >= self::FLOATING
-                ? sprintf('Its bridge floats: with %.0f %% %s on it the springs have to be rebalanced.', 100 * abs($share), $share > 0 ? 'more' : 'less')
+                ? Argument::FloatsOtherTotal->with(['by_share' => abs($share), 'way' => $share > 0 ? 'more' : 'less'])
                 : null,
             $spread >= self::FLOATING
-                ? sprintf('Its bridge floats: from one tuning to another the total changes by %.0f %%, and each time it tips until the springs are reset.', 100 * $spread)
+                ? Argument::FloatsBetweenTunings->with(['by_share' => $spread])
                 : null,
-        ], static fn (?string $doubt): bool => $doubt !== null));
+        ], static fn (?Statement $doubt): bool => $doubt !== null));
     }
 
-    /** @return list<string> */
+    /** @return list<Statement> */
     private static function top(SetDesign $design, SetEvaluation $evaluation): array
     {
         $share = $evaluation->totals[0]->change?->share();
@@ -86,37 +86,38 @@ final class Candidacy
         };
 
         return ! $bears && $design->instrument->hardware->maxTotalN === null && $share !== null && $share > self::UNKNOWN_TOP
-            ? [sprintf('The total rises by %.0f %% and it is not recorded what this top may bear: a light or old one must not carry more.', 100 * $share)]
+            ? [Argument::UnknownTop->with(['by_share' => $share])]
             : [];
     }
 
-    /** @return list<string> */
+    /** @return list<Statement> */
     private static function neck(Conversion $conversion, SetDesign $design, SetEvaluation $evaluation): array
     {
         $lengthMm = $evaluation->strings[count($evaluation->strings) - 1]->speakingLengthM * 1000;
 
         return $conversion->kind === ConversionKind::Baritone && $conversion->semitones >= 5 && $lengthMm < Reasons::BARITONE_FROM_MM - 40
             && ! $design->instrument->kind->isBass() && $design->instrument->kind !== Kind::Ukulele && $design->instrument->kind !== Kind::Banjo
-            ? [sprintf('%.0f mm is short for a baritone so low.', $lengthMm)]
+            ? [Argument::NeckTooShort->with(['neck_mm' => $lengthMm])]
             : [];
     }
 
-    /** @return list<string> */
+    /** @return list<Statement> */
     private static function found(Assessment $assessment): array
     {
         $doubts = [];
         foreach ($assessment->findings as $finding) {
-            if ($finding->severity === Severity::Stop || (in_array($finding->code, self::AGAINST, true) && ($finding->severity === Severity::Caution || $finding->code === 'dull'))) {
-                $doubts[$finding->message] = true;
+            if ($finding->severity === Severity::Stop || ($finding->kind->againstInstrument && $finding->remedy !== Remedy::Watch)) {
+                // Over several tunings the same is said once.
+                $doubts[$finding->message(Units::si())] ??= $finding->statement();
             }
         }
 
-        return array_keys($doubts);
+        return array_values($doubts);
     }
 
     /**
      * @param  list<Band>  $bands
-     * @return list<string>
+     * @return list<Statement>
      */
     private static function missed(SetEvaluation $evaluation, array $bands): array
     {
@@ -129,9 +130,9 @@ final class Candidacy
                 continue;
             }
             $doubts[] = match (true) {
-                count($string->tunings) > 1 && $leastN < $aimN && $mostN > $aimN => sprintf('String %d goes from %.0f to %.0f N over the tunings; no one gauge feels right in all of them.', $string->position, $leastN, $mostN),
-                $mostN < $aimN => sprintf('No gauge brings string %d near its aim: %.0f N instead of %.0f N. It would have to be thicker than any there is; a longer scale helps.', $string->position, $mostN, $aimN),
-                default => sprintf('No gauge brings string %d near its aim: %.0f N instead of %.0f N. It would have to be thinner than any there is.', $string->position, $leastN, $aimN),
+                count($string->tunings) > 1 && $leastN < $aimN && $mostN > $aimN => Argument::NoneForAllTunings->with(['string' => $string->position, 'low_n' => $leastN, 'high_n' => $mostN]),
+                $mostN < $aimN => Argument::NoneThickEnough->with(['string' => $string->position, 'tension_n' => $mostN, 'aim_n' => $aimN]),
+                default => Argument::NoneThinEnough->with(['string' => $string->position, 'tension_n' => $leastN, 'aim_n' => $aimN]),
             };
         }
 

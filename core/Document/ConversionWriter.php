@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-/** Writes a converted set as `lira-conversion`, version 1. */
+/** Writes a converted set as `lira-conversion`, version 2. */
 final class ConversionWriter
 {
     public const FORMAT = 'lira-conversion';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @return array<string, mixed> */
     public static function toArray(Converted $converted): array
@@ -18,9 +18,9 @@ final class ConversionWriter
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'name' => $converted->document->design->name,
-            'reasons' => $converted->reasons,
+            'reasons' => StatementWriter::all($converted->reasons),
             'poor_candidate' => $converted->doubts !== [],
-            'doubts' => $converted->doubts,
+            'doubts' => StatementWriter::all($converted->doubts),
             'document' => $converted->document->json,
             'evaluation' => EvaluationWriter::toArray($converted->document, $converted->assessment, $converted->document->bands()),
         ];

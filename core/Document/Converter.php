@@ -17,6 +17,8 @@ use Lira\Solver\NoSolution;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solution;
 use Lira\Strings\BuiltString;
+use Lira\Wording\Statement;
+use Lira\Wording\Units;
 
 /**
  * Turns a set document into the one it is to be converted to: another tuning, scale or number of strings, measured from the
@@ -56,7 +58,7 @@ final readonly class Converter
         $feelsLike = $document->baseline->name ?? '';
         $reasons = Reasons::of($this->conversion, $this->present->design, $before->evaluation(), $assessment->evaluation, $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike);
         $doubts = Candidacy::doubts($this->conversion, $document->design, $assessment, $document->bands());
-        $json->notes = implode("\n", [...$reasons, ...array_map(static fn (string $doubt): string => "Against it: {$doubt}", $doubts)]);
+        $json->notes = implode("\n", [...array_map(static fn (Statement $reason): string => $reason->text(Units::si()), $reasons), ...array_map(static fn (Statement $doubt): string => "Against it: {$doubt->text(Units::si())}", $doubts)]);
 
         return new Converted(SetDocument::from($json), $assessment, $reasons, $doubts);
     }
@@ -284,7 +286,7 @@ final readonly class Converter
 
         return [
             ...StringTypeWriter::toArray($string->spec->type),
-        ] + ($density === null ? [] : ['density' => [
+        ] + ($density === null ? [] : ['density' => (object) [
             'kg_per_m' => $density->kgPerM,
             'source' => $density->source->value,
             'state' => $density->state->value,

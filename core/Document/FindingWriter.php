@@ -16,12 +16,12 @@ final class FindingWriter
     public static function all(array $findings): array
     {
         return array_map(static fn (Finding $finding): array => [
-            'code' => $finding->code,
+            'code' => $finding->kind->code,
             'severity' => $finding->severity->value,
             'remedy' => $finding->remedy->value,
             'position' => $finding->position,
             'tuning' => $finding->tuning,
-            'message' => $finding->message,
+            ...StatementWriter::said($finding->statement()),
             'value' => $finding->value,
             'limit' => $finding->limit,
             'unit' => $finding->unit?->value,

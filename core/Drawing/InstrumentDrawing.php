@@ -7,6 +7,7 @@ namespace Lira\Drawing;
 use Lira\Design\SetDesign;
 use Lira\Finding\Assessment;
 use Lira\Finding\Finding;
+use Lira\Finding\Place;
 
 /** An instrument drawn to scale from what was measured, with a set of strings on it and marks where something was found. */
 final readonly class InstrumentDrawing
@@ -66,7 +67,7 @@ final readonly class InstrumentDrawing
     {
         $marks = [];
         foreach ($findings as $index => $finding) {
-            $place = Place::of($finding);
+            $place = $finding->kind->place;
             $drawn = $finding->position === null ? null : ($strings[$finding->position - 1] ?? null);
             $marks[] = new Mark($index, $place, $finding->position, $drawn === null ? self::onAll($strings, $place) : self::on($drawn, $place));
         }

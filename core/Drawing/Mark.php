@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Drawing;
 
+use Lira\Finding\Place;
+
 /** Where a finding is shown on the plan of the instrument. */
 final readonly class Mark
 {

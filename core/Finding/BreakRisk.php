@@ -12,6 +12,11 @@ use Lira\Limit\Limits;
 /** A string that uses too much of its breaking load. */
 final class BreakRisk implements Rule
 {
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('break-risk', Place::String, '{pitch} takes {share} of what string {string} can bear: [risk=snaps|it will snap. Tune lower, or change to a shorter scale or a stronger core; another plain gauge hardly helps.][risk=breaks|expect breakage. Tune up slowly with eye protection on, and keep a spare.][risk=wears|it will not last as long as usual.]', againstInstrument: true);
+    }
+
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $found = [];
@@ -21,12 +26,11 @@ final class BreakRisk implements Rule
                 if ($share === null || $share < $limits->of(Limit::ShorterLife)) {
                     continue;
                 }
-                $percent = round(100 * $share);
-                $pulls = "{$at->pitch->label()} takes {$percent} % of what string {$string->position} can bear";
+                $says = ['pitch' => $at->pitch->label(), 'share' => $share, 'string' => $string->position];
                 [$finding, $limit] = match (true) {
-                    $share > $limits->of(Limit::BreakStop) => [Finding::stop('break-risk', Remedy::String, "{$pulls}: it will snap. Tune lower, or change to a shorter scale or a stronger core; another plain gauge hardly helps."), Limit::BreakStop],
-                    $share >= $limits->of(Limit::BreakCaution) => [Finding::caution('break-risk', Remedy::String, "{$pulls}: expect breakage. Tune up slowly with eye protection on, and keep a spare."), Limit::BreakCaution],
-                    default => [Finding::note('break-risk', Remedy::Watch, "{$pulls}: it will not last as long as usual."), Limit::ShorterLife],
+                    $share > $limits->of(Limit::BreakStop) => [self::kind()->stop(Remedy::String, $says + ['risk' => 'snaps']), Limit::BreakStop],
+                    $share >= $limits->of(Limit::BreakCaution) => [self::kind()->caution(Remedy::String, $says + ['risk' => 'breaks']), Limit::BreakCaution],
+                    default => [self::kind()->note(Remedy::Watch, $says + ['risk' => 'wears']), Limit::ShorterLife],
                 };
                 $found[] = $finding->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($share, $limits->of($limit), Unit::Share, $limit->reason());
             }

@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Lira\Finding;
 
-/** One thing to know about a set: what, how much it matters, where, its number and its limit, and what to do. */
+use Lira\Wording\Statement;
+use Lira\Wording\Units;
+
+/**
+ * One thing to know about a set: what, how much it matters, where, its number and its limit, and what to do.
+ *
+ * @phpstan-import-type Parameters from Statement
+ */
 final readonly class Finding
 {
-    private function __construct(
-        public string $code,
+    /** @param  Parameters  $parameters  of its sentence */
+    public function __construct(
+        public FindingKind $kind,
         public Severity $severity,
         public Remedy $remedy,
-        public string $message,
+        public array $parameters,
         public ?int $position = null,
         public ?string $tuning = null,
         public ?float $value = null,
@@ -20,22 +28,14 @@ final readonly class Finding
         public ?string $reason = null,
     ) {}
 
-    /** @param  string  $message  one sentence in a technician's words that says what to do */
-    public static function stop(string $code, Remedy $remedy, string $message): self
+    public function statement(): Statement
     {
-        return new self($code, Severity::Stop, $remedy, $message);
+        return new Statement($this->kind->code, $this->kind->sentence, $this->parameters);
     }
 
-    /** @param  string  $message  one sentence in a technician's words that says what to do */
-    public static function caution(string $code, Remedy $remedy, string $message): self
+    public function message(Units $units): string
     {
-        return new self($code, Severity::Caution, $remedy, $message);
-    }
-
-    /** @param  string  $message  one sentence in a technician's words that says what to do */
-    public static function note(string $code, Remedy $remedy, string $message): self
-    {
-        return new self($code, Severity::Note, $remedy, $message);
+        return $this->statement()->text($units);
     }
 
     public function onString(int $position): self
@@ -62,7 +62,7 @@ final readonly class Finding
     private function with(array $changed): self
     {
         return new self(
-            $this->code, $this->severity, $this->remedy, $this->message,
+            $this->kind, $this->severity, $this->remedy, $this->parameters,
             $changed['position'] ?? $this->position,
             $changed['tuning'] ?? $this->tuning,
             $changed['value'] ?? $this->value,

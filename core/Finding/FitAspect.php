@@ -20,22 +20,9 @@ enum FitAspect: string
             self::NutSlot => 'Nut slot',
             self::PostHole => 'Post hole',
             self::NutAngle => 'Angle behind the nut',
-            self::SaddleTravel => 'Saddle setback',
+            self::SaddleTravel => 'Saddle travel',
             self::SaddleAngle => 'Angle behind the saddle',
             self::Length => 'String length',
-        };
-    }
-
-    /** @return list<string> the findings that say that it does not fit */
-    public function codes(): array
-    {
-        return match ($this) {
-            self::NutSlot => ['nut-slot-narrow', 'nut-slot-wide'],
-            self::PostHole => ['post-hole'],
-            self::NutAngle => ['nut-angle', 'more-turns'],
-            self::SaddleTravel => ['saddle-travel'],
-            self::SaddleAngle => ['saddle-angle'],
-            self::Length => ['string-too-short'],
         };
     }
 }

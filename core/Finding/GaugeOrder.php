@@ -11,6 +11,11 @@ use Lira\Limit\Limits;
 /** A lower string that is thinner than its higher neighbour: rarely meant. Judged by pitch, so octave and re-entrant tunings pass. */
 final class GaugeOrder implements Rule
 {
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('gauge-order', Place::String, 'String {string} is lower than string {higher} and thinner. Check that they are not swapped.');
+    }
+
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $found = [];
@@ -21,11 +26,10 @@ final class GaugeOrder implements Rule
             }
             $interval = $string->tunings[0]->frequencyHz <=> $next->tunings[0]->frequencyHz;
             [$lower, $higher] = $interval >= 0 ? [$next, $string] : [$string, $next];
-            if ($interval !== 0 && $lower->string->build->outerDiameterM < $higher->string->build->outerDiameterM - 1e-9) {
-                $found[] = Finding::note('gauge-order', Remedy::String, sprintf(
-                    'String %d is lower than string %d and thinner. Check that they are not swapped.',
-                    $lower->position, $higher->position,
-                ))->onString($lower->position)->measured($lower->string->build->outerDiameterM * 1000, $higher->string->build->outerDiameterM * 1000, Unit::Millimetres, 'A lower string is usually the thicker one of the two; neighbours are easily swapped.');
+            [$lowerM, $higherM] = [$lower->string->build->outerDiameterM, $higher->string->build->outerDiameterM];
+            if ($interval !== 0 && $lowerM < $higherM - 1e-9) {
+                $found[] = self::kind()->note(Remedy::String, ['string' => $lower->position, 'higher' => $higher->position])
+                    ->onString($lower->position)->measured($lowerM * 1000, $higherM * 1000, Unit::Millimetres, 'A lower string is usually the thicker one of the two; neighbours are easily swapped.');
             }
         }
 

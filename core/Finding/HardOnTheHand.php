@@ -12,6 +12,11 @@ use Lira\Limit\Limits;
 /** A string far tighter than any the hand is used to. */
 final class HardOnTheHand implements Rule
 {
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('hard-on-the-hand', Place::String, 'String {string} at {pitch} pulls {tension_n}, hard on the hand beyond {hard_n}: go lighter, or tune lower.');
+    }
+
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $zones = $evaluation->zones;
@@ -19,10 +24,8 @@ final class HardOnTheHand implements Rule
         foreach ($zones->usual ? [] : $evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
                 if ($at->tensionN > $zones->hardN) {
-                    $found[] = Finding::note('hard-on-the-hand', Remedy::String, sprintf(
-                        'String %d at %s pulls %.0f N, hard on the hand beyond %.0f N: go lighter, or tune lower.',
-                        $string->position, $at->pitch->label(), $at->tensionN, $zones->hardN,
-                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $zones->hardN, Unit::Newtons, Limit::HardShare->reason());
+                    $found[] = self::kind()->note(Remedy::String, ['string' => $string->position, 'pitch' => $at->pitch->label(), 'tension_n' => $at->tensionN, 'hard_n' => $zones->hardN])
+                        ->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $zones->hardN, Unit::Newtons, Limit::HardShare->reason());
                 }
             }
         }

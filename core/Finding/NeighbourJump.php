@@ -9,9 +9,14 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
-/** Neighbours whose tensions differ more than the hand overlooks. */
+/** Two neighbours that pull so differently that the hand notices. */
 final class NeighbourJump implements Rule
 {
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('neighbour-jump', Place::String, 'Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.');
+    }
+
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $most = $limits->of(Limit::NeighbourJump);
@@ -25,11 +30,9 @@ final class NeighbourJump implements Rule
                 $other = $next->tunings[$tuning]->tensionN;
                 $jump = max($at->tensionN, $other) / min($at->tensionN, $other) - 1;
                 if ($jump > $most) {
-                    $tight = $at->tensionN > $other ? $string->position : $next->position;
-                    $found[] = Finding::note('neighbour-jump', Remedy::String, sprintf(
-                        'Strings %d and %d differ by %.0f %%: string %d will feel the tighter. Step one of them by a gauge.',
-                        $string->position, $next->position, 100 * $jump, $tight,
-                    ))->onString($tight)->inTuning($design->tunings[$tuning]->name)->measured($jump, $most, Unit::Change, Limit::NeighbourJump->reason());
+                    $tighter = $at->tensionN > $other ? $string->position : $next->position;
+                    $found[] = self::kind()->note(Remedy::String, ['string' => $string->position, 'next' => $next->position, 'by_share' => $jump, 'tighter' => $tighter])
+                        ->onString($tighter)->inTuning($design->tunings[$tuning]->name)->measured($jump, $most, Unit::Change, Limit::NeighbourJump->reason());
                 }
             }
         }

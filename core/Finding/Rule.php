@@ -11,6 +11,9 @@ use Lira\Limit\Limits;
 /** One thing that is looked for in an evaluated set. To add one: a class here, and a line in {@see Rulebook}. */
 interface Rule
 {
+    /** What there is to know about it, wherever it is found. */
+    public static function kind(): FindingKind;
+
     /** @return list<Finding> */
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array;
 }

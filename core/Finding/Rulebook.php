@@ -11,37 +11,57 @@ use Lira\Limit\Limits;
 /** Every rule there is, in the order in which a technician goes through them. */
 final class Rulebook
 {
-    /** @return list<Rule> */
+    /** @return list<non-empty-list<Rule>> what is looked at together, string by string */
     public static function rules(): array
     {
         return [
-            new BreakRisk,
-            new TooSlack,
-            new HardOnTheHand,
-            new TotalTension,
-            new MaterialSuits,
-            new EndSuits,
-            new NutFit,
-            new PostFit,
-            new SaddleFit,
-            new StringLength,
-            new SpringBalance,
-            new DullString,
-            new NeighbourJump,
-            new GaugeOrder,
+            [new BreakRisk],
+            [new TooSlack],
+            [new HardOnTheHand],
+            [new TotalOverMaximum, new TotalChange],
+            [new SteelOnNylon, new NotMagnetic, new BronzeOnMagnetic],
+            [new WrongEnd],
+            [new NutSlotNarrow, new NutSlotWide, new NutAngle],
+            [new PostHole, new MoreTurns],
+            [new SaddleTravel, new SaddleAngle],
+            [new StringTooShort],
+            [new SpringBalance],
+            [new DullString],
+            [new NeighbourJump],
+            [new GaugeOrder],
         ];
+    }
+
+    /** @return list<FindingKind> */
+    public static function kinds(): array
+    {
+        return array_map(static fn (Rule $rule): FindingKind => $rule::kind(), array_merge(...self::rules()));
     }
 
     /** @return list<Finding> what must stop one first, then cautions, then notes */
     public static function look(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $found = [];
-        foreach (self::rules() as $rule) {
-            foreach ($rule->find($design, $evaluation, $limits) as $finding) {
+        foreach (self::rules() as $together) {
+            foreach (self::found($together, $design, $evaluation, $limits) as $finding) {
                 $found[$finding->severity->value][] = $finding;
             }
         }
 
         return [...$found[Severity::Stop->value] ?? [], ...$found[Severity::Caution->value] ?? [], ...$found[Severity::Note->value] ?? []];
+    }
+
+    /**
+     * @param  non-empty-list<Rule>  $rules
+     * @return list<Finding> string 1 first, what is about all of them last
+     */
+    private static function found(array $rules, SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    {
+        $found = array_merge(...array_map(static fn (Rule $rule): array => $rule->find($design, $evaluation, $limits), $rules));
+        if (count($rules) > 1) {
+            usort($found, static fn (Finding $a, Finding $b): int => ($a->position ?? PHP_INT_MAX) <=> ($b->position ?? PHP_INT_MAX));
+        }
+
+        return $found;
     }
 }

@@ -12,6 +12,14 @@ use Lira\Limit\Limits;
 /** A floating bridge whose springs have to balance another total. */
 final class SpringBalance implements Rule
 {
+    /** Within which a bridge still sits level, relative. */
+    private const LEVEL = 0.005;
+
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('springs', Place::Anchor, 'The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.');
+    }
+
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $hardware = $design->instrument->hardware;
@@ -21,16 +29,16 @@ final class SpringBalance implements Rule
             return [];
         }
         $ratio = Springs::forceRatio($change->baselineN, $total->tensionN);
-        if (abs($ratio - 1) < 0.005) {
+        if (abs($ratio - 1) < self::LEVEL) {
             return [];
         }
-        $message = sprintf('The bridge floats: its springs must pull %.2f times as hard as before', $ratio);
+        $says = ['ratio' => $ratio];
         if ($hardware->springs !== null) {
             $travelM = Springs::travelM($total->tensionN - $change->baselineN, $hardware->springs->rateNPerM, $hardware->springs->count);
-            $message .= sprintf(', which %s the claw by about %.1f mm', $travelM > 0 ? 'tightens' : 'loosens', abs($travelM) * 1000);
+            $says += ['claw' => $travelM > 0 ? 'tightens' : 'loosens', 'travel_mm' => abs($travelM) * 1000];
         }
 
-        return [Finding::caution('springs', Remedy::Adjust, "{$message}. Turn the claw’s screws while tuning until the bridge sits level.")
+        return [self::kind()->caution(Remedy::Adjust, $says)
             ->inTuning($total->tuning)->measured($ratio, 1.0, Unit::Ratio, 'Springs and strings pull against each other: the bridge sits level only where they balance.')];
     }
 }

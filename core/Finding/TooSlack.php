@@ -12,17 +12,23 @@ use Lira\Limit\Limits;
 /** A string below the tension at which it still holds. */
 final class TooSlack implements Rule
 {
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('too-slack', Place::String, 'String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: go heavier, or tune higher.');
+    }
+
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $floorN = $evaluation->holdingN;
+        if ($floorN === null) {
+            return [];
+        }
         $found = [];
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
-                if ($floorN !== null && $at->tensionN < $floorN) {
-                    $found[] = Finding::caution('too-slack', Remedy::String, sprintf(
-                        'String %d at %s pulls %.0f N and flaps below %.0f N: go heavier, or tune higher.',
-                        $string->position, $at->pitch->label(), $at->tensionN, $floorN,
-                    ))->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $floorN, Unit::Newtons, Limit::HoldingShare->reason());
+                if ($at->tensionN < $floorN) {
+                    $found[] = self::kind()->caution(Remedy::String, ['string' => $string->position, 'pitch' => $at->pitch->label(), 'tension_n' => $at->tensionN, 'floor_n' => $floorN])
+                        ->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $floorN, Unit::Newtons, Limit::HoldingShare->reason());
                 }
             }
         }

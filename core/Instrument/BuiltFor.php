@@ -9,4 +9,12 @@ enum BuiltFor: string
 {
     case Steel = 'steel';
     case Nylon = 'nylon';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Steel => 'steel strings',
+            self::Nylon => 'nylon strings',
+        };
+    }
 }

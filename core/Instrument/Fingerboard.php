@@ -11,4 +11,14 @@ enum Fingerboard: string
     case Ebony = 'ebony';
     case Maple = 'maple';
     case Other = 'other';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Rosewood => 'rosewood, bare',
+            self::Ebony => 'ebony, bare',
+            self::Maple => 'maple, lacquered',
+            self::Other => 'another wood',
+        };
+    }
 }

@@ -11,4 +11,14 @@ enum Pickup: string
     case Magnetic = 'magnetic';
     case Piezo = 'piezo';
     case Microphone = 'microphone';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'none',
+            self::Magnetic => 'magnetic',
+            self::Piezo => 'piezo',
+            self::Microphone => 'microphone',
+        };
+    }
 }

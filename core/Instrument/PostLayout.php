@@ -20,4 +20,12 @@ enum PostLayout: string
             default => self::BothSides,
         };
     }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::OneSide => 'all on one side',
+            self::BothSides => 'on both sides',
+        };
+    }
 }

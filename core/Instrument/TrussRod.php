@@ -17,4 +17,14 @@ enum TrussRod: string
     {
         return $this === self::OneWay || $this === self::TwoWay;
     }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::OneWay => 'works one way',
+            self::TwoWay => 'works both ways',
+            self::Fixed => 'fixed bar',
+            self::None => 'none',
+        };
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Strings;
 
+use Lira\Material\Material;
+
 /** How a string is built. */
 enum Construction: string
 {
@@ -16,6 +18,19 @@ enum Construction: string
     public function isWound(): bool
     {
         return $this !== self::Plain;
+    }
+
+    /** @return non-empty-list<Material> what a string built so can be of: its own material when plain, else its wrap's */
+    public function materials(): array
+    {
+        return match ($this) {
+            self::Plain => [Material::MusicWire, Material::Nylon, Material::Fluorocarbon, Material::SyntheticGut, Material::Polyurethane],
+            self::TapeWound => [Material::NylonTape],
+            default => [
+                Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel,
+                Material::PhosphorBronze, Material::Bronze8020, Material::SilverPlatedCopper,
+            ],
+        };
     }
 
     public function label(): string

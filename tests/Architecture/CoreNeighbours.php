@@ -15,6 +15,7 @@ final class CoreNeighbours
         'Tension' => [],
         'Limit' => [],
         'Supply' => [],
+        'Wording' => ['Length'],
         'Feel' => ['Material', 'Stiffness', 'Length'],
         'Strings' => ['Material', 'Length', 'Kind', 'Tension'],
         'Fit' => ['Stiffness', 'Length', 'Feel', 'Strings'],
@@ -25,12 +26,12 @@ final class CoreNeighbours
         'Target' => ['Kind', 'Feel'],
         'Design' => ['Feel', 'Strings', 'Pitch', 'Instrument', 'Target'],
         'Evaluation' => ['Stiffness', 'Tension', 'Limit', 'Feel', 'Strings', 'Fit', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],
-        'Finding' => ['Material', 'Limit', 'Strings', 'Fit', 'Instrument', 'Design', 'Evaluation'],
+        'Finding' => ['Material', 'Limit', 'Wording', 'Strings', 'Fit', 'Instrument', 'Design', 'Evaluation'],
         'Drawing' => ['Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],
         'Solver' => ['Length', 'Kind', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],
-        'Conversion' => ['Kind', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding'],
+        'Conversion' => ['Kind', 'Wording', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding'],
         'Reach' => ['Limit', 'Strings', 'Fit', 'Instrument', 'Strength', 'Design', 'Evaluation'],
         'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target'],
-        'Document' => ['Material', 'Length', 'Kind', 'Tension', 'Limit', 'Feel', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design', 'Evaluation', 'Finding', 'Drawing', 'Solver', 'Conversion', 'Reach'],
+        'Document' => ['Material', 'Length', 'Kind', 'Tension', 'Limit', 'Wording', 'Feel', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design', 'Evaluation', 'Finding', 'Drawing', 'Solver', 'Conversion', 'Reach'],
     ];
 }

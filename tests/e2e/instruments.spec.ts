@@ -143,12 +143,12 @@ test('another set is tried on by its name, string by string, and its fit report 
 test('a string whose end its instrument cannot hold is told, and where', async ({ page }) => {
     await openSet(page, 'Sandpiper, open D');
     const panel = page.getByRole('complementary', { name: 'String 1' });
-    await panel.getByRole('combobox', { name: 'Its end has' }).click();
+    await panel.getByRole('combobox', { name: 'End' }).click();
     await page.getByRole('option', { name: 'a ball' }).click();
     await panel.getByRole('button', { name: 'The same for all strings' }).click();
     const findings = page.getByRole('region', { name: 'Findings' });
     await expect(findings).toContainText('String 5 has a ball end and this instrument has hooks for loops');
-    await panel.getByRole('combobox', { name: 'Its end has' }).click();
+    await panel.getByRole('combobox', { name: 'End' }).click();
     await page.getByRole('option', { name: 'a loop' }).click();
     await panel.getByRole('button', { name: 'The same for all strings' }).click();
     await expect(findings).not.toContainText('it cannot be held');

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { completed, poolQuestion, question } from '../../resources/js/bench/question';
-import type { Evaluation, SetDocument } from '../../resources/js/lib/formats';
+import type { Evaluation, SetDocument } from '../../resources/js/generated/formats';
 import { oneAtATime } from '../../resources/js/lib/oneAtATime';
 
 describe('one question at a time', () => {

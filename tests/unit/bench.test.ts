@@ -3,7 +3,7 @@ import { axisDomain, createAxis } from '../../resources/js/bench/lanes/axis';
 import { createBenchStore } from '../../resources/js/bench/benchStore';
 import * as edits from '../../resources/js/bench/edits';
 import { nearestTo, neighbour, type Choice } from '../../resources/js/bench/lanes/gauges';
-import type { SetDocument } from '../../resources/js/lib/formats';
+import type { SetDocument } from '../../resources/js/generated/formats';
 
 const document: SetDocument = {
     format: 'lira-set',

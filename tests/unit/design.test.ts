@@ -9,7 +9,7 @@ import { staysFitting } from '../../resources/js/bench/lanes/axis';
 import { ticksOf } from '../../resources/js/bench/lanes/ticks';
 import { findingFigure } from '../../resources/js/lib/findingFigure';
 import { addTone, strummed } from '../../resources/js/bench/sound/pluck';
-import type { SetDocument } from '../../resources/js/lib/formats';
+import type { SetDocument } from '../../resources/js/generated/formats';
 import type { PitchLadder } from '../../resources/js/lib/pitch';
 
 const units = { length: 'mm', gauge: 'thou', tension: 'N' } as const;

@@ -5,7 +5,7 @@ import { matching, type Summary } from '../../resources/js/instruments/matching'
 import { figureAsRead, resolutionMm } from '../../resources/js/instruments/measures/resolution';
 import { boundHz, labelled, ORDER, pitchRange, runs } from '../../resources/js/instruments/reach/chart';
 import { apart, withRoom } from '../../resources/js/instruments/room';
-import type { Finding, GaugeReach, Mark } from '../../resources/js/lib/formats';
+import type { Finding, GaugeReach, Mark } from '../../resources/js/generated/formats';
 
 const metric = { length: 'mm', gauge: 'thou', tension: 'N' } as const;
 const imperial = { length: 'in', gauge: 'thou', tension: 'lbf' } as const;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { GROUPS, measured, measureDraft } from '../../resources/js/instruments/measures/measures';
-import type { Instrument } from '../../resources/js/lib/formats';
+import type { Instrument } from '../../resources/js/generated/formats';
 
 const metric = { length: 'mm', gauge: 'thou', tension: 'N' } as const;
 const imperial = { length: 'in', gauge: 'thou', tension: 'lbf' } as const;

@@ -3,7 +3,7 @@ import { createBenchStore, type BenchStore } from '../../resources/js/bench/benc
 import * as edits from '../../resources/js/bench/edits';
 import { createSaver, type SavedSet, type Saver } from '../../resources/js/bench/saving/saver';
 import { leftUnsaved } from '../../resources/js/bench/saving/unsaved';
-import type { SetDocument } from '../../resources/js/lib/formats';
+import type { SetDocument } from '../../resources/js/generated/formats';
 
 const DOCUMENT: SetDocument = {
     format: 'lira-set',

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { question } from '../../resources/js/bench/question';
 import { aimOf, taken, targetOf } from '../../resources/js/bench/choosing/solve';
-import type { RankedSet, SetDocument } from '../../resources/js/lib/formats';
+import type { RankedSet, SetDocument } from '../../resources/js/generated/formats';
 
 const document: SetDocument = {
     format: 'lira-set',

@@ -37,7 +37,7 @@ describe('gauges', () => {
 
     test('are written without needless digits', () => {
         expect([0.011, 0.0105, 0.1].map((inches) => formatGauge(inches, metric))).toEqual(['11', '10.5', '100']);
-        expect(formatGauge(0.011, fine)).toBe('0.28');
+        expect(formatGauge(0.011, fine)).toBe('0.279');
     });
 });
 

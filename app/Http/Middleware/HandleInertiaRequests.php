@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Support\Units;
+use App\Http\ReaderUnits;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
@@ -16,6 +16,6 @@ final class HandleInertiaRequests extends Middleware
     /** @return array<string, mixed> */
     public function share(Request $request): array
     {
-        return [...parent::share($request), 'units' => Units::of($request)->toArray()];
+        return [...parent::share($request), 'units' => ReaderUnits::of($request)->toArray()];
     }
 }

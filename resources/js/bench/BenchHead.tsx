@@ -1,7 +1,7 @@
 import { Glyph } from '../ui/Glyph';
 import { Link, router } from '@inertiajs/react';
 import { memo } from 'react';
-import type { SetDocument } from '../lib/formats';
+import type { SetDocument } from '../generated/formats';
 import { tuningLabel } from '../lib/pitch';
 import { formatLength, useUnits, type Units } from '../lib/units';
 import { Button } from '../ui/Button';

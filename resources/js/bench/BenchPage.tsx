@@ -2,7 +2,7 @@ import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import type { Evaluation, PoolGauge, PoolString } from '../lib/formats';
+import type { Evaluation, PoolGauge, PoolString } from '../generated/formats';
 import type { PitchLadder } from '../lib/pitch';
 import { useUnits } from '../lib/units';
 import { Lazily } from '../ui/Lazily';

@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import type { SetDocument } from '../lib/formats';
+import type { SetDocument } from '../generated/formats';
 import type { Edit } from './edits';
 
 /** One design on the bench: the document, the way back and forth, and where one is looking. */

@@ -1,4 +1,4 @@
-import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../lib/formats';
+import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../generated/formats';
 import { stepped, type PitchLadder } from '../lib/pitch';
 import { materialsFor } from '../lib/strings';
 

@@ -1,5 +1,5 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
-import type { Evaluation, SetDocument } from '../lib/formats';
+import type { Evaluation, SetDocument } from '../generated/formats';
 
 /** A question to the core: all that the figures may depend on, so that renaming a set asks nothing, and what is asked besides. */
 export function question(document: SetDocument, besides: Pick<SetDocument, 'pool' | 'target'>): string {

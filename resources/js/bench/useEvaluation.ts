@@ -2,7 +2,7 @@ import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanst
 import { useEffect, useState } from 'react';
 import { ask, Refused, willPass } from '../lib/api';
 import { tell, untell } from '../ui/notices';
-import type { Evaluation, SetDocument } from '../lib/formats';
+import type { Evaluation, SetDocument } from '../generated/formats';
 import { oneAtATime } from '../lib/oneAtATime';
 import { useBenchStore } from './benchStore';
 import { completed, poolQuestion, question } from './question';

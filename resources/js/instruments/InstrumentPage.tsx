@@ -4,7 +4,7 @@ import { useEffect, useState, type SyntheticEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
 import { ask, asRefused, Refused } from '../lib/api';
-import type { Instrument, Kind } from '../lib/formats';
+import type { Instrument, Kind } from '../generated/formats';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';

@@ -1,4 +1,4 @@
-import type { Scale, ShortString } from '../lib/formats';
+import type { Scale, ShortString } from '../generated/formats';
 import { formatLength, useUnits } from '../lib/units';
 import type { ScaleDraft } from './scale';
 

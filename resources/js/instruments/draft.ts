@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import type { Instrument, Kind, Problem, StringTree } from '../lib/formats';
+import type { Instrument, Kind, Problem, StringTree } from '../generated/formats';
 import { useUnits } from '../lib/units';
 import { measured, measureDraft, type MeasureDraft, type Usual } from './measures/measures';
 import { readScale, scaleDraft, type ScaleDraft } from './scale';

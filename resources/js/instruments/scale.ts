@@ -1,4 +1,4 @@
-import type { Instrument, Problem, Scale, ShortString } from '../lib/formats';
+import type { Instrument, Problem, Scale, ShortString } from '../generated/formats';
 import { lengthFigure, parseLength, type Units } from '../lib/units';
 
 /** A scale as it is being typed: every field as text, so that nothing typed is lost when the way of measuring changes. */

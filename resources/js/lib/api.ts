@@ -1,4 +1,4 @@
-import type { LiraError, Problem } from './formats';
+import type { LiraError, Problem } from '../generated/formats';
 import { reached, unreached } from './reach';
 
 /** What the server refused, with the place and the sentence for each problem. */

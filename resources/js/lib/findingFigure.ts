@@ -1,11 +1,11 @@
-import type { Finding } from './formats';
-import { formatLength, formatShare, tensionIn, type Units } from './units';
+import type { Finding } from '../generated/formats';
+import { formatForce, formatLength, formatShare, type Units } from './units';
 
 /** What a finding measured, or its limit, as it is read. */
 export function findingFigure(value: number, unit: Finding['unit'], units: Units): string {
     switch (unit) {
         case 'N':
-            return `${tensionIn(value, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`;
+            return formatForce(value, units);
         case 'mm':
             return units.length === 'in' ? formatLength(value, units) : `${Number(value.toFixed(2))} mm`;
         case 'deg':

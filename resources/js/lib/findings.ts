@@ -1,9 +1,5 @@
-import type { Finding } from './formats';
+import type { Finding } from '../generated/formats';
+import { REMEDIES as NAMES } from '../generated/words';
 
 /** What kind of thing cures it, in the order in which one would think of it. */
-export const REMEDIES: { remedy: Finding['remedy']; name: string }[] = [
-    { remedy: 'string', name: 'Choose another string' },
-    { remedy: 'adjust', name: 'Adjust it yourself' },
-    { remedy: 'repairer', name: 'To a qualified repairer' },
-    { remedy: 'watch', name: 'Keep an eye on' },
-];
+export const REMEDIES = Object.entries(NAMES).map(([remedy, name]) => ({ remedy: remedy as Finding['remedy'], name }));

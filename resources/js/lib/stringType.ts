@@ -1,4 +1,4 @@
-import type { Construction, Material } from './formats';
+import type { Construction, Material } from '../generated/formats';
 
 /**
  * Which string it is: its construction, its material and its gauge in whole nanometres, of which a thousandth of an inch has

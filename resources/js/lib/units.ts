@@ -1,4 +1,5 @@
 import { usePage } from '@inertiajs/react';
+import { fixed, trimmed } from './figures';
 
 /** The units somebody reads and types in. Everything else is SI; conversion happens here and nowhere else. */
 export interface Units {
@@ -21,13 +22,9 @@ export function rememberUnits(units: Units): void {
     document.cookie = `lira_units=${words}; path=/; max-age=${YEAR}; samesite=lax`;
 }
 
-function trimmed(value: number, decimals: number): string {
-    return value.toFixed(decimals).replace(/\.?0+$/, '');
-}
-
 /** A gauge as people say it: 10.5 (thousandths of an inch) or 0.267 (mm). */
 export function formatGauge(inches: number, units: Units): string {
-    return units.gauge === 'mm' ? (inches * MM_PER_INCH).toFixed(2) : trimmed(inches * 1000, 2);
+    return units.gauge === 'mm' ? trimmed(inches * MM_PER_INCH, 3) : trimmed(inches * 1000, 2);
 }
 
 export function gaugeUnit(units: Units): string {
@@ -64,7 +61,9 @@ export function formatLength(mm: number, units: Units): string {
 
 /** A small length from millimetres, as a calliper reads it; `decimals` are those of a millimetre. */
 export function fineLength(mm: number, units: Units, decimals = 2): string {
-    return units.length === 'in' ? `${(mm / MM_PER_INCH).toFixed(decimals + 2)} in` : `${mm.toFixed(decimals)} mm`;
+    return units.length === 'in'
+        ? `${fixed(mm / MM_PER_INCH, decimals === 0 ? 1 : decimals + 2)} in`
+        : `${fixed(mm, decimals)} mm`;
 }
 
 /** The number alone, for a field with its unit beside it. */
@@ -117,7 +116,12 @@ export function formatTension(newtons: number, lowN: number, highN: number, unit
 export function tensionFigure(newtons: number, lowN: number, highN: number, units: Units): string {
     const value = tensionIn(newtons, units);
     const unsure = tensionIn(highN - lowN, units) / 2;
-    return value.toFixed(unsure >= 0.5 && value >= 10 ? 0 : unsure < 0.005 ? 2 : 1);
+    return fixed(value, unsure >= 0.5 && value >= 10 ? 0 : unsure < 0.005 ? 2 : 1);
+}
+
+/** A tension in a sentence: whole newtons, or tenths of a pound or kilogram. */
+export function formatForce(newtons: number, units: Units): string {
+    return `${fixed(tensionIn(newtons, units), units.tension === 'N' ? 0 : 1)} ${units.tension}`;
 }
 
 /** A signed percentage, with a real minus sign. */
@@ -129,6 +133,6 @@ export function formatShare(share: number): string {
 /** A signed change of tension, with the digits that the tension itself earns. */
 export function formatTensionChange(newtons: number, lowN: number, highN: number, units: Units): string {
     const unsure = tensionIn(highN - lowN, units) / 2;
-    const figure = tensionIn(Math.abs(newtons), units).toFixed(unsure >= 0.5 ? 0 : 1);
+    const figure = fixed(tensionIn(Math.abs(newtons), units), unsure >= 0.5 ? 0 : 1);
     return `${Number(figure) === 0 ? '±' : newtons < 0 ? '−' : '+'}${figure} ${units.tension}`;
 }

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
 import { ask, asRefused, type Refused } from '../lib/api';
-import type { Construction, Material } from '../lib/formats';
+import type { Construction, Material } from '../generated/formats';
 import { makeWords } from '../lib/strings';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { Finding } from '../lib/formats';
+import type { Finding } from '../generated/formats';
 
 const LOOKS: Record<Finding['severity'], { word: string; className: string; path: string; filled: boolean }> = {
     stop: { word: 'Stop', className: 'text-stop', path: 'M5 1.5 H11 L14.5 5 V11 L11 14.5 H5 L1.5 11 V5 Z', filled: true },

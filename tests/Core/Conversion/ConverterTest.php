@@ -10,6 +10,8 @@ use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Wording\Statement;
+use Lira\Wording\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;
@@ -30,9 +32,9 @@ final class ConverterTest extends CoreTestCase
         foreach ($converted->assessment->evaluation->strings as $string) {
             self::assertLessThan(0.06, abs((float) $string->tunings[0]->change?->share()), "String {$string->position}");
         }
-        self::assertSame([], $converted->doubts);
-        self::assertStringContainsString('pulls 63 % of what it did: string 6 only 49 N', $converted->reasons[0]);
-        self::assertSame(implode("\n", $converted->reasons), $document->json->notes);
+        self::assertSame([], self::said($converted->doubts));
+        self::assertStringContainsString('pulls 63 % of what it did: string 6 only 49 N', self::said($converted->reasons)[0]);
+        self::assertSame(implode("\n", self::said($converted->reasons)), $document->json->notes);
         self::assertSame('baseline', self::dig((array) $document->json, 'target.profile'));
     }
 
@@ -51,13 +53,13 @@ final class ConverterTest extends CoreTestCase
     public function test_a_baritone_on_a_short_neck_is_a_poor_candidate_and_on_a_long_one_is_not(): void
     {
         $short = self::convert(['to' => 'baritone'], self::curlew(628));
-        self::assertContains('628 mm is short for a baritone so low.', $short->doubts);
-        self::assertStringContainsString('necks made for it are 680 mm and longer', implode(' ', $short->reasons));
+        self::assertContains('628 mm is short for a baritone so low.', self::said($short->doubts));
+        self::assertStringContainsString('necks made for it are 680 mm and longer', implode(' ', self::said($short->reasons)));
         self::assertStringContainsString('Against it: 628 mm is short', self::text($short->document));
 
         $long = self::convert(['to' => 'baritone'], self::curlew(690));
-        self::assertSame([], $long->doubts);
-        self::assertStringContainsString('At 690 mm this neck is long enough', implode(' ', $long->reasons));
+        self::assertSame([], self::said($long->doubts));
+        self::assertStringContainsString('At 690 mm this neck is long enough', implode(' ', self::said($long->reasons)));
         self::assertSame('Baritone B', $long->document->design->tunings[0]->name);
     }
 
@@ -65,7 +67,7 @@ final class ConverterTest extends CoreTestCase
     {
         $shorter = self::convert(['to' => 'scale', 'length_mm' => 610]);
         self::assertSame('Curlew at 610 mm', $shorter->document->design->instrument->name);
-        self::assertStringContainsString('pulls 89 % of what it did, so the same feel takes heavier gauges', $shorter->reasons[0]);
+        self::assertStringContainsString('pulls 89 % of what it did, so the same feel takes heavier gauges', self::said($shorter->reasons)[0]);
         $before = self::gauges(SetDocument::from(self::curlew()));
         foreach (self::gauges($shorter->document) as $index => $gauge) {
             self::assertGreaterThan($before[$index], $gauge);
@@ -73,7 +75,7 @@ final class ConverterTest extends CoreTestCase
 
         $onHarbour = self::convert(['to' => 'scale', 'instrument' => Documents::harbour()->instrument]);
         self::assertSame('Harbour, E standard', $onHarbour->document->design->name);
-        self::assertStringContainsString('lighter gauges', $onHarbour->reasons[0]);
+        self::assertStringContainsString('lighter gauges', self::said($onHarbour->reasons)[0]);
     }
 
     public function test_octave_stringing_changes_the_lower_courses_and_names_the_one_at_risk(): void
@@ -82,12 +84,12 @@ final class ConverterTest extends CoreTestCase
 
         self::assertSame([64, 59, 67, 62, 57, 52], self::notes($converted->document));
         self::assertSame([10.0, 13.0, 8.5, 11.5, 16.0, 24.0], self::gauges($converted->document));
-        self::assertStringContainsString('they must be changed, never tuned up', $converted->reasons[0]);
-        self::assertCount(1, $converted->doubts);
-        self::assertStringContainsString('G4 takes 73 % of what string 3 can bear', $converted->doubts[0]);
+        self::assertStringContainsString('they must be changed, never tuned up', self::said($converted->reasons)[0]);
+        self::assertCount(1, self::said($converted->doubts));
+        self::assertStringContainsString('G4 takes 73 % of what string 3 can bear', self::said($converted->doubts)[0]);
 
         // From string 4 on nothing comes near its breaking load.
-        self::assertSame([], self::convert(['to' => 'octave', 'from_position' => 4])->doubts);
+        self::assertSame([], self::said(self::convert(['to' => 'octave', 'from_position' => 4])->doubts));
     }
 
     public function test_what_would_break_at_any_gauge_is_refused(): void
@@ -113,7 +115,7 @@ final class ConverterTest extends CoreTestCase
         $last = $converted->assessment->evaluation->strings[6];
         self::assertNull($last->tunings[0]->change);
         self::assertClose($converted->assessment->evaluation->strings[5]->tunings[0]->change->baselineN ?? 0.0, $last->tunings[0]->tensionN, 0.06);
-        self::assertStringContainsString('A qualified repairer says whether', $converted->doubts[0]);
+        self::assertStringContainsString('A qualified repairer says whether', self::said($converted->doubts)[0]);
 
         self::assertSame(33, self::notes(self::convert(['to' => 'add-lower', 'pitch' => 'A1'])->document)[6]);
     }
@@ -126,10 +128,10 @@ final class ConverterTest extends CoreTestCase
 
         self::assertSame('Curlew, for 2 tunings', $converted->document->design->name);
         self::assertCount(2, $converted->document->design->tunings);
-        self::assertStringContainsString('String 6 goes the furthest, from 62 to 98 N', $converted->reasons[0]);
-        self::assertStringContainsString('Its bridge floats: with 16 % more', $converted->doubts[0]);
-        self::assertStringContainsString('from one tuning to another', $converted->doubts[1]);
-        self::assertStringContainsString('String 6 goes from 62 to 98 N over the tunings', $converted->doubts[2]);
+        self::assertStringContainsString('String 6 goes the furthest, from 62 to 98 N', self::said($converted->reasons)[0]);
+        self::assertStringContainsString('Its bridge floats: with 16 % more', self::said($converted->doubts)[0]);
+        self::assertStringContainsString('from one tuning to another', self::said($converted->doubts)[1]);
+        self::assertStringContainsString('String 6 goes from 62 to 98 N over the tunings', self::said($converted->doubts)[2]);
     }
 
     public function test_a_top_of_unknown_strength_is_not_asked_to_carry_more(): void
@@ -138,17 +140,33 @@ final class ConverterTest extends CoreTestCase
         $json->instrument = (object) ['name' => 'Dunlin', 'kind' => 'acoustic-guitar', 'scale' => (object) ['type' => 'single', 'length_mm' => 645]];
         $tunings = [['pitches' => ['E4', 'B3', 'G3', 'D3', 'A2', 'E2']], ['pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'C2']]];
 
-        self::assertStringContainsString('a light or old one must not carry more', implode(' ', self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts));
+        self::assertStringContainsString('a light or old one must not carry more', implode(' ', self::said(self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts)));
         $json->instrument->hardware = (object) ['max_total_tension_n' => 450];
-        self::assertStringContainsString('this instrument may bear 450 N', implode(' ', self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts));
+        self::assertStringContainsString('this instrument may bear 450 N', implode(' ', self::said(self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts)));
+    }
+
+    public function test_strings_whose_density_is_known_take_it_along(): void
+    {
+        $json = Documents::with('/strings/5/density', (object) ['kg_per_m' => 0.0068, 'source' => 'measured', 'state' => 'rest', 'tolerance' => 0.004], self::curlew());
+
+        self::assertCount(7, self::convert(['to' => 'add-lower'], $json)->document->design->strings);
     }
 
     public function test_what_no_gauge_can_do_is_said(): void
     {
-        $doubts = self::convert(['to' => 'lower', 'semitones' => 12])->doubts;
+        $doubts = self::said(self::convert(['to' => 'lower', 'semitones' => 12])->doubts);
 
         self::assertStringContainsString('No gauge brings string 6 near its aim', implode(' ', $doubts));
         self::assertStringContainsString('thicker than any there is', implode(' ', $doubts));
+    }
+
+    /**
+     * @param  list<Statement>  $statements
+     * @return list<string>
+     */
+    private static function said(array $statements): array
+    {
+        return array_map(static fn (Statement $statement): string => $statement->text(Units::si()), $statements);
     }
 
     /** @param  array<string, mixed>  $asked */

@@ -6,9 +6,9 @@ namespace Tests\Core\Drawing;
 
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
-use Lira\Drawing\Place;
-use Lira\Finding\Finding;
-use Lira\Finding\Remedy;
+use Lira\Finding\FindingKind;
+use Lira\Finding\Place;
+use Lira\Finding\Rulebook;
 use Lira\Instrument\PostLayout;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
@@ -88,9 +88,9 @@ final class InstrumentDrawingTest extends CoreTestCase
 
     public function test_every_code_has_its_place(): void
     {
-        $at = static fn (string $code): Place => Place::of(Finding::note($code, Remedy::Watch, 'Said.'));
+        $places = array_column(array_map(static fn (FindingKind $kind): array => [$kind->code, $kind->place], Rulebook::kinds()), 1, 0);
 
-        self::assertSame([Place::Anchor, Place::Saddle, Place::BehindNut, Place::Neck, Place::String], [$at('wrong-end'), $at('saddle-travel'), $at('nut-angle'), $at('total-change'), $at('dull')]);
+        self::assertSame([Place::Anchor, Place::Saddle, Place::BehindNut, Place::Neck, Place::String], [$places['wrong-end'], $places['saddle-travel'], $places['nut-angle'], $places['total-change'], $places['dull']]);
     }
 
     /**

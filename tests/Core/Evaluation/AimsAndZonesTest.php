@@ -66,7 +66,7 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertTrue(self::evaluate(Documents::with('/baseline', null))->zones->usual);
 
         $json = Documents::with('/strings/5/gauge_in', 0.07);
-        $hard = array_values(array_filter(SetDocument::from($json)->assessment()->findings, static fn ($finding): bool => $finding->code === 'hard-on-the-hand'));
+        $hard = array_values(array_filter(SetDocument::from($json)->assessment()->findings, static fn ($finding): bool => $finding->kind->code === 'hard-on-the-hand'));
         self::assertCount(1, $hard);
         self::assertSame([6, Remedy::String, Unit::Newtons], [$hard[0]->position, $hard[0]->remedy, $hard[0]->unit]);
         self::assertGreaterThan($evaluation->zones->hardN, $hard[0]->value);
@@ -76,7 +76,7 @@ final class AimsAndZonesTest extends CoreTestCase
     public function test_every_finding_says_who_cures_it_and_a_figure_has_its_unit(): void
     {
         foreach (SetDocument::from(Documents::everything())->assessment()->findings as $finding) {
-            self::assertSame($finding->value === null, $finding->unit === null, $finding->code);
+            self::assertSame($finding->value === null, $finding->unit === null, $finding->kind->code);
         }
         $string = self::evaluate(Documents::harbour())->strings[0];
         self::assertClose((float) $string->tunings[0]->breakShare, $string->tunings[0]->tensionN / (float) $string->safeN * 0.7, 1e-12);

@@ -12,6 +12,7 @@ use Lira\Finding\Severity;
 use Lira\Limit\InvalidLimit;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
+use Lira\Wording\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;
@@ -43,7 +44,7 @@ final class FindingsTest extends CoreTestCase
         self::assertClose($share, (float) $stop->value, 1e-12);
         self::assertClose($share * 0.9999, (float) $stop->limit, 1e-12);
         self::assertSame('C standard', $stop->tuning);
-        self::assertStringContainsString('it will snap', $stop->message);
+        self::assertStringContainsString('it will snap', $stop->message(Units::si()));
     }
 
     public function test_one_width_for_all_nut_slots_holds_for_every_string(): void
@@ -83,10 +84,10 @@ final class FindingsTest extends CoreTestCase
         self::assertSame(Severity::Note, $judged($share - 1e-6, $share + 1e-6)?->severity);
         $caution = $judged($share / 2, $share - 1e-6);
         self::assertSame(Severity::Caution, $caution?->severity);
-        self::assertStringContainsString('rises by 3 %', $caution->message);
-        self::assertStringContainsString('a truss rod that resists', $caution->message);
+        self::assertStringContainsString('rises by 3 %', $caution->message(Units::si()));
+        self::assertStringContainsString('a truss rod that resists', $caution->message(Units::si()));
         $rodless = self::with(self::with(Documents::harbour(), '/limits', (object) ['total-retune' => 0.0, 'total-setup' => $share - 1e-6]), '/instrument/neck', (object) ['truss_rod' => 'none']);
-        self::assertStringContainsString('no rod to set its relief with', (string) self::found($rodless, 'total-change')?->message);
+        self::assertStringContainsString('no rod to set its relief with', (string) self::found($rodless, 'total-change')?->message(Units::si()));
     }
 
     /** @param  list<string>  $held */
@@ -117,7 +118,7 @@ final class FindingsTest extends CoreTestCase
     #[DataProvider('materials')]
     public function test_materials_suit_the_instrument(\stdClass $json, array $codes): void
     {
-        $found = array_map(static fn (Finding $finding): string => $finding->code, self::findings($json));
+        $found = array_map(static fn (Finding $finding): string => $finding->kind->code, self::findings($json));
 
         self::assertSame($codes, array_values(array_unique(array_intersect($found, ['steel-on-nylon', 'not-magnetic', 'bronze-on-magnetic']))));
     }
@@ -152,7 +153,7 @@ final class FindingsTest extends CoreTestCase
         self::assertNull(self::found($slots($sixthMm), 'nut-slot-narrow', 6));
         $narrow = self::found($slots($sixthMm - 0.01), 'nut-slot-narrow', 6);
         self::assertSame(Severity::Caution, $narrow?->severity);
-        self::assertStringContainsString('1.31 mm and the string 1.32 mm', $narrow->message);
+        self::assertStringContainsString('1.31 mm and the string 1.32 mm', $narrow->message(Units::si()));
         self::assertNull(self::found($slots($sixthMm + 0.15), 'nut-slot-wide', 6));
         self::assertSame(Severity::Note, self::found($slots($sixthMm + 0.151), 'nut-slot-wide', 6)?->severity);
         self::assertNull(self::found(self::alone(), 'nut-slot-wide', 6));
@@ -182,7 +183,7 @@ final class FindingsTest extends CoreTestCase
         self::assertNull(self::found($with($hardware($wanted + 0.001)), 'nut-angle', 1));
         $lost = self::found($with($hardware($wanted - 0.01)), 'nut-angle', 1);
         self::assertSame(Severity::Caution, $lost?->severity);
-        self::assertStringContainsString('A string tree cures it', $lost->message);
+        self::assertStringContainsString('A string tree cures it', $lost->message(Units::si()));
         self::assertNull(self::found($with($hardware($wanted - 0.01)), 'more-turns', 1));
 
         // A tree sets the angle by its own height and distance.
@@ -192,7 +193,7 @@ final class FindingsTest extends CoreTestCase
         self::assertClose(rad2deg(atan(2 / 25)), (float) self::evaluate($with($tree))->strings[0]->fit->nutAngleDeg, 1e-9);
         self::assertNull(self::found($with($tree), 'nut-angle', 1));
         $tree->trees = $standing(10.0);
-        self::assertStringContainsString('Lower its string tree', (string) self::found($with($tree), 'nut-angle', 1)?->message);
+        self::assertStringContainsString('Lower its string tree', (string) self::found($with($tree), 'nut-angle', 1)?->message(Units::si()));
     }
 
     public function test_a_locking_post_needs_half_a_turn(): void
@@ -223,8 +224,8 @@ final class FindingsTest extends CoreTestCase
 
         $drop = 40 * tan(deg2rad(8));
         self::assertNull(self::found($saddle(['drop_mm' => $drop, 'anchor_distance_mm' => 40]), 'saddle-angle'));
-        self::assertStringContainsString('Lower the tailpiece', (string) self::found($saddle(['drop_mm' => $drop - 0.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message);
-        self::assertStringContainsString('instead of wrapping over it', (string) self::found($saddle(['drop_mm' => $drop + 1, 'over_wrap_rise_mm' => 1.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message);
+        self::assertStringContainsString('Lower the tailpiece', (string) self::found($saddle(['drop_mm' => $drop - 0.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message(Units::si()));
+        self::assertStringContainsString('instead of wrapping over it', (string) self::found($saddle(['drop_mm' => $drop + 1, 'over_wrap_rise_mm' => 1.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message(Units::si()));
     }
 
     public function test_a_string_made_too_short(): void
@@ -248,9 +249,9 @@ final class FindingsTest extends CoreTestCase
         $found = self::found($springs, 'springs');
         $total = self::evaluate($springs)->totals[0];
         self::assertClose($total->tensionN / (float) $total->change?->baselineN, (float) $found?->value, 1e-12);
-        self::assertStringContainsString(sprintf('tightens the claw by about %.1f mm', (float) $total->change?->newtons() / 3.6), (string) $found?->message);
+        self::assertStringContainsString(sprintf('tightens the claw by about %.1f mm', (float) $total->change?->newtons() / 3.6), (string) $found?->message(Units::si()));
         $vibrato = self::found(self::with(Documents::harbour(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs');
-        self::assertStringNotContainsString('claw by', (string) $vibrato?->message);
+        self::assertStringNotContainsString('claw by', (string) $vibrato?->message(Units::si()));
         self::assertNotNull($vibrato);
         self::assertNull(self::found(Documents::harbour(), 'springs'));
         $same = Documents::harbour();
@@ -264,8 +265,8 @@ final class FindingsTest extends CoreTestCase
         $dull = (float) self::evaluate(self::alone())->strings[2]->tunings[0]->inharmonicity;
         $limit = static fn (string $id, float $value): \stdClass => self::with(self::alone(), '/limits', (object) [$id => $value]);
         self::assertNull(self::found($limit('dull-inharmonicity', $dull), 'dull', 3));
-        self::assertStringContainsString('Try it wound', (string) self::found($limit('dull-inharmonicity', $dull * 0.999), 'dull', 3)?->message);
-        self::assertStringContainsString('thinner core', (string) self::found($limit('dull-inharmonicity', 1e-6), 'dull', 6)?->message);
+        self::assertStringContainsString('Try it wound', (string) self::found($limit('dull-inharmonicity', $dull * 0.999), 'dull', 3)?->message(Units::si()));
+        self::assertStringContainsString('thinner core', (string) self::found($limit('dull-inharmonicity', 1e-6), 'dull', 6)?->message(Units::si()));
 
         $strings = self::evaluate(self::alone())->strings;
         $jump = $strings[3]->tunings[0]->tensionN / $strings[2]->tunings[0]->tensionN - 1;
@@ -289,8 +290,8 @@ final class FindingsTest extends CoreTestCase
             $json = self::with($json, "/strings/{$index}/gauge_in", $gauge);
         }
 
-        self::assertStringContainsString('loosens the claw by about 0.1 mm', (string) self::found($json, 'springs')?->message);
-        self::assertStringContainsString('falls by', (string) self::found($json, 'total-change')?->message);
+        self::assertStringContainsString('loosens the claw by about 0.1 mm', (string) self::found($json, 'springs')?->message(Units::si()));
+        self::assertStringContainsString('falls by', (string) self::found($json, 'total-change')?->message(Units::si()));
         self::assertLessThan(0, self::found($json, 'total-change')?->value);
     }
 
@@ -360,7 +361,7 @@ final class FindingsTest extends CoreTestCase
     private static function found(\stdClass $json, string $code, ?int $position = null): ?Finding
     {
         foreach (self::findings($json) as $finding) {
-            if ($finding->code === $code && ($position === null || $finding->position === $position)) {
+            if ($finding->kind->code === $code && ($position === null || $finding->position === $position)) {
                 return $finding;
             }
         }

@@ -138,7 +138,7 @@ final class InstrumentReachTest extends CoreTestCase
         $codes = [];
         foreach ($document->assessment()->findings as $finding) {
             if ($finding->position === null || $finding->position === $position) {
-                $codes[] = $finding->code;
+                $codes[] = $finding->kind->code;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Http\ReaderUnits;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Requests\Bench\StartSetRequest;
 use App\Models\Instrument;
@@ -18,7 +19,6 @@ use App\Support\SetSchema;
 use App\Support\SetSheet;
 use App\Support\SetSummaries;
 use App\Support\StoredSets;
-use App\Support\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -103,13 +103,13 @@ final class SetController
 
     public function sheet(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, SetSheet::pdf($set, Units::of($request), self::paper($request)));
+        return self::printed($set, SetSheet::pdf($set, ReaderUnits::of($request), self::paper($request)));
     }
 
     /** Whether it fits its instrument. */
     public function fit(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, FitReport::pdf($set, Units::of($request), self::paper($request)), '-fit');
+        return self::printed($set, FitReport::pdf($set, ReaderUnits::of($request), self::paper($request)), '-fit');
     }
 
     /** A label for each string's packet. */
@@ -117,13 +117,13 @@ final class SetController
     {
         $stock = LabelStock::tryFrom($request->string('stock')->toString()) ?? LabelStock::A4Of24;
 
-        return self::printed($set, PacketLabels::labels($set, Units::of($request), $stock, min(max(0, $request->integer('skip')), $stock->perSheet() - 1)), '-labels');
+        return self::printed($set, PacketLabels::labels($set, ReaderUnits::of($request), $stock, min(max(0, $request->integer('skip')), $stock->perSheet() - 1)), '-labels');
     }
 
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, PacketLabels::card($set, Units::of($request), self::paper($request)), '-card');
+        return self::printed($set, PacketLabels::card($set, ReaderUnits::of($request), self::paper($request)), '-card');
     }
 
     /** @return 'a4'|'letter' */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Http\ReaderUnits;
 use App\Http\Requests\Bench\KeepVersionRequest;
 use App\Models\SetVersion;
 use App\Models\StringSet;
 use App\Support\Bench;
 use App\Support\SetDifference;
 use App\Support\StoredSets;
-use App\Support\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -33,7 +33,7 @@ final class VersionController
     /** What changed from a version to the set as it is saved now, in the reader's units. */
     public function difference(Request $request, StringSet $set, SetVersion $version): JsonResponse
     {
-        return new JsonResponse(['changes' => SetDifference::between(StoredSets::restored($set, $version), StoredSets::document($set), Units::of($request))]);
+        return new JsonResponse(['changes' => SetDifference::between(StoredSets::restored($set, $version), StoredSets::document($set), ReaderUnits::of($request))]);
     }
 
     public function destroy(StringSet $set, SetVersion $version): JsonResponse

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { ask } from '../../lib/api';
-import type { Evaluation, SetDocument } from '../../lib/formats';
+import type { Evaluation, SetDocument } from '../../generated/formats';
 import type { PitchLadder } from '../../lib/pitch';
 import { formatLength, parseLength, useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';

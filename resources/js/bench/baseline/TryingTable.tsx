@@ -1,7 +1,8 @@
 import { clsx } from 'clsx';
-import type { Construction, Evaluation, StringOfSet } from '../../lib/formats';
+import type { Construction, Evaluation, StringOfSet } from '../../generated/formats';
 import { pitchLabel, pitchName } from '../../lib/pitch';
-import { CONSTRUCTIONS, materialsFor } from '../../lib/strings';
+import { CONSTRUCTIONS } from '../../generated/words';
+import { materialsFor } from '../../lib/strings';
 import { gaugeInches, typeOf } from '../../lib/stringType';
 import { formatTension, tensionFigure, useUnits } from '../../lib/units';
 import { fieldClass } from '../../ui/classes';

@@ -1,4 +1,4 @@
-import type { Baseline, Instrument, SetDocument, StringOfSet, Trial, Tuning } from '../../lib/formats';
+import type { Baseline, Instrument, SetDocument, StringOfSet, Trial, Tuning } from '../../generated/formats';
 import type { PitchLadder } from '../../lib/pitch';
 import { transposed } from '../edits';
 

@@ -1,4 +1,4 @@
-import type { SetDocument, TargetBand } from '../../lib/formats';
+import type { SetDocument, TargetBand } from '../../generated/formats';
 import { tuningLabel } from '../../lib/pitch';
 import { formatShare, useUnits } from '../../lib/units';
 import { fieldClass } from '../../ui/classes';

@@ -1,5 +1,5 @@
-import type { NearestPackaged } from '../../lib/formats';
-import { CONSTRUCTIONS } from '../../lib/strings';
+import type { NearestPackaged } from '../../generated/formats';
+import { CONSTRUCTIONS } from '../../generated/words';
 import { formatGauge, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
 import { missPerString } from './solve';

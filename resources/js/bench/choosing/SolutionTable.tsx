@@ -1,7 +1,8 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSet } from '../../lib/formats';
-import { CONSTRUCTIONS } from '../../lib/strings';
+import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSet } from '../../generated/formats';
+import { CONSTRUCTIONS } from '../../generated/words';
+import { sentenceOf } from '../../lib/sentences';
 import { gaugeInches, typeOf } from '../../lib/stringType';
 import { formatGauge, formatShare, tensionIn, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
@@ -254,6 +255,7 @@ function FindingCount({ findings }: { findings: Finding[] }) {
 }
 
 function SetFindings({ index, findings, several }: { index: number; findings: Finding[]; several: boolean }) {
+    const units = useUnits();
     const grave = findings.filter(({ severity }) => severity !== 'note');
     return (
         <section aria-label={`Findings of set ${index + 1}`} className="mt-2">
@@ -267,7 +269,7 @@ function SetFindings({ index, findings, several }: { index: number; findings: Fi
                                 <SeverityMark severity={finding.severity} />
                             </span>
                             <span>
-                                {finding.message}
+                                {sentenceOf(finding, units)}
                                 {several && finding.tuning !== null && (
                                     <span className="text-sm text-ink-faint"> {finding.tuning}</span>
                                 )}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Evaluation, PoolString, Solution } from '../../lib/formats';
+import type { Evaluation, PoolString, Solution } from '../../generated/formats';
 import { useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
 import { Button } from '../../ui/Button';

@@ -7,7 +7,7 @@ import type {
     Style,
     Target,
     TargetBand,
-} from '../../lib/formats';
+} from '../../generated/formats';
 import { tensionIn, type Units } from '../../lib/units';
 import type { Edit } from '../edits';
 import { sameType, typeOf } from '../../lib/stringType';

@@ -1,6 +1,7 @@
-import type { ConvertedSet, Evaluation } from '../../lib/formats';
+import type { ConvertedSet, Evaluation } from '../../generated/formats';
 import { pitchLabel } from '../../lib/pitch';
-import { CONSTRUCTIONS } from '../../lib/strings';
+import { CONSTRUCTIONS } from '../../generated/words';
+import { sentenceOf } from '../../lib/sentences';
 import { formatGauge, formatShare, formatTension, tensionFigure, useUnits } from '../../lib/units';
 import { SeverityMark } from '../../ui/SeverityMark';
 
@@ -19,7 +20,7 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
                     </h3>
                     <ul>
                         {doubts.map((doubt) => (
-                            <li key={doubt}>{doubt}</li>
+                            <li key={doubt.message}>{sentenceOf(doubt, units)}</li>
                         ))}
                     </ul>
                 </section>
@@ -91,7 +92,7 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
             <h3 className="mt-3 font-bold">Why</h3>
             <ul className="list-disc pl-5 text-ink-soft">
                 {reasons.map((reason) => (
-                    <li key={reason}>{reason}</li>
+                    <li key={reason.message}>{sentenceOf(reason, units)}</li>
                 ))}
             </ul>
         </>

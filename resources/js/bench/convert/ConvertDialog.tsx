@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { ask } from '../../lib/api';
-import type { ConvertedSet, Evaluation } from '../../lib/formats';
+import type { ConvertedSet, Evaluation } from '../../generated/formats';
 import type { PitchLadder } from '../../lib/pitch';
 import { useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { ask } from '../../lib/api';
-import type { Instrument, SetDocument } from '../../lib/formats';
+import type { Instrument, SetDocument } from '../../generated/formats';
 import { pitchLabel, pitchName, tuningLabel } from '../../lib/pitch';
 import type { Found } from '../../lib/search';
 import { Button } from '../../ui/Button';

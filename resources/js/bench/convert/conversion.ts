@@ -1,4 +1,4 @@
-import type { ConversionAsked, Instrument, Tuning } from '../../lib/formats';
+import type { ConversionAsked, Instrument, Tuning } from '../../generated/formats';
 import { stepped, type PitchLadder } from '../../lib/pitch';
 import { formatLength, parseLength, type Units } from '../../lib/units';
 

@@ -2,9 +2,10 @@ import { Glyph } from '../../ui/Glyph';
 import { clsx } from 'clsx';
 import { memo, useCallback, useMemo, useState, type KeyboardEvent } from 'react';
 import { ask, type Refused } from '../../lib/api';
-import type { EvaluatedString, Finding, PoolGauge, TargetBand, Zones } from '../../lib/formats';
+import type { EvaluatedString, Finding, PoolGauge, TargetBand, Zones } from '../../generated/formats';
 import { pitchLabel, stepped, type PitchLadder } from '../../lib/pitch';
-import { CONSTRUCTIONS } from '../../lib/strings';
+import { CONSTRUCTIONS } from '../../generated/words';
+import { sentenceOf } from '../../lib/sentences';
 import { gaugeInches, sameFamily, sameType, typeOf } from '../../lib/stringType';
 import { formatGauge, formatShare, formatTension, useUnits } from '../../lib/units';
 import type { Axis } from './axis';
@@ -219,7 +220,7 @@ export const Lane = memo(function Lane(props: Props) {
                         />
                         <span className="ml-1 font-semibold">{CONSTRUCTIONS[string.construction]}</span>
                         {finding !== undefined && (
-                            <span className="ml-1.5 translate-y-0.5" title={finding.message}>
+                            <span className="ml-1.5 translate-y-0.5" title={sentenceOf(finding, units)}>
                                 <SeverityMark severity={finding.severity} />
                             </span>
                         )}

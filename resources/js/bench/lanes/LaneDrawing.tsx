@@ -1,5 +1,5 @@
 import { useMemo, useRef, type KeyboardEvent } from 'react';
-import type { Change, EvaluatedString, StringOfSet, TargetBand, Zones } from '../../lib/formats';
+import type { Change, EvaluatedString, StringOfSet, TargetBand, Zones } from '../../generated/formats';
 import { gaugeInches, sameFamily, typeOf } from '../../lib/stringType';
 import { formatGauge, type Units } from '../../lib/units';
 import type { Axis } from './axis';

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { memo } from 'react';
-import type { StringOfSet } from '../../lib/formats';
+import type { StringOfSet } from '../../generated/formats';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuCheck, MenuChoice, MenuItem, MenuLine } from '../../ui/Menu';
 import { useBenchActions } from '../benchStore';

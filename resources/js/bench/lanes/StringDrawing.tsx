@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Construction, EvaluatedString } from '../../lib/formats';
+import type { Construction, EvaluatedString } from '../../generated/formats';
 import { toneOf } from '../../lib/strings';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Zones } from '../../lib/formats';
+import type { Zones } from '../../generated/formats';
 import type { Units } from '../../lib/units';
 import type { Axis } from './axis';
 import { ZoneRect, ZONES, zoneSpan, type Zone } from './zones';

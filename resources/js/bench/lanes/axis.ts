@@ -1,5 +1,5 @@
 import { ticks } from 'd3-array';
-import type { Evaluation } from '../../lib/formats';
+import type { Evaluation } from '../../generated/formats';
 import { tensionIn, type Units } from '../../lib/units';
 
 /** The one tension axis that all lanes share: from newtons to pixels, with the values of its rule in the reader's unit. */

@@ -1,4 +1,4 @@
-import type { Construction, PoolGauge, StringOfSet } from '../../lib/formats';
+import type { Construction, PoolGauge, StringOfSet } from '../../generated/formats';
 import { gaugeNanometres, sameFamily, sameType, typeOf } from '../../lib/stringType';
 
 /** A gauge one could choose for a string, and how it would pull there. */

@@ -27,7 +27,7 @@ export function ticksOf(choices: Choice[], axis: Axis, chosen: Choice | undefine
         }))
         .filter(({ x }) => x >= 2 && x <= axis.width - 2)
         .sort((a, b) => a.x - b.x);
-    const room = LABEL_ROOM + suffix.length * 5 + (units.gauge === 'mm' ? 6 : 0);
+    const room = LABEL_ROOM + suffix.length * 5 + (units.gauge === 'mm' ? 12 : 0);
     const kept = inside.find((tick) => tick.chosen);
     let last = -Infinity;
     for (const tick of inside) {

@@ -1,4 +1,4 @@
-import type { Evaluation } from '../../lib/formats';
+import type { Evaluation } from '../../generated/formats';
 import type { Axis } from './axis';
 
 export type Zone = 'slack' | 'hard' | 'breaks';

@@ -1,10 +1,11 @@
 import { useId, useState } from 'react';
-import type { Finding } from '../../lib/formats';
+import type { Finding } from '../../generated/formats';
 import { useUnits } from '../../lib/units';
 import { useBench } from '../benchStore';
 import { focusLane } from '../lanes/focusLane';
 import { findingFigure } from '../../lib/findingFigure';
 import { REMEDIES } from '../../lib/findings';
+import { sentenceOf } from '../../lib/sentences';
 import { SeverityMark } from '../../ui/SeverityMark';
 
 const SHOWN = 5;
@@ -65,6 +66,7 @@ function FindingLine({ finding, severalTunings }: { finding: Finding; severalTun
     const select = useBench((state) => state.select);
     const [open, setOpen] = useState(false);
     const { position, value, limit, reason } = finding;
+    const message = sentenceOf(finding, units);
     const go = (to: number) => {
         select(to);
         focusLane(to);
@@ -75,7 +77,7 @@ function FindingLine({ finding, severalTunings }: { finding: Finding; severalTun
                 <span className="translate-y-0.5">
                     <SeverityMark severity={finding.severity} />
                 </span>
-                <span className="min-w-0 flex-1">{finding.message}</span>
+                <span className="min-w-0 flex-1">{message}</span>
                 {severalTunings && finding.tuning !== null && (
                     <span className="text-sm whitespace-nowrap text-ink-faint">{finding.tuning}</span>
                 )}
@@ -93,7 +95,7 @@ function FindingLine({ finding, severalTunings }: { finding: Finding; severalTun
                         type="button"
                         aria-expanded={open}
                         aria-controls={id}
-                        aria-label={`Why: ${finding.message}`}
+                        aria-label={`Why: ${message}`}
                         className="min-h-[24px] rounded-[2px] px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
                         onClick={() => setOpen(!open)}
                     >

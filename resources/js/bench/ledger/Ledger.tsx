@@ -1,5 +1,5 @@
 import type { Refused } from '../../lib/api';
-import type { Evaluation } from '../../lib/formats';
+import type { Evaluation } from '../../generated/formats';
 import { formatShare, formatTension, useUnits } from '../../lib/units';
 import { useBench, useBenchActions } from '../benchStore';
 import * as edits from '../edits';

@@ -1,5 +1,5 @@
 import { ask } from '../../lib/api';
-import type { SetDocument } from '../../lib/formats';
+import type { SetDocument } from '../../generated/formats';
 
 /** The longest name leaves no room for what is added to it. */
 const LONGEST = 190;

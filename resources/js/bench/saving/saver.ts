@@ -1,6 +1,6 @@
 import { createStore, type StoreApi } from 'zustand';
 import { ask, Refused } from '../../lib/api';
-import type { SetDocument } from '../../lib/formats';
+import type { SetDocument } from '../../generated/formats';
 import type { BenchStore } from '../benchStore';
 import { forgetUnsaved, keepUnsaved } from './unsaved';
 

@@ -1,4 +1,4 @@
-import type { SetDocument } from '../../lib/formats';
+import type { SetDocument } from '../../generated/formats';
 
 /** What somebody changed in a set and the server has not acknowledged yet, kept in this browser. */
 export interface Unsaved {

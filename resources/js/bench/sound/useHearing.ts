@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react';
 import { create } from 'zustand';
 import { ask } from '../../lib/api';
-import type { Sound } from '../../lib/formats';
+import type { Sound } from '../../generated/formats';
 import { toast } from '../../ui/toasts';
 import { useBenchStore } from '../benchStore';
 import { inTuning } from '../lanes/gauges';

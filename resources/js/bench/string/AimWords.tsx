@@ -1,4 +1,4 @@
-import type { TargetBand } from '../../lib/formats';
+import type { TargetBand } from '../../generated/formats';
 import { formatShare, formatTension, tensionFigure, type Units } from '../../lib/units';
 
 /** What a string should pull: the tension and its band, and what each answer about the style added. */

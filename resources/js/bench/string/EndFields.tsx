@@ -1,5 +1,6 @@
 import { memo, useState } from 'react';
-import type { StringOfSet } from '../../lib/formats';
+import type { StringOfSet } from '../../generated/formats';
+import { STRING_ENDS } from '../../generated/words';
 import { lengthFigure, parseLength, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
@@ -9,8 +10,6 @@ import { TypedInput } from '../../ui/TypedInput';
 import { useBenchActions } from '../benchStore';
 import * as edits from '../edits';
 import { useCheckedEdit } from '../useCheckedEdit';
-
-const ENDS: Record<NonNullable<StringOfSet['end']>, string> = { ball: 'a ball', loop: 'a loop', bare: 'neither' };
 
 interface Props {
     position: number;
@@ -34,14 +33,16 @@ export const EndFields = memo(function EndFields({ position, end, lengthMm, seve
     };
     return (
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-            <Field label="Its end has">
+            <Field label="End">
                 <Select
                     value={end ?? 'unknown'}
                     choices={[
                         { value: 'unknown', label: 'not said' },
-                        ...Object.entries(ENDS).map(([value, label]) => ({ value, label })),
+                        ...Object.entries(STRING_ENDS).map(([value, label]) => ({ value, label })),
                     ]}
-                    onChange={(value) => edit(edits.end([position], value === 'unknown' ? null : (value as keyof typeof ENDS)))}
+                    onChange={(value) =>
+                        edit(edits.end([position], value === 'unknown' ? null : (value as keyof typeof STRING_ENDS)))
+                    }
                 />
             </Field>
             <Field label={`Made so long, ${units.length}`} error={problem ?? undefined}>

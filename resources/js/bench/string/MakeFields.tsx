@@ -1,6 +1,7 @@
 import { memo, useState } from 'react';
-import type { Construction, Material, StringOfSet } from '../../lib/formats';
-import { CONSTRUCTIONS, MATERIALS, materialsFor } from '../../lib/strings';
+import type { Construction, Material, StringOfSet } from '../../generated/formats';
+import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
+import { materialsFor } from '../../lib/strings';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import * as edits from '../edits';

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
-import type { EvaluatedString, Evaluation, StringAtPitch } from '../../lib/formats';
+import type { EvaluatedString, Evaluation, StringAtPitch } from '../../generated/formats';
 import { pitchLabel } from '../../lib/pitch';
-import { MATERIALS } from '../../lib/strings';
+import { MATERIALS } from '../../generated/words';
 import { gaugeInches, typeOf } from '../../lib/stringType';
 import {
     formatGauge,

@@ -1,4 +1,4 @@
-import type { Why } from '../../lib/formats';
+import type { Why } from '../../generated/formats';
 
 const WORDS: Record<keyof Why, [string, string]> = {
     scale: ['shorter scale', 'longer scale'],

@@ -2,7 +2,7 @@ import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanst
 import { clsx } from 'clsx';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { ask } from '../../lib/api';
-import type { Kind } from '../../lib/formats';
+import type { Kind } from '../../generated/formats';
 import { pitchLabel, tuningLabel } from '../../lib/pitch';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';

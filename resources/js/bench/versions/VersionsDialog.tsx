@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { ask } from '../../lib/api';
-import type { SetDocument } from '../../lib/formats';
+import type { SetDocument } from '../../generated/formats';
 import { Button } from '../../ui/Button';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';

@@ -1,4 +1,4 @@
-import type { Finding } from '../../lib/formats';
+import type { Finding } from '../../generated/formats';
 
 const COLOURS: Record<Finding['severity'], string> = { stop: 'var(--stop)', caution: 'var(--caution)', note: 'var(--ink-soft)' };
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { DrawnFit } from '../../lib/formats';
+import type { DrawnFit } from '../../generated/formats';
 import { useWidth } from '../../lib/useWidth';
 
 const NARROWEST = 84;

@@ -1,4 +1,4 @@
-import type { DrawnFit } from '../../lib/formats';
+import type { DrawnFit } from '../../generated/formats';
 import { toneOf } from '../../lib/strings';
 import { useWidth } from '../../lib/useWidth';
 import { withRoom } from '../room';

@@ -1,4 +1,4 @@
-import type { DrawnFit } from '../../lib/formats';
+import type { DrawnFit } from '../../generated/formats';
 import { fineLength, useUnits, type Units } from '../../lib/units';
 import { FlagSign } from './FlagSign';
 import { flagsAt, flagsOf } from './geometry';

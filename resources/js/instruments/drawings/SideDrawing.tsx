@@ -1,4 +1,4 @@
-import type { DrawnFit, Point } from '../../lib/formats';
+import type { DrawnFit, Point } from '../../generated/formats';
 import { toneOf } from '../../lib/strings';
 import { FlagSign } from './FlagSign';
 import { boxAround, flagsAt, flagsOf, path, viewOf, type View } from './geometry';

@@ -1,4 +1,4 @@
-import type { Finding, DrawnFit, Mark, Point } from '../../lib/formats';
+import type { Finding, DrawnFit, Mark, Point } from '../../generated/formats';
 
 /** From millimetres on the instrument to pixels on the screen, alike in both directions. */
 export interface View {

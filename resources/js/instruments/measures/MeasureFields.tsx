@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { StringTree } from '../../lib/formats';
+import type { StringTree } from '../../generated/formats';
 import { formatLength, useUnits, type Units } from '../../lib/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StringTree } from '../../lib/formats';
+import type { StringTree } from '../../generated/formats';
 import { lengthFigure, parseLength, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';

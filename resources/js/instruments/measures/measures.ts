@@ -1,4 +1,14 @@
-import type { Anchor, Hardware, Instrument, Neck, Posts, Problem } from '../../lib/formats';
+import type { Anchor, Hardware, Instrument, Posts, Problem } from '../../generated/formats';
+import {
+    ANCHORS,
+    BUILT_FOR,
+    FINGERBOARDS,
+    NECK_JOINTS,
+    PICKUPS,
+    POST_LAYOUTS,
+    POST_TYPES,
+    TRUSS_RODS,
+} from '../../generated/words';
 import { figureAsRead, resolutionMm } from './resolution';
 import { parseLength, parseTension, tensionIn, type Units } from '../../lib/units';
 
@@ -128,59 +138,6 @@ export const GROUPS: Group[] = [
     },
 ];
 
-export const ANCHORS: Record<Anchor, string> = {
-    'bridge-pins': 'bridge pins',
-    pinless: 'pinless bridge',
-    'string-through': 'through the body',
-    'top-loading': 'loaded from the top',
-    'stop-tailpiece': 'stop tailpiece',
-    'over-wrapped': 'wrapped over the tailpiece',
-    vibrato: 'vibrato',
-    'tie-block': 'tied to a block',
-    'loop-end': 'loops',
-    'slotted-elastomer': 'slots for elastomer strings',
-};
-
-export const POST_TYPES: Record<NonNullable<Posts['type']>, string> = {
-    standard: 'wound round the post',
-    locking: 'locked in the post',
-    slotted: 'slotted, end in the middle',
-};
-
-export const PICKUPS: Record<NonNullable<Hardware['pickup']>, string> = {
-    none: 'none',
-    magnetic: 'magnetic',
-    piezo: 'piezo',
-    microphone: 'microphone',
-};
-
-export const BUILT_FOR: Record<NonNullable<Hardware['built_for']>, string> = { steel: 'steel strings', nylon: 'nylon strings' };
-
-export const LAYOUTS: Record<NonNullable<Posts['layout']>, string> = {
-    'one-side': 'all on one side',
-    'both-sides': 'on both sides',
-};
-
-export const FINGERBOARDS: Record<NonNullable<Neck['fingerboard']>, string> = {
-    rosewood: 'rosewood, bare',
-    ebony: 'ebony, bare',
-    maple: 'maple, lacquered',
-    other: 'another wood',
-};
-
-export const JOINTS: Record<NonNullable<Neck['joint']>, string> = {
-    bolted: 'bolted on',
-    glued: 'glued in',
-    through: 'through the body',
-};
-
-export const TRUSS_RODS: Record<NonNullable<Neck['truss_rod']>, string> = {
-    'one-way': 'works one way',
-    'two-way': 'works both ways',
-    fixed: 'fixed bar',
-    none: 'none',
-};
-
 /** What was chosen from a list rather than measured. */
 export interface Choice {
     path: string;
@@ -192,11 +149,11 @@ export interface Choice {
 export const CHOICES: Choice[] = [
     { path: 'hardware/anchor', label: 'Strings held by', names: ANCHORS, usual: (usual) => usual.anchor },
     { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES },
-    { path: 'hardware/posts/layout', label: 'Posts stand', names: LAYOUTS, usual: (usual) => usual.layout },
+    { path: 'hardware/posts/layout', label: 'Posts stand', names: POST_LAYOUTS, usual: (usual) => usual.layout },
     { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR, usual: (usual) => usual.built_for },
     { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS, usual: (usual) => usual.pickup },
     { path: 'neck/fingerboard', label: 'Fingerboard', names: FINGERBOARDS },
-    { path: 'neck/joint', label: 'Neck', names: JOINTS },
+    { path: 'neck/joint', label: 'Neck', names: NECK_JOINTS },
     { path: 'neck/truss_rod', label: 'Truss rod', names: TRUSS_RODS },
 ];
 

@@ -1,5 +1,5 @@
 import { useId, useState, type PointerEvent } from 'react';
-import type { Bound, ReachMake, StringReach } from '../../lib/formats';
+import type { Bound, ReachMake, StringReach } from '../../generated/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { sameFamily } from '../../lib/stringType';
 import { formatGauge, gaugeUnit, useUnits, type Units } from '../../lib/units';

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../lib/formats';
+import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../generated/formats';
 import { pitchLabel } from '../../lib/pitch';
-import { CONSTRUCTIONS, makeWords } from '../../lib/strings';
+import { CONSTRUCTIONS } from '../../generated/words';
+import { makeWords } from '../../lib/strings';
 import { familyKey } from '../../lib/stringType';
 import { formatGauge, useUnits, type Units } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';

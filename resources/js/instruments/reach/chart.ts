@@ -1,4 +1,4 @@
-import type { Bound, GaugeReach } from '../../lib/formats';
+import type { Bound, GaugeReach } from '../../generated/formats';
 
 /** What ends a range of pitches, in words that follow "it" and as a region's name. */
 export const BOUNDS: Record<Bound, { word: string; because: string; colour: string; floor: boolean }> = {

@@ -1,7 +1,8 @@
 import { clsx } from 'clsx';
 import { findingFigure } from '../../lib/findingFigure';
 import { REMEDIES } from '../../lib/findings';
-import type { DrawnFit } from '../../lib/formats';
+import { sentenceOf } from '../../lib/sentences';
+import type { DrawnFit } from '../../generated/formats';
 import { useUnits } from '../../lib/units';
 import { SeverityMark } from '../../ui/SeverityMark';
 
@@ -39,7 +40,7 @@ export function FoundList({ fit, position, onPosition }: Props) {
                                     <SeverityMark severity={finding.severity} />
                                 </span>
                                 <div>
-                                    <p>{finding.message}</p>
+                                    <p>{sentenceOf(finding, units)}</p>
                                     <p className="text-sm text-ink-soft">
                                         {finding.value !== null && finding.limit !== null && (
                                             <>

@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
-import type { DrawnFit } from '../../lib/formats';
+import type { DrawnFit } from '../../generated/formats';
+import { FIT_ASPECTS } from '../../generated/words';
 import { useAsked } from '../../lib/useAsked';
 import { formatShare, tensionIn, useUnits, type Units } from '../../lib/units';
 import { Button } from '../../ui/Button';
@@ -11,12 +12,12 @@ import { SideDrawing } from '../drawings/SideDrawing';
 import { FoundList } from './FoundList';
 
 /** Where each aspect is measured. */
-const MEASURED_AT: { aspect: DrawnFit['checks'][number]['aspect']; label: string; group: string }[] = [
-    { aspect: 'nut-slot', label: 'nut slots', group: 'Nut' },
-    { aspect: 'post-hole', label: 'post holes', group: 'Headstock and posts' },
-    { aspect: 'nut-angle', label: 'angle behind the nut', group: 'Headstock and posts' },
-    { aspect: 'saddle-travel', label: 'saddle travel', group: 'Bridge and saddle' },
-    { aspect: 'saddle-angle', label: 'angle behind the saddle', group: 'Bridge and saddle' },
+const MEASURED_AT: { aspect: keyof typeof FIT_ASPECTS; group: string }[] = [
+    { aspect: 'nut-slot', group: 'Nut' },
+    { aspect: 'post-hole', group: 'Headstock and posts' },
+    { aspect: 'nut-angle', group: 'Headstock and posts' },
+    { aspect: 'saddle-travel', group: 'Bridge and saddle' },
+    { aspect: 'saddle-angle', group: 'Bridge and saddle' },
 ];
 
 interface Props {
@@ -94,14 +95,14 @@ export function TryOn({ question, onMeasure }: Props) {
                         <section aria-label="Not measured yet" className="mt-5">
                             <h2 className="border-b border-ink pb-1 text-lg font-bold">Not measured yet</h2>
                             <ul className="mt-1">
-                                {unmeasured.map(({ aspect, label, group }) => (
+                                {unmeasured.map(({ aspect, group }) => (
                                     <li key={aspect}>
                                         <button
                                             type="button"
                                             className="min-h-[28px] text-accent hover:underline"
                                             onClick={() => onMeasure(group)}
                                         >
-                                            Measure the {label}
+                                            Measure the {FIT_ASPECTS[aspect].toLowerCase()}
                                         </button>
                                     </li>
                                 ))}

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { ask } from '../../lib/api';
-import type { Instrument, SetDocument } from '../../lib/formats';
+import type { Instrument, SetDocument } from '../../generated/formats';
 
 /** A set that can be tried on, by its name. */
 export interface Named {

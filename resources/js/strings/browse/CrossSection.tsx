@@ -1,4 +1,4 @@
-import type { Construction, Material } from '../../lib/formats';
+import type { Construction, Material } from '../../generated/formats';
 import { toneOf } from '../../lib/strings';
 import type { Sheet } from '../supply';
 

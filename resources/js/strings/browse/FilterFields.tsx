@@ -1,4 +1,4 @@
-import { CONSTRUCTIONS, MATERIALS } from '../../lib/strings';
+import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeUnit, useUnits } from '../../lib/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';

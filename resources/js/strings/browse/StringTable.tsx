@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { clsx } from 'clsx';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
-import { CONSTRUCTIONS, MATERIALS } from '../../lib/strings';
+import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
 import { price, type Listed, type Supplier } from '../supply';

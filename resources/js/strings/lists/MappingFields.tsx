@@ -1,4 +1,4 @@
-import { CONSTRUCTIONS, MATERIALS } from '../../lib/strings';
+import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { FIELDS, type FieldName, type Mapping, type Preview } from './importing';

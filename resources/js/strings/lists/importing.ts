@@ -1,4 +1,4 @@
-import type { Problem } from '../../lib/formats';
+import type { Problem } from '../../generated/formats';
 
 export interface Mapping {
     columns: Partial<Record<FieldName, number>>;

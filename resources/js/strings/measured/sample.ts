@@ -1,4 +1,4 @@
-import type { Construction, Material } from '../../lib/formats';
+import type { Construction, Material } from '../../generated/formats';
 import type { StringType } from '../../lib/stringType';
 
 export interface SampleResult extends StringType {

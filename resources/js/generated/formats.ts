@@ -815,7 +815,11 @@ export interface Finding {
     remedy: 'string' | 'adjust' | 'repairer' | 'watch';
     position: number | null;
     tuning: string | null;
+    /**
+     * In newtons and millimetres.
+     */
     message: string;
+    parameters: Parameters;
     value: number | null;
     limit: number | null;
     unit: 'N' | 'mm' | 'deg' | 'turns' | 'share' | 'change' | 'ratio' | 'inharmonicity' | null;
@@ -823,6 +827,12 @@ export interface Finding {
      * Why there is that limit.
      */
     reason: string | null;
+}
+/**
+ * The figures and words of a sentence, by their names in it: SI, with the unit in the name.
+ */
+export interface Parameters {
+    [k: string]: number | string;
 }
 export interface EvaluatedBaseline {
     name: string;
@@ -941,16 +951,30 @@ export interface SingleString {
  */
 export interface ConvertedSet {
     format: 'lira-conversion';
-    version: 1;
+    version: 2;
     name: string;
-    reasons: string[];
+    /**
+     * Why it is as it is.
+     */
+    reasons: Statement[];
     /**
      * Whether anything speaks against it.
      */
     poor_candidate: boolean;
-    doubts: string[];
+    /**
+     * What speaks against it.
+     */
+    doubts: Statement[];
     document: SetDocument;
     evaluation: Evaluation;
+}
+export interface Statement {
+    code: string;
+    /**
+     * In newtons and millimetres.
+     */
+    message: string;
+    parameters: Parameters;
 }
 /**
  * How the strings of a set sound when they are plucked: partials to be added up. A preview, not a recording.

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes for the browser what the core says in words: labels, what goes with what, and the sentences of findings and
+// conversions. `--check` only tells whether they are current.
+
+require __DIR__.'/../vendor/autoload.php';
+
+use Lira\Conversion\Argument;
+use Lira\Finding\FitAspect;
+use Lira\Finding\Remedy;
+use Lira\Finding\Rulebook;
+use Lira\Instrument\Anchor;
+use Lira\Instrument\BuiltFor;
+use Lira\Instrument\Fingerboard;
+use Lira\Instrument\NeckJoint;
+use Lira\Instrument\Pickup;
+use Lira\Instrument\PostLayout;
+use Lira\Instrument\PostType;
+use Lira\Instrument\TrussRod;
+use Lira\Kind\Kind;
+use Lira\Material\Material;
+use Lira\Strings\Construction;
+use Lira\Strings\StringEnd;
+
+const TARGET = __DIR__.'/../resources/js/generated/words.ts';
+/** Enums with a label() for each case, by the name of their labels. */
+const LABELS = [
+    'KINDS' => Kind::class,
+    'CONSTRUCTIONS' => Construction::class,
+    'MATERIALS' => Material::class,
+    'STRING_ENDS' => StringEnd::class,
+    'ANCHORS' => Anchor::class,
+    'POST_TYPES' => PostType::class,
+    'POST_LAYOUTS' => PostLayout::class,
+    'BUILT_FOR' => BuiltFor::class,
+    'PICKUPS' => Pickup::class,
+    'FINGERBOARDS' => Fingerboard::class,
+    'NECK_JOINTS' => NeckJoint::class,
+    'TRUSS_RODS' => TrussRod::class,
+    'FIT_ASPECTS' => FitAspect::class,
+    'REMEDIES' => Remedy::class,
+];
+
+$written = static fn (mixed $value): string => json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+$constants = [];
+foreach (LABELS as $name => $enum) {
+    $constants[$name] = $written(array_column(array_map(static fn ($case): array => [$case->value, $case->label()], $enum::cases()), 1, 0));
+}
+$constants['MATERIALS_OF'] = $written(array_column(array_map(
+    static fn (Construction $construction): array => [$construction->value, array_column($construction->materials(), 'value')],
+    Construction::cases(),
+), 1, 0));
+$sentences = [];
+foreach (Rulebook::kinds() as $kind) {
+    $sentences[$kind->code] = $kind->sentence;
+}
+foreach (Argument::cases() as $argument) {
+    $sentences[$argument->value] = $argument->sentence();
+}
+$text = "// Made from the enums and findings of the core by bin/generate-words.php. Change those, not this file.\n";
+foreach ($constants as $name => $value) {
+    $text .= "\nexport const {$name} = {$value} as const;\n";
+}
+$text .= "\nexport const SENTENCES: Record<string, string> = {$written($sentences)};\n";
+
+if (in_array('--check', $argv, true)) {
+    if (! is_file(TARGET) || file_get_contents(TARGET) !== $text) {
+        fwrite(STDERR, "resources/js/generated/words.ts is not what the core says. Run: php bin/generate-words.php\n");
+        exit(1);
+    }
+} else {
+    file_put_contents(TARGET, $text);
+}

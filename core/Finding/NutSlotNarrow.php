@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+use Lira\Design\SetDesign;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
+
+/** A string wider than its nut slot. */
+final class NutSlotNarrow implements Rule
+{
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('nut-slot-narrow', Place::Nut, 'Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.', FitAspect::NutSlot);
+    }
+
+    public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    {
+        $found = [];
+        foreach ($evaluation->strings as $string) {
+            $slotMm = ($design->instrument->hardware->nutSlotM($string->position) ?? 0.0) * 1000;
+            $stringMm = $string->string->build->outerDiameterM * 1000;
+            if ($slotMm > 0 && $stringMm > $slotMm + 1e-9) {
+                $found[] = self::kind()->caution(Remedy::Repairer, ['string' => $string->position, 'slot_mm' => $slotMm, 'string_mm' => $stringMm])
+                    ->onString($string->position)->measured($stringMm, $slotMm, Unit::Millimetres, 'A string wider than its slot rides on the edges: too high, and it pinches and drifts.');
+            }
+        }
+
+        return $found;
+    }
+}

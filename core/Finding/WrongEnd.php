@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+use Lira\Design\SetDesign;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limits;
+
+/** A string whose end cannot be held where this instrument holds its strings. */
+final class WrongEnd implements Rule
+{
+    public static function kind(): FindingKind
+    {
+        return new FindingKind('wrong-end', Place::Anchor, 'String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.');
+    }
+
+    public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    {
+        $anchor = $design->instrument->hardware->anchor;
+        if ($anchor === null) {
+            return [];
+        }
+        $found = [];
+        foreach ($evaluation->strings as $string) {
+            $end = $string->string->spec->end;
+            if ($end !== null && ! $anchor->holds($end)) {
+                $found[] = self::kind()->stop(Remedy::String, ['string' => $string->position, 'end' => $end->label(), 'anchor' => $anchor->label(), 'takes' => $anchor->takes()->label()])
+                    ->onString($string->position);
+            }
+        }
+
+        return $found;
+    }
+}

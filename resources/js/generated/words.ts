@@ -1,0 +1,193 @@
+// Made from the enums and findings of the core by bin/generate-words.php. Change those, not this file.
+
+export const KINDS = {
+    "electric-guitar": "electric guitar",
+    "acoustic-guitar": "acoustic guitar",
+    "classical-guitar": "classical guitar",
+    "bass": "bass",
+    "acoustic-bass": "acoustic bass",
+    "elastomer-bass": "elastomer bass",
+    "banjo": "banjo",
+    "ukulele": "ukulele",
+    "other": "other"
+} as const;
+
+export const CONSTRUCTIONS = {
+    "plain": "plain",
+    "round-wound": "wound",
+    "half-round": "half-round",
+    "flatwound": "flat",
+    "tape-wound": "tape"
+} as const;
+
+export const MATERIALS = {
+    "music-wire": "plain steel",
+    "nickel-plated-steel": "nickel-plated steel",
+    "pure-nickel": "pure nickel",
+    "stainless-steel": "stainless steel",
+    "phosphor-bronze": "phosphor bronze",
+    "bronze-80-20": "80/20 bronze",
+    "silver-plated-copper": "silver-plated copper",
+    "nylon": "nylon",
+    "nylon-multifilament": "nylon multifilament",
+    "fluorocarbon": "fluorocarbon",
+    "synthetic-gut": "synthetic gut",
+    "nylon-tape": "nylon tape",
+    "polyurethane": "polyurethane"
+} as const;
+
+export const STRING_ENDS = {
+    "ball": "a ball end",
+    "loop": "a loop end",
+    "bare": "no ball and no loop"
+} as const;
+
+export const ANCHORS = {
+    "bridge-pins": "bridge pins",
+    "pinless": "a pinless bridge",
+    "string-through": "ferrules through the body",
+    "top-loading": "a top-loading bridge",
+    "stop-tailpiece": "a stop tailpiece",
+    "over-wrapped": "a wrapped-over tailpiece",
+    "vibrato": "a vibrato",
+    "tie-block": "a tie block",
+    "loop-end": "hooks for loops",
+    "slotted-elastomer": "slots for elastomer strings"
+} as const;
+
+export const POST_TYPES = {
+    "standard": "wound round the post",
+    "locking": "locked in the post",
+    "slotted": "slotted, end in the middle"
+} as const;
+
+export const POST_LAYOUTS = {
+    "one-side": "all on one side",
+    "both-sides": "on both sides"
+} as const;
+
+export const BUILT_FOR = {
+    "steel": "steel strings",
+    "nylon": "nylon strings"
+} as const;
+
+export const PICKUPS = {
+    "none": "none",
+    "magnetic": "magnetic",
+    "piezo": "piezo",
+    "microphone": "microphone"
+} as const;
+
+export const FINGERBOARDS = {
+    "rosewood": "rosewood, bare",
+    "ebony": "ebony, bare",
+    "maple": "maple, lacquered",
+    "other": "another wood"
+} as const;
+
+export const NECK_JOINTS = {
+    "bolted": "bolted on",
+    "glued": "glued in",
+    "through": "through the body"
+} as const;
+
+export const TRUSS_RODS = {
+    "one-way": "works one way",
+    "two-way": "works both ways",
+    "fixed": "fixed bar",
+    "none": "none"
+} as const;
+
+export const FIT_ASPECTS = {
+    "nut-slot": "Nut slot",
+    "post-hole": "Post hole",
+    "nut-angle": "Angle behind the nut",
+    "saddle-travel": "Saddle travel",
+    "saddle-angle": "Angle behind the saddle",
+    "length": "String length"
+} as const;
+
+export const REMEDIES = {
+    "string": "Choose another string",
+    "adjust": "Adjust it yourself",
+    "repairer": "To a qualified repairer",
+    "watch": "Keep an eye on"
+} as const;
+
+export const MATERIALS_OF = {
+    "plain": [
+        "music-wire",
+        "nylon",
+        "fluorocarbon",
+        "synthetic-gut",
+        "polyurethane"
+    ],
+    "round-wound": [
+        "nickel-plated-steel",
+        "pure-nickel",
+        "stainless-steel",
+        "phosphor-bronze",
+        "bronze-80-20",
+        "silver-plated-copper"
+    ],
+    "half-round": [
+        "nickel-plated-steel",
+        "pure-nickel",
+        "stainless-steel",
+        "phosphor-bronze",
+        "bronze-80-20",
+        "silver-plated-copper"
+    ],
+    "flatwound": [
+        "nickel-plated-steel",
+        "pure-nickel",
+        "stainless-steel",
+        "phosphor-bronze",
+        "bronze-80-20",
+        "silver-plated-copper"
+    ],
+    "tape-wound": [
+        "nylon-tape"
+    ]
+} as const;
+
+export const SENTENCES: Record<string, string> = {
+    "break-risk": "{pitch} takes {share} of what string {string} can bear: [risk=snaps|it will snap. Tune lower, or change to a shorter scale or a stronger core; another plain gauge hardly helps.][risk=breaks|expect breakage. Tune up slowly with eye protection on, and keep a spare.][risk=wears|it will not last as long as usual.]",
+    "too-slack": "String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: go heavier, or tune higher.",
+    "hard-on-the-hand": "String {string} at {pitch} pulls {tension_n}, hard on the hand beyond {hard_n}: go lighter, or tune lower.",
+    "total-over-maximum": "All strings together pull {tension_n}; this instrument may bear {most_n}. Go lighter or tune lower.",
+    "total-change": "The total [way=up|rises][way=down|falls] by {by_share}[asks=retune|: tune, let it settle, tune again, and look at the relief.][asks=setup|: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.][asks=repairer|, and this neck has no rod to set its relief with: stay nearer to what it is used to, or ask a qualified repairer first.]",
+    "steel-on-nylon": "String {string} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut.",
+    "not-magnetic": "A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.",
+    "bronze-on-magnetic": "String {string} is bronze: a magnetic pickup hears only its core, and it comes out weak. Use nickel or steel wrap.",
+    "wrong-end": "String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.",
+    "nut-slot-narrow": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.",
+    "nut-slot-wide": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it may rattle. Try it; a repairer fills the slot or makes a new nut.",
+    "nut-angle": "Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]",
+    "post-hole": "String {string} is {string_mm:2} and the hole in its post {hole_mm:2}: it does not go through. Choose a lighter one, or one with a tapered end.",
+    "more-turns": "String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual. Leave {leave_mm:0}.",
+    "saddle-travel": "Saddle {string} needs about {setback_mm:1} of setback ({low_mm:1!} to {high_mm:1!}) and has {travel_mm:1}: it will not intonate. Take a thinner core, tune higher, or have the bridge moved by a repairer.",
+    "saddle-angle": "The strings go down behind the saddle by only {angle_deg}; your least is {least_deg}. [cure=unwrap|String the tailpiece from behind instead of wrapping over it.][cure=lower|Lower the tailpiece, or raise the saddle with the action in mind.]",
+    "string-too-short": "String {string} is made {made_mm:0} long; this instrument takes {needed_mm:0} and {spare_mm:0!} to hold on to. Order an extra-long one.",
+    "springs": "The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.",
+    "dull": "String {string} is stiff for this length and pitch: it sounds dull and drags its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]",
+    "neighbour-jump": "Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.",
+    "gauge-order": "String {string} is lower than string {higher} and thinner. Check that they are not swapped.",
+    "pulls-less": "{semitones} semitones lower, a string left as it is pulls {left_share} of what it did: string {string} only {tension_n}.",
+    "short-for-baritone": "This neck is {neck_mm:0}; necks made for it are {usual_mm:0} and longer. On a shorter one the low strings have to be thicker, duller and harder to intonate.",
+    "long-enough": "At {neck_mm:0} this neck is long enough for it.",
+    "other-scale": "From {old_mm:0!} to {new_mm:0} the same string at the same pitch pulls {left_share} of what it did, so the same feel takes [gauges=same|the same][gauges=heavier|heavier][gauges=lighter|lighter] gauges.",
+    "never-tuned-up": "Strings {first} to {last} sound an octave up. Tuning the old ones up would take up to {worst_share} of what they can bear: they must be changed, never tuned up.",
+    "new-string": "String {string} is new, at {pitch}; it aims at what its neighbour pulls.",
+    "worst-tuning": "Chosen so that the worst of the tunings is as good as it can be. String {string} goes the furthest, from {low_n!} to {high_n}.",
+    "nearest-feel": "Every string is the gauge that comes nearest to the feel of “{set}”.",
+    "together-pull": "Together they pull {tension_n} instead of {before_n}.",
+    "another-place": "Another string needs its place at the nut, the bridge and the headstock, and a neck wide enough for it. A qualified repairer says whether this instrument has one.",
+    "floats-other-total": "Its bridge floats: with {by_share} [way=more|more][way=less|less] on it the springs have to be rebalanced.",
+    "floats-between-tunings": "Its bridge floats: from one tuning to another the total changes by {by_share}, and each time it tips until the springs are reset.",
+    "unknown-top": "The total rises by {by_share} and it is not recorded what this top may bear: a light or old one must not carry more.",
+    "neck-too-short": "{neck_mm:0} is short for a baritone so low.",
+    "none-for-all-tunings": "String {string} goes from {low_n!} to {high_n} over the tunings; no one gauge feels right in all of them.",
+    "none-thick-enough": "No gauge brings string {string} near its aim: {tension_n} instead of {aim_n}. It would have to be thicker than any there is; a longer scale helps.",
+    "none-thin-enough": "No gauge brings string {string} near its aim: {tension_n} instead of {aim_n}. It would have to be thinner than any there is."
+};
