@@ -5,8 +5,8 @@ declare(strict_types=1);
 // How fast 50 000 listed strings come in and are searched, and with how much memory: php benchmarks/strings.php
 
 use App\Models\Supplier;
-use App\Support\Supply\ListImports;
-use App\Support\Supply\StringCatalogue;
+use App\Strings\Catalogue\StringCatalogue;
+use App\Strings\Lists\ListImports;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -48,24 +48,24 @@ $timed = static function (string $what, Closure $act): mixed {
 
     return $result;
 };
-$import = $timed('received', static fn () => ListImports::receive($supplier, new UploadedFile($folder.'/list.csv', 'list.csv', test: true)));
-ListImports::map($import, ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 6], [], null, null, true);
+$import = $timed('received', static fn () => app(ListImports::class)->receive($supplier, new UploadedFile($folder.'/list.csv', 'list.csv', test: true)));
+app(ListImports::class)->map($import, ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 6], [], null, null, true);
 $pieces = [];
 while ($import->status === 'checking') {
     $start = microtime(true);
-    ListImports::check($import);
+    app(ListImports::class)->check($import);
     $pieces[] = 1000 * (microtime(true) - $start);
 }
 sort($pieces);
 printf("%-34s %7.0f ms in %d pieces, the longest %.0f ms\n", 'checked', array_sum($pieces), count($pieces), end($pieces));
-$timed('difference', static fn () => ListImports::progress($import));
-printf("%-34s %7d strings\n", 'written', $timed('written', static fn () => ListImports::write($import)));
+$timed('difference', static fn () => app(ListImports::class)->progress($import));
+printf("%-34s %7d strings\n", 'written', $timed('written', static fn () => app(ListImports::class)->write($import)));
 foreach (['' => 'all', 'for=series+42+no' => 'three words', 'for=x0499' => 'a code', 'construction=round-wound&material=stainless-steel&from=0.03&to=0.05' => 'filters', 'order=price&offset=40000' => 'by price, far down', 'for=nothing+like+it' => 'nothing'] as $query => $what) {
     $times = [];
     for ($run = 0; $run < 7; $run++) {
         parse_str($query, $parts);
         $start = microtime(true);
-        StringCatalogue::search(Request::create('/strings/search', 'GET', $parts));
+        app(StringCatalogue::class)->search(Request::create('/strings/search', 'GET', $parts));
         $times[] = 1000 * (microtime(true) - $start);
     }
     sort($times);

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\ErrorAnswers;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\OnlyFromHere;
 use App\Http\Middleware\OnlyJson;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WritesAtOnce;
-use App\Support\ErrorAnswers;
 use App\Workshop\Place;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

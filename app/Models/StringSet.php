@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\JsonObject;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  * @property Instrument $instrument
+ * @property \Illuminate\Database\Eloquent\Collection<int, SetString> $strings
  */
 final class StringSet extends Model
 {

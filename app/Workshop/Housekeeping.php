@@ -6,18 +6,20 @@ namespace App\Workshop;
 
 use App\Models\ImportStatus;
 use App\Models\ListImport;
-use App\Support\Supply\ListImports;
+use App\Strings\Lists\ListImports;
 
 /** Puts away what nobody comes back for, so that nothing grows without end. */
-final class Housekeeping
+final readonly class Housekeeping
 {
     /** A list on its way in that nobody has gone on with for so long is let go of. */
     private const DAYS_FOR_IMPORTS = 7;
 
-    public static function sweep(Place $place): void
+    public function __construct(private ListImports $imports) {}
+
+    public function sweep(Place $place): void
     {
         foreach (ListImport::query()->where('status', '!=', ImportStatus::Written)->where('updated_at', '<', now()->subDays(self::DAYS_FOR_IMPORTS))->get() as $import) {
-            ListImports::cancel($import);
+            $this->imports->cancel($import);
         }
         self::forgetUploads("{$place->files}/".Files::IMPORTS);
         foreach (self::files("{$place->run}/framework/sessions") as $session) {

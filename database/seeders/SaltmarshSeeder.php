@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\StoredSets;
 use App\Models\OwnTuning;
-use App\Support\StoredSets;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Lira\Document\Json;
@@ -24,7 +24,7 @@ final class SaltmarshSeeder extends Seeder
         foreach ($sets as $index => $set) {
             // Each set was last changed a day after the one before, so that the half-done one is the latest.
             Carbon::setTestNow($begun->copy()->addDays($index + 1)->subMinutes(20));
-            StoredSets::add(SetDocument::parse(Json::text($set)));
+            app(StoredSets::class)->add(SetDocument::parse(Json::text($set)));
         }
         Carbon::setTestNow();
         SaltmarshSupply::seed();

@@ -8,8 +8,8 @@ use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Pool;
 use App\Models\Supplier;
+use App\Strings\Drawer\Drawer;
 use App\Strings\TypeColumns;
-use App\Support\Supply\Drawer;
 use Illuminate\Support\Facades\DB;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
@@ -112,9 +112,9 @@ final class SaltmarshSupply
         $pick = static fn (string $name): ListString => ListString::query()->where('name', $name)->firstOrFail();
         foreach ([['Bright plain 10', 10, 'a box for walk-ins'], ['Bright plain 11', 6, ''], ['Bright plain 13', 8, ''], ['Bright plain 17', 4, ''], ['Bright wound 26', 3, ''], ['Bright wound 36', 5, ''], ['Bright wound 46', 2, 'left from the tour'], ['Dune phosphor 32', 4, ''], ['Sounding 105', 1, ''], ['Clear nylon 28', 3, '']] as [$name, $quantity, $note]) {
             $string = $pick($name);
-            Drawer::add($string, $quantity, $string->cents, $note);
+            app(Drawer::class)->add($string, $quantity, $string->cents, $note);
         }
-        Drawer::take(Lot::query()->where('name', 'Bright plain 10')->firstOrFail(), 2, 'Curlew, broke on stage');
+        app(Drawer::class)->take(Lot::query()->where('name', 'Bright plain 10')->firstOrFail(), 2, 'Curlew, broke on stage');
         DB::table('stock_levels')->upsert([
             TypeColumns::of($pick('Bright plain 10')->type()) + ['least' => 6],
             TypeColumns::of($pick('Bright wound 46')->type()) + ['least' => 4],

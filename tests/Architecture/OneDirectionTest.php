@@ -14,6 +14,9 @@ use PHPat\Test\PHPat;
 /** One direction: the core knows nothing of the application, the application decides nothing about strings. */
 final class OneDirectionTest
 {
+    /** What is stored and worked with, whoever asks for it. */
+    private const JOBS = ['Models', 'Bench', 'Instruments', 'Strings', 'Paper', 'Workshop'];
+
     #[TestRule]
     public function core_knows_only_itself(): Rule
     {
@@ -54,9 +57,12 @@ final class OneDirectionTest
     public function storage_does_not_know_http(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Models'))
+            ->classes(...array_map(static fn (string $job) => Selector::inNamespace("App\\{$job}"), self::JOBS))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Http'))
+            ->classes(
+                Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'), Selector::inNamespace('Symfony\Component\HttpFoundation'),
+                Selector::inNamespace('Inertia'),
+            )
             ->because('what is stored does not depend on who asks for it');
     }
 }

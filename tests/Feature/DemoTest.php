@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\StoredSets;
 use App\Models\Instrument;
 use App\Models\StringSet;
-use App\Support\StoredSets;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Lira\Finding\Finding;
@@ -30,7 +30,7 @@ final class DemoTest extends FeatureTestCase
         Artisan::call('lira:demo');
         $codes = [];
         foreach (StringSet::query()->with('instrument')->get() as $set) {
-            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->kind->code, StoredSets::document($set)->assessment()->findings);
+            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->kind->code, app(StoredSets::class)->document($set)->assessment()->findings);
         }
 
         self::assertContains('nut-slot-narrow', $codes['Ketch, a fourth down']);

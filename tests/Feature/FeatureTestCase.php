@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\StoredSets;
 use App\Models\Instrument;
 use App\Models\StringSet;
-use App\Support\StoredSets;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
@@ -33,7 +33,7 @@ abstract class FeatureTestCase extends TestCase
 
     protected static function keptSet(?\stdClass $json = null): StringSet
     {
-        return StoredSets::add(SetDocument::from($json ?? Documents::harbour()));
+        return app(StoredSets::class)->add(SetDocument::from($json ?? Documents::harbour()));
     }
 
     protected static function keptInstrument(): Instrument

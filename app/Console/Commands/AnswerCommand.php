@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Support\SetSchema;
+use App\Bench\SetSchema;
 use Illuminate\Console\Command;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;

@@ -102,7 +102,7 @@ final class ServeCommand extends Command
         if ($this->option('empty') !== true) {
             $this->call('lira:demo', ['--when-empty' => true]);
         }
-        Housekeeping::sweep($place);
+        app(Housekeeping::class)->sweep($place);
         DB::disconnect();
         $optimize = new Process([PHP_BINARY, 'artisan', 'optimize', '--quiet'], base_path(), $place->environment());
         $optimize->mustRun();

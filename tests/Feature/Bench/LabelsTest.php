@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Bench;
 
-use App\Support\LabelStock;
-use App\Support\PacketLabels;
-use App\Support\QrCode;
+use App\Paper\LabelStock;
+use App\Paper\PacketLabels;
+use App\Paper\QrCode;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Smalot\PdfParser\Document;
 use Smalot\PdfParser\Parser;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Formats;
 
+use App\Bench\StoredSets;
 use App\Models\StringSet;
-use App\Support\StoredSets;
 use Illuminate\Support\Facades\Artisan;
 use Lira\Document\Json;
 use Lira\Instrument\Anchor;
@@ -33,7 +33,7 @@ final class SchemasTest extends FeatureTestCase
         self::assertValid('lira-set', Json::object(Documents::text('harbour-to-solve')));
         self::assertSame(0, Artisan::call('lira:demo'));
         foreach (StringSet::query()->with('instrument')->get() as $set) {
-            self::assertValid('lira-set', StoredSets::json($set));
+            self::assertValid('lira-set', app(StoredSets::class)->json($set));
         }
     }
 

@@ -8,7 +8,7 @@ use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Models\ListString;
 use App\Models\Supplier;
-use App\Support\Supply\ListImports;
+use App\Strings\Lists\ListImports;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -163,9 +163,9 @@ final class ListImportTest extends FeatureTestCase
         $this->map($import);
         // Both tabs have read where it stands before either goes on.
         $other = ListImport::query()->sole();
-        ListImports::check(ListImport::query()->sole());
-        ListImports::check($other);
-        ListImports::check($other);
+        app(ListImports::class)->check(ListImport::query()->sole());
+        app(ListImports::class)->check($other);
+        app(ListImports::class)->check($other);
 
         $this->postJson("/strings/imports/{$import->id}/check")->assertOk()->assertJson(['status' => 'checked', 'rows' => 3000, 'good' => 3000, 'rejected' => 0]);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Strings;
 
+use App\Bench\StoredSets;
 use App\Models\ListString;
 use App\Models\MeasuredSample;
 use App\Models\Pool;
 use App\Models\Supplier;
-use App\Support\StoredSets;
-use App\Support\Supply\Pools;
+use App\Strings\Pools\Pools;
 use Inertia\Testing\AssertableInertia;
 use Lira\Document\Json;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -87,7 +87,7 @@ final class SamplesTest extends FeatureTestCase
     public function test_what_was_measured_sharpens_every_design_and_stays_out_of_what_is_kept(): void
     {
         $set = self::keptSet();
-        $tolerance = fn (): float => self::number(data_get(Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', StoredSets::json($set->refresh()->load('instrument')))->getContent()), 'strings.5.density.high'));
+        $tolerance = fn (): float => self::number(data_get(Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', app(StoredSets::class)->json($set->refresh()->load('instrument')))->getContent()), 'strings.5.density.high'));
         $before = $tolerance();
         $this->postJson('/strings/samples', self::sample())->assertCreated();
         self::assertLessThan($before, $tolerance());
@@ -99,7 +99,7 @@ final class SamplesTest extends FeatureTestCase
         // Elsewhere it counts as it came; here a set with samples of its own keeps to them.
         $own = Documents::with('/samples', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011, 'mass_g' => 0.49, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1]]);
         $kept = self::keptSet($own);
-        self::assertCount(1, (array) (StoredSets::json($kept)->samples ?? []));
+        self::assertCount(1, (array) (app(StoredSets::class)->json($kept)->samples ?? []));
         self::assertTrue(isset($kept->document->samples));
     }
 
@@ -109,7 +109,7 @@ final class SamplesTest extends FeatureTestCase
         $this->postJson('/strings/samples', self::sample())->assertCreated();
 
         $this->getJson("/strings/{$string->id}")->assertJsonPath('density.source', 'measured');
-        self::assertEqualsWithDelta(6.80e-3, data_get(Pools::strings(Pool::query()->create(['name' => 'All', 'rule' => []])), '0.density.kg_per_m'), 1e-12);
+        self::assertEqualsWithDelta(6.80e-3, data_get(app(Pools::class)->strings(Pool::query()->create(['name' => 'All', 'rule' => []])), '0.density.kg_per_m'), 1e-12);
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Tests\Feature\Strings;
 
 use App\Models\ListString;
 use App\Models\Supplier;
-use App\Support\Supply\StringCatalogue;
+use App\Strings\Catalogue\StringCatalogue;
 use Database\Seeders\SaltmarshSupply;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Workshop;
 
+use App\Bench\StoredSets;
 use App\Models\StringSet;
-use App\Support\StoredSets;
 use App\Workshop\Database;
 use App\Workshop\DatabaseFault;
 use App\Workshop\Unservable;
@@ -29,8 +29,8 @@ final class FaultsTest extends WorkshopTestCase
     {
         parent::setUp();
         Artisan::call('migrate', ['--force' => true]);
-        $this->set = StoredSets::add(SetDocument::from(Documents::harbour()));
-        $this->json = StoredSets::json($this->set);
+        $this->set = app(StoredSets::class)->add(SetDocument::from(Documents::harbour()));
+        $this->json = app(StoredSets::class)->json($this->set);
     }
 
     public function test_who_finds_the_database_locked_waits_until_it_is_free(): void

@@ -37,7 +37,7 @@ final class HousekeepingTest extends WorkshopTestCase
         mkdir("{$place->run}/framework/sessions");
         file_put_contents("{$place->run}/framework/sessions/abc", 'x');
 
-        Housekeeping::sweep($place);
+        app(Housekeeping::class)->sweep($place);
         self::assertSame(['young.csv'], ListImport::query()->pluck('original')->all());
         self::assertSame(['imports/arriving.csv', 'imports/young.csv'], Storage::files('imports'));
         self::assertSame(['photographs/kept.jpg'], Storage::files('photographs'));

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Bench\Bench;
 use App\Models\StringSet;
-use App\Support\Bench;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
 /** The Bench, where one set is designed. */
-final class BenchController
+final readonly class BenchController
 {
     private const LAST = 'bench.last';
+
+    public function __construct(private Bench $bench) {}
 
     /** Back to the set that was on the bench; at the first start the one that is half done. */
     public function last(Request $request): RedirectResponse
@@ -29,6 +31,6 @@ final class BenchController
     {
         $request->session()->put(self::LAST, $set->id);
 
-        return Inertia::render('bench/BenchPage', Bench::props($set));
+        return Inertia::render('bench/BenchPage', $this->bench->props($set));
     }
 }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Bench\Bench;
+use App\Bench\NewSet;
+use App\Bench\SetSchema;
+use App\Bench\SetSummaries;
+use App\Bench\StoredSets;
 use App\Http\ReaderUnits;
+use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Requests\Bench\StartSetRequest;
 use App\Models\Instrument;
 use App\Models\StringSet;
-use App\Support\Bench;
-use App\Support\FitReport;
-use App\Support\LabelStock;
-use App\Support\NewSet;
-use App\Support\PacketLabels;
-use App\Support\ReceivedDocument;
-use App\Support\SetSchema;
-use App\Support\SetSheet;
-use App\Support\SetSummaries;
-use App\Support\StoredSets;
+use App\Paper\FitReport;
+use App\Paper\LabelStock;
+use App\Paper\PacketLabels;
+use App\Paper\SetSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -29,30 +29,32 @@ use Lira\PlainText;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Sets as things to keep: listed, begun, saved, put away, brought in and taken out. */
-final class SetController
+final readonly class SetController
 {
     private const COPY = ', copy';
+
+    public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries) {}
 
     public function index(): Response
     {
         return Inertia::render('bench/SetsPage', [
-            'sets' => SetSummaries::all(),
+            'sets' => $this->summaries->all(),
             'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->toArray(),
         ]);
     }
 
     public function store(StartSetRequest $request): JsonResponse
     {
-        $set = StoredSets::add(NewSet::on($request->instrument(), $request->name()));
+        $set = $this->sets->add(NewSet::on($request->instrument(), $request->name()));
 
         return new JsonResponse(['id' => $set->id], 201);
     }
 
     public function duplicate(StringSet $set): JsonResponse
     {
-        $json = StoredSets::json($set);
+        $json = $this->sets->json($set);
         $json->name = Str::limit($set->name, PlainText::LONGEST_NAME - mb_strlen(self::COPY), '').self::COPY;
-        $copy = StoredSets::add(SetDocument::from($json));
+        $copy = $this->sets->add(SetDocument::from($json));
 
         return new JsonResponse(['id' => $copy->id], 201);
     }
@@ -60,15 +62,15 @@ final class SetController
     /** As it is saved now. */
     public function show(StringSet $set): JsonResponse
     {
-        return new JsonResponse(Bench::set($set));
+        return new JsonResponse($this->bench->set($set));
     }
 
     public function update(SaveSetRequest $request, StringSet $set): JsonResponse
     {
         $revision = $request->revision();
-        $saved = StoredSets::update($set, $request->document(), $revision);
+        $saved = $this->sets->update($set, $request->document(), $revision);
 
-        return new JsonResponse(Bench::set($saved));
+        return new JsonResponse($this->bench->set($saved));
     }
 
     public function destroy(StringSet $set): JsonResponse
@@ -88,14 +90,14 @@ final class SetController
     public function import(Request $request): JsonResponse
     {
         $document = SetSchema::checked(ReceivedDocument::of($request));
-        $set = StoredSets::add($document);
+        $set = $this->sets->add($document);
 
         return new JsonResponse(['id' => $set->id, 'unknownKeys' => $document->unknownKeys], 201);
     }
 
     public function export(StringSet $set): HttpResponse
     {
-        return new HttpResponse(StoredSets::document($set)->text(), 200, [
+        return new HttpResponse($this->sets->document($set)->text(), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.self::fileName($set).'.json"',
         ]);
@@ -103,13 +105,13 @@ final class SetController
 
     public function sheet(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, SetSheet::pdf($set, ReaderUnits::of($request), self::paper($request)));
+        return self::printed($set, SetSheet::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)));
     }
 
     /** Whether it fits its instrument. */
     public function fit(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, FitReport::pdf($set, ReaderUnits::of($request), self::paper($request)), '-fit');
+        return self::printed($set, FitReport::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)), '-fit');
     }
 
     /** A label for each string's packet. */
@@ -117,13 +119,13 @@ final class SetController
     {
         $stock = LabelStock::tryFrom($request->string('stock')->toString()) ?? LabelStock::A4Of24;
 
-        return self::printed($set, PacketLabels::labels($set, ReaderUnits::of($request), $stock, min(max(0, $request->integer('skip')), $stock->perSheet() - 1)), '-labels');
+        return self::printed($set, PacketLabels::labels($set, $this->sets->document($set), ReaderUnits::of($request), $stock, min(max(0, $request->integer('skip')), $stock->perSheet() - 1)), '-labels');
     }
 
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, PacketLabels::card($set, ReaderUnits::of($request), self::paper($request)), '-card');
+        return self::printed($set, PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)), '-card');
     }
 
     /** @return 'a4'|'letter' */

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Bench\Tunings;
 use App\Http\Requests\Bench\FindTuningsRequest;
 use App\Http\Requests\Bench\KeepTuningRequest;
+use App\Http\SeenRevision;
 use App\Models\OwnTuning;
-use App\Support\Conflict;
-use App\Support\Revision;
-use App\Support\Tunings;
+use App\Workshop\Conflict;
+use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
 /** The tuning picker: the library, one's own, and tunings typed as notes. */
-final class TuningController
+final readonly class TuningController
 {
+    public function __construct(private Tunings $tunings) {}
+
     public function index(FindTuningsRequest $request): JsonResponse
     {
-        return new JsonResponse(Tunings::find($request->kind(), $request->present(), $request->typed()));
+        return new JsonResponse($this->tunings->find($request->kind(), $request->present(), $request->typed()));
     }
 
     public function store(KeepTuningRequest $request): JsonResponse
@@ -29,7 +32,7 @@ final class TuningController
             if ($request->input('revision') === null) {
                 throw Conflict::tuningOfThatName($tuning->name);
             }
-            Revision::advance($tuning, Revision::in($request), "“{$tuning->name}”");
+            Revision::advance($tuning, SeenRevision::in($request), "“{$tuning->name}”");
         }
         $tuning->pitches = $request->pitches();
         $tuning->save();

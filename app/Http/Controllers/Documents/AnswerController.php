@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Documents;
 
-use App\Support\ReceivedDocument;
+use App\Http\ReceivedDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lira\Document\Answers;

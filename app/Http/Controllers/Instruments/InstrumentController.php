@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Instruments;
 
+use App\Bench\NewSet;
 use App\Http\Requests\Instruments\SaveInstrumentRequest;
+use App\Instruments\Photographs;
+use App\Instruments\StoredInstruments;
 use App\Models\Instrument;
-use App\Support\NewSet;
-use App\Support\Photographs;
-use App\Support\StoredInstruments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -22,14 +22,16 @@ use Lira\Kind\Kind;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Instruments: listed, added, measured, put away. */
-final class InstrumentController
+final readonly class InstrumentController
 {
+    public function __construct(private Photographs $photographs, private StoredInstruments $instruments) {}
+
     public function index(Request $request): Response
     {
         $away = $request->boolean('away');
 
         return Inertia::render('instruments/InstrumentsPage', [
-            'instruments' => StoredInstruments::summaries($away),
+            'instruments' => $this->instruments->summaries($away),
             'away' => $away,
             'putAway' => Instrument::onlyTrashed()->count(),
         ]);
@@ -42,7 +44,7 @@ final class InstrumentController
 
     public function store(SaveInstrumentRequest $request): JsonResponse
     {
-        return new JsonResponse(['id' => StoredInstruments::add($request->document(), $request->strings())->id], 201);
+        return new JsonResponse(['id' => $this->instruments->add($request->document(), $request->strings())->id], 201);
     }
 
     public function edit(Instrument $instrument): Response
@@ -55,8 +57,8 @@ final class InstrumentController
                 'document' => $instrument->document,
             ],
             'kinds' => self::kinds(),
-            'sets' => StoredInstruments::sets($instrument),
-            'photographs' => Photographs::of($instrument),
+            'sets' => $this->instruments->sets($instrument),
+            'photographs' => $this->photographs->of($instrument),
         ]);
     }
 
@@ -85,7 +87,7 @@ final class InstrumentController
         }
         $file = InstrumentFile::parse($request->getContent());
 
-        return new JsonResponse(['id' => StoredInstruments::add($file->instrument, $file->strings)->id, 'unknownKeys' => $file->unknownKeys], 201);
+        return new JsonResponse(['id' => $this->instruments->add($file->instrument, $file->strings)->id, 'unknownKeys' => $file->unknownKeys], 201);
     }
 
     /** A set as it is usually put on an instrument that need not be kept yet. */
@@ -97,14 +99,14 @@ final class InstrumentController
     public function update(SaveInstrumentRequest $request, Instrument $instrument): JsonResponse
     {
         $revision = $request->revision();
-        $saved = StoredInstruments::update($instrument, $request->document(), $request->strings(), $revision);
+        $saved = $this->instruments->update($instrument, $request->document(), $request->strings(), $revision);
 
         return new JsonResponse(['id' => $saved->id, 'revision' => $saved->revision]);
     }
 
     public function duplicate(Instrument $instrument): JsonResponse
     {
-        return new JsonResponse(['id' => StoredInstruments::duplicate($instrument)->id], 201);
+        return new JsonResponse(['id' => $this->instruments->duplicate($instrument)->id], 201);
     }
 
     public function destroy(Instrument $instrument): JsonResponse

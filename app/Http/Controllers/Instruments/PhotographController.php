@@ -4,35 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Instruments;
 
+use App\Http\ReceivedFile;
+use App\Http\Requests\Instruments\CaptionRequest;
+use App\Http\SeenRevision;
+use App\Instruments\Photographs;
 use App\Models\Instrument;
 use App\Models\Photograph;
-use App\Support\Photographs;
-use App\Support\Revision;
+use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
-use Lira\Document\InvalidDocument;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Photographs of an instrument: added, shown, named, removed with a way back. */
-final class PhotographController
+final readonly class PhotographController
 {
-    private const LONGEST_CAPTION = 200;
+    public function __construct(private Photographs $photographs) {}
 
-    public function store(Request $request, Instrument $instrument): JsonResponse
+    public function store(CaptionRequest $request, Instrument $instrument): JsonResponse
     {
-        $file = $request->file('photograph');
-        if (! $file instanceof UploadedFile) {
-            throw InvalidDocument::at('/photograph', 'Choose a photograph: a JPEG, PNG or WebP file.');
-        }
+        $file = ReceivedFile::of($request, 'photograph', 'Choose a photograph: a JPEG, PNG or WebP file.');
 
-        return new JsonResponse(Photographs::summary(Photographs::add($instrument, $file, self::caption($request))), 201);
+        return new JsonResponse(Photographs::summary($this->photographs->add($instrument, $file, $request->caption())), 201);
     }
 
     public function show(Request $request, Instrument $instrument, Photograph $photograph): Response
     {
-        $content = Photographs::content($photograph, ! $request->boolean('small'));
+        $content = $this->photographs->content($photograph, ! $request->boolean('small'));
 
         return $content === null ? throw new NotFoundHttpException : new Response($content, 200, [
             'Content-Type' => 'image/jpeg',
@@ -40,10 +38,10 @@ final class PhotographController
         ]);
     }
 
-    public function update(Request $request, Instrument $instrument, Photograph $photograph): JsonResponse
+    public function update(CaptionRequest $request, Instrument $instrument, Photograph $photograph): JsonResponse
     {
-        Revision::advance($photograph, Revision::in($request), 'This photograph');
-        $photograph->caption = self::caption($request);
+        Revision::advance($photograph, SeenRevision::in($request), 'This photograph');
+        $photograph->caption = $request->caption();
         $photograph->save();
 
         return new JsonResponse(Photographs::summary($photograph));
@@ -62,12 +60,5 @@ final class PhotographController
         $found->restore();
 
         return new JsonResponse(Photographs::summary($found));
-    }
-
-    private static function caption(Request $request): string
-    {
-        $request->validate(['caption' => ['nullable', 'string', 'max:'.self::LONGEST_CAPTION]], ['caption.*' => 'Say in up to '.self::LONGEST_CAPTION.' characters what it shows.']);
-
-        return $request->string('caption')->trim()->toString();
     }
 }

@@ -4,28 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\CsvDownload;
+use App\Http\ReceivedFile;
 use App\Models\ListImport;
 use App\Models\Supplier;
-use App\Support\Supply\CsvRow;
-use App\Support\Supply\ListExport;
-use App\Support\Supply\ListImports;
+use App\Strings\Lists\ListExport;
+use App\Strings\Lists\ListImports;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
-use Lira\Document\InvalidDocument;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** A supplier's list on its way in, step by step. */
-final class ListImportController
+final readonly class ListImportController
 {
+    public function __construct(private ListImports $imports) {}
+
     public function store(Request $request, Supplier $supplier): JsonResponse
     {
-        $file = $request->file('file');
-        if (! $file instanceof UploadedFile) {
-            throw InvalidDocument::at('/file', 'Choose a list: a CSV file with a row of titles and a row for each string.');
-        }
+        $file = ReceivedFile::of($request, 'file', 'Choose a list: a CSV file with a row of titles and a row for each string.');
 
-        return new JsonResponse(ListImports::preview(ListImports::receive($supplier, $file)), 201);
+        return new JsonResponse($this->imports->preview($this->imports->receive($supplier, $file)), 201);
     }
 
     public function map(Request $request, ListImport $import): JsonResponse
@@ -42,33 +40,33 @@ final class ListImportController
                 $units[(string) $field] = $unit;
             }
         }
-        ListImports::map($import, $columns, $units, $this->word($request, 'construction'), $this->word($request, 'material'), $request->boolean('whole'));
+        $this->imports->map($import, $columns, $units, $this->word($request, 'construction'), $this->word($request, 'material'), $request->boolean('whole'));
 
-        return new JsonResponse(ListImports::progress($import));
+        return new JsonResponse($this->imports->progress($import));
     }
 
     public function check(ListImport $import): JsonResponse
     {
-        ListImports::check($import);
+        $this->imports->check($import);
 
-        return new JsonResponse(ListImports::progress($import));
+        return new JsonResponse($this->imports->progress($import));
     }
 
     public function write(ListImport $import): JsonResponse
     {
-        return new JsonResponse(['written' => ListImports::write($import)]);
+        return new JsonResponse(['written' => $this->imports->write($import)]);
     }
 
     public function destroy(ListImport $import): JsonResponse
     {
-        ListImports::cancel($import);
+        $this->imports->cancel($import);
 
         return new JsonResponse(['id' => $import->id]);
     }
 
     public function rejects(ListImport $import): StreamedResponse
     {
-        return CsvRow::download('rows-not-taken', static function ($out) use ($import): void {
+        return CsvDownload::of('rows-not-taken', static function ($out) use ($import): void {
             ListExport::rejects($import, $out);
         });
     }

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\CsvDownload;
+use App\Http\Requests\Strings\PlaceOrderRequest;
+use App\Http\Requests\Strings\PlanOrderRequest;
+use App\Http\Requests\Strings\ReceiveOrderRequest;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\StringSet;
-use App\Support\Conflict;
-use App\Support\SheetPdf;
-use App\Support\Supply\CsvRow;
-use App\Support\Supply\Drawer;
-use App\Support\Supply\Need;
-use App\Support\Supply\OrderPlan;
-use App\Support\Supply\Orders;
-use App\Support\Supply\SimulatedSupplier;
+use App\Paper\SheetPdf;
+use App\Strings\Drawer\Drawer;
+use App\Strings\Lists\CsvRow;
+use App\Strings\Orders\OrderPlan;
+use App\Strings\Orders\Orders;
+use App\Strings\Orders\SimulatedSupplier;
+use App\Workshop\Conflict;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -23,78 +26,70 @@ use Symfony\Component\HttpFoundation\Response as HttpResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Orders: planned from designs, placed, sent, arrived and put away. */
-final class OrderController
+final readonly class OrderController
 {
-    private const MOST_DESIGNS = 12;
+    public function __construct(private Drawer $drawer, private Orders $orders, private SimulatedSupplier $supplier) {}
 
     public function index(Request $request): Response
     {
         $set = StringSet::query()->find($request->integer('set'));
 
-        return Inertia::render('strings/OrdersPage', ['orders' => Orders::all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]]);
+        return Inertia::render('strings/OrdersPage', ['orders' => $this->orders->all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]]);
     }
 
-    public function plan(Request $request): JsonResponse
+    public function plan(PlanOrderRequest $request): JsonResponse
     {
-        return new JsonResponse(Orders::preview(OrderPlan::for(self::need($request), self::currency($request))));
+        return new JsonResponse($this->orders->preview(OrderPlan::for($request->need(), $this->drawer, $request->currency())));
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(PlaceOrderRequest $request): JsonResponse
     {
-        $request->validate(['key' => ['required', 'string', 'min:8', 'max:64']], ['key.*' => 'Send a key of your own making, 8 to 64 characters, by which placing the same twice is known.']);
-        $key = $request->string('key')->toString();
-        $placed = Orders::placed($key);
+        $key = $request->key();
+        $placed = $this->orders->placed($key);
         if ($placed !== null) {
             return new JsonResponse(['orders' => $placed]);
         }
-        $plan = OrderPlan::for(self::need($request), self::currency($request));
-        $total = $request->input('total_cents');
+        $plan = OrderPlan::for($request->need(), $this->drawer, $request->currency());
+        $total = $request->totalCents();
         // What was agreed to is what was seen.
-        if (is_int($total) && $total !== $plan->basket->totalCents()) {
+        if ($total !== null && $total !== $plan->basket->totalCents()) {
             throw Conflict::changedElsewhere('What is listed or lies in the drawer');
         }
 
-        return new JsonResponse(['orders' => Orders::place($plan, $key)], 201);
+        return new JsonResponse(['orders' => $this->orders->place($plan, $key)], 201);
     }
 
     public function send(Order $order): JsonResponse
     {
-        SimulatedSupplier::accept($order);
+        $this->supplier->accept($order);
 
         return new JsonResponse(['status' => $order->status]);
     }
 
     public function arrive(Order $order): JsonResponse
     {
-        SimulatedSupplier::deliver($order);
+        $this->supplier->deliver($order);
 
         return new JsonResponse(['status' => $order->status]);
     }
 
-    public function receive(Request $request, Order $order): JsonResponse
+    public function receive(ReceiveOrderRequest $request, Order $order): JsonResponse
     {
-        $request->validate(['lines' => ['array'], 'lines.*' => ['integer', 'min:0']], ['lines.*.*' => 'Give how many came whole, 0 or more.']);
-        $counts = [];
-        foreach ($request->array('lines') as $line => $count) {
-            if (is_int($count)) {
-                $counts[(int) $line] = $count;
-            }
-        }
-        Orders::receive($order, $counts);
+        $this->orders->receive($order, $request->counts());
 
         return new JsonResponse(['status' => $order->status]);
     }
 
     public function destroy(Order $order): JsonResponse
     {
-        Orders::drop($order);
+        $this->orders->drop($order);
 
         return new JsonResponse(['id' => $order->id]);
     }
 
     public function unarchive(int $order): JsonResponse
     {
-        Orders::bringBack(Order::onlyTrashed()->findOrFail($order));
+        $this->orders->bringBack(Order::onlyTrashed()->findOrFail($order));
 
         return new JsonResponse(['id' => $order]);
     }
@@ -103,7 +98,7 @@ final class OrderController
     public function use(Order $order): JsonResponse
     {
         if ($order->purchase !== null) {
-            Drawer::bookOut($order->purchase);
+            $this->drawer->bookOut($order->purchase);
         }
 
         return new JsonResponse(['id' => $order->id]);
@@ -111,7 +106,7 @@ final class OrderController
 
     public function csv(Order $order): StreamedResponse
     {
-        return CsvRow::download("order-{$order->id}", static function ($out) use ($order): void {
+        return CsvDownload::of("order-{$order->id}", static function ($out) use ($order): void {
             CsvRow::write($out, ['Order code', 'Name', 'What', 'Count', 'Price of one', 'Sum', 'Currency']);
             foreach ($order->lines()->orderBy('id')->get() as $line) {
                 CsvRow::write($out, [$line->code, $line->name, self::what($line), (string) $line->count, number_format($line->cents / 100, 2, '.', ''), number_format($line->count * $line->cents / 100, 2, '.', ''), $order->currency]);
@@ -139,29 +134,5 @@ final class OrderController
             'set' => "set of {$line->strings}",
             default => 'single',
         };
-    }
-
-    private static function currency(Request $request): ?string
-    {
-        $currency = $request->input('currency');
-
-        return is_string($currency) ? $currency : null;
-    }
-
-    private static function need(Request $request): Need
-    {
-        $request->validate([
-            'sets' => ['required', 'array', 'max:'.self::MOST_DESIGNS], 'sets.*.id' => ['required', 'integer', 'exists:sets,id'],
-            'sets.*.times' => ['integer', 'min:1', 'max:50'], 'sets.*.spares' => ['integer', 'min:0', 'max:20'],
-        ], ['sets.required' => 'Choose at least one design to order for.', 'sets.max' => 'Order for at most 12 designs at once.', 'sets.*.id.*' => 'There is no such design.',
-            'sets.*.times.*' => 'Give how many times it is needed, 1 to 50.', 'sets.*.spares.*' => 'Give how many spares of each string, 0 to 20.']);
-        $wanted = [];
-        foreach ($request->array('sets') as $row) {
-            $row = is_array($row) ? $row : [];
-            $set = StringSet::query()->with('instrument')->findOrFail(is_int($row['id'] ?? null) ? $row['id'] : 0);
-            $wanted[] = ['set' => $set, 'times' => is_int($row['times'] ?? null) ? $row['times'] : 1, 'spares' => is_int($row['spares'] ?? null) ? $row['spares'] : 0];
-        }
-
-        return Need::of($wanted);
     }
 }

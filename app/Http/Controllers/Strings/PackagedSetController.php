@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Requests\Strings\SavePackagedSetsRequest;
+use App\Http\SeenRevision;
 use App\Models\Supplier;
-use App\Support\Revision;
-use App\Support\Supply\PackagedSets;
+use App\Strings\Lists\PackagedSets;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** The packaged sets of a supplier, as lines of text. */
-final class PackagedSetController
+final readonly class PackagedSetController
 {
+    public function __construct(private PackagedSets $packaged) {}
+
     public function show(Supplier $supplier): JsonResponse
     {
-        return new JsonResponse(['text' => PackagedSets::text($supplier), 'revision' => $supplier->sets_revision]);
+        return new JsonResponse(['text' => $this->packaged->text($supplier), 'revision' => $supplier->sets_revision]);
     }
 
-    public function update(Request $request, Supplier $supplier): JsonResponse
+    public function update(SavePackagedSetsRequest $request, Supplier $supplier): JsonResponse
     {
-        $request->validate(['text' => ['present', 'nullable', 'string', 'max:200000']], ['text.*' => 'Give the sets as lines of text.']);
-
-        return new JsonResponse(['sets' => PackagedSets::take($supplier, $request->string('text')->toString(), Revision::in($request))]);
+        return new JsonResponse(['sets' => $this->packaged->take($supplier, $request->text(), SeenRevision::in($request))]);
     }
 }

@@ -4,39 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Requests\Strings\ChoosePoolRequest;
+use App\Http\Requests\Strings\SavePoolRequest;
+use App\Http\SeenRevision;
 use App\Models\Pool;
 use App\Models\StringSet;
-use App\Support\Conflict;
-use App\Support\Revision;
-use App\Support\Supply\Pools;
-use App\Support\Supply\StringCatalogue;
+use App\Strings\Catalogue\StringCatalogue;
+use App\Strings\Pools\Pools;
+use App\Workshop\Conflict;
+use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
 /** Named pools: kept, changed, removed, and chosen for a set. */
-final class PoolController
+final readonly class PoolController
 {
+    public function __construct(private Pools $pools, private StringCatalogue $catalogue) {}
+
     public function index(): Response
     {
-        return Inertia::render('strings/PoolsPage', ['pools' => Pools::all(), 'makes' => Pools::makes(), 'suppliers' => StringCatalogue::suppliers()]);
+        return Inertia::render('strings/PoolsPage', ['pools' => $this->pools->all(), 'makes' => $this->pools->makes(), 'suppliers' => $this->catalogue->suppliers()]);
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(SavePoolRequest $request): JsonResponse
     {
-        $pool = self::validated($request, null);
+        $pool = $request->pool();
         // Nobody comes back for one that was removed, once its name is given anew.
         Pool::onlyTrashed()->where('name', $pool['name'])->forceDelete();
 
         return new JsonResponse(['id' => Pool::query()->create($pool)->id], 201);
     }
 
-    public function update(Request $request, Pool $pool): JsonResponse
+    public function update(SavePoolRequest $request, Pool $pool): JsonResponse
     {
-        Revision::advance($pool, Revision::in($request), "“{$pool->name}”");
-        $changed = self::validated($request, $pool);
+        Revision::advance($pool, SeenRevision::in($request), "“{$pool->name}”");
+        $changed = $request->pool();
         Pool::onlyTrashed()->where('name', $changed['name'])->forceDelete();
         $pool->update($changed);
 
@@ -45,7 +49,7 @@ final class PoolController
 
     public function destroy(Request $request, Pool $pool): JsonResponse
     {
-        Revision::advance($pool, Revision::in($request), "“{$pool->name}”");
+        Revision::advance($pool, SeenRevision::in($request), "“{$pool->name}”");
         $pool->save();
         $pool->delete();
 
@@ -60,28 +64,14 @@ final class PoolController
     }
 
     /** The strings a set is chosen from. */
-    public function choose(Request $request, StringSet $set): JsonResponse
+    public function choose(ChoosePoolRequest $request, StringSet $set): JsonResponse
     {
-        $request->validate(['pool' => ['present', 'nullable', 'integer', 'exists:pools,id'], 'seen' => ['present', 'nullable', 'integer']],
-            ['pool.*' => 'There is no such pool.', 'seen.*' => 'Say which pool it was chosen from before; null for what is usual.']);
-        if ($set->pool_id !== ($request->input('seen') === null ? null : $request->integer('seen'))) {
+        if ($set->pool_id !== $request->seen()) {
             throw Conflict::changedElsewhere('What this set is chosen from');
         }
-        $pool = $request->input('pool') === null ? null : Pool::query()->findOrFail($request->integer('pool'));
+        $pool = $request->pool();
         StringSet::query()->whereKey($set->id)->toBase()->update(['pool_id' => $pool?->id]);
 
-        return new JsonResponse(['strings' => $pool === null ? null : Pools::strings($pool)]);
-    }
-
-    /** @return array{name: string, rule: array<mixed>} */
-    private static function validated(Request $request, ?Pool $pool): array
-    {
-        $request->validate([
-            'name' => ['required', 'string', 'max:120', Rule::unique('pools', 'name')->withoutTrashed('archived_at')->ignore($pool?->id)],
-            'rule' => ['array:suppliers,makes,half_gauges,drawer'], 'rule.suppliers' => ['array'], 'rule.suppliers.*' => ['integer', 'exists:suppliers,id'], 'rule.makes' => ['array'], 'rule.makes.*' => ['string', 'max:60'],
-            'rule.half_gauges' => ['boolean'], 'rule.drawer' => ['boolean'],
-        ], ['name.required' => 'Give the pool a name.', 'name.unique' => 'There is a pool of that name. Choose another.', 'rule.array' => 'Say what is in the pool by suppliers, makes, half_gauges and drawer.', 'rule.suppliers.*.*' => 'There is no such supplier.']);
-
-        return ['name' => $request->string('name')->trim()->toString(), 'rule' => $request->array('rule')];
+        return new JsonResponse(['strings' => $pool === null ? null : $this->pools->strings($pool)]);
     }
 }

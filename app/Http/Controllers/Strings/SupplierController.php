@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\CsvDownload;
 use App\Http\Requests\Strings\SaveSupplierRequest;
+use App\Http\SeenRevision;
 use App\Models\Supplier;
-use App\Support\Revision;
-use App\Support\Supply\CsvRow;
-use App\Support\Supply\ListExport;
-use App\Support\Supply\StringCatalogue;
+use App\Strings\Catalogue\StringCatalogue;
+use App\Strings\Lists\ListExport;
+use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 use Inertia\Inertia;
@@ -17,11 +18,13 @@ use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Suppliers, and what they list. */
-final class SupplierController
+final readonly class SupplierController
 {
+    public function __construct(private StringCatalogue $catalogue) {}
+
     public function index(): Response
     {
-        return Inertia::render('strings/SuppliersPage', ['suppliers' => StringCatalogue::suppliers()]);
+        return Inertia::render('strings/SuppliersPage', ['suppliers' => $this->catalogue->suppliers()]);
     }
 
     public function store(SaveSupplierRequest $request): JsonResponse
@@ -31,7 +34,7 @@ final class SupplierController
 
     public function update(SaveSupplierRequest $request, Supplier $supplier): JsonResponse
     {
-        Revision::advance($supplier, Revision::in($request), "“{$supplier->name}”");
+        Revision::advance($supplier, SeenRevision::in($request), "“{$supplier->name}”");
         $supplier->update($request->supplier());
 
         return new JsonResponse(['id' => $supplier->id, 'revision' => $supplier->revision]);
@@ -41,7 +44,7 @@ final class SupplierController
     {
         $slug = Str::slug($supplier->name);
 
-        return CsvRow::download($slug === '' ? 'list' : $slug, static function ($out) use ($supplier): void {
+        return CsvDownload::of($slug === '' ? 'list' : $slug, static function ($out) use ($supplier): void {
             ListExport::write($supplier, $out);
         });
     }

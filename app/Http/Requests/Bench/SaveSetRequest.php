@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bench;
 
-use App\Support\Revision;
+use App\Http\SeenRevision;
 use Illuminate\Foundation\Http\FormRequest;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
@@ -21,7 +21,7 @@ final class SaveSetRequest extends FormRequest
 
     public function revision(): int
     {
-        return Revision::in($this);
+        return SeenRevision::in($this);
     }
 
     /** Read from the body itself, since PHP arrays cannot tell an empty object from an empty list. */

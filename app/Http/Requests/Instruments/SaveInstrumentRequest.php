@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Instruments;
 
-use App\Support\Revision;
+use App\Http\SeenRevision;
 use Illuminate\Foundation\Http\FormRequest;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
@@ -46,6 +46,6 @@ final class SaveInstrumentRequest extends FormRequest
 
     public function revision(): int
     {
-        return Revision::in($this);
+        return SeenRevision::in($this);
     }
 }

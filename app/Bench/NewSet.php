@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Instrument;
+use Lira\Document\InstrumentReader;
+use Lira\Document\SetDocument;
+use Lira\Document\SetReader;
+use Lira\Document\StringTypeWriter;
+use Lira\InvalidInput;
+use Lira\Pitch\Pitch;
+use Lira\Solver\StartingSet;
+
+/** A set to begin with on an instrument: its usual tuning and usual gauges. */
+final class NewSet
+{
+    /** @throws InvalidInput if the kind of instrument has no gauges to begin with */
+    public static function on(Instrument $instrument, string $name): SetDocument
+    {
+        return self::usual($instrument->document, $instrument->strings, $name);
+    }
+
+    /**
+     * @param  \stdClass  $instrument  the `instrument` part of a set document
+     *
+     * @throws InvalidInput if it cannot be used, or the kind of instrument has no gauges to begin with
+     */
+    public static function usual(\stdClass $instrument, int $count, string $name = ''): SetDocument
+    {
+        $on = InstrumentReader::alone($instrument, $count);
+        $tuning = StartingSet::tuning($on->kind, $count);
+        $strings = StartingSet::strings($on, $tuning);
+        if ($strings === []) {
+            throw new InvalidInput('Elastomer strings cannot be modelled, so there is nothing to begin with. Import a set document with their measured densities.');
+        }
+        $json = (object) [
+            'format' => SetReader::FORMAT,
+            'version' => SetReader::VERSION,
+            'name' => $name !== '' ? $name : "{$on->name}, {$tuning->name}",
+            'instrument' => $instrument,
+            'tunings' => [(object) [
+                'name' => $tuning->name,
+                'a4_hz' => 440,
+                'pitches' => array_map(static fn (Pitch $pitch): string => $pitch->name(), $tuning->pitches),
+            ]],
+            'strings' => [],
+        ];
+        foreach ($strings as $index => $spec) {
+            $json->strings[] = (object) [
+                'position' => $index + 1,
+                ...StringTypeWriter::toArray($spec->type),
+            ];
+        }
+
+        return SetDocument::from($json);
+    }
+}

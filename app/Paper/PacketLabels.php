@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use App\Models\StringSet;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Wording\Units;
+
+/** A label for each string's packet, and a card that lists them in the order in which they are fitted. */
+final readonly class PacketLabels
+{
+    /**
+     * @param  SetDocument  $document  the set's own
+     * @param  int  $skip  labels of the first sheet that are used already
+     */
+    public static function labels(StringSet $set, SetDocument $document, Units $units, LabelStock $stock, int $skip): string
+    {
+        $place = $stock->geometry();
+        $sheets = [];
+        foreach (self::strings($document, $units) as $index => $string) {
+            $at = $index + $skip;
+            $on = $at % $stock->perSheet();
+            $sheets[intdiv($at, $stock->perSheet())][] = $string + [
+                'left' => $place['left'] + ($on % $stock->columns()) * $place['across'],
+                'top' => $place['top'] + intdiv($on, $stock->columns()) * $place['down'],
+            ];
+        }
+
+        return SheetPdf::of('sheets.labels', "Labels, {$set->name}", self::about($set) + [
+            'sheets' => array_values($sheets), 'width' => $place['width'], 'height' => $place['height'],
+            'qrSide' => min($place['height'] - 5.0, 22.0),
+        ], $stock->paper());
+    }
+
+    /**
+     * @param  SetDocument  $document  the set's own
+     * @param  'a4'|'letter'  $paper
+     */
+    public static function card(StringSet $set, SetDocument $document, Units $units, string $paper): string
+    {
+        $strings = self::strings($document, $units);
+
+        return SheetPdf::of('sheets.card', "Packet card, {$set->name}", self::about($set) + [
+            'strings' => array_map(static fn (int $position): array => $strings[$position - 1], self::fittingOrder(count($strings))),
+        ], $paper);
+    }
+
+    /**
+     * One at a time from the outside in, which keeps tension on the neck and a pitch to tune from.
+     *
+     * @return list<int> positions
+     */
+    public static function fittingOrder(int $strings): array
+    {
+        $order = [];
+        for ($first = 1, $last = $strings; $first <= $last; $first++, $last--) {
+            $order[] = $first;
+            if ($last > $first) {
+                $order[] = $last;
+            }
+        }
+
+        return $order;
+    }
+
+    /** @return array<string, mixed> */
+    private static function about(StringSet $set): array
+    {
+        return ['name' => $set->name, 'instrument' => $set->instrument->name, 'date' => now()->toDateString(), 'qr' => QrCode::picture(route('bench', $set))];
+    }
+
+    /** @return list<array{position: int, note: string, gauge: string, construction: string, material: string, turns: string, leave: ?string}> string 1 first */
+    private static function strings(SetDocument $document, Units $units): array
+    {
+        return array_map(static fn (EvaluatedString $string): array => [
+            'position' => $string->position,
+            'note' => $string->tunings[0]->pitch->label(),
+            'gauge' => $units->gaugeOnPaper($string->string->spec->type->gauge),
+            'construction' => $string->string->spec->type->construction->label(),
+            'material' => $string->string->spec->type->material->label(),
+            'turns' => number_format($string->fit->turns, 1),
+            'leave' => $string->fit->leaveM === null ? null : $units->length($string->fit->leaveM),
+        ], $document->evaluation()->strings);
+    }
+}

@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Strings\Lists;
+
+use App\Models\ImportStatus;
+use App\Models\ListImport;
+use App\Models\Supplier;
+use App\Strings\TypeColumns;
+use App\Workshop\Conflict;
+use App\Workshop\Files;
+use App\Workshop\Upload;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Lira\Catalogue\ListedString;
+use Lira\Catalogue\ListField;
+use Lira\Catalogue\ListMapping;
+use Lira\Catalogue\ListRow;
+use Lira\Catalogue\RejectedRow;
+use Lira\Document\InvalidDocument;
+use Lira\InvalidInput;
+
+/**
+ * Takes a supplier's list in, in steps: kept as it came; its columns mapped; every row checked, some thousand at a time, so
+ * that it shows how far it is and can be left at any time; then all of it written at once or nothing.
+ */
+final readonly class ListImports
+{
+    public const MOST_BYTES = 20_000_000;
+
+    private const ROWS_AT_A_TIME = 2500;
+
+    private const SAMPLE = 6;
+
+    public function __construct(private ListDifference $difference) {}
+
+    /** @throws InvalidDocument if it is no list */
+    public function receive(Supplier $supplier, Upload $file): ListImport
+    {
+        if ($file->bytes > self::MOST_BYTES) {
+            throw InvalidDocument::at('/file', 'The file did not arrive whole or is larger than 20 MB.');
+        }
+        $name = Files::IMPORTS.'/'.Str::uuid()->toString().'.csv';
+        Storage::put($name, '');
+        try {
+            $csv = CsvFile::receive($file->path, Storage::path($name));
+
+            return ListImport::query()->create([
+                'supplier_id' => $supplier->id,
+                'file' => $name,
+                'original' => mb_substr($file->name, 0, 200),
+                'delimiter' => $csv->delimiter,
+                'encoding' => $csv->encoding,
+                'bytes' => Storage::size($name),
+            ]);
+        } catch (\Throwable $failure) {
+            Storage::delete($name);
+            throw $failure;
+        }
+    }
+
+    /** @return array<string, mixed> the titles, the first rows, and how the columns are or could be mapped */
+    public function preview(ListImport $import): array
+    {
+        $rows = [];
+        foreach ($this->file($import)->rows() as $row) {
+            $rows[] = $row['cells'];
+            if (count($rows) > self::SAMPLE) {
+                break;
+            }
+        }
+        $header = array_shift($rows) ?? [];
+        $kept = $import->supplier->mapping ?? [];
+        // A mapping is remembered by the titles it was made for.
+        $remembered = ($kept['header'] ?? null) === $header;
+
+        return [
+            'id' => $import->id,
+            'original' => $import->original,
+            'encoding' => $import->encoding,
+            'delimiter' => $import->delimiter,
+            'header' => $header,
+            'rows' => $rows,
+            'remembered' => $remembered,
+            'mapping' => $remembered ? $kept : ['columns' => ListMapping::guessed($header), 'units' => [], 'construction' => null, 'material' => null],
+        ];
+    }
+
+    /**
+     * Maps the columns and begins to check anew.
+     *
+     * @param  array<string, int>  $columns
+     * @param  array<string, string>  $units
+     * @param  bool  $whole  whether the list is all there is, so that what is missing from it goes
+     *
+     * @throws InvalidDocument if a needed column is missing
+     */
+    public function map(ListImport $import, array $columns, array $units, ?string $construction, ?string $material, bool $whole): void
+    {
+        try {
+            ListMapping::of($columns, $units, $construction, $material);
+        } catch (InvalidInput $missing) {
+            throw InvalidDocument::at('/columns', $missing->getMessage());
+        }
+        $header = $this->preview($import)['header'];
+        DB::transaction(static function () use ($import, $columns, $units, $construction, $material, $whole, $header): void {
+            DB::table('import_rows')->where('list_import_id', $import->id)->delete();
+            DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
+            $mapping = ['columns' => $columns, 'units' => $units, 'construction' => $construction, 'material' => $material, 'whole' => $whole];
+            $import->mapping = $mapping;
+            $import->fill(['status' => ImportStatus::Checking, 'done_bytes' => 0, 'line' => 1, 'rows' => 0])->save();
+            $import->supplier->mapping = ['header' => $header] + $mapping;
+            $import->supplier->save();
+        });
+    }
+
+    /** Checks the next rows; none of them is in the list yet. */
+    public function check(ListImport $import): void
+    {
+        DB::transaction(function () use ($import): void {
+            // Somebody else may have gone on with it: the next rows are those after what is checked by now.
+            $import->refresh();
+            if ($import->status !== ImportStatus::Checking) {
+                return;
+            }
+            $mapping = $this->mapping($import);
+            $supplier = mb_strtolower($import->supplier->name);
+            $count = 0;
+            $finished = true;
+            foreach ($this->file($import)->rows($import->done_bytes, $import->line) as $row) {
+                if ($count >= self::ROWS_AT_A_TIME) {
+                    $finished = false;
+                    break;
+                }
+                // The first row has the titles.
+                if ($row['line'] > 1) {
+                    $this->stage($import, $row['line'], $row['cells'], $mapping, $supplier);
+                    $import->rows++;
+                }
+                $count++;
+                $import->done_bytes = $row['bytes'];
+                $import->line = $row['next'];
+            }
+            if ($finished) {
+                $import->status = ImportStatus::Checked;
+                $import->done_bytes = $import->bytes;
+            }
+            $import->save();
+        });
+    }
+
+    /** @param  list<string>  $cells */
+    private function stage(ListImport $import, int $line, array $cells, ListMapping $mapping, string $supplier): void
+    {
+        try {
+            $listed = ListRow::read($cells, $mapping);
+            $added = DB::table('import_rows')->insertOrIgnore(['list_import_id' => $import->id, 'line' => $line] + $this->columns($listed, $supplier));
+            if ($added === 0) {
+                $first = DB::table('import_rows')->where('list_import_id', $import->id)->where('code', $listed->code)->value('line');
+                throw new RejectedRow(sprintf('The order code “%s” stands already in line %d.', $listed->code, is_int($first) ? $first : 0));
+            }
+        } catch (RejectedRow $rejected) {
+            DB::table('import_rejects')->insert(['list_import_id' => $import->id, 'line' => $line, 'reason' => $rejected->getMessage(), 'cells' => json_encode($cells, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE)]);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function columns(ListedString $listed, string $supplier): array
+    {
+        return [
+            'code' => $listed->code,
+            'name' => $listed->name,
+            ...TypeColumns::of($listed->type),
+            'kg_per_m' => $listed->kgPerM,
+            'length_mm' => $listed->lengthM === null ? null : round($listed->lengthM * 1000, 3),
+            'end' => $listed->end?->value,
+            'cents' => $listed->cents,
+            'box_of' => $listed->boxOf,
+            'box_cents' => $listed->boxCents,
+            'words' => mb_strtolower(implode(' ', [$listed->code, $listed->name, $listed->type->construction->value, $listed->type->construction->label(), $listed->type->material->label(), $supplier])),
+        ];
+    }
+
+    /** @return array<string, mixed> how far it is, and what it would change */
+    public function progress(ListImport $import): array
+    {
+        $checked = $import->status === ImportStatus::Checked;
+
+        return [
+            'id' => $import->id,
+            'status' => $import->status,
+            'share' => $import->bytes === 0 ? 1.0 : $import->done_bytes / $import->bytes,
+            'rows' => $import->rows,
+            'good' => DB::table('import_rows')->where('list_import_id', $import->id)->count(),
+            'rejected' => DB::table('import_rejects')->where('list_import_id', $import->id)->count(),
+            'rejects' => DB::table('import_rejects')->where('list_import_id', $import->id)->orderBy('id')->limit(200)->get(['line', 'reason'])->all(),
+            'difference' => $checked ? $this->difference->of($import) : null,
+        ];
+    }
+
+    /**
+     * Writes all that was checked, at once.
+     *
+     * @throws Conflict if it is not checked to its end
+     */
+    public function write(ListImport $import): int
+    {
+        return DB::transaction(function () use ($import): int {
+            // Whoever comes second finds it written.
+            if (ListImport::query()->whereKey($import->id)->where('status', ImportStatus::Checked)->update(['status' => ImportStatus::Written]) === 0) {
+                throw Conflict::notChecked();
+            }
+            $whole = ($import->mapping['whole'] ?? false) === true;
+            if ($whole && DB::table('import_rows')->where('list_import_id', $import->id)->doesntExist()) {
+                throw Conflict::rowsNone();
+            }
+            $columns = ['code', 'name', 'construction', 'material', 'gauge_nm', 'kg_per_m', 'length_mm', 'end', 'cents', 'box_of', 'box_cents', 'words'];
+            $quoted = implode(', ', array_map(static fn (string $column): string => '"'.$column.'"', $columns));
+            $updates = implode(', ', array_map(static fn (string $column): string => "\"{$column}\" = excluded.\"{$column}\"", array_slice($columns, 1)));
+            $now = now()->toDateTimeString();
+            DB::insert("insert into list_strings (supplier_id, {$quoted}, created_at, updated_at) select ?, {$quoted}, ?, ? from import_rows where list_import_id = ?
+                on conflict (supplier_id, code) do update set {$updates}, updated_at = excluded.updated_at, archived_at = null", [$import->supplier_id, $now, $now, $import->id]);
+            if ($whole) {
+                DB::update('update list_strings set archived_at = ? where supplier_id = ? and archived_at is null and code not in (select code from import_rows where list_import_id = ?)', [$now, $import->supplier_id, $import->id]);
+            }
+            $written = DB::table('import_rows')->where('list_import_id', $import->id)->count();
+            $this->forget($import);
+
+            return $written;
+        });
+    }
+
+    /** Leaves it, whatever was done so far. */
+    public function cancel(ListImport $import): void
+    {
+        DB::transaction(function () use ($import): void {
+            $this->forget($import);
+            $import->delete();
+        });
+    }
+
+    private function forget(ListImport $import): void
+    {
+        DB::table('import_rows')->where('list_import_id', $import->id)->delete();
+        DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
+        // Not before it is certain that it is no longer needed.
+        DB::afterCommit(static fn (): bool => Storage::delete($import->file));
+    }
+
+    private function file(ListImport $import): CsvFile
+    {
+        return CsvFile::at(Storage::path($import->file), $import->delimiter, $import->encoding);
+    }
+
+    private function mapping(ListImport $import): ListMapping
+    {
+        $mapping = $import->mapping ?? [];
+        $columns = [];
+        foreach (is_array($mapping['columns'] ?? null) ? $mapping['columns'] : [] as $field => $column) {
+            if (ListField::tryFrom((string) $field) !== null && is_int($column)) {
+                $columns[(string) $field] = $column;
+            }
+        }
+        $units = [];
+        foreach (is_array($mapping['units'] ?? null) ? $mapping['units'] : [] as $field => $unit) {
+            if (is_string($unit)) {
+                $units[(string) $field] = $unit;
+            }
+        }
+        $word = static fn (string $key): ?string => is_string($mapping[$key] ?? null) ? $mapping[$key] : null;
+
+        return ListMapping::of($columns, $units, $word('construction'), $word('material'));
+    }
+}

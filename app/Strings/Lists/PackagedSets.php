@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Strings\Lists;
+
+use App\Models\Supplier;
+use App\Workshop\Conflict;
+use App\Workshop\Revision;
+use Illuminate\Support\Facades\DB;
+use Lira\Catalogue\Figure;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Problem;
+
+/** The packaged sets of a supplier, in and out as lines: order code, name, price, then the order codes of their strings from string 1. */
+final class PackagedSets
+{
+    private const MOST_STRINGS = 14;
+
+    public function text(Supplier $supplier): string
+    {
+        $out = fopen('php://memory', 'w+b');
+        if ($out === false) {
+            throw new \RuntimeException('There is no memory to write to.');
+        }
+        foreach (DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->orderBy('id')->get(['id', 'code', 'name', 'cents']) as $set) {
+            /** @var \stdClass&object{id: int, code: string, name: string, cents: int} $set */
+            $codes = DB::table('list_set_strings')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
+                ->where('list_set_id', $set->id)->orderBy('position')->pluck('code')->all();
+            CsvRow::write($out, [$set->code, $set->name, number_format($set->cents / 100, 2, '.', ''), ...array_values(array_filter($codes, is_string(...)))]);
+        }
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+
+    /**
+     * Takes all lines at once, or none.
+     *
+     * @param  int  $revision  of the packaged sets, as they were read
+     *
+     * @throws InvalidDocument with every line that cannot be used
+     * @throws Conflict if they were changed since
+     */
+    public function take(Supplier $supplier, string $text, int $revision): int
+    {
+        [$sets, $problems, $seen] = [[], [], []];
+        $known = DB::table('list_strings')->where('supplier_id', $supplier->id)->whereNull('archived_at')->pluck('id', 'code')->all();
+        foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $text)) as $index => $line) {
+            if (trim($line) === '') {
+                continue;
+            }
+            $cells = array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, substr_count($line, ';') > substr_count($line, ',') ? ';' : ',', '"', ''));
+            $codes = array_values(array_filter(array_slice($cells, 3), static fn (string $code): bool => $code !== ''));
+            $cents = Figure::cents($cells[2] ?? '');
+            $missing = array_values(array_filter($codes, static fn (string $code): bool => ! isset($known[$code])));
+            $why = match (true) {
+                $cells[0] === '' || ($cells[1] ?? '') === '' => 'it needs an order code and a name',
+                mb_strlen($cells[0]) > 60 || mb_strlen($cells[1]) > 200 => 'an order code has up to 60 characters, a name up to 200',
+                isset($seen[$cells[0]]) => "the order code “{$cells[0]}” stands already in line {$seen[$cells[0]]}",
+                $cents === null => '“'.($cells[2] ?? '').'” is not a price',
+                $codes === [] || count($codes) > self::MOST_STRINGS => 'it needs the order codes of 1 to 14 strings',
+                $missing !== [] => "no string is listed as “{$missing[0]}”",
+                default => null,
+            };
+            $seen[$cells[0]] ??= $index + 1;
+            if ($why !== null) {
+                $problems[] = new Problem('/text', 'Line '.($index + 1).": {$why}.");
+            } else {
+                $sets[] = ['code' => $cells[0], 'name' => $cells[1], 'cents' => (int) $cents, 'strings' => array_map(static fn (string $code): mixed => $known[$code], $codes)];
+            }
+        }
+        if ($problems !== []) {
+            throw InvalidDocument::because($problems);
+        }
+        DB::transaction(function () use ($supplier, $sets, $revision): void {
+            $current = Supplier::query()->findOrFail($supplier->id);
+            Revision::advance($current, $revision, "What {$supplier->name} packs", 'sets_revision');
+            $current->save();
+            $this->write($current, $sets);
+        });
+
+        return count($sets);
+    }
+
+    /**
+     * Changes what is there under its own code, adds what is new, and puts away what is gone: orders may still name it.
+     *
+     * @param  list<array{code: string, name: string, cents: int, strings: list<mixed>}>  $sets
+     */
+    private function write(Supplier $supplier, array $sets): void
+    {
+        $now = now()->toDateTimeString();
+        DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->whereNotIn('code', array_column($sets, 'code'))->update(['archived_at' => $now]);
+        foreach ($sets as $set) {
+            DB::table('list_sets')->upsert(
+                ['supplier_id' => $supplier->id, 'code' => $set['code'], 'name' => $set['name'], 'cents' => $set['cents'], 'archived_at' => null, 'created_at' => $now, 'updated_at' => $now],
+                ['supplier_id', 'code'], ['name', 'cents', 'archived_at', 'updated_at'],
+            );
+            $id = DB::table('list_sets')->where('supplier_id', $supplier->id)->where('code', $set['code'])->value('id');
+            DB::table('list_set_strings')->where('list_set_id', $id)->delete();
+            foreach ($set['strings'] as $index => $string) {
+                DB::table('list_set_strings')->insert(['list_set_id' => $id, 'list_string_id' => $string, 'position' => $index + 1]);
+            }
+        }
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Strings\Pools;
+
+use App\Models\ListString;
+use App\Models\Pool;
+use App\Strings\Catalogue\StringCatalogue;
+use App\Strings\Drawer\Drawer;
+use App\Strings\Samples\Samples;
+use Illuminate\Database\Eloquent\Builder;
+use Lira\Document\PoolReader;
+use Lira\Strings\StringType;
+
+/**
+ * Named pools: by supplier, by what lies in the drawer, by how strings are made, with half gauges or without. A pool is a rule,
+ * not a list, so that it follows the lists.
+ */
+final readonly class Pools
+{
+    public function __construct(private Samples $samples) {}
+
+    /** @return list<array<string, mixed>> */
+    public function all(): array
+    {
+        return array_values(Pool::query()->orderBy('name')->get()->map(fn (Pool $pool): array => [
+            'id' => $pool->id, 'revision' => $pool->revision, 'name' => $pool->name, 'rule' => $this->rule($pool), 'gauges' => count($this->strings($pool)),
+        ])->all());
+    }
+
+    /** @return list<array{id: int, name: string}> */
+    public function names(): array
+    {
+        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Pool $pool): array => ['id' => $pool->id, 'name' => $pool->name])->all());
+    }
+
+    /** @return array{suppliers: list<int>, makes: list<string>, half_gauges: bool, drawer: bool} */
+    public function rule(Pool $pool): array
+    {
+        $rule = $pool->rule;
+
+        return [
+            'suppliers' => array_values(array_filter(is_array($rule['suppliers'] ?? null) ? $rule['suppliers'] : [], is_int(...))),
+            'makes' => array_values(array_filter(is_array($rule['makes'] ?? null) ? $rule['makes'] : [], is_string(...))),
+            'half_gauges' => ($rule['half_gauges'] ?? true) === true,
+            'drawer' => ($rule['drawer'] ?? false) === true,
+        ];
+    }
+
+    /**
+     * Its strings as the pool of a set document: one of each make and gauge, with its supplied density; where several suppliers
+     * have it, the cheapest.
+     *
+     * @return list<\stdClass>
+     */
+    public function strings(Pool $pool): array
+    {
+        $rule = $this->rule($pool);
+        $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_nm')->orderByRaw('cents is null')->orderBy('cents');
+        if ($rule['suppliers'] !== []) {
+            $query->whereIn('supplier_id', $rule['suppliers']);
+        }
+        if ($rule['makes'] !== []) {
+            $query->where(static function (Builder $makes) use ($rule): void {
+                foreach ($rule['makes'] as $make) {
+                    [$construction, $material] = array_pad(explode(' ', $make, 2), 2, '');
+                    $makes->orWhere(static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material));
+                }
+            });
+        }
+        if ($rule['drawer']) {
+            $query->whereRaw(Drawer::hasAny());
+        }
+        if (! $rule['half_gauges']) {
+            $query->whereRaw('gauge_nm % ? = 0', [StringType::NANOMETRES_PER_THOUSANDTH]);
+        }
+        $measured = $this->samples->densities();
+        $strings = [];
+        foreach ($query->limit(4 * PoolReader::MOST_GAUGES)->get() as $string) {
+            $json = StringCatalogue::json($string, $measured);
+            unset($json->end);
+            $strings[$string->type()->key()] ??= $json;
+        }
+
+        return array_slice(array_values($strings), 0, PoolReader::MOST_GAUGES);
+    }
+
+    /** @return list<array{make: string, construction: string, material: string}> every make that is listed */
+    public function makes(): array
+    {
+        return array_values(ListString::query()->select(['construction', 'material'])->distinct()->orderBy('construction')->orderBy('material')->get()
+            ->map(static fn (ListString $string): array => ['make' => "{$string->construction} {$string->material}", 'construction' => $string->construction, 'material' => $string->material])->all());
+    }
+}

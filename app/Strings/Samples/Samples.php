@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Strings\Samples;
+
+use App\Models\MeasuredSample;
+use App\Strings\TypeColumns;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Node;
+use Lira\Document\Problems;
+use Lira\Document\SampleReader;
+use Lira\Document\StringReader;
+use Lira\Kind\Kind;
+use Lira\Strings\Correction;
+use Lira\Strings\Sample;
+use Lira\Strings\StringBuild;
+
+/** What was measured here, what it says about the model, and where it is used. */
+final class Samples
+{
+    public const READINGS = ['mass_g', 'mass_resolution_g', 'length_mm', 'length_resolution_mm', 'load_n', 'load_resolution_n', 'frequency_hz', 'frequency_resolution_hz'];
+
+    /**
+     * @return array<string, mixed> what a sample comes to, beside the model
+     *
+     * @throws InvalidDocument with every problem of its readings
+     */
+    public function result(MeasuredSample $measured): array
+    {
+        $sample = $this->read($measured);
+        $build = StringBuild::of($sample->spec, Kind::from($measured->kind));
+        $modelled = $build->core === null ? null : $build->kgPerM();
+
+        return [
+            'id' => $measured->id,
+            ...TypeColumns::of($measured->type()),
+            'kind' => $measured->kind,
+            'weighed' => isset($measured->readings['mass_g']),
+            'kg_per_m' => $sample->restKgPerM,
+            'tolerance' => $sample->tolerance,
+            'modelled_kg_per_m' => $modelled,
+            'ratio' => $modelled === null ? null : $sample->restKgPerM / $modelled,
+            'note' => $measured->note,
+            'set_aside' => $measured->archived_at !== null,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> by family: its samples, and the factor that those that count give */
+    public function families(): array
+    {
+        $families = [];
+        foreach (MeasuredSample::withTrashed()->orderBy('gauge_nm')->orderBy('id')->get() as $measured) {
+            $key = "{$measured->type()->family()} {$measured->kind}";
+            $families[$key] ??= ['construction' => $measured->construction, 'material' => $measured->material, 'kind' => Kind::from($measured->kind)->label(), 'samples' => [], 'counting' => []];
+            $families[$key]['samples'][] = $this->result($measured);
+            if ($measured->archived_at === null) {
+                $families[$key]['counting'][] = $measured;
+            }
+        }
+
+        return array_values(array_map(function (array $family): array {
+            $counting = $family['counting'];
+            unset($family['counting']);
+            $correction = $counting === [] ? null : (Correction::fit(array_map($this->read(...), $counting), Kind::from($counting[0]->kind))[0] ?? null);
+
+            return $family + ['correction' => $correction === null ? null : ['factor' => $correction->factor, 'uncertainty' => $correction->uncertainty, 'samples' => $correction->samples]];
+        }, $families));
+    }
+
+    /**
+     * What counts, for the documents of instruments with the same cores, marked as this workshop's.
+     *
+     * @return list<\stdClass>
+     */
+    public function forDocuments(Kind $kind): array
+    {
+        $samples = [];
+        foreach (MeasuredSample::query()->orderBy('id')->limit(SampleReader::MOST)->get() as $measured) {
+            if (Kind::from($measured->kind)->isBass() === $kind->isBass()) {
+                $samples[] = $this->json($measured);
+            }
+        }
+
+        return $samples;
+    }
+
+    /** @return array<string, array{kg_per_m: float, tolerance: float}> the newest of each type */
+    public function densities(): array
+    {
+        $densities = [];
+        foreach (MeasuredSample::query()->orderBy('id')->get() as $measured) {
+            $sample = $this->read($measured);
+            $densities[$measured->type()->key()] = ['kg_per_m' => $sample->restKgPerM, 'tolerance' => $sample->tolerance];
+        }
+
+        return $densities;
+    }
+
+    /** As a set document carries it. */
+    private function json(MeasuredSample $measured): \stdClass
+    {
+        return (object) (get_object_vars(TypeColumns::json($measured->type())) + $measured->readings + ['workshop' => true]);
+    }
+
+    /** @throws InvalidDocument with every problem of its readings */
+    private function read(MeasuredSample $measured): Sample
+    {
+        $problems = new Problems;
+        $node = Node::root((object) ['samples' => [$this->json($measured)]], $problems);
+        $samples = (new SampleReader($problems, new StringReader($problems)))->read($node, Kind::from($measured->kind));
+        $problems->throwIfAny();
+
+        return $samples[0] ?? throw InvalidDocument::at('/samples/0', 'Give what was measured.');
+    }
+}
