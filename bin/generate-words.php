@@ -7,6 +7,8 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 
+use Lira\Catalogue\ListField;
+use Lira\Catalogue\ListUnit;
 use Lira\Conversion\Argument;
 use Lira\Finding\FitAspect;
 use Lira\Finding\Remedy;
@@ -52,6 +54,12 @@ $constants['MATERIALS_OF'] = $written(array_column(array_map(
     static fn (Construction $construction): array => [$construction->value, array_column($construction->materials(), 'value')],
     Construction::cases(),
 ), 1, 0));
+$fields = ListField::cases();
+usort($fields, static fn (ListField $a, ListField $b): int => (int) $b->isNeeded() <=> (int) $a->isNeeded());
+$constants['LIST_FIELDS'] = $written(array_map(static fn (ListField $field): array => [
+    'field' => $field->value, 'label' => $field->label(), 'needed' => $field->isNeeded(),
+    'units' => array_map(static fn (ListUnit $unit): array => [$unit->value, $unit->label()], ListUnit::of($field)),
+], $fields));
 $sentences = [];
 foreach (Rulebook::kinds() as $kind) {
     $sentences[$kind->code] = $kind->sentence;

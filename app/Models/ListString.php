@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?int $cents
  * @property ?int $box_of
  * @property ?int $box_cents
+ * @property int $drawer  how many lie there, where it was asked for
  * @property Supplier $supplier
  */
 final class ListString extends Model
@@ -42,6 +43,6 @@ final class ListString extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supplier_id' => 'integer', 'gauge_nm' => 'integer', 'kg_per_m' => 'float', 'length_mm' => 'float', 'cents' => 'integer', 'box_of' => 'integer', 'box_cents' => 'integer'];
+        return ['supplier_id' => 'integer', 'gauge_nm' => 'integer', 'kg_per_m' => 'float', 'length_mm' => 'float', 'cents' => 'integer', 'box_of' => 'integer', 'box_cents' => 'integer', 'drawer' => 'integer'];
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $order_id
- * @property string $kind  single, box, set
+ * @property LineKind $kind
  * @property ?int $list_string_id
  * @property ?int $list_set_id
  * @property string $code
@@ -33,6 +33,6 @@ final class OrderLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['order_id' => 'integer', 'list_string_id' => 'integer', 'list_set_id' => 'integer', 'strings' => 'integer', 'count' => 'integer', 'cents' => 'integer', 'sent' => 'integer', 'received' => 'integer', 'contents' => 'array'];
+        return ['kind' => LineKind::class, 'order_id' => 'integer', 'list_string_id' => 'integer', 'list_set_id' => 'integer', 'strings' => 'integer', 'count' => 'integer', 'cents' => 'integer', 'sent' => 'integer', 'received' => 'integer', 'contents' => 'array'];
     }
 }

@@ -25,6 +25,12 @@ final class TypeColumns
         return ['construction' => $type->construction->value, 'material' => $type->material->value, 'gauge_nm' => $type->gaugeNm];
     }
 
+    /** @return array{construction: Construction, material: Material, gauge_nm: int} the same for a view */
+    public static function view(StringType $type): array
+    {
+        return ['construction' => $type->construction, 'material' => $type->material, 'gauge_nm' => $type->gaugeNm];
+    }
+
     /**
      * @param  int  $gaugeNm  nanometres
      *

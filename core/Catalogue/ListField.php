@@ -24,6 +24,23 @@ enum ListField: string
         return $this === self::Code || $this === self::Gauge;
     }
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::Code => 'Order code',
+            self::Name => 'Name',
+            self::Construction => 'Construction',
+            self::Material => 'Material or wrap',
+            self::Gauge => 'Gauge',
+            self::Density => 'Mass per length',
+            self::Length => 'Made length',
+            self::End => 'End',
+            self::Price => 'Price of one',
+            self::BoxOf => 'Strings in a box',
+            self::BoxPrice => 'Price of a box',
+        };
+    }
+
     /** @return list<string> words by which a header is recognised, in small letters */
     public function words(): array
     {

@@ -15,6 +15,11 @@ enum ListUnit: string
     case GramsPerM = 'g/m';
     case PoundsPerInch = 'lb/in';
 
+    public function label(): string
+    {
+        return $this === self::Inches ? 'inches' : $this->value;
+    }
+
     /** From it to metres, or to kilograms per metre (1 lb = 0.453 592 37 kg exactly). */
     public function factor(): float
     {

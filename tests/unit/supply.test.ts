@@ -1,9 +1,10 @@
+import type { DrawerString, Plan } from '../../resources/js/generated/views';
 import { describe, expect, test } from 'vitest';
 import { stepped, seeded } from '../../resources/js/devices/reading';
 import { differenceWords, fileWords } from '../../resources/js/strings/lists/importing';
-import { isLow, shownKinds, type Kind } from '../../resources/js/strings/drawer/lots';
+import { isLow, shownKinds } from '../../resources/js/strings/drawer/lots';
 import { percentOff, readFigure, readingsOf } from '../../resources/js/strings/measured/sample';
-import { lineWords, planWords, type Plan } from '../../resources/js/strings/orders';
+import { lineWords, planWords } from '../../resources/js/strings/orders';
 import { NO_FILTERS, price, queryOf } from '../../resources/js/strings/supply';
 
 describe('looking for strings', () => {
@@ -38,7 +39,7 @@ describe('a list on its way in', () => {
 });
 
 describe('the drawer', () => {
-    const kind = (quantity: number, least: number | null, note = '', kept = 0): Kind => ({
+    const kind = (quantity: number, least: number | null, note = '', kept = 0): DrawerString => ({
         construction: 'plain',
         material: 'music-wire',
         gauge_nm: 279_400,

@@ -6,10 +6,14 @@ namespace App\Strings\Catalogue;
 
 use App\Models\ListString;
 use App\Models\Supplier;
+use App\Strings\Catalogue\Views\ListedPageView;
+use App\Strings\Catalogue\Views\ListedView;
+use App\Strings\Catalogue\Views\SupplierView;
 use App\Strings\Drawer\Drawer;
 use App\Strings\TypeColumns;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Lira\Strings\StringEnd;
 
 /** Everything that can be ordered, by words and filters, some hundred at a time. */
 final class StringCatalogue
@@ -18,8 +22,7 @@ final class StringCatalogue
 
     private const ORDERS = ['gauge' => 'gauge_nm', 'price' => 'cents', 'code' => 'code'];
 
-    /** @return array{total: int, rows: list<\stdClass>} */
-    public function search(StringFilter $filter): array
+    public function search(StringFilter $filter): ListedPageView
     {
         $query = $this->filtered($filter);
         $order = self::ORDERS[$filter->order] ?? self::ORDERS['gauge'];
@@ -28,11 +31,18 @@ final class StringCatalogue
         $ids = (clone $query)->orderByRaw($by)->orderBy('id')->offset($filter->offset)->limit(self::AT_A_TIME)->pluck('id')->all();
         $columns = ['id', 'supplier_id', 'code', 'name', ...TypeColumns::NAMES, 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end'];
 
-        return [
-            'total' => $query->count(),
-            'rows' => array_values(DB::table('list_strings')->whereIn('id', $ids)->orderBy($order)->orderBy('id')
-                ->get([...$columns, DB::raw(Drawer::countOf().' as drawer')])->all()),
-        ];
+        $rows = ListString::query()->whereIn('id', $ids)->orderBy($order)->orderBy('id')->get([...$columns, DB::raw(Drawer::countOf().' as drawer')]);
+
+        return new ListedPageView($query->count(), array_values($rows->map(self::listed(...))->all()));
+    }
+
+    private static function listed(ListString $string): ListedView
+    {
+        return new ListedView(
+            $string->id, $string->supplier_id, $string->code, $string->name, ...TypeColumns::view($string->type()),
+            kg_per_m: $string->kg_per_m, cents: $string->cents, box_of: $string->box_of, box_cents: $string->box_cents,
+            end: StringEnd::tryFrom($string->end ?? ''), drawer: $string->drawer,
+        );
     }
 
     private function filtered(StringFilter $filter): Builder
@@ -53,19 +63,13 @@ final class StringCatalogue
         return $filter->drawer ? $query->whereRaw(Drawer::hasAny()) : $query;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<SupplierView> by name */
     public function suppliers(): array
     {
-        return array_values(Supplier::query()->withCount('strings')->orderBy('name')->get()->map(static fn (Supplier $supplier): array => [
-            'id' => $supplier->id,
-            'name' => $supplier->name,
-            'revision' => $supplier->revision,
-            'currency' => $supplier->currency,
-            'shipping_cents' => $supplier->shipping_cents,
-            'free_from_cents' => $supplier->free_from_cents,
-            'lead_days' => $supplier->lead_days,
-            'strings' => $supplier->strings_count,
-        ])->all());
+        return array_values(Supplier::query()->withCount('strings')->orderBy('name')->get()->map(static fn (Supplier $supplier): SupplierView => new SupplierView(
+            $supplier->id, $supplier->revision, $supplier->name, $supplier->currency, $supplier->shipping_cents, $supplier->free_from_cents,
+            $supplier->lead_days, (int) $supplier->strings_count,
+        ))->all());
     }
 
     /**

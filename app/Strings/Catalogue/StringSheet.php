@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace App\Strings\Catalogue;
 
 use App\Models\ListString;
+use App\Strings\Catalogue\Views\SectionCoreView;
+use App\Strings\Catalogue\Views\SectionView;
+use App\Strings\Catalogue\Views\SheetDensityView;
+use App\Strings\Catalogue\Views\SheetView;
+use App\Strings\Catalogue\Views\SuitsView;
+use App\Strings\Catalogue\Views\UseView;
 use App\Strings\Samples\Samples;
 use App\Strings\TypeColumns;
 use Illuminate\Support\Facades\DB;
@@ -16,6 +22,7 @@ use Lira\InvalidInput;
 use Lira\Kind\Kind;
 use Lira\Material\Material;
 use Lira\Strings\BuiltString;
+use Lira\Strings\StringEnd;
 use Lira\Strings\StringSpec;
 
 /** All there is to say about one string that can be ordered: how it is built, what it weighs, what it suits, where it is used. */
@@ -25,30 +32,20 @@ final readonly class StringSheet
 
     public function __construct(private Samples $samples) {}
 
-    /** @return array<string, mixed> */
-    public function of(ListString $string, float $lengthMm): array
+    public function of(ListString $string, float $lengthMm): SheetView
     {
         $kind = $this->kind($string);
         $built = $this->built($string, $kind);
 
-        return [
-            'id' => $string->id,
-            'code' => $string->code,
-            'name' => $string->name,
-            'supplier' => $string->supplier->name,
-            'currency' => $string->supplier->currency,
-            'cents' => $string->cents,
-            'box_of' => $string->box_of,
-            'box_cents' => $string->box_cents,
-            ...TypeColumns::of($string->type()),
-            'length_mm' => $string->length_mm,
-            'end' => $string->end,
-            'kind' => $kind->label(),
-            'section' => $built === null ? null : $this->section($built),
-            'density' => $built === null ? null : $this->density($string, $built, $kind),
-            'suits' => $built === null ? null : $this->suits($built, $kind, $lengthMm / 1000),
-            'uses' => $this->uses($string),
-        ];
+        return new SheetView(
+            $string->id, $string->supplier_id, $string->code, $string->name, $string->supplier->name, $string->supplier->currency,
+            $string->cents, $string->box_of, $string->box_cents, ...TypeColumns::view($string->type()),
+            length_mm: $string->length_mm, end: StringEnd::tryFrom($string->end ?? ''), kind: $kind->label(),
+            section: $built === null ? null : $this->section($built),
+            density: $built === null ? null : $this->density($string, $built, $kind),
+            suits: $built === null ? null : $this->suits($built, $kind, $lengthMm / 1000),
+            uses: $this->uses($string),
+        );
     }
 
     /** The kind of instrument such a string is made for; it decides its usual core. */
@@ -73,8 +70,7 @@ final readonly class StringSheet
         }
     }
 
-    /** @return array{core: ?array{shape: string, size_mm: float}, layers_mm: list<float>, outer_mm: float} diameters, inside out */
-    private function section(BuiltString $built): array
+    private function section(BuiltString $built): SectionView
     {
         $core = $built->build->core;
         $layers = [];
@@ -84,15 +80,14 @@ final readonly class StringSheet
             $layers[] = round($inner * 1000, 4);
         }
 
-        return [
-            'core' => $core === null ? null : ['shape' => $core->shape->value, 'size_mm' => round($core->size->inMillimetres(), 4)],
-            'layers_mm' => $layers,
-            'outer_mm' => round($built->build->outerDiameterM * 1000, 4),
-        ];
+        return new SectionView(
+            $core === null ? null : new SectionCoreView($core->shape, round($core->size->inMillimetres(), 4)),
+            $layers,
+            round($built->build->outerDiameterM * 1000, 4),
+        );
     }
 
-    /** @return array<string, mixed> what is taken, and what the model says beside it */
-    private function density(ListString $string, BuiltString $built, Kind $kind): array
+    private function density(ListString $string, BuiltString $built, Kind $kind): SheetDensityView
     {
         try {
             $modelled = BuiltString::of(new StringSpec($built->spec->type), $kind)->density->kgPerM;
@@ -100,27 +95,23 @@ final readonly class StringSheet
             $modelled = null;
         }
 
-        return [
-            'kg_per_m' => $built->density->kgPerM,
-            'tolerance' => $built->density->tolerance,
-            'source' => $built->density->source->value,
-            'modelled_kg_per_m' => $modelled,
-            'off' => $modelled === null || $string->kg_per_m === null ? null : $string->kg_per_m / $modelled - 1,
-        ];
+        return new SheetDensityView(
+            $built->density->kgPerM,
+            $built->density->tolerance,
+            $built->density->source,
+            $modelled,
+            $modelled === null || $string->kg_per_m === null ? null : $string->kg_per_m / $modelled - 1,
+        );
     }
 
-    /** @return array<string, mixed>|null */
-    private function suits(BuiltString $built, Kind $kind, float $lengthM): ?array
+    private function suits(BuiltString $built, Kind $kind, float $lengthM): ?SuitsView
     {
         $suits = StringSuits::on($built, $kind, $lengthM);
 
-        return $suits === null ? null : [
-            'low' => $suits->low?->name(), 'usual' => $suits->usual?->name(), 'high' => $suits->high?->name(),
-            'low_hz' => $suits->lowHz, 'high_hz' => $suits->highHz, 'breaks' => $suits->breaks,
-        ];
+        return $suits === null ? null : new SuitsView($suits->low?->name(), $suits->usual?->name(), $suits->high?->name(), $suits->lowHz, $suits->highHz, $suits->breaks);
     }
 
-    /** @return list<array{id: int, name: string, position: int}> the sets that have such a string, the last changed first */
+    /** @return list<UseView> the sets that have such a string, the last changed first */
     private function uses(ListString $string): array
     {
         $uses = [];
@@ -128,7 +119,7 @@ final readonly class StringSheet
             ->orderByDesc('sets.updated_at')->orderBy('sets.id')->orderBy('position')->limit(self::USES_SHOWN)->get(['sets.id', 'sets.name', 'position']);
         foreach ($rows as $row) {
             /** @var \stdClass&object{id: int, name: string, position: int} $row */
-            $uses[] = ['id' => $row->id, 'name' => $row->name, 'position' => $row->position];
+            $uses[] = new UseView($row->id, $row->name, $row->position);
         }
 
         return $uses;

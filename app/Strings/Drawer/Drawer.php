@@ -11,9 +11,13 @@ use App\Models\MovementKind;
 use App\Models\Purchase;
 use App\Models\Reservation;
 use App\Models\ReservationStatus;
+use App\Strings\Drawer\Views\DrawerStringView;
+use App\Strings\Drawer\Views\LotView;
+use App\Strings\Drawer\Views\MovementView;
 use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
 use Illuminate\Support\Facades\DB;
+use Lira\Strings\StringEnd;
 use Lira\Strings\StringType;
 
 /**
@@ -24,6 +28,8 @@ final class Drawer
 {
     /** More than this of one string at once is a slip. */
     public const MOST = 10_000;
+
+    private const MOVEMENTS_SHOWN = 100;
 
     /** In SQL: how many of a lot are kept for orders. */
     private const KEPT = "(select coalesce(sum(quantity), 0) from reservations where reservations.lot_id = lots.id and reservations.status = 'kept')";
@@ -40,7 +46,7 @@ final class Drawer
         return '(select coalesce(sum(quantity), 0) from lots where '.TypeColumns::alike('lots', 'list_strings').')';
     }
 
-    /** @return list<array<string, mixed>> by kind of string, from thin to thick, each with its lots */
+    /** @return list<DrawerStringView> from thin to thick, each with its lots */
     public function contents(): array
     {
         $least = [];
@@ -48,19 +54,30 @@ final class Drawer
             /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, least: int} $level */
             $least[TypeColumns::read($level->construction, $level->material, $level->gauge_nm)->key()] = $level->least;
         }
-        $kinds = [];
+        $lots = [];
         foreach (Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->orderBy('gauge_nm')->orderBy('id')->get() as $lot) {
-            $key = $lot->type()->key();
-            $kinds[$key] ??= TypeColumns::of($lot->type()) + ['quantity' => 0, 'kept' => 0, 'least' => $least[$key] ?? null, 'lots' => []];
-            $kinds[$key]['quantity'] += $lot->quantity;
-            $kinds[$key]['kept'] += $lot->kept;
-            $kinds[$key]['lots'][] = [
-                'id' => $lot->id, 'name' => $lot->name, 'end' => $lot->end, 'quantity' => $lot->quantity, 'kept' => $lot->kept, 'cents' => $lot->cents,
-                'note' => $lot->note, 'since' => $lot->created_at->toDateString(),
-            ];
+            $lots[$lot->type()->key()][] = $lot;
         }
 
-        return array_values($kinds);
+        return array_values(array_map(static fn (array $alike): DrawerStringView => new DrawerStringView(
+            ...TypeColumns::view($alike[0]->type()),
+            quantity: (int) array_sum(array_map(static fn (Lot $lot): int => $lot->quantity, $alike)),
+            kept: (int) array_sum(array_map(static fn (Lot $lot): int => $lot->kept, $alike)),
+            least: $least[$alike[0]->type()->key()] ?? null,
+            lots: array_map(self::lot(...), $alike),
+        ), $lots));
+    }
+
+    private static function lot(Lot $lot): LotView
+    {
+        return new LotView($lot->id, $lot->name, StringEnd::tryFrom($lot->end ?? ''), $lot->quantity, $lot->kept, $lot->cents, $lot->note, $lot->created_at->toDateString());
+    }
+
+    /** @return list<MovementView> what happened to a lot, the last first */
+    public function movements(Lot $lot): array
+    {
+        return array_values($lot->movements()->latest('id')->limit(self::MOVEMENTS_SHOWN)->get()
+            ->map(static fn (Movement $movement): MovementView => new MovementView($movement->change, $movement->kind, $movement->note, $movement->created_at->toIso8601String()))->all());
     }
 
     /** Adds strings of a list as a lot of their own. */

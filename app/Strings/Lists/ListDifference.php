@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Strings\Lists;
 
 use App\Models\ListImport;
+use App\Strings\Lists\Views\ChangeView;
+use App\Strings\Lists\Views\DifferenceView;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -20,21 +22,21 @@ final class ListDifference
 
     private const SHOWN = 50;
 
-    /** @return array<string, mixed> how many are new, changed, alike and gone, with the first of them in words */
-    public function of(ListImport $import): array
+    /** How many are new, changed, alike and gone, with the first of them in words. */
+    public function of(ListImport $import): DifferenceView
     {
         $differ = implode(' or ', array_map(static fn (string $column): string => "new.\"{$column}\" is not old.\"{$column}\"", array_keys(self::COMPARED)));
         $whole = ($import->mapping['whole'] ?? false) === true;
         $changed = $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("({$differ})");
 
-        return [
-            'added' => $this->joined($import)->where(static fn (Builder $query): Builder => $query->whereNull('old.id')->orWhereNotNull('old.archived_at'))->count(),
-            'changed' => $changed->count(),
-            'same' => $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("not ({$differ})")->count(),
-            'gone' => $whole ? $this->gone($import)->count() : 0,
-            'changes' => $changed->orderBy('new.line')->limit(self::SHOWN)->get($this->selected())->map($this->words(...))->all(),
-            'gone_codes' => $whole ? $this->gone($import)->orderBy('code')->limit(self::SHOWN)->pluck('code')->all() : [],
-        ];
+        return new DifferenceView(
+            $this->joined($import)->where(static fn (Builder $query): Builder => $query->whereNull('old.id')->orWhereNotNull('old.archived_at'))->count(),
+            $changed->count(),
+            $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("not ({$differ})")->count(),
+            $whole ? $this->gone($import)->count() : 0,
+            array_values($changed->orderBy('new.line')->limit(self::SHOWN)->get($this->selected())->map($this->words(...))->all()),
+            array_values(array_filter($whole ? $this->gone($import)->orderBy('code')->limit(self::SHOWN)->pluck('code')->all() : [], is_string(...))),
+        );
     }
 
     private function joined(ListImport $import): Builder
@@ -62,8 +64,7 @@ final class ListDifference
         return $columns;
     }
 
-    /** @return array{code: string, words: list<string>} */
-    private function words(\stdClass $row): array
+    private function words(\stdClass $row): ChangeView
     {
         $row = get_object_vars($row);
         $words = [];
@@ -73,7 +74,7 @@ final class ListDifference
             }
         }
 
-        return ['code' => is_scalar($row['code']) ? (string) $row['code'] : '', 'words' => $words];
+        return new ChangeView(is_scalar($row['code']) ? (string) $row['code'] : '', $words);
     }
 
     private function value(string $column, mixed $value): string

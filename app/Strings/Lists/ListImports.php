@@ -7,6 +7,10 @@ namespace App\Strings\Lists;
 use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Models\Supplier;
+use App\Strings\Lists\Views\ImportPreviewView;
+use App\Strings\Lists\Views\ImportProgressView;
+use App\Strings\Lists\Views\MappingView;
+use App\Strings\Lists\Views\RejectView;
 use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
 use App\Workshop\Files;
@@ -33,6 +37,8 @@ final readonly class ListImports
     private const ROWS_AT_A_TIME = 2500;
 
     private const SAMPLE = 6;
+
+    private const REJECTS_SHOWN = 200;
 
     public function __construct(private ListDifference $difference) {}
 
@@ -61,8 +67,8 @@ final readonly class ListImports
         }
     }
 
-    /** @return array<string, mixed> the titles, the first rows, and how the columns are or could be mapped */
-    public function preview(ListImport $import): array
+    /** The titles, the first rows, and how the columns are or could be mapped. */
+    public function preview(ListImport $import): ImportPreviewView
     {
         $rows = [];
         foreach ($this->file($import)->rows() as $row) {
@@ -76,16 +82,10 @@ final readonly class ListImports
         // A mapping is remembered by the titles it was made for.
         $remembered = ($kept['header'] ?? null) === $header;
 
-        return [
-            'id' => $import->id,
-            'original' => $import->original,
-            'encoding' => $import->encoding,
-            'delimiter' => $import->delimiter,
-            'header' => $header,
-            'rows' => $rows,
-            'remembered' => $remembered,
-            'mapping' => $remembered ? $kept : ['columns' => ListMapping::guessed($header), 'units' => [], 'construction' => null, 'material' => null],
-        ];
+        return new ImportPreviewView(
+            $import->id, $import->original, $import->encoding, $import->delimiter, $header, $rows, $remembered,
+            $remembered ? self::mappingOf($kept) : new MappingView(ListMapping::guessed($header), [], null, null),
+        );
     }
 
     /**
@@ -104,7 +104,7 @@ final readonly class ListImports
         } catch (InvalidInput $missing) {
             throw InvalidDocument::at('/columns', $missing->getMessage());
         }
-        $header = $this->preview($import)['header'];
+        $header = $this->preview($import)->header;
         DB::transaction(static function () use ($import, $columns, $units, $construction, $material, $whole, $header): void {
             DB::table('import_rows')->where('list_import_id', $import->id)->delete();
             DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
@@ -183,21 +183,26 @@ final readonly class ListImports
         ];
     }
 
-    /** @return array<string, mixed> how far it is, and what it would change */
-    public function progress(ListImport $import): array
+    /** How far it is, and what it would change. */
+    public function progress(ListImport $import): ImportProgressView
     {
         $checked = $import->status === ImportStatus::Checked;
 
-        return [
-            'id' => $import->id,
-            'status' => $import->status,
-            'share' => $import->bytes === 0 ? 1.0 : $import->done_bytes / $import->bytes,
-            'rows' => $import->rows,
-            'good' => DB::table('import_rows')->where('list_import_id', $import->id)->count(),
-            'rejected' => DB::table('import_rejects')->where('list_import_id', $import->id)->count(),
-            'rejects' => DB::table('import_rejects')->where('list_import_id', $import->id)->orderBy('id')->limit(200)->get(['line', 'reason'])->all(),
-            'difference' => $checked ? $this->difference->of($import) : null,
-        ];
+        $rejects = DB::table('import_rejects')->where('list_import_id', $import->id);
+
+        return new ImportProgressView(
+            $import->id,
+            $import->status,
+            $import->bytes === 0 ? 1.0 : $import->done_bytes / $import->bytes,
+            $import->rows,
+            DB::table('import_rows')->where('list_import_id', $import->id)->count(),
+            (clone $rejects)->count(),
+            array_values($rejects->orderBy('id')->limit(self::REJECTS_SHOWN)->get(['line', 'reason'])->map(static function (\stdClass $row): RejectView {
+                /** @var \stdClass&object{line: int, reason: string} $row */
+                return new RejectView($row->line, $row->reason);
+            })->all()),
+            $checked ? $this->difference->of($import) : null,
+        );
     }
 
     /**
@@ -256,21 +261,28 @@ final readonly class ListImports
 
     private function mapping(ListImport $import): ListMapping
     {
-        $mapping = $import->mapping ?? [];
+        $mapping = self::mappingOf($import->mapping ?? []);
+
+        return ListMapping::of($mapping->columns, $mapping->units, $mapping->construction, $mapping->material);
+    }
+
+    /** @param  array<mixed>  $kept  as it was written down */
+    private static function mappingOf(array $kept): MappingView
+    {
         $columns = [];
-        foreach (is_array($mapping['columns'] ?? null) ? $mapping['columns'] : [] as $field => $column) {
+        foreach (is_array($kept['columns'] ?? null) ? $kept['columns'] : [] as $field => $column) {
             if (ListField::tryFrom((string) $field) !== null && is_int($column)) {
                 $columns[(string) $field] = $column;
             }
         }
         $units = [];
-        foreach (is_array($mapping['units'] ?? null) ? $mapping['units'] : [] as $field => $unit) {
+        foreach (is_array($kept['units'] ?? null) ? $kept['units'] : [] as $field => $unit) {
             if (is_string($unit)) {
                 $units[(string) $field] = $unit;
             }
         }
-        $word = static fn (string $key): ?string => is_string($mapping[$key] ?? null) ? $mapping[$key] : null;
+        $word = static fn (string $key): ?string => is_string($kept[$key] ?? null) ? $kept[$key] : null;
 
-        return ListMapping::of($columns, $units, $word('construction'), $word('material'));
+        return new MappingView($columns, $units, $word('construction'), $word('material'));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Supplier;
 use App\Strings\Drawer\Drawer;
+use App\Strings\Orders\Views\OtherWayView;
 use App\Strings\TypeColumns;
 use Illuminate\Support\Facades\DB;
 use Lira\Supply\Basket;
@@ -98,7 +99,7 @@ final readonly class OrderPlan
     /**
      * Why it is bought so: what it would cost with single strings only, and from each supplier that has all of it.
      *
-     * @return list<array{what: string, cents: int}>
+     * @return list<OtherWayView>
      */
     public function otherwise(): array
     {
@@ -110,12 +111,12 @@ final readonly class OrderPlan
         $share = fn (int $of): Budget => self::budget(self::seconds() + max(0.0, $this->startedS + self::WHOLE_S - self::seconds()) / $of);
         $only = CheapestBasket::of($this->buying, $singles, $shipping, $share($left--));
         if ($only !== null && $this->buying !== []) {
-            $ways[] = ['what' => 'with single strings only', 'cents' => $only->totalCents()];
+            $ways[] = new OtherWayView('with single strings only', $only->totalCents());
         }
         foreach ($this->suppliers as $id => $supplier) {
             $one = CheapestBasket::of($this->buying, array_values($this->offers), [$id => $shipping[$id]], $share($left--));
             if ($one !== null && $this->buying !== [] && count($this->suppliers) > 1) {
-                $ways[] = ['what' => "all from {$supplier->name}", 'cents' => $one->totalCents()];
+                $ways[] = new OtherWayView("all from {$supplier->name}", $one->totalCents());
             }
         }
 

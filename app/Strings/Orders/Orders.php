@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Strings\Orders;
 
+use App\Models\LineKind;
 use App\Models\ListString;
 use App\Models\Order;
 use App\Models\OrderLine;
@@ -12,6 +13,13 @@ use App\Models\Purchase;
 use App\Models\Reservation;
 use App\Models\ReservationStatus;
 use App\Strings\Drawer\Drawer;
+use App\Strings\Orders\Views\CountedView;
+use App\Strings\Orders\Views\OrderLineView;
+use App\Strings\Orders\Views\OrderView;
+use App\Strings\Orders\Views\PlacedLineView;
+use App\Strings\Orders\Views\PlannedOrderView;
+use App\Strings\Orders\Views\PlanView;
+use App\Strings\Orders\Views\TakenView;
 use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
 use Illuminate\Support\Facades\DB;
@@ -19,31 +27,35 @@ use Illuminate\Support\Facades\DB;
 /** Orders from plan to drawer. */
 final readonly class Orders
 {
+    private const SHOWN = 200;
+
     public function __construct(private Drawer $drawer) {}
 
-    /** @return array<string, mixed> a plan in words and figures */
-    public function preview(OrderPlan $plan): array
+    /** A plan in words and figures. */
+    public function preview(OrderPlan $plan): PlanView
     {
-        return [
-            'needed' => array_sum($plan->need->counts),
-            'drawer' => array_map(static fn (array $taken): array => ['name' => $taken['lot']->name, 'count' => $taken['count'], ...TypeColumns::of($taken['lot']->type())], $plan->drawer),
-            'missing' => array_map(static fn (string $key, int $count): array => TypeColumns::of($plan->need->strings[$key]) + ['count' => $count], array_keys($plan->missing), $plan->missing),
-            'orders' => array_map(fn (int $supplier): array => [
-                'supplier' => $plan->suppliers[$supplier]->name,
-                'currency' => $plan->suppliers[$supplier]->currency,
-                'lead_days' => $plan->suppliers[$supplier]->lead_days,
-                'goods_cents' => $plan->basket->goodsCents[$supplier],
-                'shipping_cents' => $plan->basket->shippingCents[$supplier],
-                'lines' => array_values(array_map(static fn (array $line): array => ['kind' => $line['kind'], 'code' => $line['code'], 'name' => $line['name'], 'strings' => $line['strings'], 'count' => $line['count'], 'cents' => $line['cents']], $this->lines($plan, $supplier))),
-            ], array_keys($plan->basket->goodsCents)),
-            'total_cents' => $plan->basket->totalCents(),
-            'currency' => $plan->currency,
-            'currencies' => $plan->currencies,
-            'proven' => $plan->basket->isProven(),
-            'at_least_cents' => $plan->basket->atLeastCents,
-            'over' => array_sum($plan->basket->over),
-            'otherwise' => $plan->otherwise(),
-        ];
+        return new PlanView(
+            array_sum($plan->need->counts),
+            array_map(static fn (array $taken): TakenView => new TakenView($taken['lot']->name, ...TypeColumns::view($taken['lot']->type()), count: $taken['count']), $plan->drawer),
+            array_map(static fn (string $key, int $count): CountedView => new CountedView(...TypeColumns::view($plan->need->strings[$key]), count: $count), array_keys($plan->missing), $plan->missing),
+            array_map(fn (int $supplier): PlannedOrderView => $this->planned($plan, $supplier), array_keys($plan->basket->goodsCents)),
+            $plan->basket->totalCents(),
+            $plan->currency,
+            $plan->currencies,
+            $plan->basket->isProven(),
+            $plan->basket->atLeastCents,
+            array_sum($plan->basket->over),
+            $plan->otherwise(),
+        );
+    }
+
+    private function planned(OrderPlan $plan, int $supplier): PlannedOrderView
+    {
+        return new PlannedOrderView(
+            $plan->suppliers[$supplier]->name, $plan->suppliers[$supplier]->currency, $plan->suppliers[$supplier]->lead_days,
+            $plan->basket->goodsCents[$supplier], $plan->basket->shippingCents[$supplier],
+            array_map(static fn (array $line): OrderLineView => new OrderLineView(LineKind::from($line['kind']), $line['code'], $line['name'], $line['strings'], $line['count'], $line['cents']), $this->lines($plan, $supplier)),
+        );
     }
 
     /**
@@ -226,24 +238,23 @@ final readonly class Orders
         }
     }
 
-    /** @return list<array<string, mixed>> the newest first */
+    /** @return list<OrderView> the newest first */
     public function all(): array
     {
-        return array_values(Order::query()->with(['supplier', 'lines', 'purchase.reservations'])->latest('id')->limit(200)->get()->map(static fn (Order $order): array => [
-            'id' => $order->id,
-            'supplier' => $order->supplier->name,
-            'name' => $order->name,
-            'kept' => (int) $order->purchase?->reservations->where('status', ReservationStatus::Kept)->sum(static fn (Reservation $kept): int => $kept->quantity),
-            'status' => $order->status,
-            'currency' => $order->currency,
-            'shipping_cents' => $order->shipping_cents,
-            'due_on' => $order->due_on?->toDateString(),
-            'since' => $order->created_at->toDateString(),
-            'total_cents' => $order->shipping_cents + (int) $order->lines->sum(static fn (OrderLine $line): int => $line->count * $line->cents),
-            'lines' => $order->lines->map(static fn (OrderLine $line): array => [
-                'id' => $line->id, 'kind' => $line->kind, 'code' => $line->code, 'name' => $line->name, 'strings' => $line->strings,
-                'count' => $line->count, 'cents' => $line->cents, 'sent' => $line->sent, 'received' => $line->received,
-            ])->values()->all(),
-        ])->all());
+        return array_values(Order::query()->with(['supplier', 'lines', 'purchase.reservations'])->latest('id')->limit(self::SHOWN)->get()->map(self::view(...))->all());
+    }
+
+    private static function view(Order $order): OrderView
+    {
+        $kept = $order->purchase?->reservations->where('status', ReservationStatus::Kept);
+
+        return new OrderView(
+            $order->id, $order->supplier->name, $order->name, (int) $kept?->sum(static fn (Reservation $each): int => $each->quantity), $order->status,
+            $order->currency, $order->shipping_cents, $order->due_on?->toDateString(), $order->created_at->toDateString(),
+            $order->shipping_cents + (int) $order->lines->sum(static fn (OrderLine $line): int => $line->count * $line->cents),
+            array_values($order->lines->map(static fn (OrderLine $line): PlacedLineView => new PlacedLineView(
+                $line->id, $line->kind, $line->code, $line->name, $line->strings, $line->count, $line->cents, $line->sent, $line->received,
+            ))->all()),
+        );
     }
 }

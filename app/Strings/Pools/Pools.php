@@ -8,9 +8,15 @@ use App\Models\ListString;
 use App\Models\Pool;
 use App\Strings\Catalogue\StringCatalogue;
 use App\Strings\Drawer\Drawer;
+use App\Strings\Pools\Views\ListedFamilyView;
+use App\Strings\Pools\Views\NamedPoolView;
+use App\Strings\Pools\Views\PoolRuleView;
+use App\Strings\Pools\Views\PoolView;
 use App\Strings\Samples\Samples;
 use Illuminate\Database\Eloquent\Builder;
 use Lira\Document\PoolReader;
+use Lira\Material\Material;
+use Lira\Strings\Construction;
 use Lira\Strings\StringType;
 
 /**
@@ -21,31 +27,28 @@ final readonly class Pools
 {
     public function __construct(private Samples $samples) {}
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<PoolView> by name */
     public function all(): array
     {
-        return array_values(Pool::query()->orderBy('name')->get()->map(fn (Pool $pool): array => [
-            'id' => $pool->id, 'revision' => $pool->revision, 'name' => $pool->name, 'rule' => $this->rule($pool), 'gauges' => count($this->strings($pool)),
-        ])->all());
+        return array_values(Pool::query()->orderBy('name')->get()->map(fn (Pool $pool): PoolView => new PoolView($pool->id, $pool->revision, $pool->name, $this->rule($pool), count($this->strings($pool))))->all());
     }
 
-    /** @return list<array{id: int, name: string}> */
+    /** @return list<NamedPoolView> by name */
     public function names(): array
     {
-        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Pool $pool): array => ['id' => $pool->id, 'name' => $pool->name])->all());
+        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Pool $pool): NamedPoolView => new NamedPoolView($pool->id, $pool->name))->all());
     }
 
-    /** @return array{suppliers: list<int>, makes: list<string>, half_gauges: bool, drawer: bool} */
-    public function rule(Pool $pool): array
+    public function rule(Pool $pool): PoolRuleView
     {
         $rule = $pool->rule;
 
-        return [
-            'suppliers' => array_values(array_filter(is_array($rule['suppliers'] ?? null) ? $rule['suppliers'] : [], is_int(...))),
-            'makes' => array_values(array_filter(is_array($rule['makes'] ?? null) ? $rule['makes'] : [], is_string(...))),
-            'half_gauges' => ($rule['half_gauges'] ?? true) === true,
-            'drawer' => ($rule['drawer'] ?? false) === true,
-        ];
+        return new PoolRuleView(
+            array_values(array_filter(is_array($rule['suppliers'] ?? null) ? $rule['suppliers'] : [], is_int(...))),
+            array_values(array_filter(is_array($rule['makes'] ?? null) ? $rule['makes'] : [], is_string(...))),
+            ($rule['half_gauges'] ?? true) === true,
+            ($rule['drawer'] ?? false) === true,
+        );
     }
 
     /**
@@ -58,21 +61,21 @@ final readonly class Pools
     {
         $rule = $this->rule($pool);
         $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_nm')->orderByRaw('cents is null')->orderBy('cents');
-        if ($rule['suppliers'] !== []) {
-            $query->whereIn('supplier_id', $rule['suppliers']);
+        if ($rule->suppliers !== []) {
+            $query->whereIn('supplier_id', $rule->suppliers);
         }
-        if ($rule['makes'] !== []) {
+        if ($rule->makes !== []) {
             $query->where(static function (Builder $makes) use ($rule): void {
-                foreach ($rule['makes'] as $make) {
+                foreach ($rule->makes as $make) {
                     [$construction, $material] = array_pad(explode(' ', $make, 2), 2, '');
                     $makes->orWhere(static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material));
                 }
             });
         }
-        if ($rule['drawer']) {
+        if ($rule->drawer) {
             $query->whereRaw(Drawer::hasAny());
         }
-        if (! $rule['half_gauges']) {
+        if (! $rule->half_gauges) {
             $query->whereRaw('gauge_nm % ? = 0', [StringType::NANOMETRES_PER_THOUSANDTH]);
         }
         $measured = $this->samples->densities();
@@ -86,10 +89,10 @@ final readonly class Pools
         return array_slice(array_values($strings), 0, PoolReader::MOST_GAUGES);
     }
 
-    /** @return list<array{make: string, construction: string, material: string}> every make that is listed */
-    public function makes(): array
+    /** @return list<ListedFamilyView> every family that is listed */
+    public function families(): array
     {
         return array_values(ListString::query()->select(['construction', 'material'])->distinct()->orderBy('construction')->orderBy('material')->get()
-            ->map(static fn (ListString $string): array => ['make' => "{$string->construction} {$string->material}", 'construction' => $string->construction, 'material' => $string->material])->all());
+            ->map(static fn (ListString $string): ListedFamilyView => new ListedFamilyView("{$string->construction} {$string->material}", Construction::from($string->construction), Material::from($string->material)))->all());
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Strings\Samples;
 
 use App\Models\MeasuredSample;
+use App\Strings\Samples\Views\FamilyCorrectionView;
+use App\Strings\Samples\Views\SampleFamilyView;
+use App\Strings\Samples\Views\SampleView;
 use App\Strings\TypeColumns;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Node;
@@ -22,50 +25,47 @@ final class Samples
     public const READINGS = ['mass_g', 'mass_resolution_g', 'length_mm', 'length_resolution_mm', 'load_n', 'load_resolution_n', 'frequency_hz', 'frequency_resolution_hz'];
 
     /**
-     * @return array<string, mixed> what a sample comes to, beside the model
+     * What a sample comes to, beside the model.
      *
      * @throws InvalidDocument with every problem of its readings
      */
-    public function result(MeasuredSample $measured): array
+    public function result(MeasuredSample $measured): SampleView
     {
         $sample = $this->read($measured);
         $build = StringBuild::of($sample->spec, Kind::from($measured->kind));
         $modelled = $build->core === null ? null : $build->kgPerM();
 
-        return [
-            'id' => $measured->id,
-            ...TypeColumns::of($measured->type()),
-            'kind' => $measured->kind,
-            'weighed' => isset($measured->readings['mass_g']),
-            'kg_per_m' => $sample->restKgPerM,
-            'tolerance' => $sample->tolerance,
-            'modelled_kg_per_m' => $modelled,
-            'ratio' => $modelled === null ? null : $sample->restKgPerM / $modelled,
-            'note' => $measured->note,
-            'set_aside' => $measured->archived_at !== null,
-        ];
+        return new SampleView(
+            $measured->exists ? $measured->id : null, ...TypeColumns::view($measured->type()),
+            kind: Kind::from($measured->kind), weighed: isset($measured->readings['mass_g']),
+            kg_per_m: $sample->restKgPerM, tolerance: $sample->tolerance, modelled_kg_per_m: $modelled,
+            ratio: $modelled === null ? null : $sample->restKgPerM / $modelled,
+            note: $measured->note, set_aside: $measured->archived_at !== null,
+        );
     }
 
-    /** @return list<array<string, mixed>> by family: its samples, and the factor that those that count give */
+    /** @return list<SampleFamilyView> with its samples, and the factor that those that count give */
     public function families(): array
     {
         $families = [];
         foreach (MeasuredSample::withTrashed()->orderBy('gauge_nm')->orderBy('id')->get() as $measured) {
-            $key = "{$measured->type()->family()} {$measured->kind}";
-            $families[$key] ??= ['construction' => $measured->construction, 'material' => $measured->material, 'kind' => Kind::from($measured->kind)->label(), 'samples' => [], 'counting' => []];
-            $families[$key]['samples'][] = $this->result($measured);
-            if ($measured->archived_at === null) {
-                $families[$key]['counting'][] = $measured;
-            }
+            $families["{$measured->type()->family()} {$measured->kind}"][] = $measured;
         }
 
-        return array_values(array_map(function (array $family): array {
-            $counting = $family['counting'];
-            unset($family['counting']);
-            $correction = $counting === [] ? null : (Correction::fit(array_map($this->read(...), $counting), Kind::from($counting[0]->kind))[0] ?? null);
+        return array_values(array_map($this->family(...), $families));
+    }
 
-            return $family + ['correction' => $correction === null ? null : ['factor' => $correction->factor, 'uncertainty' => $correction->uncertainty, 'samples' => $correction->samples]];
-        }, $families));
+    /** @param  non-empty-list<MeasuredSample>  $samples  of one family and kind of instrument */
+    private function family(array $samples): SampleFamilyView
+    {
+        $kind = Kind::from($samples[0]->kind);
+        $counting = array_values(array_filter($samples, static fn (MeasuredSample $sample): bool => $sample->archived_at === null));
+        $correction = Correction::fit(array_map($this->read(...), $counting), $kind)[0] ?? null;
+
+        return new SampleFamilyView(
+            $samples[0]->type()->construction, $samples[0]->type()->material, $kind->label(), array_map($this->result(...), $samples),
+            $correction === null ? null : new FamilyCorrectionView($correction->factor, $correction->uncertainty, $correction->samples),
+        );
     }
 
     /**

@@ -151,6 +151,114 @@ export const MATERIALS_OF = {
     ]
 } as const;
 
+export const LIST_FIELDS = [
+    {
+        "field": "code",
+        "label": "Order code",
+        "needed": true,
+        "units": []
+    },
+    {
+        "field": "gauge",
+        "label": "Gauge",
+        "needed": true,
+        "units": [
+            [
+                "thou",
+                "thou"
+            ],
+            [
+                "in",
+                "inches"
+            ],
+            [
+                "mm",
+                "mm"
+            ]
+        ]
+    },
+    {
+        "field": "name",
+        "label": "Name",
+        "needed": false,
+        "units": []
+    },
+    {
+        "field": "construction",
+        "label": "Construction",
+        "needed": false,
+        "units": []
+    },
+    {
+        "field": "material",
+        "label": "Material or wrap",
+        "needed": false,
+        "units": []
+    },
+    {
+        "field": "density",
+        "label": "Mass per length",
+        "needed": false,
+        "units": [
+            [
+                "g/m",
+                "g/m"
+            ],
+            [
+                "kg/m",
+                "kg/m"
+            ],
+            [
+                "lb/in",
+                "lb/in"
+            ]
+        ]
+    },
+    {
+        "field": "length",
+        "label": "Made length",
+        "needed": false,
+        "units": [
+            [
+                "mm",
+                "mm"
+            ],
+            [
+                "cm",
+                "cm"
+            ],
+            [
+                "in",
+                "inches"
+            ]
+        ]
+    },
+    {
+        "field": "end",
+        "label": "End",
+        "needed": false,
+        "units": []
+    },
+    {
+        "field": "price",
+        "label": "Price of one",
+        "needed": false,
+        "units": []
+    },
+    {
+        "field": "box_of",
+        "label": "Strings in a box",
+        "needed": false,
+        "units": []
+    },
+    {
+        "field": "box_price",
+        "label": "Price of a box",
+        "needed": false,
+        "units": []
+    }
+] as const;
+
 export const SENTENCES: Record<string, string> = {
     "break-risk": "{pitch} takes {share} of what string {string} can bear: [risk=snaps|it will snap. Tune lower, or change to a shorter scale or a stronger core; another plain gauge hardly helps.][risk=breaks|expect breakage. Tune up slowly with eye protection on, and keep a spare.][risk=wears|it will not last as long as usual.]",
     "too-slack": "String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: go heavier, or tune higher.",

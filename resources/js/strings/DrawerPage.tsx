@@ -1,3 +1,4 @@
+import type { DrawerString, Lot } from '../generated/views';
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
@@ -9,20 +10,20 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { tellFailure } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
-import { isLow, shownKinds, type Kind, type Lot } from './drawer/lots';
+import { isLow, shownKinds } from './drawer/lots';
 import { LotDialog, type LotAct } from './drawer/LotDialog';
 import { StringsFrame } from './StringsFrame';
 
 /** What lies in the drawer, lot by lot, and what runs low. */
-export default function DrawerPage({ contents }: { contents: Kind[] }) {
+export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
     const units = useUnits();
     const [words, setWords] = useState('');
     const [lowOnly, setLowOnly] = useState(false);
     const [act, setAct] = useState<{ lot: Lot; act: LotAct } | null>(null);
-    const nameOf = (kind: Kind) => `${formatGauge(gaugeInches(kind), units)} ${makeWords(kind)}`;
+    const nameOf = (kind: DrawerString) => `${formatGauge(gaugeInches(kind), units)} ${makeWords(kind)}`;
     const low = contents.filter(isLow).length;
     const reload = () => router.reload({ only: ['contents'] });
-    const keep = async ({ construction, material, gauge_nm, least: seen }: Kind, typed: string) => {
+    const keep = async ({ construction, material, gauge_nm, least: seen }: DrawerString, typed: string) => {
         try {
             await ask('/strings/drawer/levels', {
                 method: 'PUT',

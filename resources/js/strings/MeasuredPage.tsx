@@ -1,3 +1,4 @@
+import type { Sample, SampleFamily } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type KeyboardEvent, type SyntheticEvent } from 'react';
 import { ScalePanel } from '../devices/ScalePanel';
@@ -14,11 +15,11 @@ import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { tellFailure } from '../ui/toasts';
 import { FamilyPlot } from './measured/FamilyPlot';
-import { percentOff, readingsOf, type Family, type Method, type SampleDraft, type SampleResult } from './measured/sample';
+import { percentOff, readingsOf, type Method, type SampleDraft } from './measured/sample';
 import { StringsFrame } from './StringsFrame';
 
 interface Props {
-    families: Family[];
+    families: SampleFamily[];
     kinds: { value: Kind; label: string }[];
 }
 
@@ -60,9 +61,9 @@ export default function MeasuredPage({ families, kinds }: Props) {
     );
 }
 
-function FamilyOf({ family, onChanged }: { family: Family; onChanged: () => void }) {
+function FamilyOf({ family, onChanged }: { family: SampleFamily; onChanged: () => void }) {
     const units = useUnits();
-    const set = async (sample: SampleResult) => {
+    const set = async (sample: Sample) => {
         try {
             await ask(`/strings/samples/${sample.id}${sample.set_aside ? '/unarchive' : ''}`, {
                 method: sample.set_aside ? 'POST' : 'DELETE',
@@ -138,7 +139,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
         typed === null || readings === null
             ? null
             : JSON.stringify({ construction, material, kind, gauge_nm: gaugeNanometres(typed), readings, note });
-    const { data: result, error } = useAsked<SampleResult>('/strings/samples/weigh', body);
+    const { data: result, error } = useAsked<Sample>('/strings/samples/weigh', body);
     const chooseConstruction = (chosen: Construction) => {
         const materials = materialsFor(chosen);
         setConstruction(chosen);

@@ -1,3 +1,4 @@
+import type { Order } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { ask } from '../lib/api';
@@ -5,7 +6,7 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { tellFailure, toast } from '../ui/toasts';
 import { PlanDialog } from './ordering/PlanDialog';
-import { lineWords, type Order } from './orders';
+import { lineWords } from './orders';
 import { StringsFrame } from './StringsFrame';
 import { price } from './supply';
 

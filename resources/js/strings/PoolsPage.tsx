@@ -1,7 +1,7 @@
+import type { ListedFamily, Pool, PoolRule, Supplier } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
 import { ask, asRefused, type Refused } from '../lib/api';
-import type { Construction, Material } from '../generated/formats';
 import { makeWords } from '../lib/strings';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -10,32 +10,10 @@ import { Field } from '../ui/Field';
 import { KeepBoth } from '../ui/KeepBoth';
 import { tellFailure, toast } from '../ui/toasts';
 import { StringsFrame } from './StringsFrame';
-import type { Supplier } from './supply';
-
-interface Rule {
-    suppliers: number[];
-    makes: string[];
-    half_gauges: boolean;
-    drawer: boolean;
-}
-
-interface Pool {
-    id: number;
-    revision: number;
-    name: string;
-    rule: Rule;
-    gauges: number;
-}
-
-interface Make {
-    make: string;
-    construction: Construction;
-    material: Material;
-}
 
 interface Props {
     pools: Pool[];
-    makes: Make[];
+    makes: ListedFamily[];
     suppliers: Supplier[];
 }
 
@@ -57,7 +35,7 @@ export default function PoolsPage({ pools, makes, suppliers }: Props) {
         }
         reload();
     };
-    const words = ({ suppliers: of, makes: made, half_gauges: half, drawer }: Rule) =>
+    const words = ({ suppliers: of, makes: made, half_gauges: half, drawer }: PoolRule) =>
         [
             of.length === 0 ? 'every supplier' : of.map((id) => suppliers.find((each) => each.id === id)?.name ?? '?').join(', '),
             made.length === 0
@@ -118,7 +96,7 @@ export default function PoolsPage({ pools, makes, suppliers }: Props) {
 
 interface DialogProps {
     pool: Pool | null;
-    makes: Make[];
+    makes: ListedFamily[];
     suppliers: Supplier[];
     onClose: (changed: boolean) => void;
 }
@@ -129,7 +107,7 @@ function toggled<T>(values: T[], value: T): T[] {
 
 function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
     const [name, setName] = useState(pool?.name ?? '');
-    const [rule, setRule] = useState<Rule>(pool?.rule ?? { suppliers: [], makes: [], half_gauges: true, drawer: false });
+    const [rule, setRule] = useState<PoolRule>(pool?.rule ?? { suppliers: [], makes: [], half_gauges: true, drawer: false });
     const [refused, setRefused] = useState<Refused | null>(null);
     const save = async (event: SyntheticEvent) => {
         event.preventDefault();

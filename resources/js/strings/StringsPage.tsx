@@ -1,3 +1,4 @@
+import type { Supplier } from '../generated/views';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useDeferredValue, useState } from 'react';
@@ -8,7 +9,7 @@ import { FilterFields } from './browse/FilterFields';
 import { StringSheet } from './browse/StringSheet';
 import { StringTable } from './browse/StringTable';
 import { StringsFrame } from './StringsFrame';
-import { NO_FILTERS, queryOf, type Filters, type Supplier } from './supply';
+import { NO_FILTERS, queryOf, type Filters } from './supply';
 
 /** Everything that can be ordered. */
 export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {

@@ -1,3 +1,4 @@
+import type { Supplier } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { Button } from '../ui/Button';
@@ -7,7 +8,7 @@ import { fetchAhead, onDemand } from '../ui/onDemand';
 import { PackagedDialog } from './lists/PackagedDialog';
 import { SupplierDialog } from './lists/SupplierDialog';
 import { StringsFrame } from './StringsFrame';
-import { price, type Supplier } from './supply';
+import { price } from './supply';
 
 const ImportDialog = onDemand(
     () => import('./lists/ImportDialog').then((module) => module.ImportDialog),

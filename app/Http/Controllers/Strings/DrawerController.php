@@ -9,7 +9,6 @@ use App\Http\Requests\Strings\CountLotRequest;
 use App\Http\Requests\Strings\KeepStockRequest;
 use App\Http\Requests\Strings\TakeFromDrawerRequest;
 use App\Models\Lot;
-use App\Models\Movement;
 use App\Strings\Catalogue\StringCatalogue;
 use App\Strings\Drawer\Drawer;
 use Illuminate\Http\JsonResponse;
@@ -56,8 +55,6 @@ final readonly class DrawerController
 
     public function movements(Lot $lot): JsonResponse
     {
-        return new JsonResponse($lot->movements()->latest('id')->limit(100)->get()->map(static fn (Movement $movement): array => [
-            'change' => $movement->change, 'kind' => $movement->kind, 'note' => $movement->note, 'at' => $movement->created_at->toIso8601String(),
-        ])->values());
+        return new JsonResponse($this->drawer->movements($lot));
     }
 }

@@ -8,6 +8,7 @@ use App\Http\CsvDownload;
 use App\Http\Requests\Strings\PlaceOrderRequest;
 use App\Http\Requests\Strings\PlanOrderRequest;
 use App\Http\Requests\Strings\ReceiveOrderRequest;
+use App\Models\LineKind;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\StringSet;
@@ -130,9 +131,9 @@ final readonly class OrderController
     private static function what(OrderLine $line): string
     {
         return match ($line->kind) {
-            'box' => "box of {$line->strings}",
-            'set' => "set of {$line->strings}",
-            default => 'single',
+            LineKind::Box => "box of {$line->strings}",
+            LineKind::Set => "set of {$line->strings}",
+            LineKind::Single => 'single',
         };
     }
 }

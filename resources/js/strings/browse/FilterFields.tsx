@@ -1,9 +1,10 @@
+import type { Supplier } from '../../generated/views';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeUnit, useUnits } from '../../lib/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
-import type { Filters, Supplier } from '../supply';
+import type { Filters } from '../supply';
 
 const ANY = 'any';
 

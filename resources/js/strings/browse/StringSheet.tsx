@@ -1,3 +1,4 @@
+import type { Sheet } from '../../generated/views';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { ask } from '../../lib/api';
@@ -10,7 +11,7 @@ import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Glyph } from '../../ui/Glyph';
 import { TypedInput } from '../../ui/TypedInput';
-import { price, type Sheet } from '../supply';
+import { price } from '../supply';
 import { AddToDrawer } from '../drawer/AddToDrawer';
 import { CrossSection } from './CrossSection';
 

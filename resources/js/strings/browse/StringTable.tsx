@@ -1,10 +1,11 @@
+import type { Listed, Supplier } from '../../generated/views';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { clsx } from 'clsx';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
-import { price, type Listed, type Supplier } from '../supply';
+import { price } from '../supply';
 import { useListed } from './useListed';
 
 const ROW = 36;

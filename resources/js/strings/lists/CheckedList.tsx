@@ -1,8 +1,9 @@
+import type { ImportProgress } from '../../generated/views';
 import { buttonClass } from '../../ui/classes';
-import { differenceWords, type Progress } from './importing';
+import { differenceWords } from './importing';
 
 /** How far the check is; then what would change, and every row that cannot be taken. */
-export function CheckedList({ progress }: { progress: Progress }) {
+export function CheckedList({ progress }: { progress: ImportProgress }) {
     const { status, share, rows, good, rejected, rejects, difference } = progress;
     return (
         <>

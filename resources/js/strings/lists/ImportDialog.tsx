@@ -1,11 +1,11 @@
+import type { ImportPreview, ImportProgress, Mapping, Supplier } from '../../generated/views';
 import { useEffect, useRef, useState } from 'react';
 import { ask, upload } from '../../lib/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';
-import type { Supplier } from '../supply';
 import { CheckedList } from './CheckedList';
-import { fileWords, type Mapping, type Preview, type Progress } from './importing';
+import { fileWords } from './importing';
 import { MappingFields } from './MappingFields';
 
 interface Props {
@@ -17,10 +17,10 @@ const failed = (error: unknown) => (error instanceof Error ? error.message : 'Th
 
 /** A list comes in: the file, what its columns say, a check of every row, and only then the whole of it. */
 export function ImportDialog({ supplier, onClose }: Props) {
-    const [preview, setPreview] = useState<Preview | null>(null);
+    const [preview, setPreview] = useState<ImportPreview | null>(null);
     const [mapping, setMapping] = useState<Mapping | null>(null);
     const [whole, setWhole] = useState(false);
-    const [progress, setProgress] = useState<Progress | null>(null);
+    const [progress, setProgress] = useState<ImportProgress | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
     const file = useRef<HTMLInputElement>(null);
@@ -47,17 +47,17 @@ export function ImportDialog({ supplier, onClose }: Props) {
     const bringIn = (chosen: File | undefined) =>
         chosen !== undefined &&
         void attempt(async () => {
-            const given = await upload<Preview>(`/strings/suppliers/${supplier.id}/imports`, { file: chosen });
+            const given = await upload<ImportPreview>(`/strings/suppliers/${supplier.id}/imports`, { file: chosen });
             setPreview(given);
             setMapping(given.mapping);
         });
     const check = (id: number, by: Mapping) =>
         void attempt(async () => {
-            let now = await ask<Progress>(`/strings/imports/${id}`, { method: 'PUT', body: { ...by, whole } });
+            let now = await ask<ImportProgress>(`/strings/imports/${id}`, { method: 'PUT', body: { ...by, whole } });
             setProgress(now);
             // Some thousand rows at a time, so that it can be left in between.
             while (now.status === 'checking' && isOpen()) {
-                now = await ask<Progress>(`/strings/imports/${id}/check`, { method: 'POST' });
+                now = await ask<ImportProgress>(`/strings/imports/${id}/check`, { method: 'POST' });
                 if (isOpen()) {
                     setProgress(now);
                 }

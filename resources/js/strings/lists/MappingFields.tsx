@@ -1,12 +1,13 @@
-import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
+import type { ImportPreview, Mapping } from '../../generated/views';
+import { CONSTRUCTIONS, LIST_FIELDS, MATERIALS } from '../../generated/words';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
-import { FIELDS, type FieldName, type Mapping, type Preview } from './importing';
+import type { FieldName } from './importing';
 
 const NONE = 'none';
 
 interface Props {
-    preview: Preview;
+    preview: ImportPreview;
     mapping: Mapping;
     onMapping: (mapping: Mapping) => void;
 }
@@ -28,7 +29,7 @@ export function MappingFields({ preview, mapping, onMapping }: Props) {
     return (
         <>
             <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2 lg:grid-cols-3">
-                {FIELDS.map(({ field, label, needed = false, units }) => (
+                {LIST_FIELDS.map(({ field, label, needed, units }) => (
                     <div key={field} className="grid grid-cols-[1fr_auto] items-end gap-1.5">
                         <Field label={needed ? `${label} (needed)` : label}>
                             <Select
@@ -37,7 +38,7 @@ export function MappingFields({ preview, mapping, onMapping }: Props) {
                                 onChange={(value) => choose(field, value)}
                             />
                         </Field>
-                        {units !== undefined && !missing(field) && (
+                        {units.length > 0 && !missing(field) && (
                             <div className="w-28">
                                 <Select
                                     label={`Unit of ${label.toLowerCase()}`}
@@ -87,7 +88,7 @@ export function MappingFields({ preview, mapping, onMapping }: Props) {
                                 <th key={index} className="px-2 py-1 font-normal whitespace-nowrap">
                                     {title}
                                     <span className="block font-semibold text-accent">
-                                        {FIELDS.find(({ field }) => mapping.columns[field] === index)?.label ?? '\u00a0'}
+                                        {LIST_FIELDS.find(({ field }) => mapping.columns[field] === index)?.label ?? '\u00a0'}
                                     </span>
                                 </th>
                             ))}

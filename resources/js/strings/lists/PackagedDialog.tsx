@@ -1,3 +1,4 @@
+import type { Supplier } from '../../generated/views';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, Refused } from '../../lib/api';
@@ -6,7 +7,6 @@ import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
 import { toast } from '../../ui/toasts';
-import type { Supplier } from '../supply';
 
 interface Packaged {
     text: string;

@@ -1,10 +1,10 @@
+import type { Supplier } from '../../generated/views';
 import { useState, type SyntheticEvent } from 'react';
 import { ask, asRefused, type Refused } from '../../lib/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
-import type { Supplier } from '../supply';
 
 interface Props {
     supplier: Supplier | null;

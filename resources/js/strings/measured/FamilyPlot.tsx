@@ -1,13 +1,13 @@
+import type { SampleFamily } from '../../generated/views';
 import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
-import type { Family } from './sample';
 
 const WIDTH = 420;
 const HEIGHT = 150;
 const MARGIN = { left: 52, right: 12, top: 10, bottom: 26 };
 
 /** How far the model was off for each sample, with how sure that is, and the factor that is fitted to those that count. */
-export function FamilyPlot({ family }: { family: Family }) {
+export function FamilyPlot({ family }: { family: SampleFamily }) {
     const units = useUnits();
     const points = family.samples.flatMap((sample) => (sample.ratio === null ? [] : [{ ...sample, ratio: sample.ratio }]));
     const gauges = points.map(gaugeInches);

@@ -1,26 +1,3 @@
-import type { Construction, Material } from '../../generated/formats';
-import type { StringType } from '../../lib/stringType';
-
-export interface SampleResult extends StringType {
-    id: number | null;
-    kind: string;
-    weighed: boolean;
-    kg_per_m: number;
-    tolerance: number;
-    modelled_kg_per_m: number | null;
-    ratio: number | null;
-    note: string;
-    set_aside: boolean;
-}
-
-export interface Family {
-    construction: Construction;
-    material: Material;
-    kind: string;
-    samples: SampleResult[];
-    correction: { factor: number; uncertainty: number; samples: number } | null;
-}
-
 export type Method = 'weighed' | 'sounded';
 
 /** What is typed for each way of measuring; figures carry their resolution in their last digit. */

@@ -1,3 +1,4 @@
+import type { Plan } from '../../generated/views';
 import { useState } from 'react';
 import { ask } from '../../lib/api';
 import { makeWords } from '../../lib/strings';
@@ -11,7 +12,7 @@ import { Field } from '../../ui/Field';
 import { Glyph } from '../../ui/Glyph';
 import { SearchField } from '../../ui/SearchField';
 import { Select } from '../../ui/Select';
-import { lineWords, planWords, type Plan, type Wanted } from '../orders';
+import { lineWords, planWords, type Wanted } from '../orders';
 import { price } from '../supply';
 
 interface Props {

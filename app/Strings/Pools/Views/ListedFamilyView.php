@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Strings\Pools\Views;
+
+use Lira\Material\Material;
+use Lira\Strings\Construction;
+
+/** A family of strings that is listed. */
+final readonly class ListedFamilyView
+{
+    /**
+     * @param  string  $make  its key
+     */
+    public function __construct(
+        public string $make,
+        public Construction $construction,
+        public Material $material,
+    ) {}
+}

@@ -1,0 +1,407 @@
+// Made from the view classes of app/Strings by bin/generate-views.php. Change those, not this file.
+import type { Construction, Material, Kind } from './formats';
+
+/** What changes of a string. */
+export interface Change {
+    code: string;
+    words: string[];
+}
+
+/** So many of a string. */
+export interface Counted {
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    count: number;
+}
+
+/** What a list would change. */
+export interface Difference {
+    added: number;
+    changed: number;
+    same: number;
+    gone: number;
+    /** The first of them. */
+    changes: Change[];
+    /** The first of them. */
+    gone_codes: string[];
+}
+
+/** Everything of one string that lies in the drawer. */
+export interface DrawerString {
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    quantity: number;
+    /** Of these for orders. */
+    kept: number;
+    /** How many there should be. */
+    least: number | null;
+    lots: Lot[];
+}
+
+/** The factor that the samples of a family give. */
+export interface FamilyCorrection {
+    factor: number;
+    /** Relative. */
+    uncertainty: number;
+    /** That it is made from. */
+    samples: number;
+}
+
+/** The titles and first rows of a list, and how its columns are or could be mapped. */
+export interface ImportPreview {
+    id: number;
+    /** The name of the file. */
+    original: string;
+    encoding: string;
+    delimiter: string;
+    header: string[];
+    rows: string[][];
+    /** Whether its columns are mapped as they were for the last list with these titles. */
+    remembered: boolean;
+    mapping: Mapping;
+}
+
+/** How far a list is, and what it would change. */
+export interface ImportProgress {
+    id: number;
+    status: 'uploaded' | 'checking' | 'checked' | 'written';
+    /** Of it that is checked. */
+    share: number;
+    rows: number;
+    good: number;
+    rejected: number;
+    /** The first of them. */
+    rejects: Reject[];
+    /** Once all is checked. */
+    difference: Difference | null;
+}
+
+/** A string in a line, as it is listed. */
+export interface Listed {
+    id: number;
+    supplier_id: number;
+    code: string;
+    name: string;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    /** As the list says it. */
+    kg_per_m: number | null;
+    cents: number | null;
+    box_of: number | null;
+    box_cents: number | null;
+    end: 'ball' | 'loop' | 'bare' | null;
+    /** How many lie there. */
+    drawer: number;
+}
+
+/** A family of strings that is listed. */
+export interface ListedFamily {
+    /** Its key. */
+    make: string;
+    construction: Construction;
+    material: Material;
+}
+
+/** Some of the strings that were looked for. */
+export interface ListedPage {
+    /** That were found. */
+    total: number;
+    rows: Listed[];
+}
+
+/** Strings that came into the drawer together. */
+export interface Lot {
+    id: number;
+    name: string;
+    end: 'ball' | 'loop' | 'bare' | null;
+    quantity: number;
+    /** Of these for orders. */
+    kept: number;
+    /** What one cost. */
+    cents: number | null;
+    note: string;
+    /** The day. */
+    since: string;
+}
+
+/** Which column says what, in which unit. */
+export interface Mapping {
+    /** By field. */
+    columns: Record<string, number>;
+    /** By field. */
+    units: Record<string, string>;
+    /** Where no column says it. */
+    construction: string | null;
+    /** Where no column says it. */
+    material: string | null;
+}
+
+/** What happened to a lot. */
+export interface Movement {
+    change: number;
+    kind: 'added' | 'used' | 'counted';
+    note: string;
+    /** The moment, ISO 8601. */
+    at: string;
+}
+
+/** A pool to choose. */
+export interface NamedPool {
+    id: number;
+    name: string;
+}
+
+/** An order that was placed. */
+export interface Order {
+    id: number;
+    supplier: string;
+    /** What it is for. */
+    name: string;
+    /** Strings of the drawer that are kept for what was placed with it. */
+    kept: number;
+    status: 'draft' | 'on its way' | 'arrived' | 'done';
+    currency: string;
+    shipping_cents: number;
+    /** The day. */
+    due_on: string | null;
+    /** The day. */
+    since: string;
+    total_cents: number;
+    lines: PlacedLine[];
+}
+
+/** One thing of an order that is planned. */
+export interface OrderLine {
+    kind: 'single' | 'box' | 'set';
+    code: string;
+    name: string;
+    /** How many one of it has. */
+    strings: number;
+    count: number;
+    /** Price of one of it. */
+    cents: number;
+}
+
+/** What it would cost otherwise. */
+export interface OtherWay {
+    /** In words. */
+    what: string;
+    cents: number;
+}
+
+/** One thing of an order that was placed. */
+export interface PlacedLine {
+    id: number;
+    kind: 'single' | 'box' | 'set';
+    code: string;
+    name: string;
+    /** How many one of it has. */
+    strings: number;
+    count: number;
+    /** Price of one of it. */
+    cents: number;
+    /** That arrived and wait to be put away. */
+    sent: number;
+    /** That were put away. */
+    received: number;
+}
+
+/** What to take from the drawer and what to order where. */
+export interface Plan {
+    /** Strings. */
+    needed: number;
+    drawer: Taken[];
+    /** That nobody lists. */
+    missing: Counted[];
+    orders: PlannedOrder[];
+    total_cents: number;
+    /** It is paid in. */
+    currency: string;
+    /** That could be chosen. */
+    currencies: string[];
+    /** Whether no other basket costs less. */
+    proven: boolean;
+    /** No basket costs less than this. */
+    at_least_cents: number;
+    /** Strings that come along and are not needed. */
+    over: number;
+    otherwise: OtherWay[];
+}
+
+/** What would be ordered from one supplier. */
+export interface PlannedOrder {
+    supplier: string;
+    currency: string;
+    lead_days: number;
+    goods_cents: number;
+    shipping_cents: number;
+    lines: OrderLine[];
+}
+
+/** A named pool. */
+export interface Pool {
+    id: number;
+    revision: number;
+    name: string;
+    rule: PoolRule;
+    /** How many it has now. */
+    gauges: number;
+}
+
+/** What is in a pool. */
+export interface PoolRule {
+    /** By id; empty for all. */
+    suppliers: number[];
+    /** Families of strings; empty for all. */
+    makes: string[];
+    /** Whether half thousandths are in it. */
+    half_gauges: boolean;
+    /** Whether only what lies there. */
+    drawer: boolean;
+}
+
+/** A row that was not taken. */
+export interface Reject {
+    line: number;
+    reason: string;
+}
+
+/** What a sample comes to, beside the model. */
+export interface Sample {
+    /** None before it is kept. */
+    id: number | null;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    /** Of instrument it is made for. */
+    kind: Kind;
+    /** Otherwise sounded. */
+    weighed: boolean;
+    /** At rest. */
+    kg_per_m: number;
+    /** Relative. */
+    tolerance: number;
+    modelled_kg_per_m: number | null;
+    /** Measured to modelled. */
+    ratio: number | null;
+    note: string;
+    /** Whether it counts no more. */
+    set_aside: boolean;
+}
+
+/** The samples of one family of strings. */
+export interface SampleFamily {
+    construction: Construction;
+    material: Material;
+    /** Of instrument, in words. */
+    kind: string;
+    samples: Sample[];
+    /** None where none counts. */
+    correction: FamilyCorrection | null;
+}
+
+/** A string, cut through: diameters in millimetres. */
+export interface Section {
+    /** None for polyurethane. */
+    core: SectionCore | null;
+    /** Inside out. */
+    layers_mm: number[];
+    outer_mm: number;
+}
+
+/** A core, cut through. */
+export interface SectionCore {
+    shape: 'round' | 'hex' | 'multifilament';
+    size_mm: number;
+}
+
+/** All there is to say about one string that can be ordered. */
+export interface Sheet {
+    id: number;
+    supplier_id: number;
+    code: string;
+    name: string;
+    /** Its name. */
+    supplier: string;
+    currency: string;
+    cents: number | null;
+    box_of: number | null;
+    box_cents: number | null;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    length_mm: number | null;
+    end: 'ball' | 'loop' | 'bare' | null;
+    /** Of instrument it is made for, in words. */
+    kind: string;
+    section: Section | null;
+    density: SheetDensity | null;
+    suits: Suits | null;
+    uses: Use[];
+}
+
+/** What a string weighs by its length: what is taken, and what the model says beside it. */
+export interface SheetDensity {
+    kg_per_m: number;
+    /** Relative. */
+    tolerance: number;
+    source: 'modelled' | 'supplied' | 'measured';
+    modelled_kg_per_m: number | null;
+    /** By how much the list differs from the model, relative. */
+    off: number | null;
+}
+
+/** What pitches a string suits on a length. */
+export interface Suits {
+    low: string | null;
+    usual: string | null;
+    high: string | null;
+    low_hz: number;
+    high_hz: number;
+    /** Whether it may break before it is hard on the hand. */
+    breaks: boolean;
+}
+
+/** A supplier, and how much is listed there. */
+export interface Supplier {
+    id: number;
+    revision: number;
+    name: string;
+    /** Three letters. */
+    currency: string;
+    /** Of one parcel. */
+    shipping_cents: number;
+    /** From what sum on parcels are free. */
+    free_from_cents: number | null;
+    lead_days: number;
+    /** Listed. */
+    strings: number;
+}
+
+/** So many of a lot of the drawer. */
+export interface Taken {
+    /** Of the lot. */
+    name: string;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    count: number;
+}
+
+/** Where a string is used. */
+export interface Use {
+    /** Of the set. */
+    id: number;
+    /** Of the set. */
+    name: string;
+    position: number;
+}
