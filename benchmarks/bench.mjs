@@ -11,17 +11,54 @@ const RUN = 50;
 const DRAG_MOVES = 240;
 const plain = Array.from({ length: 40 }, (_, index) => Number((0.006 + index * 0.0005).toFixed(4)));
 const wound = Array.from({ length: 80 }, (_, index) => Number((0.016 + index * 0.001).toFixed(3)));
-const pool = [
-    { construction: 'plain', material: 'music-wire', gauges_in: plain },
-    { construction: 'round-wound', material: 'nickel-plated-steel', gauges_in: wound },
-];
+const list = [
+    'code,construction,material,gauge',
+    ...plain.map((inches, index) => `P${index},plain,music-wire,${inches * 1000}`),
+    ...wound.map((inches, index) => `W${index},round-wound,nickel-plated-steel,${inches * 1000}`),
+].join('\n');
+
+/** In the page: brings the gauges in as a supplier's list, and chooses from them on the Bench. */
+async function choosePool(csv) {
+    const token = () => decodeURIComponent(document.cookie.split('XSRF-TOKEN=')[1].split(';')[0]);
+    const send = async (method, address, body) => {
+        const file = body instanceof FormData;
+        const response = await fetch(address, {
+            method,
+            headers: {
+                Accept: 'application/json',
+                'X-XSRF-TOKEN': token(),
+                ...(file ? {} : { 'Content-Type': 'application/json' }),
+            },
+            body: file ? body : JSON.stringify(body ?? {}),
+        });
+        if (!response.ok) {
+            throw new Error(`${address}: ${await response.text()}`);
+        }
+        return response.json();
+    };
+    const supplier = await send('POST', '/strings/suppliers', {
+        name: 'Fathom lines',
+        currency: 'EUR',
+        shipping_cents: 0,
+        lead_days: 1,
+    });
+    const form = new FormData();
+    form.append('file', new File([csv], 'list.csv', { type: 'text/csv' }));
+    const { id, mapping } = await send('POST', `/strings/suppliers/${supplier.id}/imports`, form);
+    await send('PUT', `/strings/imports/${id}`, { ...mapping, units: {}, whole: false });
+    while ((await send('POST', `/strings/imports/${id}/check`)).status !== 'checked');
+    await send('POST', `/strings/imports/${id}/write`);
+    const pool = await send('POST', '/strings/pools', { name: 'Measured for speed', rule: { suppliers: [supplier.id] } });
+    const set = Number(location.pathname.split('/').pop());
+    await send('PUT', `/sets/${set}/pool`, { pool: pool.id, seen: null });
+}
 
 await withServer(8929, async (base) => {
     const browser = await chromium.launch(chromiumOptions);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    await page.addInitScript((gauges) => {
+    await page.addInitScript(() => {
         const ask = window.fetch;
-        const flight = { now: 0, most: 0, served: [] };
+        const flight = { now: 0, most: 0, served: [], asked: [], answered: [] };
         Object.assign(window, { flight });
         window.fetch = async (address, options) => {
             if (!String(address).endsWith('/evaluations')) {
@@ -30,8 +67,10 @@ await withServer(8929, async (base) => {
             flight.most = Math.max(flight.most, ++flight.now);
             const began = performance.now();
             try {
-                const body = options.body.replace('"pool":"standard"', `"pool":${JSON.stringify(gauges)}`);
-                return await ask(address, { ...options, body });
+                const response = await ask(address, options);
+                flight.asked.push(options.body.length);
+                flight.answered.push((await response.clone().text()).length);
+                return response;
             } finally {
                 flight.served.push(performance.now() - began);
                 flight.now--;
@@ -54,8 +93,11 @@ await withServer(8929, async (base) => {
                 watch.observe(ledger, { attributes: true, attributeFilter: ['aria-busy'] });
             });
         };
-    }, pool);
+    });
     await page.goto(`${base}/bench`);
+    await page.locator('[data-figure="total"]').waitFor();
+    await page.evaluate(choosePool, list);
+    await page.reload();
     await page.locator('[data-figure="total"]').waitFor();
     const mark = (position) => page.locator(`[data-lane="${position}"] [role="slider"]`);
     const step = async (position, key) => {
@@ -84,6 +126,9 @@ await withServer(8929, async (base) => {
     console.log(
         `Of that the request: median ${served.median.toFixed(1)} ms, p95 ${served.p95.toFixed(1)} ms; ${ticks} ticks drawn`,
     );
+
+    const { asked, answered } = await page.evaluate(() => window.flight);
+    console.log(`A question has ${spread(asked).median} bytes, its answer ${spread(answered).median}`);
 
     const box = await mark(4).boundingBox();
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];

@@ -2,15 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Bench\AskedDesignController;
 use App\Http\Controllers\Bench\PitchController;
 use App\Http\Controllers\Bench\TuningController;
 use App\Http\Controllers\Documents\AnswerController;
 use App\Http\Controllers\Frame\AliveController;
 use Illuminate\Support\Facades\Route;
+use Lira\Document\Answers;
 
 Route::get('ok', AliveController::class)->name('ok');
 Route::get('tunings', [TuningController::class, 'index'])->name('tunings');
 Route::get('pitches', PitchController::class)->name('pitches');
-foreach (AnswerController::QUESTIONS as $question) {
+foreach (Answers::QUESTIONS as $question) {
     Route::post($question, AnswerController::class)->defaults('question', $question)->name($question);
+    Route::post("bench/{$question}", AskedDesignController::class)->defaults('question', $question)->name("bench.{$question}");
 }

@@ -9,8 +9,8 @@ use App\Models\SetVersion;
 use App\Models\StringSet;
 use App\Strings\Pools\Pools;
 use Lira\Document\Answers;
+use Lira\Document\PoolReader;
 use Lira\Document\SetDocument;
-use Lira\Document\SetReader;
 use Lira\Pitch\Pitch;
 
 /** What the Bench needs to draw a set at once, without asking again. */
@@ -22,17 +22,15 @@ final readonly class Bench
     public function props(StringSet $set): array
     {
         $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
-        // As many gauges as can be worked out at once for this many strings and tunings.
-        $most = intdiv(SetReader::MOST_TENSIONS, max(1, $set->strings()->count() * count($set->tuning_names)));
-        $strings = $pool === null ? null : array_slice($this->pools->strings($pool), 0, $most);
+        $strings = $pool === null ? PoolReader::STANDARD : $this->pools->stringsFor($pool, $set->strings()->count(), count($set->tuning_names));
 
         return [
             'set' => $this->set($set),
-            'evaluation' => $this->evaluation($set, $strings ?? 'standard'),
+            'evaluation' => $this->evaluation($set, $strings),
             'versions' => $this->versions($set),
             'pitches' => $this->pitches(),
             'pools' => $this->pools->names(),
-            'pool' => $pool === null ? null : ['id' => $pool->id, 'strings' => $strings],
+            'pool' => $pool?->id,
         ];
     }
 
@@ -44,7 +42,7 @@ final readonly class Bench
             'revision' => $set->revision,
             'instrumentId' => $set->instrument_id,
             'savedAt' => $set->updated_at->toIso8601String(),
-            'document' => $this->sets->json($set),
+            'document' => $this->sets->design($set),
         ];
     }
 

@@ -36,8 +36,17 @@ final readonly class StoredSets
         return $this->on($set->instrument, $set->document);
     }
 
-    /** A document with the instrument as it is measured today in its place. */
-    private function on(Instrument $instrument, \stdClass $document): \stdClass
+    /** As it is designed: with its instrument, and without what the workshop lends it. */
+    public function design(StringSet $set): \stdClass
+    {
+        $json = $this->withoutWorkshop($set->document);
+        $json->instrument = $set->instrument->document;
+
+        return $json;
+    }
+
+    /** A document with the instrument as it is measured today in its place, and what was measured here beside it. */
+    public function on(Instrument $instrument, \stdClass $document): \stdClass
     {
         $json = $this->withoutWorkshop($document);
         $json->instrument = $instrument->document;

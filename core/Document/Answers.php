@@ -12,6 +12,27 @@ use Lira\Solver\Solution;
 /** What the core answers to a document, as documents. The command line and the API both ask here. */
 final class Answers
 {
+    /** What can be asked for: its figures, the best sets, another set, how it sounds, how it fits, how low and high it can go. */
+    public const QUESTIONS = ['evaluations', 'solutions', 'conversions', 'sounds', 'fits', 'reaches'];
+
+    /**
+     * @param  value-of<self::QUESTIONS>  $question
+     * @return array<string, mixed> the document that answers it
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function to(string $question, SetDocument $document): array
+    {
+        return match ($question) {
+            'evaluations' => self::evaluation($document),
+            'solutions' => self::solution($document),
+            'conversions' => self::conversion($document),
+            'sounds' => self::sound($document),
+            'fits' => self::fit($document),
+            'reaches' => self::reach($document),
+        };
+    }
+
     /**
      * @return array<string, mixed> a `lira-evaluation`
      *

@@ -142,12 +142,12 @@ test('while the server does not answer the last figures stay, and new ones come 
     provoked.push(/Failed to load resource/);
     await openSet(page, 'Teal, low G');
     const before = await tension(page, 2).inputValue();
-    await page.route('**/api/v1/evaluations', (route) => route.abort());
+    await page.route('**/api/v1/bench/evaluations', (route) => route.abort());
     await mark(page, 2).focus();
     await page.keyboard.press('PageDown');
     await expect(page.getByRole('status').filter({ hasText: 'last figures' })).toBeVisible();
     await expect(tension(page, 2)).toHaveValue(before);
-    await page.unroute('**/api/v1/evaluations');
+    await page.unroute('**/api/v1/bench/evaluations');
     await expect(tension(page, 2)).not.toHaveValue(before, { timeout: 20_000 });
     await expect(page.getByRole('status').filter({ hasText: 'last figures' })).toHaveCount(0);
 });

@@ -40,6 +40,7 @@ describe('one question at a time', () => {
 });
 
 describe('what is asked', () => {
+    const joined = { instrumentId: 3, poolId: 5 };
     const document: SetDocument = {
         format: 'lira-set',
         version: 1,
@@ -51,9 +52,9 @@ describe('what is asked', () => {
     };
 
     test('a name and notes ask nothing new; a gauge asks for no new pool, a pitch does', () => {
-        expect(question({ ...document, name: 'Other', notes: '' }, {})).toBe(question(document, {}));
+        expect(question({ ...document, name: 'Other', notes: '' }, joined)).toBe(question(document, joined));
         const thicker = { ...document, strings: document.strings.map((string) => ({ ...string, gauge_in: 0.012 })) };
-        expect(question(thicker, {})).not.toBe(question(document, {}));
+        expect(question(thicker, joined)).not.toBe(question(document, joined));
         expect(poolQuestion(thicker)).toBe(poolQuestion(document));
         expect(poolQuestion({ ...document, tunings: [{ pitches: ['D4'] }] })).not.toBe(poolQuestion(document));
         const wound = {

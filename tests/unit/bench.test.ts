@@ -73,7 +73,7 @@ describe('edits', () => {
 
 describe('the bench store', () => {
     test('undo and redo go step by step, and a new edit ends the way forward', () => {
-        const store = createBenchStore(document);
+        const store = createBenchStore(document, { instrumentId: 1, poolId: null });
         const names = () => store.getState().document.name;
         store.getState().edit(edits.rename('A'));
         store.getState().edit(edits.rename('B'));
@@ -92,7 +92,7 @@ describe('the bench store', () => {
     });
 
     test('a whole drag is one step, and one that changes nothing is none', () => {
-        const store = createBenchStore(document);
+        const store = createBenchStore(document, { instrumentId: 1, poolId: null });
         store.getState().beginGesture();
         for (const gauge of [0.012, 0.013, 0.014]) {
             store.getState().edit(edits.gauge(1, { gauge_in: gauge }));
@@ -107,7 +107,7 @@ describe('the bench store', () => {
     });
 
     test('a tuning that is undone is not shown any more', () => {
-        const store = createBenchStore(document);
+        const store = createBenchStore(document, { instrumentId: 1, poolId: null });
         store.getState().edit(edits.addTuning(0));
         store.getState().showTuning(1);
         store.getState().undo();

@@ -61,7 +61,7 @@ describe('edits', () => {
 });
 
 test('a gesture that is dropped leaves no trace, and undo in the middle of one drops it', () => {
-    const store = createBenchStore(document);
+    const store = createBenchStore(document, { instrumentId: 1, poolId: null });
     const { edit, beginGesture, dropGesture, undo } = store.getState();
     edit(edits.rename('Named'));
     beginGesture();

@@ -67,7 +67,7 @@ beforeEach(() => {
     );
     vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=t' });
     vi.stubGlobal('navigator', {});
-    bench = createBenchStore(DOCUMENT);
+    bench = createBenchStore(DOCUMENT, { instrumentId: 1, poolId: null });
     const set: SavedSet = { id: 7, revision: 3, instrumentId: 1, savedAt: '2026-02-14T10:00:00Z', document: DOCUMENT };
     saver = createSaver(set, bench);
     saver.watch();

@@ -91,17 +91,23 @@ test('a taken set replaces the strings, keeps what is to be kept and what docume
     expect(taken(solution, { ...target, keep: [2] })(document).strings[1]).toBe(document.strings[1]);
 });
 
-test('a question carries all that figures depend on, and does not change with a name', () => {
+test('a question carries all that figures depend on and the server does not have, and does not change with a name', () => {
+    const joined = { instrumentId: 3, poolId: 5 };
     const asked = question(
         { ...document, samples: [], limits: { 'nut-angle-deg': 4 }, holding_tension_n: 40, notes: 'x' },
-        { pool: 'standard' },
+        joined,
+        {},
+        true,
     );
-    expect(JSON.parse(asked)).toMatchObject({
-        limits: { 'nut-angle-deg': 4 },
-        holding_tension_n: 40,
-        samples: [],
-        pool: 'standard',
-        name: '',
+    const sent = JSON.parse(asked) as { design: object };
+    expect(sent).toMatchObject({
+        instrument_id: 3,
+        pool_id: 5,
+        design: { limits: { 'nut-angle-deg': 4 }, holding_tension_n: 40, samples: [] },
     });
-    expect(question({ ...document, name: 'Other', notes: 'y', target: { profile: 'equal' } }, {})).toBe(question(document, {}));
+    expect(Object.keys(sent.design)).not.toContain('instrument');
+    expect(JSON.parse(question(document, joined))).not.toHaveProperty('pool_id');
+    expect(question({ ...document, name: 'Other', notes: 'y', target: { profile: 'equal' } }, joined)).toBe(
+        question(document, joined),
+    );
 });

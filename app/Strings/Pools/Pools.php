@@ -15,6 +15,7 @@ use App\Strings\Pools\Views\PoolView;
 use App\Strings\Samples\Samples;
 use Illuminate\Database\Eloquent\Builder;
 use Lira\Document\PoolReader;
+use Lira\Document\SetReader;
 use Lira\Material\Material;
 use Lira\Strings\Construction;
 use Lira\Strings\StringType;
@@ -87,6 +88,16 @@ final readonly class Pools
         }
 
         return array_slice(array_values($strings), 0, PoolReader::MOST_GAUGES);
+    }
+
+    /**
+     * As many of its strings as can be worked out at once.
+     *
+     * @return list<\stdClass>
+     */
+    public function stringsFor(Pool $pool, int $strings, int $tunings): array
+    {
+        return array_slice($this->strings($pool), 0, intdiv(SetReader::MOST_TENSIONS, max(1, $strings * $tunings)));
     }
 
     /** @return list<ListedFamilyView> every family that is listed */

@@ -2,7 +2,7 @@ import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import type { Evaluation, PoolGauge, PoolString } from '../generated/formats';
+import type { Evaluation, PoolGauge } from '../generated/formats';
 import type { PitchLadder } from '../lib/pitch';
 import { useUnits } from '../lib/units';
 import { Lazily } from '../ui/Lazily';
@@ -61,7 +61,7 @@ export interface BenchProps {
     pitches: PitchLadder;
     pools: { id: number; name: string }[];
     /** The pool it is chosen from; none for what is usually sold. */
-    pool: { id: number; strings: PoolString[] } | null;
+    pool: number | null;
 }
 
 export default function BenchPage(props: BenchProps) {
@@ -78,7 +78,7 @@ export default function BenchPage(props: BenchProps) {
 
 function BenchOf(props: BenchProps) {
     const [{ store, saver }] = useState(() => {
-        const made = createBenchStore(props.set.document);
+        const made = createBenchStore(props.set.document, { instrumentId: props.set.instrumentId, poolId: props.pool });
         return { store: made, saver: createSaver(props.set, made) };
     });
     useEffect(() => saver.watch(), [saver]);
@@ -96,7 +96,7 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
     const document = useBench((state) => state.document);
     const gesture = useBench((state) => state.gesture);
     const select = useBench((state) => state.select);
-    const { evaluation, current, refused } = useEvaluation(document, first, JSON.stringify(pool?.strings ?? 'standard'));
+    const { evaluation, current, refused } = useEvaluation(document, first);
     const saveState = useStore(saver.state);
     const [panel, setPanel] = useState<Panel | null>(null);
     const [versions, setVersions] = useState(firstVersions);
@@ -190,7 +190,7 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
             </div>
             <StringPanel evaluation={evaluation} current={current} />
             <Lazily when={panel === 'solve'}>
-                <SolveDialog {...dialog('solve')} evaluation={evaluation} pool={pool?.strings ?? null} />
+                <SolveDialog {...dialog('solve')} evaluation={evaluation} />
             </Lazily>
             <Lazily when={panel === 'convert'}>
                 <ConvertDialog {...dialog('convert')} saver={saver} evaluation={evaluation} ladder={pitches} />

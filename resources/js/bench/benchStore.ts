@@ -2,9 +2,12 @@ import { createContext, useContext } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import type { SetDocument } from '../generated/formats';
 import type { Edit } from './edits';
+import type { Joined } from './question';
 
 /** One design on the bench: the document, the way back and forth, and where one is looking. */
 export interface BenchState {
+    /** What the server joins to it. */
+    joined: Joined;
     document: SetDocument;
     past: SetDocument[];
     future: SetDocument[];
@@ -27,11 +30,12 @@ export type BenchStore = StoreApi<BenchState>;
 
 const MOST_STEPS = 200;
 
-export function createBenchStore(document: SetDocument): BenchStore {
+export function createBenchStore(document: SetDocument, joined: Joined): BenchStore {
     return createStore<BenchState>()((set, get) => {
         const remember = (past: SetDocument[], step: SetDocument) => [...past, step].slice(-MOST_STEPS);
         const inRange = (next: SetDocument) => ({ tuning: Math.min(get().tuning, next.tunings.length - 1) });
         return {
+            joined,
             document,
             past: [],
             future: [],

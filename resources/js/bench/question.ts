@@ -1,21 +1,42 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import type { Evaluation, SetDocument } from '../generated/formats';
 
-/** A question to the core: all that the figures may depend on, so that renaming a set asks nothing, and what is asked besides. */
-export function question(document: SetDocument, besides: Pick<SetDocument, 'pool' | 'target'>): string {
-    const { name: _name, notes: _notes, history: _history, target: _target, ...rest } = document;
-    return JSON.stringify({ ...rest, name: '', ...besides });
+/** What the server joins to a design: its instrument, and the gauges it is chosen from; none for what is usually sold. */
+export interface Joined {
+    instrumentId: number;
+    poolId: number | null;
+}
+
+type Besides = Partial<Pick<SetDocument, 'baseline' | 'conversion' | 'target'>>;
+
+/** What figures depend on: a name, notes or the instrument, which the server has, ask nothing. */
+function asked(document: SetDocument): Omit<SetDocument, 'format' | 'version' | 'name' | 'instrument'> {
+    const {
+        format: _format,
+        version: _version,
+        name: _name,
+        notes: _notes,
+        history: _history,
+        instrument: _instrument,
+        target: _target,
+        ...design
+    } = document;
+    return design;
+}
+
+/** A question about a design, and what is asked besides. Gauges to choose from are answered only where they are asked for. */
+export function question(document: SetDocument, joined: Joined, besides: Besides = {}, gauges = false): string {
+    return JSON.stringify({
+        instrument_id: joined.instrumentId,
+        ...(gauges ? { pool_id: joined.poolId } : {}),
+        design: { ...asked(document), ...besides },
+    });
 }
 
 /** What the pool and its tensions depend on: everything but the gauges of the strings themselves. */
 export function poolQuestion(document: SetDocument): string {
-    return question(
-        {
-            ...document,
-            strings: document.strings.map(({ position, construction, material }) => ({ position, construction, material })),
-        },
-        {},
-    );
+    const strings = document.strings.map(({ position, construction, material }) => ({ position, construction, material }));
+    return JSON.stringify({ ...asked(document), strings });
 }
 
 /**

@@ -5,7 +5,7 @@ import { tell, untell } from '../ui/notices';
 import type { Evaluation, SetDocument } from '../generated/formats';
 import { oneAtATime } from '../lib/oneAtATime';
 import { useBenchStore } from './benchStore';
-import { completed, poolQuestion, question } from './question';
+import { completed, poolQuestion, question, type Joined } from './question';
 
 interface Answer {
     /** The newest figures there are, with those of the usual gauges; `current` tells whether they are those of the document as it stands. */
@@ -17,26 +17,23 @@ interface Answer {
 
 const inTurn = oneAtATime();
 
-function withPool(asked: string, gauges: string): string {
-    return `${asked.slice(0, -1)},"pool":${gauges}}`;
-}
-
-const asking = (document: SetDocument) => question(document, document.target === undefined ? {} : { target: document.target });
+const asking = (document: SetDocument, joined: Joined, gauges = false) =>
+    question(document, joined, document.target === undefined ? {} : { target: document.target }, gauges);
 
 /** The questions about designs on one bench; each remembers what the one before it was told of the pool. */
-function createQuestions(document: SetDocument, first: Evaluation, gauges: string) {
-    const firstAsked = asking(document);
+function createQuestions(document: SetDocument, first: Evaluation, joined: Joined) {
+    const firstAsked = asking(document, joined);
     let known = { pool: poolQuestion(document), evaluation: first };
     return (design: SetDocument) => {
-        const asked = asking(design);
+        const asked = asking(design, joined);
         return queryOptions({
             queryKey: ['evaluation', asked],
             queryFn: ({ signal }) =>
                 inTurn(async () => {
                     // The pool is asked for when its gauges would pull otherwise than as last answered.
                     const pool = poolQuestion(design);
-                    const body = known.pool === pool ? asked : withPool(asked, gauges);
-                    const answer = await ask<Evaluation>('/api/v1/evaluations', { method: 'POST', body });
+                    const body = known.pool === pool ? asked : asking(design, joined, true);
+                    const answer = await ask<Evaluation>('/api/v1/bench/evaluations', { method: 'POST', body });
                     known = { pool, evaluation: completed(answer, known.evaluation) };
                     return known.evaluation;
                 }, signal),
@@ -50,13 +47,12 @@ function createQuestions(document: SetDocument, first: Evaluation, gauges: strin
  * Asks the core about the design as it stands, one question at a time. A newer question drops those that still wait and
  * the answer of the one under way; until it is answered the last figures stay. Answers are kept for a while, so that
  * going back is instant.
- *
- * @param gauges the pool the lanes show, as JSON
  */
-export function useEvaluation(document: SetDocument, first: Evaluation, gauges: string): Answer {
+export function useEvaluation(document: SetDocument, first: Evaluation): Answer {
     const store = useBenchStore();
+    const { joined } = store.getState();
     const client = useQueryClient();
-    const [questionOf] = useState(() => createQuestions(document, first, gauges));
+    const [questionOf] = useState(() => createQuestions(document, first, joined));
 
     // The question leaves with the edit itself, before anything is drawn.
     useEffect(() => {

@@ -9,9 +9,9 @@ use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\Pool;
 use App\Models\Supplier;
+use App\Strings\Pools\Pools;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
-use Lira\Document\Json;
 use Tests\Feature\FeatureTestCase;
 
 /** Stock and pools. */
@@ -86,10 +86,8 @@ final class DrawerTest extends FeatureTestCase
         $gauges = function (array $rule): array {
             Pool::query()->forceDelete();
             $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => $rule])->assertCreated();
-            $set = self::keptSet();
-            $answer = Json::object((string) $this->putJson("/sets/{$set->id}/pool", ['pool' => Pool::query()->sole()->id, 'seen' => null])->assertOk()->getContent());
 
-            return array_map(static fn (mixed $string): mixed => data_get($string, 'gauge_in'), (array) ($answer->strings ?? []));
+            return array_map(static fn (\stdClass $string): mixed => data_get($string, 'gauge_in'), app(Pools::class)->strings(Pool::query()->sole()));
         };
 
         self::assertSame([0.0105, 0.011, 0.046], $gauges([]));
@@ -110,7 +108,7 @@ final class DrawerTest extends FeatureTestCase
         $this->putJson("/sets/{$set->id}/pool", ['pool' => $pool->id, 'seen' => null])->assertOk();
 
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
-            ->where('pool.id', $pool->id)->where('pools.0.name', 'Mine')->has('evaluation.pool', 1)
+            ->where('pool', $pool->id)->where('pools.0.name', 'Mine')->has('evaluation.pool', 1)
             ->where('evaluation.pool.0.density.kg_per_m', 0.00058)->where('evaluation.pool.0.density.source', 'supplied'));
         self::assertLiraError($this->putJson("/sets/{$set->id}/pool", ['pool' => null, 'seen' => null]), 409, '', 'changed elsewhere');
         $this->putJson("/sets/{$set->id}/pool", ['pool' => null, 'seen' => $pool->id])->assertOk();
@@ -121,7 +119,7 @@ final class DrawerTest extends FeatureTestCase
         $this->deleteJson("/strings/pools/{$pool->id}?revision=1")->assertOk();
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', null));
         $this->postJson("/strings/pools/{$pool->id}/unarchive")->assertOk();
-        $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool.id', $pool->id));
+        $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('pool', $pool->id));
     }
 
     public function test_pools_are_named_once(): void

@@ -70,7 +70,7 @@ final readonly class SetController
         $revision = $request->revision();
         $saved = $this->sets->update($set, $request->document(), $revision);
 
-        return new JsonResponse($this->bench->set($saved));
+        return new JsonResponse(['revision' => $saved->revision, 'savedAt' => $saved->updated_at->toIso8601String()]);
     }
 
     public function destroy(StringSet $set): JsonResponse

@@ -72,6 +72,6 @@ final readonly class PoolController
         $pool = $request->pool();
         StringSet::query()->whereKey($set->id)->toBase()->update(['pool_id' => $pool?->id]);
 
-        return new JsonResponse(['strings' => $pool === null ? null : $this->pools->strings($pool)]);
+        return new JsonResponse(['pool' => $pool?->id]);
     }
 }

@@ -38,13 +38,14 @@ export function BaselineDialog({ open, onOpenChange, ladder }: Props) {
 
 function FindBaseline({ ladder, onDone }: { ladder: PitchLadder; onDone: () => void }) {
     const document = useBench((state) => state.document);
+    const joined = useBench((state) => state.joined);
     const edit = useBench((state) => state.edit);
     const [trying, setTrying] = useState<Trying>(() => tryingOf(document.baseline ?? document));
     const [problem, setProblem] = useState<string | null>(null);
     const baseline = baselineOf(trying, ladder);
     const { data, error, isFetching } = useAsked<Evaluation>(
-        '/api/v1/evaluations',
-        baseline === null ? null : question({ ...document, baseline }, {}),
+        '/api/v1/bench/evaluations',
+        baseline === null ? null : question(document, joined, { baseline }),
     );
     const wrong = problem ?? (baseline === null ? 'No pitch goes further that way.' : error?.message) ?? null;
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Evaluation, PoolString, Solution } from '../../generated/formats';
+import type { Evaluation, Solution } from '../../generated/formats';
 import { useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
 import { Button } from '../../ui/Button';
@@ -17,12 +17,10 @@ interface Props {
     open: boolean;
     onOpenChange: (open: boolean) => void;
     evaluation: Evaluation;
-    /** What it is chosen from; none for what is usually sold. */
-    pool: PoolString[] | null;
 }
 
 /** Chooses gauges: what is aimed at, and the best sets for it beside the present one. */
-export function SolveDialog({ open, onOpenChange, evaluation, pool }: Props) {
+export function SolveDialog({ open, onOpenChange, evaluation }: Props) {
     return (
         <Dialog
             open={open}
@@ -31,14 +29,15 @@ export function SolveDialog({ open, onOpenChange, evaluation, pool }: Props) {
             description="Say what the set should feel like; the best sets that can be bought stand beside the present one."
             width="widest"
         >
-            <Solve evaluation={evaluation} pool={pool} onDone={() => onOpenChange(false)} />
+            <Solve evaluation={evaluation} onDone={() => onOpenChange(false)} />
         </Dialog>
     );
 }
 
-function Solve({ evaluation, pool, onDone }: Pick<Props, 'evaluation' | 'pool'> & { onDone: () => void }) {
+function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () => void }) {
     const units = useUnits();
     const document = useBench((state) => state.document);
+    const joined = useBench((state) => state.joined);
     const tuning = useBench((state) => state.tuning);
     const edit = useBench((state) => state.edit);
     const [aim, setAim] = useState(() =>
@@ -51,10 +50,8 @@ function Solve({ evaluation, pool, onDone }: Pick<Props, 'evaluation' | 'pool'> 
 
     const { target, wrong } = targetOf(aim, units);
     const asked =
-        target === null
-            ? null
-            : question(document, { target: { ...target, ...(pool === null ? {} : { pool }), sets: 'standard' } });
-    const { data, error, isFetching } = useAsked<Solution>('/api/v1/solutions', asked);
+        target === null ? null : question(document, joined, { target: { ...target, sets: 'standard' } }, joined.poolId !== null);
+    const { data, error, isFetching } = useAsked<Solution>('/api/v1/bench/solutions', asked);
     const problem = wrong ?? error?.message ?? null;
 
     return (

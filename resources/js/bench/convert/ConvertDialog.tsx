@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';
 import { useBench } from '../benchStore';
+import { question } from '../question';
 import type { Saver } from '../saving/saver';
 import { askedOf, CONVERSIONS, usualWish } from './conversion';
 import { ConversionPreview } from './ConversionPreview';
@@ -41,14 +42,20 @@ export function ConvertDialog({ open, onOpenChange, ...rest }: Props) {
 function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void }) {
     const units = useUnits();
     const document = useBench((state) => state.document);
+    const joined = useBench((state) => state.joined);
     const [wish, setWish] = useState(() =>
         usualWish(document.tunings, evaluation.strings[0]?.speaking_length_mm ?? 0, ladder, units),
     );
     const [busy, setBusy] = useState(false);
     const { asked, missing } = askedOf(wish, units);
     const { data, error, isFetching } = useAsked<ConvertedSet>(
-        '/api/v1/conversions',
-        asked === null ? null : JSON.stringify({ ...document, conversion: asked }),
+        '/api/v1/bench/conversions',
+        asked === null
+            ? null
+            : question(document, joined, {
+                  conversion: asked,
+                  ...(document.target === undefined ? {} : { target: document.target }),
+              }),
     );
     const problem = missing ?? error?.message ?? null;
     const chosen = CONVERSIONS.find(({ to }) => to === wish.to);

@@ -8,21 +8,21 @@ import { tellFailure } from '../../ui/toasts';
 interface Props {
     set: number;
     pools: { id: number; name: string }[];
-    pool: { id: number } | null;
+    pool: number | null;
 }
 
 /** Which gauges the lanes show and the set is chosen from: what is usually sold, or a named pool. */
 export function PoolMenu({ set, pools, pool }: Props) {
     const choose = async (id: number | null) => {
         try {
-            await ask(`/sets/${set}/pool`, { method: 'PUT', body: { pool: id, seen: pool?.id ?? null } });
+            await ask(`/sets/${set}/pool`, { method: 'PUT', body: { pool: id, seen: pool } });
             // The set is opened anew, on the other gauges; what was changed is saved on the way.
             router.visit(`/bench/${set}`, { replace: true });
         } catch (error) {
             tellFailure(error);
         }
     };
-    const name = pools.find(({ id }) => id === pool?.id)?.name ?? 'what is usually sold';
+    const name = pools.find(({ id }) => id === pool)?.name ?? 'what is usually sold';
     const sign = (chosen: boolean) => <span className="inline-flex w-5">{chosen && <Glyph sign="check" />}</span>;
     return (
         <Menu
@@ -36,7 +36,7 @@ export function PoolMenu({ set, pools, pool }: Props) {
             <MenuItem onSelect={() => void choose(null)}>{sign(pool === null)}What is usually sold</MenuItem>
             {pools.map(({ id, name: label }) => (
                 <MenuItem key={id} onSelect={() => void choose(id)}>
-                    {sign(pool?.id === id)}
+                    {sign(pool === id)}
                     {label}
                 </MenuItem>
             ))}

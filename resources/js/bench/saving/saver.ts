@@ -23,6 +23,9 @@ export interface SavedSet {
     document: SetDocument;
 }
 
+/** What the server says of a save. */
+type Saved = Pick<SavedSet, 'revision' | 'savedAt'>;
+
 export interface Saver {
     state: StoreApi<SaveState>;
     /** Saves now what is not saved yet. Settles when everything is saved, or cannot be. */
@@ -84,7 +87,7 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
         for (let document = bench.getState().document; document !== saved; document = bench.getState().document) {
             say({ is: 'saving' });
             try {
-                const answer = await ask<SavedSet>(address, { method: 'PUT', body: { revision, document } });
+                const answer = await ask<Saved>(address, { method: 'PUT', body: { revision, document } });
                 revision = answer.revision;
                 revisions.set(set.id, revision);
                 saved = document;
@@ -143,7 +146,7 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
         const { document } = bench.getState();
         keep(document);
         if (document !== saved && running === null && state.getState().is !== 'conflict') {
-            void ask<SavedSet>(address, { method: 'PUT', body: { revision, document }, keepalive: true }).then(
+            void ask<Saved>(address, { method: 'PUT', body: { revision, document }, keepalive: true }).then(
                 () => forgetUnsaved(set.id),
                 () => undefined,
             );

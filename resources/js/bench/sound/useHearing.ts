@@ -33,12 +33,12 @@ export function useHearing(): Hear {
 
     const play = useCallback(
         async (positions?: number[]) => {
-            const { document, tuning } = store.getState();
+            const { document, joined, tuning } = store.getState();
             const count = document.strings.length;
             const played = positions ?? Array.from({ length: count }, (_, index) => count - index);
-            const asked = question(document, {});
+            const asked = question(document, joined);
             if (last.current?.asked !== asked) {
-                last.current = { asked, sound: await ask<Sound>('/api/v1/sounds', { method: 'POST', body: asked }) };
+                last.current = { asked, sound: await ask<Sound>('/api/v1/bench/sounds', { method: 'POST', body: asked }) };
             }
             const tones = played.flatMap((position) => {
                 const string = last.current?.sound.strings.find((each) => each.position === position);

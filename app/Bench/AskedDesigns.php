@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Instrument;
+use App\Models\Pool;
+use App\Strings\Pools\Pools;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Json;
+use Lira\Document\PoolReader;
+use Lira\Document\SetDocument;
+use Lira\Document\SetReader;
+
+/**
+ * Designs that the Bench asks about: what is being changed comes with the question, and the rest of the document is joined to
+ * it here, the instrument, what was measured and the gauges of a pool.
+ */
+final readonly class AskedDesigns
+{
+    public function __construct(private StoredSets $sets, private Pools $pools) {}
+
+    /**
+     * @param  string  $body  JSON: `design`, a set document without its instrument; `instrument_id`; and where gauges to choose
+     *                            from are wanted `pool_id`, null for what is usually sold
+     * @param  bool  $chosenFrom  whether the gauges are those of its target
+     *
+     * @throws InvalidDocument with every problem and its path below `design`
+     */
+    public function read(string $body, bool $chosenFrom = false): SetDocument
+    {
+        $asked = Json::object($body);
+        $design = $asked->design ?? null;
+        if (! $design instanceof \stdClass) {
+            throw InvalidDocument::at('/design', 'Send the design.');
+        }
+        $instrument = is_int($asked->instrument_id ?? null) ? Instrument::withTrashed()->find($asked->instrument_id) : null;
+        if ($instrument === null) {
+            throw InvalidDocument::at('/instrument_id', 'There is no such instrument. Open the set again.');
+        }
+        $design->format = SetReader::FORMAT;
+        $design->version = SetReader::VERSION;
+        $design->name = '';
+        $json = $this->sets->on($instrument, $design);
+        if (property_exists($asked, 'pool_id')) {
+            $pool = $this->pool($asked->pool_id, $json);
+            if (($json->target ?? null) instanceof \stdClass && $chosenFrom) {
+                $json->target->pool = $pool;
+            } else {
+                $json->pool = $pool;
+            }
+        }
+
+        return SetDocument::from($json);
+    }
+
+    /**
+     * @return 'standard'|list<\stdClass>
+     *
+     * @throws InvalidDocument if there is no such pool
+     */
+    private function pool(mixed $id, \stdClass $design): string|array
+    {
+        if ($id === null) {
+            return PoolReader::STANDARD;
+        }
+        $pool = is_int($id) ? Pool::withTrashed()->find($id) : null;
+        if ($pool === null) {
+            throw InvalidDocument::at('/pool_id', 'There is no such pool. Choose another.');
+        }
+        $count = static fn (string $key): int => is_array($design->{$key} ?? null) ? count($design->{$key}) : 0;
+
+        return $this->pools->stringsFor($pool, $count('strings'), $count('tunings'));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Bench\AskedDesigns;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lira\Document\Answers;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Json;
+
+/** What the core answers to the design on the Bench. */
+final readonly class AskedDesignController
+{
+    public function __construct(private AskedDesigns $designs) {}
+
+    /** @param  value-of<Answers::QUESTIONS>  $question */
+    public function __invoke(Request $request, string $question): JsonResponse
+    {
+        if ((int) $request->header('Content-Length') > Json::MAX_BYTES) {
+            throw InvalidDocument::tooLarge();
+        }
+
+        return new JsonResponse(Json::text(Answers::to($question, $this->designs->read($request->getContent(), chosenFrom: $question === 'solutions'))), json: true);
+    }
+}
