@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Instrument;
 use App\Models\Pool;
 use App\Strings\Pools\Pools;
+use Illuminate\Support\Facades\DB;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\PoolReader;
 use Lira\Document\SetDocument;
 use Lira\Document\SetReader;
+use Lira\Kind\Kind;
 
 /**
  * Designs that the Bench asks about: what is being changed comes with the question, and the rest of the document is joined to
@@ -24,25 +25,29 @@ final readonly class AskedDesigns
     /**
      * @param  string  $body  JSON: `design`, a set document without its instrument; `instrument_id`; and where gauges to choose
      *                            from are wanted `pool_id`, null for what is usually sold
+     *                         ; `lean` where the baseline's own figures are known
      * @param  bool  $chosenFrom  whether the gauges are those of its target
      *
      * @throws InvalidDocument with every problem and its path below `design`
      */
-    public function read(string $body, bool $chosenFrom = false): SetDocument
+    public function read(string $body, bool $chosenFrom = false): AskedDesign
     {
         $asked = Json::object($body);
         $design = $asked->design ?? null;
         if (! $design instanceof \stdClass) {
             throw InvalidDocument::at('/design', 'Send the design.');
         }
-        $instrument = is_int($asked->instrument_id ?? null) ? Instrument::withTrashed()->find($asked->instrument_id) : null;
-        if ($instrument === null) {
+        // Without a model: this is asked with every change on the Bench.
+        $id = is_int($asked->instrument_id ?? null) ? $asked->instrument_id : 0;
+        $instrument = DB::selectOne('select kind, document from instruments where id = ?', [$id]);
+        if (! $instrument instanceof \stdClass) {
             throw InvalidDocument::at('/instrument_id', 'There is no such instrument. Open the set again.');
         }
+        /** @var \stdClass&object{kind: string, document: string} $instrument */
         $design->format = SetReader::FORMAT;
         $design->version = SetReader::VERSION;
         $design->name = '';
-        $json = $this->sets->on($instrument, $design);
+        $json = $this->sets->on(Json::object($instrument->document), Kind::from($instrument->kind), $design);
         if (property_exists($asked, 'pool_id')) {
             $pool = $this->pool($asked->pool_id, $json);
             if (($json->target ?? null) instanceof \stdClass && $chosenFrom) {
@@ -52,7 +57,7 @@ final readonly class AskedDesigns
             }
         }
 
-        return SetDocument::from($json);
+        return new AskedDesign(SetDocument::from($json), ($asked->lean ?? false) === true);
     }
 
     /**

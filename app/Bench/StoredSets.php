@@ -33,7 +33,7 @@ final readonly class StoredSets
 
     public function json(StringSet $set): \stdClass
     {
-        return $this->on($set->instrument, $set->document);
+        return $this->on($set->instrument->document, Kind::from($set->instrument->kind), $set->document);
     }
 
     /** As it is designed: with its instrument, and without what the workshop lends it. */
@@ -46,12 +46,12 @@ final readonly class StoredSets
     }
 
     /** A document with the instrument as it is measured today in its place, and what was measured here beside it. */
-    public function on(Instrument $instrument, \stdClass $document): \stdClass
+    public function on(\stdClass $instrument, Kind $kind, \stdClass $document): \stdClass
     {
         $json = $this->withoutWorkshop($document);
-        $json->instrument = $instrument->document;
+        $json->instrument = $instrument;
         // What was measured here sharpens every design, unless it has samples of its own.
-        $samples = isset($json->samples) ? [] : $this->samples->forDocuments(Kind::from($instrument->kind));
+        $samples = isset($json->samples) ? [] : $this->samples->forDocuments($kind);
         if ($samples !== []) {
             $json->samples = $samples;
         }
@@ -126,7 +126,7 @@ final readonly class StoredSets
     /** A version's document on the instrument as it is measured today. */
     public function restored(StringSet $set, SetVersion $version): SetDocument
     {
-        return SetDocument::from($this->on($set->instrument, $version->document));
+        return SetDocument::from($this->on($set->instrument->document, Kind::from($set->instrument->kind), $version->document));
     }
 
     /** @throws InvalidDocument if it has no name */

@@ -44,6 +44,18 @@ final class Answers
     }
 
     /**
+     * The same without its baseline's own figures, for whoever has them already.
+     *
+     * @return array<string, mixed> a `lira-evaluation`
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function leanEvaluation(SetDocument $document): array
+    {
+        return EvaluationWriter::toArray($document, $document->assessment(), $document->bands(), withBaseline: false);
+    }
+
+    /**
      * @return array<string, mixed> a `lira-sound`
      *
      * @throws InvalidDocument with every problem and its path

@@ -31,9 +31,10 @@ final class EvaluationWriter
 
     /**
      * @param  list<Band>  $bands  what each string should pull, where the document says what is aimed at
+     * @param  bool  $withBaseline  whether its baseline's own figures are wanted too
      * @return array<string, mixed>
      */
-    public static function toArray(SetDocument $document, Assessment $assessment, array $bands = []): array
+    public static function toArray(SetDocument $document, Assessment $assessment, array $bands = [], bool $withBaseline = true): array
     {
         $evaluation = $assessment->evaluation;
         $answer = ['format' => self::FORMAT, 'version' => self::VERSION] + self::design($evaluation)
@@ -41,7 +42,7 @@ final class EvaluationWriter
         if ($bands !== []) {
             $answer['targets'] = BandWriter::all($bands);
         }
-        if ($evaluation->baseline !== null) {
+        if ($withBaseline && $evaluation->baseline !== null) {
             $answer['baseline'] = self::design($evaluation->baseline);
         }
         if ($evaluation->pool !== null) {

@@ -97,7 +97,7 @@ test('a question carries all that figures depend on and the server does not have
         { ...document, samples: [], limits: { 'nut-angle-deg': 4 }, holding_tension_n: 40, notes: 'x' },
         joined,
         {},
-        true,
+        'gauges',
     );
     const sent = JSON.parse(asked) as { design: object };
     expect(sent).toMatchObject({

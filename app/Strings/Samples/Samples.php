@@ -9,6 +9,7 @@ use App\Strings\Samples\Views\FamilyCorrectionView;
 use App\Strings\Samples\Views\SampleFamilyView;
 use App\Strings\Samples\Views\SampleView;
 use App\Strings\TypeColumns;
+use Illuminate\Support\Facades\DB;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Node;
 use Lira\Document\Problems;
@@ -18,6 +19,7 @@ use Lira\Kind\Kind;
 use Lira\Strings\Correction;
 use Lira\Strings\Sample;
 use Lira\Strings\StringBuild;
+use Lira\Strings\StringType;
 
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples
@@ -76,9 +78,12 @@ final class Samples
     public function forDocuments(Kind $kind): array
     {
         $samples = [];
-        foreach (MeasuredSample::query()->orderBy('id')->limit(SampleReader::MOST)->get() as $measured) {
-            if (Kind::from($measured->kind)->isBass() === $kind->isBass()) {
-                $samples[] = $this->json($measured);
+        // Without a model for each: this is asked with every change on the Bench.
+        foreach (DB::select('select construction, material, gauge_nm, kind, readings from samples where archived_at is null order by id limit ?', [SampleReader::MOST]) as $row) {
+            /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, kind: string, readings: string} $row */
+            if (Kind::from($row->kind)->isBass() === $kind->isBass()) {
+                $readings = json_decode($row->readings, true);
+                $samples[] = self::carried(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), is_array($readings) ? $readings : []);
             }
         }
 
@@ -97,17 +102,21 @@ final class Samples
         return $densities;
     }
 
-    /** As a set document carries it. */
-    private function json(MeasuredSample $measured): \stdClass
+    /**
+     * As a set document carries it.
+     *
+     * @param  array<mixed>  $readings
+     */
+    private static function carried(StringType $type, array $readings): \stdClass
     {
-        return (object) (get_object_vars(TypeColumns::json($measured->type())) + $measured->readings + ['workshop' => true]);
+        return (object) (get_object_vars(TypeColumns::json($type)) + $readings + ['workshop' => true]);
     }
 
     /** @throws InvalidDocument with every problem of its readings */
     private function read(MeasuredSample $measured): Sample
     {
         $problems = new Problems;
-        $node = Node::root((object) ['samples' => [$this->json($measured)]], $problems);
+        $node = Node::root((object) ['samples' => [self::carried($measured->type(), $measured->readings)]], $problems);
         $samples = (new SampleReader($problems, new StringReader($problems)))->read($node, Kind::from($measured->kind));
         $problems->throwIfAny();
 

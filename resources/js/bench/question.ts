@@ -24,11 +24,15 @@ function asked(document: SetDocument): Omit<SetDocument, 'format' | 'version' | 
     return design;
 }
 
-/** A question about a design, and what is asked besides. Gauges to choose from are answered only where they are asked for. */
-export function question(document: SetDocument, joined: Joined, besides: Besides = {}, gauges = false): string {
+/** With the gauges to choose from; or without them and without the baseline, which came with the answer before. */
+type Extent = 'gauges' | 'lean';
+
+/** A question about a design, and what is asked besides. */
+export function question(document: SetDocument, joined: Joined, besides: Besides = {}, extent?: Extent): string {
     return JSON.stringify({
         instrument_id: joined.instrumentId,
-        ...(gauges ? { pool_id: joined.poolId } : {}),
+        ...(extent === 'gauges' ? { pool_id: joined.poolId } : {}),
+        ...(extent === 'lean' ? { lean: true } : {}),
         design: { ...asked(document), ...besides },
     });
 }
@@ -40,8 +44,8 @@ export function poolQuestion(document: SetDocument): string {
 }
 
 /**
- * An answer with what it need not say again: the pool and its tensions, where it came without them, are those of the
- * answer before; and whatever is the same as before stays the same object, so that only what changed is drawn again.
+ * An answer with what it need not say again: the pool, its tensions and the baseline, where it came without them, are those of
+ * the answer before; and whatever is the same as before stays the same object, so that only what changed is drawn again.
  */
 export function completed(answer: Evaluation, before: Evaluation): Evaluation {
     const full: Evaluation =
@@ -50,6 +54,7 @@ export function completed(answer: Evaluation, before: Evaluation): Evaluation {
             : {
                   ...answer,
                   pool: before.pool,
+                  ...(before.baseline === undefined ? {} : { baseline: before.baseline }),
                   strings: answer.strings.map((string, index) => {
                       const { pool_tensions_n, equivalents } = before.strings[index] ?? {};
                       return {

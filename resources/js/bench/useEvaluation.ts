@@ -17,8 +17,8 @@ interface Answer {
 
 const inTurn = oneAtATime();
 
-const asking = (document: SetDocument, joined: Joined, gauges = false) =>
-    question(document, joined, document.target === undefined ? {} : { target: document.target }, gauges);
+const asking = (document: SetDocument, joined: Joined, extent: 'gauges' | 'lean' = 'lean') =>
+    question(document, joined, document.target === undefined ? {} : { target: document.target }, extent);
 
 /** The questions about designs on one bench; each remembers what the one before it was told of the pool. */
 function createQuestions(document: SetDocument, first: Evaluation, joined: Joined) {
@@ -32,7 +32,7 @@ function createQuestions(document: SetDocument, first: Evaluation, joined: Joine
                 inTurn(async () => {
                     // The pool is asked for when its gauges would pull otherwise than as last answered.
                     const pool = poolQuestion(design);
-                    const body = known.pool === pool ? asked : asking(design, joined, true);
+                    const body = known.pool === pool ? asked : asking(design, joined, 'gauges');
                     const answer = await ask<Evaluation>('/api/v1/bench/evaluations', { method: 'POST', body });
                     known = { pool, evaluation: completed(answer, known.evaluation) };
                     return known.evaluation;

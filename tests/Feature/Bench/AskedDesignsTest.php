@@ -60,6 +60,15 @@ final class AskedDesignsTest extends FeatureTestCase
         self::assertCount(3, (array) $this->asked($set, 'evaluations', ['pool_id' => $pool->id])->json('pool'));
     }
 
+    public function test_figures_that_are_known_are_left_out_where_that_is_asked(): void
+    {
+        $set = self::keptSet();
+        $whole = (array) $this->asked($set, 'evaluations')->json();
+        self::assertArrayHasKey('baseline', $whole);
+
+        self::assertEquals(array_diff_key($whole, ['baseline' => 1]), $this->asked($set, 'evaluations', ['lean' => true])->json());
+    }
+
     public function test_a_conversion_comes_with_its_instrument(): void
     {
         $set = self::keptSet();

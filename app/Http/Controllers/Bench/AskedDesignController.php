@@ -23,6 +23,9 @@ final readonly class AskedDesignController
             throw InvalidDocument::tooLarge();
         }
 
-        return new JsonResponse(Json::text(Answers::to($question, $this->designs->read($request->getContent(), chosenFrom: $question === 'solutions'))), json: true);
+        $asked = $this->designs->read($request->getContent(), chosenFrom: $question === 'solutions');
+        $answer = $asked->lean && $question === 'evaluations' ? Answers::leanEvaluation($asked->document) : Answers::to($question, $asked->document);
+
+        return new JsonResponse(Json::text($answer), json: true);
     }
 }

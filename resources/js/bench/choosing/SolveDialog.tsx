@@ -50,7 +50,14 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
 
     const { target, wrong } = targetOf(aim, units);
     const asked =
-        target === null ? null : question(document, joined, { target: { ...target, sets: 'standard' } }, joined.poolId !== null);
+        target === null
+            ? null
+            : question(
+                  document,
+                  joined,
+                  { target: { ...target, sets: 'standard' } },
+                  joined.poolId === null ? undefined : 'gauges',
+              );
     const { data, error, isFetching } = useAsked<Solution>('/api/v1/bench/solutions', asked);
     const problem = wrong ?? error?.message ?? null;
 
