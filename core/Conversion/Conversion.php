@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Conversion;
 
+use Lira\Design\SetDesign;
 use Lira\Pitch\Pitch;
+use Lira\Pitch\Tuning;
+use Lira\Pitch\TuningLibrary;
 
 /** What a set is to be converted to. */
 final readonly class Conversion
@@ -20,6 +23,24 @@ final readonly class Conversion
         public int $fromPosition = 3,
         public ?Pitch $pitch = null,
     ) {}
+
+    /**
+     * What a design is tuned to afterwards.
+     *
+     * @return non-empty-list<Tuning>
+     *
+     * @throws \Lira\Pitch\InvalidPitch if that leaves the pitches there are
+     */
+    public function tunings(SetDesign $design): array
+    {
+        return array_map(function (Tuning $tuning) use ($design): Tuning {
+            $pitches = $this->pitches($tuning->pitches);
+            $name = $this->kind === ConversionKind::Scale ? $tuning->name : TuningLibrary::nameOf($design->instrument->kind, $pitches);
+            $cents = $this->kind === ConversionKind::AddLower && $tuning->cents !== [] ? [...$tuning->cents, 0.0] : $tuning->cents;
+
+            return new Tuning($name, $tuning->a4, $pitches, $cents, $tuning->capo);
+        }, $design->tunings);
+    }
 
     /**
      * What the strings of one tuning are tuned to afterwards.

@@ -7,15 +7,11 @@ namespace Lira\Document;
 use Lira\Conversion\Candidacy;
 use Lira\Conversion\Conversion;
 use Lira\Conversion\ConversionKind;
+use Lira\Conversion\NearestSet;
 use Lira\Conversion\Reasons;
-use Lira\Limit\Limit;
-use Lira\Material\Material;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
-use Lira\Pitch\TuningLibrary;
 use Lira\Solver\NoSolution;
-use Lira\Solver\SetSolver;
-use Lira\Solver\Solution;
 use Lira\Strings\BuiltString;
 use Lira\Wording\Statement;
 use Lira\Wording\Units;
@@ -26,9 +22,6 @@ use Lira\Wording\Units;
  */
 final readonly class Converter
 {
-    /** Plain steel thicker than this is stiff, and wound strings thinner than this are hardly made; thousandths of an inch. */
-    private const PLAIN_OR_WOUND = 20.0;
-
     private function __construct(private SetDocument $present, private Conversion $conversion, private \stdClass $asked) {}
 
     /**
@@ -51,7 +44,11 @@ final readonly class Converter
     {
         $json = $this->json();
         $before = SetDocument::from($json);
-        $solution = $this->solved($before);
+        try {
+            $solution = NearestSet::of($this->conversion, $before->design, $before->brief(), $before->limits);
+        } catch (NoSolution $none) {
+            throw InvalidDocument::at('/conversion', "{$none->getMessage()} This instrument cannot be converted so.");
+        }
         $json->strings = $this->strings($before, $solution->built());
         $document = SetDocument::from($json);
         $assessment = $document->assessment();
@@ -102,17 +99,7 @@ final readonly class Converter
             return array_values($this->asked->tunings);
         }
 
-        return array_map(function (Tuning $tuning): \stdClass {
-            $pitches = $this->conversion->pitches($tuning->pitches);
-            $same = $this->conversion->kind === ConversionKind::Scale;
-            $cents = $this->conversion->kind === ConversionKind::AddLower && $tuning->cents !== [] ? [...$tuning->cents, 0.0] : $tuning->cents;
-
-            return (object) ([
-                'name' => $same ? $tuning->name : TuningLibrary::nameOf($this->present->design->instrument->kind, $pitches),
-                'a4_hz' => $tuning->a4->inHertz(),
-                'pitches' => array_map(static fn (Pitch $pitch): string => $pitch->name(), $pitches),
-            ] + ($cents === [] ? [] : ['cents' => $cents]) + ($tuning->capo === 0 ? [] : ['capo' => $tuning->capo]));
-        }, $this->present->design->tunings);
+        return array_map(self::written(...), $this->conversion->tunings($this->present->design));
     }
 
     private function instrument(): \stdClass
@@ -190,80 +177,6 @@ final readonly class Converter
     }
 
     /**
-     * The nearest set. Where no gauge keeps within what strings usually bear, up to what they can bear at all; the doubts
-     * then say so.
-     */
-    private function solved(SetDocument $document): Solution
-    {
-        $limits = $document->limits;
-        $refused = '';
-        foreach ([$limits->of(Limit::BreakCaution), $limits->of(Limit::BreakStop), 1.0] as $share) {
-            try {
-                return $this->plainOrWound($document, $share);
-            } catch (NoSolution $none) {
-                $refused = $none->getMessage();
-            }
-        }
-
-        throw InvalidDocument::at('/conversion', "{$refused} This instrument cannot be converted so.");
-    }
-
-    /**
-     * Every string stays plain or wound as it was, unless it comes out too thick for the one or too thin for the other.
-     *
-     * @throws NoSolution if the string and limit it names rule every set out
-     */
-    private function plainOrWound(SetDocument $document, float $breakShare): Solution
-    {
-        $wound = array_map(
-            fn (BuiltString $string, int $index): bool => $string->spec->type->construction->isWound()
-                // What goes up an octave is begun plain: a wound string's core would not bear it.
-                && ($this->conversion->kind !== ConversionKind::Octave || $index + 1 < $this->conversion->fromPosition),
-            $document->design->strings,
-            array_keys($document->design->strings),
-        );
-        $solution = null;
-        for ($round = 0; $round < 3; $round++) {
-            $solution = $this->best($document, $breakShare, $wound);
-            $changed = array_map(static function (BuiltString $string, bool $isWound): bool {
-                $thousandths = $string->spec->type->gauge->inThousandths();
-                $steel = $string->build->core?->material === Material::MusicWire;
-
-                return match (true) {
-                    $steel && ! $isWound && $thousandths > self::PLAIN_OR_WOUND => true,
-                    $steel && $isWound && $thousandths < self::PLAIN_OR_WOUND => false,
-                    default => $isWound,
-                };
-            }, $solution->built(), $wound);
-            if ($changed === $wound) {
-                break;
-            }
-            $wound = $changed;
-        }
-
-        return $solution ?? throw new \LogicException('There is a first round');
-    }
-
-    /**
-     * @param  list<bool>  $wound  by string
-     *
-     * @throws NoSolution if the string and limit it names rule every set out
-     */
-    private function best(SetDocument $document, float $breakShare, array $wound): Solution
-    {
-        $json = clone $document->json;
-        $positions = static fn (bool $which): array => array_map(static fn (int $index): int => $index + 1, array_keys($wound, $which, true));
-        $json->target = (object) ([
-            'limits' => (object) ['break_share' => $breakShare, 'max_total_n' => 20_000],
-            'plain_only' => $positions(false),
-            'wound_only' => $positions(true),
-        ] + get_object_vars($this->target()));
-        $solved = SetSolver::solve($document->design, SetDocument::from($json)->brief());
-
-        return $solved->solutions[0] ?? throw new \LogicException('A solved brief has a solution');
-    }
-
-    /**
      * @param  list<BuiltString>  $built  string 1 first, at least one
      * @return list<\stdClass> as documents write them; the last again where one was added
      */
@@ -273,24 +186,18 @@ final readonly class Converter
         $strings = [];
         for ($position = 1; $position <= $count; $position++) {
             $string = $built[min($position, count($built)) - 1];
-            $strings[] = (object) (['position' => $position] + self::written($string));
+            $strings[] = (object) (['position' => $position] + StringTypeWriter::toArray($string->spec->type) + DensityWriter::given($string->spec->density));
         }
 
         return $strings;
     }
 
-    /** @return array<string, mixed> */
-    private static function written(BuiltString $string): array
+    private static function written(Tuning $tuning): \stdClass
     {
-        $density = $string->spec->density;
-
-        return [
-            ...StringTypeWriter::toArray($string->spec->type),
-        ] + ($density === null ? [] : ['density' => (object) [
-            'kg_per_m' => $density->kgPerM,
-            'source' => $density->source->value,
-            'state' => $density->state->value,
-            'tolerance' => $density->tolerance,
-        ]]);
+        return (object) ([
+            'name' => $tuning->name,
+            'a4_hz' => $tuning->a4->inHertz(),
+            'pitches' => array_map(static fn (Pitch $pitch): string => $pitch->name(), $tuning->pitches),
+        ] + ($tuning->cents === [] ? [] : ['cents' => $tuning->cents]) + ($tuning->capo === 0 ? [] : ['capo' => $tuning->capo]));
     }
 }

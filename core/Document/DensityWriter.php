@@ -12,7 +12,7 @@ final class DensityWriter
     /** @return array<string, mixed> nothing for a string that is only modelled */
     public static function given(?GivenDensity $density): array
     {
-        return $density === null ? [] : ['density' => [
+        return $density === null ? [] : ['density' => (object) [
             'kg_per_m' => $density->kgPerM,
             'source' => $density->source->value,
             'state' => $density->state->value,

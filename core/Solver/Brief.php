@@ -38,6 +38,17 @@ final readonly class Brief
         public array $packaged = [],
     ) {}
 
+    /**
+     * The same where every string is built as said, and the total is whatever it comes to.
+     *
+     * @param  list<int>  $plain  positions that must be plain
+     * @param  list<int>  $wound  positions that must be wound
+     */
+    public function asBuilt(float $breakShare, array $plain, array $wound): self
+    {
+        return new self($this->tensions, $this->bands, $this->serving, $this->pool, $breakShare, null, null, null, $plain, $wound, $this->keep, $this->packaged);
+    }
+
     public function allows(int $position, Construction $construction): bool
     {
         return $construction->isWound()

@@ -29,7 +29,7 @@ final class CoreNeighbours
         'Finding' => ['Material', 'Limit', 'Wording', 'Strings', 'Fit', 'Instrument', 'Design', 'Evaluation'],
         'Drawing' => ['Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],
         'Solver' => ['Length', 'Kind', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],
-        'Conversion' => ['Kind', 'Wording', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding'],
+        'Conversion' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding', 'Solver'],
         'Reach' => ['Limit', 'Strings', 'Fit', 'Instrument', 'Strength', 'Design', 'Evaluation'],
         'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target'],
         'Document' => ['Material', 'Length', 'Kind', 'Tension', 'Limit', 'Wording', 'Feel', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design', 'Evaluation', 'Finding', 'Drawing', 'Solver', 'Conversion', 'Reach'],
