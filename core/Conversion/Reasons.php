@@ -72,7 +72,7 @@ final class Reasons
     {
         $worst = 0.0;
         foreach ($untouched->strings as $string) {
-            $worst = max($worst, $string->position < $conversion->fromPosition ? 0.0 : (float) $string->tunings[0]->breakShare);
+            $worst = max($worst, $string->position < $conversion->fromPosition ? 0.0 : (float) $string->tunings[0]->strength?->share);
         }
 
         return [Argument::NeverTunedUp->with(['first' => $conversion->fromPosition, 'last' => count($untouched->strings), 'worst_share' => $worst])];

@@ -133,25 +133,25 @@ final class EvaluationWriter
             'tension_n' => $at->tensionN,
             'tension_low_n' => $at->lowN,
             'tension_high_n' => $at->highN,
-            'break_share' => $at->breakShare,
-            'break_frequency_hz' => $at->breakHz,
-            'highest_safe_hz' => $at->highestSafeHz,
-            'lowest_holding_hz' => $at->lowestHoldingHz,
-            'highest_safe_pitch' => $at->highestSafe?->name(),
-            'lowest_holding_pitch' => $at->lowestHolding?->name(),
+            'break_share' => $at->strength?->share,
+            'break_frequency_hz' => $at->strength?->breakHz,
+            'highest_safe_hz' => $at->bounds->highestSafeHz,
+            'lowest_holding_hz' => $at->bounds->lowestHoldingHz,
+            'highest_safe_pitch' => $at->bounds->highestSafe?->name(),
+            'lowest_holding_pitch' => $at->bounds->lowestHolding?->name(),
             'inharmonicity' => $at->inharmonicity,
-            'attack_cents' => $at->attackCents,
-            'whole_tone_bend_12' => $at->wholeToneBend === null ? null : [
-                'displacement_mm' => $at->wholeToneBend->displacementM * 1000,
-                'force_n' => $at->wholeToneBend->forceN,
+            'attack_cents' => $at->feel?->attackCents,
+            'whole_tone_bend_12' => $at->feel?->wholeToneBend === null ? null : [
+                'displacement_mm' => $at->feel->wholeToneBend->displacementM * 1000,
+                'force_n' => $at->feel->wholeToneBend->forceN,
             ],
             'saddle_setback_mm' => $at->setback === null ? null : [
                 'low' => $at->setback->lowM * 1000,
                 'estimate' => $at->setback->estimateM * 1000,
                 'high' => $at->setback->highM * 1000,
             ],
-            'nut_down_force_n' => $at->nutDownForceN,
-            'saddle_down_force_n' => $at->saddleDownForceN,
+            'nut_down_force_n' => $at->downForces->nutN,
+            'saddle_down_force_n' => $at->downForces->saddleN,
         ] + self::change($at->change) + self::why($at->why);
     }
 

@@ -15,7 +15,6 @@ use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Setup;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
-use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
 use Lira\Pool\Equivalent;
 use Lira\Pool\Pool;
@@ -111,9 +110,6 @@ final readonly class SetEvaluator
         $tensionN = $string->tension->tensionN($lengthM, $hertz);
         $setup = $this->design->instrument->setup;
         $core = $string->build->core;
-        $loadN = $core === null ? null : Breaking::loadN($core);
-        $safeHz = $loadN === null ? null : $string->tension->frequencyHz($this->limits->of(Limit::BreakCaution) * $loadN, $lengthM);
-        $holdingHz = $this->holdingN === null ? null : $string->tension->frequencyHz($this->holdingN, $lengthM);
         $before = $this->baseline->strings[$position - 1] ?? null;
         $beforeAt = $before->tunings[0] ?? null;
 
@@ -124,22 +120,24 @@ final readonly class SetEvaluator
             $tensionN,
             $string->tension->lowN($lengthM, $hertz),
             $string->tension->highN($lengthM, $hertz),
-            $core === null ? null : Breaking::share($tensionN, $core),
-            $loadN === null ? null : $string->tension->frequencyHz($loadN, $lengthM),
-            $safeHz,
-            $holdingHz,
-            $safeHz === null ? null : Pitch::notAbove($safeHz, $tuning->a4),
-            $holdingHz === null ? null : Pitch::notBelow($holdingHz, $tuning->a4),
+            PitchBounds::of($string->tension, $this->safeN($string), $this->holdingN, $lengthM, $tuning->a4),
+            $core === null ? null : new Strength(Breaking::share($tensionN, $core), $string->tension->frequencyHz(Breaking::loadN($core), $lengthM)),
             $core === null ? null : Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
-            $core === null ? null : self::attack($core, $tensionN, $lengthM, $setup),
-            $core === null ? null : Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),
+            $core === null ? null : new FeelAtPitch(
+                self::attack($core, $tensionN, $lengthM, $setup),
+                Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),
+            ),
             $core === null ? null : SaddleSetback::predicted($tensionN, $openM, $core->axialStiffnessN(), $core->bendingStiffnessNm2(), $setup->action12M, $setup->nutHeightM),
-            $fit->nutAngleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($fit->nutAngleDeg)),
-            $fit->saddleAngleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($fit->saddleAngleDeg)),
+            new DownForces(self::downN($tensionN, $fit->nutAngleDeg), self::downN($tensionN, $fit->saddleAngleDeg)),
             $beforeAt === null ? null : FeltChange::between($beforeAt->tensionN, $tensionN, $before?->felt),
             $before === null || $beforeAt === null ? null
                 : Why::between($beforeAt->tensionN, $beforeAt->speakingLengthM, $beforeAt->frequencyHz, $tensionN, $lengthM, $hertz),
         );
+    }
+
+    private static function downN(float $tensionN, ?float $angleDeg): ?float
+    {
+        return $angleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($angleDeg));
     }
 
     /**

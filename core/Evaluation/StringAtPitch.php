@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
-use Lira\Feel\Bend;
 use Lira\Feel\FeltChange;
 use Lira\Fit\SaddleSetback;
 use Lira\Pitch\Pitch;
@@ -17,11 +16,11 @@ use Lira\Tension\Why;
 final readonly class StringAtPitch
 {
     /**
+     * @param  float  $frequencyHz  hertz
      * @param  float  $speakingLengthM  from nut, or capo, to saddle, metres
-     * @param  ?float  $breakHz  the pitch at which the core breaks, on this length
-     * @param  ?float  $highestSafeHz  the pitch at which it reaches the share of caution
-     * @param  ?float  $lowestHoldingHz  the pitch below which it flaps, where a tension to hold is known
-     * @param  array{soft: float, medium: float, hard: float}|null  $attackCents  how sharp a note starts
+     * @param  float  $tensionN  newtons
+     * @param  float  $lowN  if it is as light as its tolerance allows
+     * @param  float  $highN  if it is as heavy
      */
     public function __construct(
         public Pitch $pitch,
@@ -30,18 +29,12 @@ final readonly class StringAtPitch
         public float $tensionN,
         public float $lowN,
         public float $highN,
-        public ?float $breakShare,
-        public ?float $breakHz,
-        public ?float $highestSafeHz,
-        public ?float $lowestHoldingHz,
-        public ?Pitch $highestSafe,
-        public ?Pitch $lowestHolding,
+        public PitchBounds $bounds,
+        public ?Strength $strength,
         public ?float $inharmonicity,
-        public ?array $attackCents,
-        public ?Bend $wholeToneBend,
+        public ?FeelAtPitch $feel,
         public ?SaddleSetback $setback,
-        public ?float $nutDownForceN,
-        public ?float $saddleDownForceN,
+        public DownForces $downForces,
         public ?FeltChange $change,
         public ?Why $why,
     ) {}

@@ -22,7 +22,7 @@ final class BreakRisk implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
-                $share = $at->breakShare;
+                $share = $at->strength?->share;
                 if ($share === null || $share < $limits->of(Limit::ShorterLife)) {
                     continue;
                 }

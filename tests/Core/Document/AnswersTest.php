@@ -52,15 +52,15 @@ final class AnswersTest extends CoreTestCase
             'tunings.0.tension_n' => $at->tensionN,
             'tunings.0.tension_low_n' => $at->lowN,
             'tunings.0.tension_high_n' => $at->highN,
-            'tunings.0.break_share' => $at->breakShare,
-            'tunings.0.break_frequency_hz' => $at->breakHz,
-            'tunings.0.highest_safe_hz' => $at->highestSafeHz,
-            'tunings.0.lowest_holding_hz' => $at->lowestHoldingHz,
+            'tunings.0.break_share' => $at->strength?->share,
+            'tunings.0.break_frequency_hz' => $at->strength?->breakHz,
+            'tunings.0.highest_safe_hz' => $at->bounds->highestSafeHz,
+            'tunings.0.lowest_holding_hz' => $at->bounds->lowestHoldingHz,
             'tunings.0.inharmonicity' => $at->inharmonicity,
-            'tunings.0.attack_cents.soft' => $at->attackCents['soft'] ?? null,
-            'tunings.0.attack_cents.hard' => $at->attackCents['hard'] ?? null,
-            'tunings.0.whole_tone_bend_12.displacement_mm' => 1000 * (float) $at->wholeToneBend?->displacementM,
-            'tunings.0.whole_tone_bend_12.force_n' => $at->wholeToneBend?->forceN,
+            'tunings.0.attack_cents.soft' => $at->feel?->attackCents['soft'] ?? null,
+            'tunings.0.attack_cents.hard' => $at->feel?->attackCents['hard'] ?? null,
+            'tunings.0.whole_tone_bend_12.displacement_mm' => 1000 * (float) $at->feel?->wholeToneBend?->displacementM,
+            'tunings.0.whole_tone_bend_12.force_n' => $at->feel?->wholeToneBend?->forceN,
             'tunings.0.saddle_setback_mm.low' => 1000 * (float) $at->setback?->lowM,
             'tunings.0.saddle_setback_mm.estimate' => 1000 * (float) $at->setback?->estimateM,
             'tunings.0.saddle_setback_mm.high' => 1000 * (float) $at->setback?->highM,
@@ -75,7 +75,7 @@ final class AnswersTest extends CoreTestCase
         ] as $key => $expected) {
             self::assertClose((float) $expected, self::number($answer, 'strings.0.'.$key), 1e-12, $key);
         }
-        self::assertGreaterThan((float) $at->lowestHoldingHz, (float) $at->highestSafeHz);
+        self::assertGreaterThan((float) $at->bounds->lowestHoldingHz, (float) $at->bounds->highestSafeHz);
         self::assertSame('F4', self::at($answer, 'strings.0.tunings.0.highest_safe_pitch'));
         self::assertSame('Bb3', self::at($answer, 'strings.0.tunings.0.lowest_holding_pitch'));
         self::assertSame(['/colour'], self::at($answer, 'unknown_keys'));

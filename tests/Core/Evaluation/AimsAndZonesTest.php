@@ -79,7 +79,7 @@ final class AimsAndZonesTest extends CoreTestCase
             self::assertSame($finding->value === null, $finding->unit === null, $finding->kind->code);
         }
         $string = self::evaluate(Documents::harbour())->strings[0];
-        self::assertClose((float) $string->tunings[0]->breakShare, $string->tunings[0]->tensionN / (float) $string->safeN * 0.7, 1e-12);
+        self::assertClose((float) $string->tunings[0]->strength?->share, $string->tunings[0]->tensionN / (float) $string->safeN * 0.7, 1e-12);
     }
 
     public function test_what_was_tried_out_moves_the_aim_and_its_band(): void

@@ -27,7 +27,7 @@ final class FindingsTest extends CoreTestCase
 
     public function test_breaking_is_told_in_three_steps(): void
     {
-        $share = (float) self::evaluate(self::alone())->strings[0]->tunings[0]->breakShare;
+        $share = (float) self::evaluate(self::alone())->strings[0]->tunings[0]->strength?->share;
         $at = static fn (string $limit, float $value): ?Finding => self::found(self::with(self::alone(), '/limits', (object) [
             'shorter-life' => $share * ($limit === 'shorter-life' ? $value : 0.5),
             'break-caution' => $limit === 'break-caution' ? $share * $value : ($limit === 'break-stop' ? $share * 0.6 : 1.0),

@@ -229,7 +229,7 @@ final class SetSolverTest extends CoreTestCase
             return array_map(static fn (array $single): array => [$single['position'], $single['why']], SetSolver::solve($document->design, $document->brief())->packaged[0]->singles);
         };
         $document = SetDocument::from($json);
-        $high = (float) $document->evaluation()->strings[0]->tunings[1]->breakShare;
+        $high = (float) $document->evaluation()->strings[0]->tunings[1]->strength?->share;
 
         self::assertSame([], $why($high));
         self::assertSame([[1, 'limit']], $why($high - 1e-6));
