@@ -61,8 +61,8 @@ $constants['LIST_FIELDS'] = $written(array_map(static fn (ListField $field): arr
     'units' => array_map(static fn (ListUnit $unit): array => [$unit->value, $unit->label()], ListUnit::of($field)),
 ], $fields));
 $sentences = [];
-foreach (Rulebook::kinds() as $kind) {
-    $sentences[$kind->code] = $kind->sentence;
+foreach (Rulebook::types() as $type) {
+    $sentences[$type->code] = $type->sentence;
 }
 foreach (Argument::cases() as $argument) {
     $sentences[$argument->value] = $argument->sentence();

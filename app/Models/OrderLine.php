@@ -19,8 +19,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $strings  how many strings one of it has
  * @property int $count
  * @property int $cents  price of one of it
- * @property int $sent  that arrived and wait to be put away
- * @property int $received  that were put away
+ * @property int $sent  that arrived and wait to be put into the drawer
+ * @property int $received  that were put into the drawer
  * @property list<array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string, count: int}> $contents  the strings of one of it
  */
 final class OrderLine extends Model

@@ -34,7 +34,7 @@ final class Conflict extends \RuntimeException
 
     public static function contentsUnknown(string $what): self
     {
-        return new self("It is not known any more which strings are in “{$what}”, so nothing was put away. Set its count to 0, and put its strings in the drawer from their list.");
+        return new self("It is not known any more which strings are in “{$what}”, so nothing was put into the drawer. Set its count to 0, and put its strings in the drawer from their list.");
     }
 
     public static function rowsNone(): self

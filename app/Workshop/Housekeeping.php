@@ -8,7 +8,7 @@ use App\Models\ImportStatus;
 use App\Models\ListImport;
 use App\Strings\Lists\ListImports;
 
-/** Puts away what nobody comes back for, so that nothing grows without end. */
+/** Clears what nobody comes back for, so that nothing grows without end. */
 final readonly class Housekeeping
 {
     /** A list on its way in that nobody has gone on with for so long is let go of. */

@@ -32,7 +32,7 @@ enum ListField: string
             self::Construction => 'Construction',
             self::Material => 'Material or wrap',
             self::Gauge => 'Gauge',
-            self::Density => 'Mass per length',
+            self::Density => 'Linear density',
             self::Length => 'Made length',
             self::End => 'End',
             self::Price => 'Price of one',

@@ -48,7 +48,7 @@ final class ListRow
             $code,
             mb_substr($cell(ListField::Name), 0, self::LONGEST_NAME),
             StringType::of($construction, $material, $gauge),
-            self::figure($cell(ListField::Density), $mapping->units[ListField::Density->value], 'mass per length'),
+            self::figure($cell(ListField::Density), $mapping->units[ListField::Density->value], 'linear density'),
             self::figure($cell(ListField::Length), $mapping->units[ListField::Length->value], 'made length'),
             Words::end($cell(ListField::End)),
             self::price($cell(ListField::Price), 'price'),

@@ -11,7 +11,7 @@ use Lira\Strings\StringType;
 final readonly class ListedString
 {
     /**
-     * @param  ?float  $kgPerM  mass per length, if the list says it
+     * @param  ?float  $kgPerM  linear density, if the list says it
      * @param  ?int  $cents  price of one
      * @param  ?int  $boxOf  how many a box has, if it is sold by the box too
      */

@@ -106,7 +106,7 @@ final class Candidacy
     {
         $doubts = [];
         foreach ($assessment->findings as $finding) {
-            if ($finding->severity === Severity::Stop || ($finding->kind->againstInstrument && $finding->remedy !== Remedy::Watch)) {
+            if ($finding->severity === Severity::Stop || ($finding->type->againstInstrument && $finding->remedy !== Remedy::Watch)) {
                 // Over several tunings the same is said once.
                 $doubts[$finding->message(Units::si())] ??= $finding->statement();
             }

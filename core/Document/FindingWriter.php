@@ -16,7 +16,7 @@ final class FindingWriter
     public static function all(array $findings): array
     {
         return array_map(static fn (Finding $finding): array => [
-            'code' => $finding->kind->code,
+            'code' => $finding->type->code,
             'severity' => $finding->severity->value,
             'remedy' => $finding->remedy->value,
             'position' => $finding->position,

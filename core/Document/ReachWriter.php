@@ -10,12 +10,12 @@ use Lira\Reach\Bound;
 use Lira\Reach\GaugeReach;
 use Lira\Reach\StringReach;
 
-/** Writes how low and how high an instrument can go, as `lira-reach`, version 1. */
+/** Writes how low and how high an instrument can go, as `lira-reach`, version 2. */
 final class ReachWriter
 {
     public const FORMAT = 'lira-reach';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** Drawn and read off, not decided by. */
     private const DECIMALS = 3;
@@ -78,7 +78,7 @@ final class ReachWriter
             'string' => StringTypeWriter::toArray($reach->string->string->spec->type),
             'lowest' => $lowest === null ? null : self::extreme($lowest, $lowest->lowHz(), $lowest->floor(), Pitch::notBelow($lowest->lowHz(), $a4)),
             'highest' => $highest === null ? null : self::extreme($highest, $highest->highHz(), $highest->ceiling(), Pitch::notAbove($highest->highHz(), $a4)),
-            'makes' => self::makes($reach->gauges, $a4),
+            'families' => self::families($reach->gauges, $a4),
         ];
     }
 
@@ -92,7 +92,7 @@ final class ReachWriter
      * @param  list<GaugeReach>  $gauges
      * @return list<array<string, mixed>>
      */
-    private static function makes(array $gauges, ReferencePitch $a4): array
+    private static function families(array $gauges, ReferencePitch $a4): array
     {
         [$families, $written] = [[], []];
         foreach ($gauges as $gauge) {

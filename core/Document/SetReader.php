@@ -22,7 +22,7 @@ use Lira\Strings\BuiltString;
 use Lira\Strings\Correction;
 use Lira\Target\Hold;
 use Lira\Target\Intent;
-use Lira\Target\Make;
+use Lira\Target\Winding;
 
 /** Reads set documents. Reads everything before it complains, so that all problems are said at once. */
 final readonly class SetReader
@@ -273,7 +273,7 @@ final readonly class SetReader
             $position = $node->has('position') ? $node->integer('position', 'the string’s position') : null;
             $intents[$position ?? $index + 1] = new Intent(
                 $node->has('hold') ? $node->oneOf('hold', 'a way to hold a string', Hold::class) : null,
-                $node->has('only') ? $node->oneOf('only', 'a make', Make::class) : null,
+                $node->has('only') ? $node->oneOf('only', 'plain or wound', Winding::class) : null,
             );
         }
         ksort($intents);

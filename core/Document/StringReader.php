@@ -153,7 +153,7 @@ final readonly class StringReader
             $source === Source::Measured => $this->missingTolerance($density),
             default => GivenDensity::SUPPLIED_TOLERANCE,
         };
-        $kgPerM = $density->knows('kg_per_m')->has('kg_per_m') || $source !== Source::Modelled ? $density->number('kg_per_m', 'the mass per length in kg/m') : null;
+        $kgPerM = $density->knows('kg_per_m')->has('kg_per_m') || $source !== Source::Modelled ? $density->number('kg_per_m', 'the linear density in kg/m') : null;
         $density->reportUnknownKeys();
         if ($source === Source::Modelled || $kgPerM === null || $tolerance === null || $state === null) {
             return null;

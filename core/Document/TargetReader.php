@@ -23,11 +23,11 @@ use Lira\Strings\BuiltString;
 use Lira\Strings\Correction;
 use Lira\Target\Band;
 use Lira\Target\Intent;
-use Lira\Target\Make;
 use Lira\Target\PlayingStyle;
 use Lira\Target\Profile;
 use Lira\Target\StyleAspect;
 use Lira\Target\Tensions;
+use Lira\Target\Winding;
 
 /** Reads what a set is to be chosen for. */
 final readonly class TargetReader
@@ -92,8 +92,8 @@ final readonly class TargetReader
             $styled, $bands, $serving, $pool, $breakShare, $mostTotalN,
             $this->position($node, 'wound_from', 'the lightest position that may be wound', $count + 1),
             $this->position($node, 'plain_to', 'the heaviest position that may be plain', $count, 0),
-            [...$this->positions($node, 'plain_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Make::Plain)],
-            [...$this->positions($node, 'wound_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Make::Wound)],
+            [...$this->positions($node, 'plain_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Plain)],
+            [...$this->positions($node, 'wound_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Wound)],
             [...$this->positions($node, 'keep', $count), ...$settled(static fn (Intent $intent): bool => $intent->hold !== null)],
             $node->says('sets', 'standard') ? StandardSets::for($design->instrument->kind, $count) : $this->packaged($node, $design->instrument->kind),
         );

@@ -67,7 +67,7 @@ final readonly class InstrumentDrawing
     {
         $marks = [];
         foreach ($findings as $index => $finding) {
-            $place = $finding->kind->place;
+            $place = $finding->type->place;
             $drawn = $finding->position === null ? null : ($strings[$finding->position - 1] ?? null);
             $marks[] = new Mark($index, $place, $finding->position, $drawn === null ? self::onAll($strings, $place) : self::on($drawn, $place));
         }

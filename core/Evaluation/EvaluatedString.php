@@ -15,7 +15,7 @@ final readonly class EvaluatedString
      * @param  int  $position  1 on the thinnest side
      * @param  list<StringAtPitch>  $tunings  in the document's order
      * @param  list<list<float>>  $poolTensionsN  for each gauge of the pool its tension in each tuning, newtons
-     * @param  list<Equivalent>  $equivalents  in each tuning the gauges of the baseline string's make that feel as it did;
+     * @param  list<Equivalent>  $equivalents  in each tuning the gauges of the baseline string's family that feel as it did;
      *                                         none without a baseline or a pool
      * @param  ?float  $safeN  the tension at which its core reaches the share of caution, newtons
      * @param  ?FeltRange  $felt  what feels right on it, where it was tried out

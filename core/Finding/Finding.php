@@ -16,7 +16,7 @@ final readonly class Finding
 {
     /** @param  Parameters  $parameters  of its sentence */
     public function __construct(
-        public FindingKind $kind,
+        public FindingType $type,
         public Severity $severity,
         public Remedy $remedy,
         public array $parameters,
@@ -30,7 +30,7 @@ final readonly class Finding
 
     public function statement(): Statement
     {
-        return new Statement($this->kind->code, $this->kind->sentence, $this->parameters);
+        return new Statement($this->type->code, $this->type->sentence, $this->parameters);
     }
 
     public function message(Units $units): string
@@ -62,7 +62,7 @@ final readonly class Finding
     private function with(array $changed): self
     {
         return new self(
-            $this->kind, $this->severity, $this->remedy, $this->parameters,
+            $this->type, $this->severity, $this->remedy, $this->parameters,
             $changed['position'] ?? $this->position,
             $changed['tuning'] ?? $this->tuning,
             $changed['value'] ?? $this->value,

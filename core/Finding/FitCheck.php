@@ -74,7 +74,7 @@ final readonly class FitCheck
     private static function found(FitAspect $aspect, int $position, array $findings): ?Finding
     {
         foreach ($findings as $finding) {
-            if ($finding->kind->aspect === $aspect && ($finding->position ?? $position) === $position) {
+            if ($finding->type->aspect === $aspect && ($finding->position ?? $position) === $position) {
                 return $finding;
             }
         }

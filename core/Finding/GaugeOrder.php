@@ -11,9 +11,9 @@ use Lira\Limit\Limits;
 /** A lower string that is thinner than its higher neighbour: rarely meant. Judged by pitch, so octave and re-entrant tunings pass. */
 final class GaugeOrder implements Rule
 {
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('gauge-order', Place::String, 'String {string} is lower than string {higher} and thinner. Check that they are not swapped.');
+        return new FindingType('gauge-order', Place::String, 'String {string} is lower than string {higher} and thinner. Check that they are not swapped.');
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -28,7 +28,7 @@ final class GaugeOrder implements Rule
             [$lower, $higher] = $interval >= 0 ? [$next, $string] : [$string, $next];
             [$lowerM, $higherM] = [$lower->string->build->outerDiameterM, $higher->string->build->outerDiameterM];
             if ($interval !== 0 && $lowerM < $higherM - 1e-9) {
-                $found[] = self::kind()->note(Remedy::String, ['string' => $lower->position, 'higher' => $higher->position])
+                $found[] = self::type()->note(Remedy::String, ['string' => $lower->position, 'higher' => $higher->position])
                     ->onString($lower->position)->measured($lowerM * 1000, $higherM * 1000, Unit::Millimetres, 'A lower string is usually the thicker one of the two; neighbours are easily swapped.');
             }
         }

@@ -12,9 +12,9 @@ use Lira\Limit\Limits;
 /** Two neighbours that pull so differently that the hand notices. */
 final class NeighbourJump implements Rule
 {
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('neighbour-jump', Place::String, 'Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.');
+        return new FindingType('neighbour-jump', Place::String, 'Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.');
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -31,7 +31,7 @@ final class NeighbourJump implements Rule
                 $jump = max($at->tensionN, $other) / min($at->tensionN, $other) - 1;
                 if ($jump > $most) {
                     $tighter = $at->tensionN > $other ? $string->position : $next->position;
-                    $found[] = self::kind()->note(Remedy::String, ['string' => $string->position, 'next' => $next->position, 'by_share' => $jump, 'tighter' => $tighter])
+                    $found[] = self::type()->note(Remedy::String, ['string' => $string->position, 'next' => $next->position, 'by_share' => $jump, 'tighter' => $tighter])
                         ->onString($tighter)->inTuning($design->tunings[$tuning]->name)->measured($jump, $most, Unit::Change, Limit::NeighbourJump->reason());
                 }
             }

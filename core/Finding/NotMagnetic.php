@@ -11,9 +11,9 @@ use Lira\Limit\Limits;
 /** A string that the pickup cannot hear. */
 final class NotMagnetic implements Rule
 {
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('not-magnetic', Place::String, 'A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.');
+        return new FindingType('not-magnetic', Place::String, 'A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.');
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -22,7 +22,7 @@ final class NotMagnetic implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             if ($suits->hearsMagnetically && ! Suitability::isMagnetic($string->string)) {
-                $found[] = self::kind()->caution(Remedy::String, ['string' => $string->position])->onString($string->position);
+                $found[] = self::type()->caution(Remedy::String, ['string' => $string->position])->onString($string->position);
             }
         }
 

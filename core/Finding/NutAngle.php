@@ -12,9 +12,9 @@ use Lira\Limit\Limits;
 /** Too little angle behind the nut. */
 final class NutAngle implements Rule
 {
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('nut-angle', Place::BehindNut, 'Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]', FitAspect::NutAngle);
+        return new FindingType('nut-angle', Place::BehindNut, 'Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]', FitAspect::NutAngle);
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -24,7 +24,7 @@ final class NutAngle implements Rule
         foreach ($evaluation->strings as $string) {
             $angleDeg = $string->fit->nutAngleDeg;
             if ($angleDeg !== null && $angleDeg < $leastDeg - 1e-9) {
-                $found[] = self::kind()->caution(Remedy::Adjust, [
+                $found[] = self::type()->caution(Remedy::Adjust, [
                     'string' => $string->position, 'angle_deg' => $angleDeg, 'turns' => $string->fit->turns, 'least_deg' => $leastDeg,
                     'tree' => isset($design->instrument->hardware->trees[$string->position]) ? 'there' : 'none',
                 ])->onString($string->position)->measured($angleDeg, $leastDeg, Unit::Degrees, Limit::NutAngle->reason());

@@ -12,7 +12,7 @@ use Lira\Limit\Limits;
 interface Rule
 {
     /** What there is to know about it, wherever it is found. */
-    public static function kind(): FindingKind;
+    public static function type(): FindingType;
 
     /** @return list<Finding> */
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array;

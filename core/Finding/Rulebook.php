@@ -32,10 +32,10 @@ final class Rulebook
         ];
     }
 
-    /** @return list<FindingKind> */
-    public static function kinds(): array
+    /** @return list<FindingType> */
+    public static function types(): array
     {
-        return array_map(static fn (Rule $rule): FindingKind => $rule::kind(), array_merge(...self::rules()));
+        return array_map(static fn (Rule $rule): FindingType => $rule::type(), array_merge(...self::rules()));
     }
 
     /** @return list<Finding> what must stop one first, then cautions, then notes */

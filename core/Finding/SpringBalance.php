@@ -15,9 +15,9 @@ final class SpringBalance implements Rule
     /** Within which a bridge still sits level, relative. */
     private const LEVEL = 0.005;
 
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('springs', Place::Anchor, 'The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.');
+        return new FindingType('springs', Place::Anchor, 'The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.');
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -38,7 +38,7 @@ final class SpringBalance implements Rule
             $says += ['claw' => $travelM > 0 ? 'tightens' : 'loosens', 'travel_mm' => abs($travelM) * 1000];
         }
 
-        return [self::kind()->caution(Remedy::Adjust, $says)
+        return [self::type()->caution(Remedy::Adjust, $says)
             ->inTuning($total->tuning)->measured($ratio, 1.0, Unit::Ratio, 'Springs and strings pull against each other: the bridge sits level only where they balance.')];
     }
 }

@@ -11,9 +11,9 @@ use Lira\Limit\Limits;
 /** A steel core on an instrument that was built for nylon. */
 final class SteelOnNylon implements Rule
 {
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('steel-on-nylon', Place::String, 'String {string} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut.', againstInstrument: true);
+        return new FindingType('steel-on-nylon', Place::String, 'String {string} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut.', againstInstrument: true);
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -22,7 +22,7 @@ final class SteelOnNylon implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             if ($suits->isPulledApartBy($string->string)) {
-                $found[] = self::kind()->stop(Remedy::String, ['string' => $string->position])->onString($string->position);
+                $found[] = self::type()->stop(Remedy::String, ['string' => $string->position])->onString($string->position);
             }
         }
 

@@ -12,9 +12,9 @@ use Lira\Limit\Limits;
 /** A string below the tension at which it still holds. */
 final class TooSlack implements Rule
 {
-    public static function kind(): FindingKind
+    public static function type(): FindingType
     {
-        return new FindingKind('too-slack', Place::String, 'String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: go heavier, or tune higher.');
+        return new FindingType('too-slack', Place::String, 'String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: go heavier, or tune higher.');
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -27,7 +27,7 @@ final class TooSlack implements Rule
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
                 if ($at->tensionN < $floorN) {
-                    $found[] = self::kind()->caution(Remedy::String, ['string' => $string->position, 'pitch' => $at->pitch->label(), 'tension_n' => $at->tensionN, 'floor_n' => $floorN])
+                    $found[] = self::type()->caution(Remedy::String, ['string' => $string->position, 'pitch' => $at->pitch->label(), 'tension_n' => $at->tensionN, 'floor_n' => $floorN])
                         ->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $floorN, Unit::Newtons, Limit::HoldingShare->reason());
                 }
             }

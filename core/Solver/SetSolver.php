@@ -23,7 +23,7 @@ final readonly class SetSolver
     /** @var list<float> what each string of the pool can bear, newtons; endless where it has no modelled core */
     private array $loadsN;
 
-    /** @var array<string, list<BuiltString>> the pool by make, from thin to thick */
+    /** @var array<string, list<BuiltString>> the pool by family, from thin to thick */
     private array $families;
 
     private function __construct(private SetDesign $design, private Brief $brief)

@@ -67,7 +67,7 @@ final readonly class Core
         };
     }
 
-    /** Mass per length at rest, kg/m. */
+    /** Linear density at rest, kg/m. */
     public function kgPerM(): float
     {
         return $this->material->properties()->densityKgPerM3 * $this->areaM2();

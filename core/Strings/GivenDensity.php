@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Strings;
 
-/** A mass per length that somebody supplied or measured, with its relative tolerance. */
+/** A linear density that somebody supplied or measured, with its relative tolerance. */
 final readonly class GivenDensity
 {
     /** What a supplier's list is trusted to unless it says otherwise. */

@@ -64,7 +64,7 @@ final readonly class StringBuild
         };
     }
 
-    /** Mass per length at rest, kg/m; zero for polyurethane, which has no model. */
+    /** Linear density at rest, kg/m; zero for polyurethane, which has no model. */
     public function kgPerM(): float
     {
         if ($this->core === null) {

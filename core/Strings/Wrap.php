@@ -12,7 +12,7 @@ interface Wrap
     public function material(): Material;
 
     /**
-     * What a layer on this inner diameter adds to the string's mass per length.
+     * What a layer on this inner diameter adds to the string's linear density.
      *
      * @param  float  $innerDiameterM  metres, above zero
      * @return float kg/m

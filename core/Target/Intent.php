@@ -7,5 +7,5 @@ namespace Lira\Target;
 /** What somebody has settled about a string before the gauges are chosen. */
 final readonly class Intent
 {
-    public function __construct(public ?Hold $hold = null, public ?Make $only = null) {}
+    public function __construct(public ?Hold $hold = null, public ?Winding $only = null) {}
 }

@@ -22,7 +22,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Three made-up makers and what they list. Every mass per length is the model's, off by a little for each family and by less
+ * Three made-up makers and what they list. Every linear density is the model's, off by a little for each family and by less
  * for each string, as real ones are; prices rise with the metal in a string. Seeded, so that it comes out the same each time.
  */
 final class SaltmarshSupply
@@ -119,8 +119,8 @@ final class SaltmarshSupply
             TypeColumns::of($pick('Bright plain 10')->type()) + ['least' => 6],
             TypeColumns::of($pick('Bright wound 46')->type()) + ['least' => 4],
         ], TypeColumns::NAMES, ['least']);
-        Pool::query()->create(['name' => 'Gullwing, plain and nickel', 'rule' => ['suppliers' => [$pick('Bright plain 10')->supplier_id], 'makes' => ['plain music-wire', 'round-wound nickel-plated-steel'], 'half_gauges' => true, 'drawer' => false]]);
-        Pool::query()->create(['name' => 'What lies in the drawer', 'rule' => ['suppliers' => [], 'makes' => [], 'half_gauges' => true, 'drawer' => true]]);
+        Pool::query()->create(['name' => 'Gullwing, plain and nickel', 'rule' => ['suppliers' => [$pick('Bright plain 10')->supplier_id], 'families' => ['plain music-wire', 'round-wound nickel-plated-steel'], 'half_gauges' => true, 'drawer' => false]]);
+        Pool::query()->create(['name' => 'What lies in the drawer', 'rule' => ['suppliers' => [], 'families' => [], 'half_gauges' => true, 'drawer' => true]]);
     }
 
     /** @param  list<array{string, Kind, Construction, Material, list<array{int, int, int|float}>, string, int}>  $families */

@@ -30,7 +30,7 @@ final class DemoTest extends FeatureTestCase
         Artisan::call('lira:demo');
         $codes = [];
         foreach (StringSet::query()->with('instrument')->get() as $set) {
-            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->kind->code, app(StoredSets::class)->document($set)->assessment()->findings);
+            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->type->code, app(StoredSets::class)->document($set)->assessment()->findings);
         }
 
         self::assertContains('nut-slot-narrow', $codes['Ketch, a fourth down']);

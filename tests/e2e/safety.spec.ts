@@ -386,7 +386,7 @@ test('an order that is dropped gives back what was kept for it, and comes back w
     await expect(tension(page, 1)).toHaveValue(/\d/);
     await page.getByRole('button', { name: 'More for this set' }).click();
     await page.getByRole('menuitem', { name: 'Order its strings…' }).click();
-    const plan = page.getByRole('dialog', { name: 'Order for designs' });
+    const plan = page.getByRole('dialog', { name: 'Order for sets' });
     await plan.getByRole('spinbutton', { name: 'Sets of Ordered and dropped' }).fill('9');
     await plan.getByRole('button', { name: 'Keep these orders' }).dblclick();
     const order = page.getByRole('region', { name: /^Order \d+$/ }).first();

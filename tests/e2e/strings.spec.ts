@@ -175,7 +175,7 @@ test('a finished design becomes an order that is sent, arrives and fills the dra
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Skiff, fourths');
     await page.getByRole('button', { name: 'More for this set' }).click();
     await page.getByRole('menuitem', { name: 'Order its strings…' }).click();
-    const plan = page.getByRole('dialog', { name: 'Order for designs' });
+    const plan = page.getByRole('dialog', { name: 'Order for sets' });
     await expect(plan.getByRole('region', { name: 'From the drawer' })).toContainText('1 × Sounding 105');
     const fathom = plan.getByRole('region', { name: 'Fathom Bass Strings' });
     await expect(fathom).toContainText('Sounding 45');
@@ -205,7 +205,7 @@ test('a finished design becomes an order that is sent, arrives and fills the dra
     await expect(order).toContainText('on its way');
     await order.getByRole('button', { name: 'The parcel is here' }).click();
     await order.getByRole('button', { name: 'Put it in the drawer' }).click();
-    await expect(order).toContainText('all put away');
+    await expect(order).toContainText('all in the drawer');
     await page.getByRole('link', { name: 'Drawer', exact: true }).click();
     await expect(page.getByRole('row', { name: /× Sounding 45/ })).toContainText('Skiff, fourths');
 });

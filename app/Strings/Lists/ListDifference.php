@@ -16,7 +16,7 @@ use Lira\Strings\StringType;
 final class ListDifference
 {
     private const COMPARED = [
-        'name' => 'name', 'construction' => 'construction', 'material' => 'material', 'gauge_nm' => 'gauge', 'kg_per_m' => 'mass per length',
+        'name' => 'name', 'construction' => 'construction', 'material' => 'material', 'gauge_nm' => 'gauge', 'kg_per_m' => 'linear density',
         'length_mm' => 'made length', 'end' => 'end', 'cents' => 'price', 'box_of' => 'box', 'box_cents' => 'price of a box',
     ];
 

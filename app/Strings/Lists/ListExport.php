@@ -12,7 +12,7 @@ use Lira\Strings\StringType;
 /** Lists out again as CSV: UTF-8, a row of titles, a decimal point, gauges in thousandths of an inch. */
 final class ListExport
 {
-    private const TITLES = ['Order code', 'Name', 'Construction', 'Material', 'Gauge (thou)', 'Mass per length (g/m)', 'Made length (mm)', 'End', 'Price', 'Box of', 'Price of a box'];
+    private const TITLES = ['Order code', 'Name', 'Construction', 'Material', 'Gauge (thou)', 'Linear density (g/m)', 'Made length (mm)', 'End', 'Price', 'Box of', 'Price of a box'];
 
     /** @param  resource  $out */
     public static function write(Supplier $supplier, $out): void

@@ -211,7 +211,7 @@ final readonly class Orders
                 $line->fill(['received' => $line->received + $count, 'sent' => 0])->save();
                 $open += $line->count - $line->received;
                 if ($count > 0) {
-                    $this->putAway($line, $count, $order);
+                    $this->intoDrawer($line, $count, $order);
                 }
             }
             if ($open > 0) {
@@ -224,7 +224,7 @@ final readonly class Orders
     }
 
     /** @throws Conflict if it is not known what is in it */
-    private function putAway(OrderLine $line, int $count, Order $order): void
+    private function intoDrawer(OrderLine $line, int $count, Order $order): void
     {
         if ($line->contents === []) {
             throw Conflict::contentsUnknown($line->name);

@@ -46,14 +46,14 @@ final readonly class Pools
 
         return new PoolRuleView(
             array_values(array_filter(is_array($rule['suppliers'] ?? null) ? $rule['suppliers'] : [], is_int(...))),
-            array_values(array_filter(is_array($rule['makes'] ?? null) ? $rule['makes'] : [], is_string(...))),
+            array_values(array_filter(is_array($rule['families'] ?? null) ? $rule['families'] : [], is_string(...))),
             ($rule['half_gauges'] ?? true) === true,
             ($rule['drawer'] ?? false) === true,
         );
     }
 
     /**
-     * Its strings as the pool of a set document: one of each make and gauge, with its supplied density; where several suppliers
+     * Its strings as the pool of a set document: one of each type, with its supplied density; where several suppliers
      * have it, the cheapest.
      *
      * @return list<\stdClass>
@@ -65,11 +65,11 @@ final readonly class Pools
         if ($rule->suppliers !== []) {
             $query->whereIn('supplier_id', $rule->suppliers);
         }
-        if ($rule->makes !== []) {
-            $query->where(static function (Builder $makes) use ($rule): void {
-                foreach ($rule->makes as $make) {
-                    [$construction, $material] = array_pad(explode(' ', $make, 2), 2, '');
-                    $makes->orWhere(static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material));
+        if ($rule->families !== []) {
+            $query->where(static function (Builder $families) use ($rule): void {
+                foreach ($rule->families as $family) {
+                    [$construction, $material] = array_pad(explode(' ', $family, 2), 2, '');
+                    $families->orWhere(static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material));
                 }
             });
         }

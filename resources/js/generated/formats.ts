@@ -1136,7 +1136,7 @@ export interface Mark {
  */
 export interface Reach {
     format: 'lira-reach';
-    version: 1;
+    version: 2;
     name: string;
     tuning: string;
     whole: WholeReaches;
@@ -1168,7 +1168,7 @@ export interface StringReach {
     string: ReachString;
     lowest: ReachExtreme | null;
     highest: ReachExtreme | null;
-    makes: ReachMake[];
+    families: ReachFamily[];
 }
 export interface ReachString {
     construction: Construction;
@@ -1183,7 +1183,7 @@ export interface ReachExtreme {
     material: Material;
     gauge_in: number;
 }
-export interface ReachMake {
+export interface ReachFamily {
     construction: Construction;
     material: Material;
     gauges: GaugeReach[];

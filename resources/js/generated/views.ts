@@ -103,7 +103,7 @@ export interface Listed {
 /** A family of strings that is listed. */
 export interface ListedFamily {
     /** Its key. */
-    make: string;
+    family: string;
     construction: Construction;
     material: Material;
 }
@@ -206,9 +206,9 @@ export interface PlacedLine {
     count: number;
     /** Price of one of it. */
     cents: number;
-    /** That arrived and wait to be put away. */
+    /** That arrived and wait to be put into the drawer. */
     sent: number;
-    /** That were put away. */
+    /** That are in the drawer. */
     received: number;
 }
 
@@ -258,8 +258,8 @@ export interface Pool {
 export interface PoolRule {
     /** By id; empty for all. */
     suppliers: number[];
-    /** Families of strings; empty for all. */
-    makes: string[];
+    /** Construction and material; empty for all. */
+    families: string[];
     /** Whether half thousandths are in it. */
     half_gauges: boolean;
     /** Whether only what lies there. */

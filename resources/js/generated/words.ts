@@ -197,7 +197,7 @@ export const LIST_FIELDS = [
     },
     {
         "field": "density",
-        "label": "Mass per length",
+        "label": "Linear density",
         "needed": false,
         "units": [
             [

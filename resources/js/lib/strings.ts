@@ -28,6 +28,6 @@ export function toneOf(material: Material): Tone {
 }
 
 /** How a string is made, in words: plain steel; wound, pure nickel. */
-export function makeWords({ construction, material }: { construction: Construction; material: Material }): string {
+export function familyWords({ construction, material }: { construction: Construction; material: Material }): string {
     return construction === 'plain' ? MATERIALS[material] : `${CONSTRUCTIONS[construction]}, ${MATERIALS[material]}`;
 }

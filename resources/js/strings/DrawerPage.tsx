@@ -3,7 +3,7 @@ import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { ask } from '../lib/api';
-import { makeWords } from '../lib/strings';
+import { familyWords } from '../lib/strings';
 import { gaugeInches } from '../lib/stringType';
 import { formatGauge, useUnits } from '../lib/units';
 import { Button } from '../ui/Button';
@@ -20,7 +20,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
     const [words, setWords] = useState('');
     const [lowOnly, setLowOnly] = useState(false);
     const [act, setAct] = useState<{ lot: Lot; act: LotAct } | null>(null);
-    const nameOf = (kind: DrawerString) => `${formatGauge(gaugeInches(kind), units)} ${makeWords(kind)}`;
+    const nameOf = (kind: DrawerString) => `${formatGauge(gaugeInches(kind), units)} ${familyWords(kind)}`;
     const low = contents.filter(isLow).length;
     const reload = () => router.reload({ only: ['contents'] });
     const keep = async ({ construction, material, gauge_nm, least: seen }: DrawerString, typed: string) => {
@@ -54,7 +54,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
                         <input
                             type="search"
                             aria-label="Find in the drawer"
-                            placeholder="Find by gauge, make or name"
+                            placeholder="Find by gauge, material or name"
                             className={clsx(fieldClass, 'max-w-72')}
                             value={words}
                             onChange={(event) => setWords(event.target.value)}
@@ -77,7 +77,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
                             {shownKinds(contents, words, lowOnly, nameOf).map((kind) => (
                                 <tr key={nameOf(kind)} className="border-b border-rule align-top">
                                     <th scope="row" className="py-2 pr-4 text-left font-normal">
-                                        <strong>{formatGauge(gaugeInches(kind), units)}</strong> {makeWords(kind)}
+                                        <strong>{formatGauge(gaugeInches(kind), units)}</strong> {familyWords(kind)}
                                         {isLow(kind) && (
                                             <span className="block text-sm font-semibold text-caution">runs low</span>
                                         )}

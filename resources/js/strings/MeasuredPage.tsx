@@ -5,7 +5,7 @@ import { ScalePanel } from '../devices/ScalePanel';
 import { ask, Refused } from '../lib/api';
 import type { Construction, Kind, Material } from '../generated/formats';
 import { CONSTRUCTIONS, MATERIALS } from '../generated/words';
-import { makeWords, materialsFor } from '../lib/strings';
+import { familyWords, materialsFor } from '../lib/strings';
 import { gaugeInches, gaugeNanometres } from '../lib/stringType';
 import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../lib/units';
 import { useAsked } from '../lib/useAsked';
@@ -73,7 +73,7 @@ function FamilyOf({ family, onChanged }: { family: SampleFamily; onChanged: () =
             tellFailure(error);
         }
     };
-    const name = makeWords(family);
+    const name = familyWords(family);
     return (
         <section aria-label={name} className="mb-8">
             <h2 className="border-b border-ink pb-1 text-lg font-bold">

@@ -16,7 +16,7 @@ interface Props {
     begin: { id: number; name: string } | null;
 }
 
-/** What is ordered, on its way, and to be put away. */
+/** What is ordered, on its way, and to go into the drawer. */
 export default function OrdersPage({ orders, begin }: Props) {
     const [planning, setPlanning] = useState(begin !== null);
     return (
@@ -85,7 +85,7 @@ function OrderOf({ order }: { order: Order }) {
         draft: 'not sent yet',
         'on its way': `on its way${order.due_on === null ? '' : `, due on ${order.due_on}`}`,
         arrived: 'arrived: see what came whole',
-        done: 'all put away',
+        done: 'all in the drawer',
     }[order.status];
     return (
         <section aria-label={`Order ${order.id}`}>
@@ -127,7 +127,7 @@ function OrderOf({ order }: { order: Order }) {
                         )}
                         {order.status !== 'arrived' && line.received > 0 && (
                             <span className="text-sm text-ink-soft">
-                                {line.received} of {line.count} put away
+                                {line.received} of {line.count} in the drawer
                             </span>
                         )}
                         <span className="w-24 text-right">{price(line.count * line.cents, order.currency)}</span>

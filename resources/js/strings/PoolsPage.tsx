@@ -2,7 +2,7 @@ import type { ListedFamily, Pool, PoolRule, Supplier } from '../generated/views'
 import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
 import { ask, asRefused, type Refused } from '../lib/api';
-import { makeWords } from '../lib/strings';
+import { familyWords } from '../lib/strings';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
@@ -13,12 +13,12 @@ import { StringsFrame } from './StringsFrame';
 
 interface Props {
     pools: Pool[];
-    makes: ListedFamily[];
+    families: ListedFamily[];
     suppliers: Supplier[];
 }
 
 /** Named selections of strings that the Bench and solving choose from. */
-export default function PoolsPage({ pools, makes, suppliers }: Props) {
+export default function PoolsPage({ pools, families, suppliers }: Props) {
     const [editing, setEditing] = useState<Pool | 'new' | null>(null);
     const reload = () => router.reload({ only: ['pools'] });
     const remove = async ({ id, name, revision }: Pool) => {
@@ -35,12 +35,12 @@ export default function PoolsPage({ pools, makes, suppliers }: Props) {
         }
         reload();
     };
-    const words = ({ suppliers: of, makes: made, half_gauges: half, drawer }: PoolRule) =>
+    const words = ({ suppliers: of, families: made, half_gauges: half, drawer }: PoolRule) =>
         [
             of.length === 0 ? 'every supplier' : of.map((id) => suppliers.find((each) => each.id === id)?.name ?? '?').join(', '),
             made.length === 0
-                ? 'every make'
-                : made.map((key) => makes.filter(({ make }) => make === key).map(makeWords)[0] ?? key).join(' · '),
+                ? 'every kind of string'
+                : made.map((key) => families.filter(({ family }) => family === key).map(familyWords)[0] ?? key).join(' · '),
             half ? null : 'no half gauges',
             drawer ? 'only what is in the drawer' : null,
         ]
@@ -56,8 +56,8 @@ export default function PoolsPage({ pools, makes, suppliers }: Props) {
             }
         >
             <p className="mt-4 max-w-prose text-ink-soft">
-                A pool is what a set may be chosen from: some suppliers, some makes, or what lies in the drawer. Choose it on the
-                Bench, under the lanes.
+                A pool is what a set may be chosen from: some suppliers, some kinds of string, or what lies in the drawer. Choose
+                it on the Bench, under the lanes.
             </p>
             <ul className="mt-3 max-w-4xl">
                 {pools.map((pool) => (
@@ -80,7 +80,7 @@ export default function PoolsPage({ pools, makes, suppliers }: Props) {
             {editing !== null && (
                 <PoolDialog
                     pool={editing === 'new' ? null : editing}
-                    makes={makes}
+                    families={families}
                     suppliers={suppliers}
                     onClose={(changed) => {
                         setEditing(null);
@@ -96,7 +96,7 @@ export default function PoolsPage({ pools, makes, suppliers }: Props) {
 
 interface DialogProps {
     pool: Pool | null;
-    makes: ListedFamily[];
+    families: ListedFamily[];
     suppliers: Supplier[];
     onClose: (changed: boolean) => void;
 }
@@ -105,9 +105,9 @@ function toggled<T>(values: T[], value: T): T[] {
     return values.includes(value) ? values.filter((each) => each !== value) : [...values, value];
 }
 
-function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
+function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
     const [name, setName] = useState(pool?.name ?? '');
-    const [rule, setRule] = useState<PoolRule>(pool?.rule ?? { suppliers: [], makes: [], half_gauges: true, drawer: false });
+    const [rule, setRule] = useState<PoolRule>(pool?.rule ?? { suppliers: [], families: [], half_gauges: true, drawer: false });
     const [refused, setRefused] = useState<Refused | null>(null);
     const save = async (event: SyntheticEvent) => {
         event.preventDefault();
@@ -158,9 +158,9 @@ function PoolDialog({ pool, makes, suppliers, onClose }: DialogProps) {
                 <fieldset>
                     <legend className="mb-1 font-semibold">Made as</legend>
                     <div className="grid gap-x-4 sm:grid-cols-2">
-                        {makes.map((make) =>
-                            tick(makeWords(make), rule.makes.includes(make.make), () =>
-                                setRule({ ...rule, makes: toggled(rule.makes, make.make) }),
+                        {families.map((family) =>
+                            tick(familyWords(family), rule.families.includes(family.family), () =>
+                                setRule({ ...rule, families: toggled(rule.families, family.family) }),
                             ),
                         )}
                     </div>

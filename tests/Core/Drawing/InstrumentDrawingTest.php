@@ -6,7 +6,7 @@ namespace Tests\Core\Drawing;
 
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
-use Lira\Finding\FindingKind;
+use Lira\Finding\FindingType;
 use Lira\Finding\Place;
 use Lira\Finding\Rulebook;
 use Lira\Instrument\PostLayout;
@@ -88,7 +88,7 @@ final class InstrumentDrawingTest extends CoreTestCase
 
     public function test_every_code_has_its_place(): void
     {
-        $places = array_column(array_map(static fn (FindingKind $kind): array => [$kind->code, $kind->place], Rulebook::kinds()), 1, 0);
+        $places = array_column(array_map(static fn (FindingType $kind): array => [$kind->code, $kind->place], Rulebook::types()), 1, 0);
 
         self::assertSame([Place::Anchor, Place::Saddle, Place::BehindNut, Place::Neck, Place::String], [$places['wrong-end'], $places['saddle-travel'], $places['nut-angle'], $places['total-change'], $places['dull']]);
     }

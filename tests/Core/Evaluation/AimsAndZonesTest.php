@@ -66,7 +66,7 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertTrue(self::evaluate(Documents::with('/baseline', null))->zones->usual);
 
         $json = Documents::with('/strings/5/gauge_in', 0.07);
-        $hard = array_values(array_filter(SetDocument::from($json)->assessment()->findings, static fn ($finding): bool => $finding->kind->code === 'hard-on-the-hand'));
+        $hard = array_values(array_filter(SetDocument::from($json)->assessment()->findings, static fn ($finding): bool => $finding->type->code === 'hard-on-the-hand'));
         self::assertCount(1, $hard);
         self::assertSame([6, Remedy::String, Unit::Newtons], [$hard[0]->position, $hard[0]->remedy, $hard[0]->unit]);
         self::assertGreaterThan($evaluation->zones->hardN, $hard[0]->value);
@@ -76,7 +76,7 @@ final class AimsAndZonesTest extends CoreTestCase
     public function test_every_finding_says_who_cures_it_and_a_figure_has_its_unit(): void
     {
         foreach (SetDocument::from(Documents::everything())->assessment()->findings as $finding) {
-            self::assertSame($finding->value === null, $finding->unit === null, $finding->kind->code);
+            self::assertSame($finding->value === null, $finding->unit === null, $finding->type->code);
         }
         $string = self::evaluate(Documents::harbour())->strings[0];
         self::assertClose((float) $string->tunings[0]->strength?->share, $string->tunings[0]->tensionN / (float) $string->safeN * 0.7, 1e-12);
@@ -147,7 +147,7 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertSame(0.009, self::dig($chosen, 'solutions.0.strings.0.gauge_in'));
         self::assertSame('round-wound', self::dig($chosen, 'solutions.0.strings.2.construction'));
         self::assertRefused('is not a way to hold a string', static fn () => SetDocument::from(Documents::with('/strings/0/hold', 'tight')));
-        self::assertRefused('is not a make', static fn () => SetDocument::from(Documents::with('/strings/0/only', 'flat')));
+        self::assertRefused('is not plain or wound', static fn () => SetDocument::from(Documents::with('/strings/0/only', 'flat')));
     }
 
     public function test_solutions_are_told_beside_the_baseline_with_their_findings(): void

@@ -118,7 +118,7 @@ final class FindingsTest extends CoreTestCase
     #[DataProvider('materials')]
     public function test_materials_suit_the_instrument(\stdClass $json, array $codes): void
     {
-        $found = array_map(static fn (Finding $finding): string => $finding->kind->code, self::findings($json));
+        $found = array_map(static fn (Finding $finding): string => $finding->type->code, self::findings($json));
 
         self::assertSame($codes, array_values(array_unique(array_intersect($found, ['steel-on-nylon', 'not-magnetic', 'bronze-on-magnetic']))));
     }
@@ -361,7 +361,7 @@ final class FindingsTest extends CoreTestCase
     private static function found(\stdClass $json, string $code, ?int $position = null): ?Finding
     {
         foreach (self::findings($json) as $finding) {
-            if ($finding->kind->code === $code && ($position === null || $finding->position === $position)) {
+            if ($finding->type->code === $code && ($position === null || $finding->position === $position)) {
                 return $finding;
             }
         }

@@ -43,7 +43,7 @@ final class FitCheckTest extends CoreTestCase
         // The last string is 1.32 mm: too wide for its slot.
         $narrow = self::of($checks, FitAspect::NutSlot, 6);
         self::assertFalse($narrow->isFine());
-        self::assertSame('nut-slot-narrow', $narrow->finding?->kind->code);
+        self::assertSame('nut-slot-narrow', $narrow->finding?->type->code);
         self::assertTrue(self::of($checks, FitAspect::PostHole, 6)->isFine());
         self::assertTrue(self::of($checks, FitAspect::SaddleTravel, 6)->isFine());
         self::assertClose(45.0, (float) self::of($checks, FitAspect::SaddleAngle, 3)->string, 1e-9);
@@ -58,7 +58,7 @@ final class FitCheckTest extends CoreTestCase
         ] + get_object_vars($document->instrument instanceof \stdClass ? $document->instrument : new \stdClass));
 
         foreach (range(1, 6) as $position) {
-            self::assertSame('saddle-angle', self::of(self::checks($document), FitAspect::SaddleAngle, $position)->finding?->kind->code);
+            self::assertSame('saddle-angle', self::of(self::checks($document), FitAspect::SaddleAngle, $position)->finding?->type->code);
         }
     }
 

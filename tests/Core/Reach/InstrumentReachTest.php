@@ -98,7 +98,7 @@ final class InstrumentReachTest extends CoreTestCase
         self::assertSame('breaks', self::dig($answer, 'whole.up.bound'));
         self::assertSame(1, self::dig($answer, 'whole.up.position'));
         self::assertSame(5, self::dig($answer, 'whole.up.semitones'));
-        self::assertSame(['plain', 'round-wound'], array_column((array) self::dig($answer, 'strings.0.makes'), 'construction'));
+        self::assertSame(['plain', 'round-wound'], array_column((array) self::dig($answer, 'strings.0.families'), 'construction'));
     }
 
     public function test_an_overloaded_instrument_has_no_way_up(): void
@@ -138,7 +138,7 @@ final class InstrumentReachTest extends CoreTestCase
         $codes = [];
         foreach ($document->assessment()->findings as $finding) {
             if ($finding->position === null || $finding->position === $position) {
-                $codes[] = $finding->kind->code;
+                $codes[] = $finding->type->code;
             }
         }
 

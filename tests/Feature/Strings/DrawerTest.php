@@ -92,7 +92,7 @@ final class DrawerTest extends FeatureTestCase
 
         self::assertSame([0.0105, 0.011, 0.046], $gauges([]));
         self::assertSame([0.011], $gauges(['suppliers' => [$cheaper->supplier_id]]));
-        self::assertSame([0.046], $gauges(['makes' => ['round-wound pure-nickel']]));
+        self::assertSame([0.046], $gauges(['families' => ['round-wound pure-nickel']]));
         self::assertSame([0.011, 0.046], $gauges(['half_gauges' => false]));
         self::assertSame([], $gauges(['drawer' => true]));
         self::lot(1, $first);

@@ -133,7 +133,7 @@ final class OrdersTest extends FeatureTestCase
         $eider = self::design('Eider, elastomer');
         $plan = $this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id]]])->assertOk();
         self::assertCount(4, (array) $plan->json('missing'));
-        self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => []]), 422, '/sets', 'at least one design');
+        self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => []]), 422, '/sets', 'at least one set');
         self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id, 'times' => 0]]]), 422, '/sets/0/times', '1 to 50');
         self::assertLiraError($this->place(['sets' => [['id' => self::design('Ketch, E standard')->id]], 'total_cents' => 1]), 409, '', 'changed elsewhere');
         self::assertSame(0, Order::query()->count());

@@ -36,8 +36,11 @@ final class MigrationsTest extends WorkshopTestCase
         }
         self::assertSame(['ok'], array_column(DB::select('pragma integrity_check'), 'integrity_check'));
         self::assertSame([], DB::select('pragma foreign_key_check'));
-        self::assertSame([[1, 'plain', 304_800], [2, 'round-wound', 863_600]], DB::table('set_strings')->orderBy('position')->get(['position', 'construction', 'gauge_nm'])->map(static fn (\stdClass $string): array => array_values(get_object_vars($string)))->all());
-        if ($step < self::lean()) {
+        if ($step < self::after('2026_11_27_000001_say_which_string.php')) {
+            // The strings of sets are read from the documents.
+            self::assertSame([[1, 'plain', 304_800], [2, 'round-wound', 863_600]], DB::table('set_strings')->orderBy('position')->get(['position', 'construction', 'gauge_nm'])->map(static fn (\stdClass $string): array => array_values(get_object_vars($string)))->all());
+        }
+        if ($step < self::after('2026_11_25_000001_lean_lists.php')) {
             // What lists show is read from the documents.
             self::assertSame([864.0, 320.5], [DB::table('instruments')->value('first_mm'), round((float) DB::table('instruments')->sum('last_mm'), 1)]);
             self::assertSame(['Avery', '["C standard"]'], [DB::table('instruments')->value('owner'), DB::table('sets')->value('tuning_names')]);
@@ -138,9 +141,9 @@ final class MigrationsTest extends WorkshopTestCase
         return $files === [] ? throw new \LogicException('There are no migrations.') : $files;
     }
 
-    private static function lean(): int
+    private static function after(string $file): int
     {
-        return (int) array_search('2026_11_25_000001_lean_lists.php', self::files(), true) + 1;
+        return (int) array_search($file, self::files(), true) + 1;
     }
 
     /** Runs the first so many migrations, each that has not run yet. */

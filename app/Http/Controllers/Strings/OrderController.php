@@ -26,7 +26,7 @@ use Inertia\Response;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Orders: planned from designs, placed, sent, arrived and put away. */
+/** Orders: planned from designs, placed, sent, arrived and put into the drawer. */
 final readonly class OrderController
 {
     public function __construct(private Drawer $drawer, private Orders $orders, private SimulatedSupplier $supplier) {}

@@ -28,9 +28,9 @@ class PlanOrderRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'sets.required' => 'Choose at least one design to order for.',
-            'sets.max' => 'Order for at most '.self::MOST_DESIGNS.' designs at once.',
-            'sets.*.id.*' => 'There is no such design.',
+            'sets.required' => 'Choose at least one set to order for.',
+            'sets.max' => 'Order for at most '.self::MOST_DESIGNS.' sets at once.',
+            'sets.*.id.*' => 'There is no such set.',
             'sets.*.times.*' => 'Give how many times it is needed, 1 to 50.',
             'sets.*.spares.*' => 'Give how many spares of each string, 0 to 20.',
         ];

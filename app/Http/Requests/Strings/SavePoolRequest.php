@@ -15,11 +15,11 @@ final class SavePoolRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120', Rule::unique('pools', 'name')->withoutTrashed('archived_at')->ignore($this->route('pool'))],
-            'rule' => ['array:suppliers,makes,half_gauges,drawer'],
+            'rule' => ['array:suppliers,families,half_gauges,drawer'],
             'rule.suppliers' => ['array'],
             'rule.suppliers.*' => ['integer', 'exists:suppliers,id'],
-            'rule.makes' => ['array'],
-            'rule.makes.*' => ['string', 'max:60'],
+            'rule.families' => ['array'],
+            'rule.families.*' => ['string', 'max:60'],
             'rule.half_gauges' => ['boolean'],
             'rule.drawer' => ['boolean'],
         ];
@@ -31,7 +31,7 @@ final class SavePoolRequest extends FormRequest
         return [
             'name.required' => 'Give the pool a name.',
             'name.unique' => 'There is a pool of that name. Choose another.',
-            'rule.array' => 'Say what is in the pool by suppliers, makes, half_gauges and drawer.',
+            'rule.array' => 'Say what is in the pool by suppliers, families, half_gauges and drawer.',
             'rule.suppliers.*.*' => 'There is no such supplier.',
         ];
     }

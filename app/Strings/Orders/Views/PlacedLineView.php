@@ -12,8 +12,8 @@ final readonly class PlacedLineView
     /**
      * @param  int  $strings  how many one of it has
      * @param  int  $cents  price of one of it
-     * @param  int  $sent  that arrived and wait to be put away
-     * @param  int  $received  that were put away
+     * @param  int  $sent  that arrived and wait to be put into the drawer
+     * @param  int  $received  that are in the drawer
      */
     public function __construct(
         public int $id,

@@ -11,10 +11,10 @@ use Lira\Strings\Construction;
 final readonly class ListedFamilyView
 {
     /**
-     * @param  string  $make  its key
+     * @param  string  $family  its key
      */
     public function __construct(
-        public string $make,
+        public string $family,
         public Construction $construction,
         public Material $material,
     ) {}

@@ -23,7 +23,7 @@ import { GaugeInput } from '../lanes/GaugeInput';
 import { allowed, choicesFor, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';
 import { EndFields } from './EndFields';
-import { MakeFields } from './MakeFields';
+import { FamilyFields } from './FamilyFields';
 import { WhyBars } from './WhyBars';
 
 /** The selected string: what it is, one step either way, and where its figure comes from. */
@@ -91,7 +91,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                                 key={selected}
                             />
                         </Field>
-                        <MakeFields
+                        <FamilyFields
                             position={selected}
                             construction={string.construction}
                             material={string.material}

@@ -1,5 +1,5 @@
 import { useId, useState, type PointerEvent } from 'react';
-import type { Bound, ReachMake, StringReach } from '../../generated/formats';
+import type { Bound, ReachFamily, StringReach } from '../../generated/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { sameFamily } from '../../lib/stringType';
 import { formatGauge, gaugeUnit, useUnits, type Units } from '../../lib/units';
@@ -14,25 +14,25 @@ const CS = Array.from({ length: 10 }, (_, octave) => ({ name: `C${octave}`, hert
 
 interface Props {
     string: StringReach;
-    make: ReachMake;
+    family: ReachFamily;
 }
 
-/** Pitch against gauge for one string and one make: where it flaps, is dull, will not intonate, is hard, breaks or overloads. */
-export function ReachChart({ string, make }: Props) {
+/** Pitch against gauge for one string and one family: where it flaps, is dull, will not intonate, is hard, breaks or overloads. */
+export function ReachChart({ string, family }: Props) {
     const [frame, width] = useWidth<HTMLDivElement>();
     return (
         <div ref={frame} className="min-h-24 overflow-hidden">
-            {width > 0 && <Chart string={string} make={make} width={width} />}
+            {width > 0 && <Chart string={string} family={family} width={width} />}
         </div>
     );
 }
 
-function Chart({ string, make, width }: Props & { width: number }) {
+function Chart({ string, family, width }: Props & { width: number }) {
     const id = useId();
     const units = useUnits();
     const [at, setAt] = useState<number | null>(null);
-    const gauges = make.gauges;
-    const own = sameFamily(string.string, make);
+    const gauges = family.gauges;
+    const own = sameFamily(string.string, family);
     const [first, last] = [gauges[0]?.gauge_in ?? 0, gauges.at(-1)?.gauge_in ?? 0];
     const span = Math.max(last - first, 0.002);
     const range = pitchRange(gauges, string.frequency_hz);
@@ -141,7 +141,7 @@ function Chart({ string, make, width }: Props & { width: number }) {
                 >
                     {pitchLabel(string.pitch)}
                 </text>
-                <GaugeTicks gauges={make.gauges} x={x} units={units} width={width} />
+                <GaugeTicks gauges={family.gauges} x={x} units={units} width={width} />
                 {names.map((name) => (
                     <g key={name.bound}>
                         <rect
@@ -189,7 +189,7 @@ function Chart({ string, make, width }: Props & { width: number }) {
 }
 
 /** How low and how high a gauge goes, and why no farther. */
-export function gaugeWords(gauge: ReachMake['gauges'][number], units: Units): string {
+export function gaugeWords(gauge: ReachFamily['gauges'][number], units: Units): string {
     const name = formatGauge(gauge.gauge_in, units);
     if (!gauge.fits) {
         return `${name} does not go through its post.`;
@@ -201,7 +201,7 @@ export function gaugeWords(gauge: ReachMake['gauges'][number], units: Units): st
 }
 
 interface TicksProps {
-    gauges: ReachMake['gauges'];
+    gauges: ReachFamily['gauges'];
     x: (inches: number) => number;
     units: Units;
     width: number;
@@ -236,7 +236,7 @@ function GaugeTicks({ gauges, x, units, width }: TicksProps) {
 }
 
 /** Where a region's name stands: in its middle at the gauge with most room, inside the drawing; nowhere where it is too low. */
-function nameOf(bound: Bound, gauges: ReachMake['gauges'], range: [number, number], scale: Scale) {
+function nameOf(bound: Bound, gauges: ReachFamily['gauges'], range: [number, number], scale: Scale) {
     const gauge = labelled(gauges, bound, range);
     if (gauge === null) {
         return [];

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../generated/formats';
 import { pitchLabel } from '../../lib/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { makeWords } from '../../lib/strings';
+import { familyWords } from '../../lib/strings';
 import { familyKey } from '../../lib/stringType';
 import { formatGauge, useUnits, type Units } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
@@ -15,7 +15,7 @@ import { gaugeWords, ReachChart } from './ReachChart';
 export function ReachView({ question }: { question: string | null }) {
     const units = useUnits();
     const [position, setPosition] = useState<number | null>(null);
-    const [chosenMake, setChosenMake] = useState<string | null>(null);
+    const [chosenFamily, setChosenFamily] = useState<string | null>(null);
     const { data: reach, error, isPlaceholderData } = useAsked<Reach>('/api/v1/reaches', question);
     if (reach === undefined) {
         return (
@@ -28,10 +28,10 @@ export function ReachView({ question }: { question: string | null }) {
     if (string === undefined) {
         return null;
     }
-    const make =
-        string.makes.find((each) => familyKey(each) === chosenMake) ??
-        string.makes.find((each) => familyKey(each) === familyKey(string.string)) ??
-        string.makes[0];
+    const family =
+        string.families.find((each) => familyKey(each) === chosenFamily) ??
+        string.families.find((each) => familyKey(each) === familyKey(string.string)) ??
+        string.families[0];
     return (
         <div aria-busy={isPlaceholderData} className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_26rem]">
             <section aria-label="Pitch against gauge">
@@ -48,27 +48,30 @@ export function ReachView({ question }: { question: string | null }) {
                             />
                         </Field>
                     </div>
-                    {make !== undefined && (
+                    {family !== undefined && (
                         <div className="w-72">
                             <Field label="Made as">
                                 <Select
-                                    value={familyKey(make)}
-                                    choices={string.makes.map((each) => ({ value: familyKey(each), label: makeWords(each) }))}
-                                    onChange={setChosenMake}
+                                    value={familyKey(family)}
+                                    choices={string.families.map((each) => ({
+                                        value: familyKey(each),
+                                        label: familyWords(each),
+                                    }))}
+                                    onChange={setChosenFamily}
                                 />
                             </Field>
                         </div>
                     )}
                 </div>
-                {make === undefined ? (
+                {family === undefined ? (
                     <p>There are no gauges to try for it.</p>
                 ) : (
                     <>
-                        <ReachChart string={string} make={make} />
+                        <ReachChart string={string} family={family} />
                         <details className="mt-2">
                             <summary className="min-h-[28px] cursor-pointer text-accent">Every gauge in words</summary>
                             <ul className="mt-1 columns-1 gap-8 text-sm xl:columns-2">
-                                {make.gauges.map((gauge) => (
+                                {family.gauges.map((gauge) => (
                                     <li key={gauge.gauge_in} className="break-inside-avoid py-0.5">
                                         {gaugeWords(gauge, units)}
                                     </li>

@@ -3,7 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { ask } from '../../lib/api';
 import { pitchLabel } from '../../lib/pitch';
-import { makeWords } from '../../lib/strings';
+import { familyWords } from '../../lib/strings';
 import { gaugeInches } from '../../lib/stringType';
 import { formatGauge, formatLength, lengthFigure, parseLength, useUnits } from '../../lib/units';
 import { Button } from '../../ui/Button';
@@ -47,7 +47,7 @@ export function StringSheet({ id, onClose }: Props) {
                 </Button>
             </div>
             <p className="text-ink-soft">
-                {formatGauge(gaugeInches(sheet), units)} {makeWords(sheet)}
+                {formatGauge(gaugeInches(sheet), units)} {familyWords(sheet)}
                 {sheet.end !== null && `, ${ENDS[sheet.end]}`}
                 {sheet.length_mm !== null && `, made ${formatLength(sheet.length_mm, units)} long`}
             </p>
@@ -88,7 +88,7 @@ export function StringSheet({ id, onClose }: Props) {
                 cents={sheet.cents}
             />
             {sheet.density !== null && (
-                <Part title="Mass per length">
+                <Part title="Linear density">
                     <p>
                         <strong>{grams(sheet.density.kg_per_m)}</strong> ±{(sheet.density.tolerance * 100).toFixed(1)} %,{' '}
                         {SOURCES[sheet.density.source]}

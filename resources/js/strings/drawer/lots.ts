@@ -3,7 +3,7 @@ import type { DrawerString } from '../../generated/views';
 /** What is kept for orders is as good as gone. */
 export const isLow = ({ quantity, kept, least }: DrawerString) => least !== null && quantity - kept < least;
 
-/** Those with every word in their make or lots, or only those that run low. */
+/** Those with every word in their name or lots, or only those that run low. */
 export function shownKinds(
     kinds: DrawerString[],
     words: string,

@@ -1,7 +1,7 @@
 import type { Plan } from '../../generated/views';
 import { useState } from 'react';
 import { ask } from '../../lib/api';
-import { makeWords } from '../../lib/strings';
+import { familyWords } from '../../lib/strings';
 import { gaugeInches, typeKey } from '../../lib/stringType';
 import { formatGauge, useUnits } from '../../lib/units';
 import { useAsked } from '../../lib/useAsked';
@@ -64,7 +64,7 @@ export function PlanDialog({ begin, onClose }: Props) {
         <Dialog
             open
             onOpenChange={() => onClose(false)}
-            title="Order for designs"
+            title="Order for sets"
             description="What lies in the drawer is kept for it first; the rest is bought as cheaply as it can be, parcels included."
             width="wider"
         >
@@ -116,7 +116,7 @@ export function PlanDialog({ begin, onClose }: Props) {
                 <div aria-live="polite" aria-busy={isPlaceholderData}>
                     {wanted.length === 0 || plan === undefined ? (
                         <p className="text-ink-soft">
-                            {wanted.length === 0 ? 'Choose the designs to order for.' : (error?.message ?? 'Working it out…')}
+                            {wanted.length === 0 ? 'Choose the sets to order for.' : (error?.message ?? 'Working it out…')}
                         </p>
                     ) : (
                         <>
@@ -165,7 +165,7 @@ export function PlanDialog({ begin, onClose }: Props) {
                                     <ul className="py-1 text-caution">
                                         {plan.missing.map((kind) => (
                                             <li key={typeKey(kind)}>
-                                                {kind.count} × {formatGauge(gaugeInches(kind), units)} {makeWords(kind)}
+                                                {kind.count} × {formatGauge(gaugeInches(kind), units)} {familyWords(kind)}
                                             </li>
                                         ))}
                                     </ul>

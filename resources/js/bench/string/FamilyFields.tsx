@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** How a string is made: its construction, and its material or wrap. */
-export const MakeFields = memo(function MakeFields({ position, construction, material, only, locked }: Props) {
+export const FamilyFields = memo(function FamilyFields({ position, construction, material, only, locked }: Props) {
     const checkedEdit = useCheckedEdit();
     const [problem, setProblem] = useState<string | null>(null);
     const take = (edit: Edit) => void checkedEdit(edit).then((refusal) => setProblem(refusal?.message ?? null));

@@ -7,11 +7,11 @@ namespace Lira\Finding;
 use Lira\Wording\Statement;
 
 /**
- * One kind of thing to find: its code, its sentence, where on the instrument it is and which aspect of the fit it speaks of.
+ * One type of finding: its code, its sentence, where on the instrument it is and which aspect of the fit it speaks of.
  *
  * @phpstan-import-type Parameters from Statement
  */
-final readonly class FindingKind
+final readonly class FindingType
 {
     /**
      * @param  string  $sentence  in a technician's words that say what to do; see {@see Statement} for its places
