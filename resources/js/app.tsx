@@ -7,7 +7,7 @@ import { offerElsewhere } from './bench/saving/useUnsavedOffer';
 import { AppFrame } from './frame/AppFrame';
 import FetchFailedPage from './frame/FetchFailedPage';
 import { tellOfVisits } from './frame/visits';
-import { willPass } from './lib/api';
+import { willPass } from './server/api';
 import { nonce } from './ui/nonce';
 
 type Page = ComponentType & { layout?: (page: ReactNode) => ReactNode };

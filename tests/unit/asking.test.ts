@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { completed, poolQuestion, question } from '../../resources/js/bench/question';
+import { completed, poolQuestion, question } from '../../resources/js/bench/design/question';
 import type { Evaluation, SetDocument } from '../../resources/js/generated/formats';
-import { oneAtATime } from '../../resources/js/lib/oneAtATime';
+import { oneAtATime } from '../../resources/js/server/oneAtATime';
 
 describe('one question at a time', () => {
     function open<T>() {

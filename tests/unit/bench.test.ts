@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { axisDomain, createAxis } from '../../resources/js/bench/lanes/axis';
-import { createBenchStore } from '../../resources/js/bench/benchStore';
-import * as edits from '../../resources/js/bench/edits';
+import { createBenchStore } from '../../resources/js/bench/design/benchStore';
+import * as edits from '../../resources/js/bench/design/edits';
 import { nearestTo, neighbour, type Choice } from '../../resources/js/bench/lanes/gauges';
 import type { SetDocument } from '../../resources/js/generated/formats';
 

@@ -1,16 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import { anythingSaid, baselineOf, said, tryingOf } from '../../resources/js/bench/baseline/trying';
-import { createBenchStore } from '../../resources/js/bench/benchStore';
+import { createBenchStore } from '../../resources/js/bench/design/benchStore';
 import { keysLabel, pressedKeys } from '../../resources/js/bench/commands/commands';
 import { aimedAt } from '../../resources/js/bench/choosing/solve';
 import { askedOf, usualWish } from '../../resources/js/bench/convert/conversion';
-import * as edits from '../../resources/js/bench/edits';
+import * as edits from '../../resources/js/bench/design/edits';
 import { staysFitting } from '../../resources/js/bench/lanes/axis';
 import { ticksOf } from '../../resources/js/bench/lanes/ticks';
-import { findingFigure } from '../../resources/js/lib/findingFigure';
+import { findingFigure } from '../../resources/js/units/findingFigure';
 import { addTone, strummed } from '../../resources/js/bench/sound/pluck';
 import type { SetDocument } from '../../resources/js/generated/formats';
-import type { PitchLadder } from '../../resources/js/lib/pitch';
+import type { PitchLadder } from '../../resources/js/units/pitch';
 
 const units = { length: 'mm', gauge: 'thou', tension: 'N' } as const;
 const flats = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'];

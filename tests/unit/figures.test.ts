@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SENTENCES } from '../../resources/js/generated/words';
-import { fixed } from '../../resources/js/lib/figures';
-import { filled, sentenceOf } from '../../resources/js/lib/sentences';
-import { fineLength, formatForce, formatGauge, formatLength, formatTension, type Units } from '../../resources/js/lib/units';
+import { fixed } from '../../resources/js/units/figures';
+import { filled, sentenceOf } from '../../resources/js/units/sentences';
+import { fineLength, formatForce, formatGauge, formatLength, formatTension, type Units } from '../../resources/js/units/units';
 import cases from '../fixtures/figures.json';
 
 const READERS: Units[] = [

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { createBenchStore, type BenchStore } from '../../resources/js/bench/benchStore';
-import * as edits from '../../resources/js/bench/edits';
+import { createBenchStore, type BenchStore } from '../../resources/js/bench/design/benchStore';
+import * as edits from '../../resources/js/bench/design/edits';
 import { createSaver, type SavedSet, type Saver } from '../../resources/js/bench/saving/saver';
 import { leftUnsaved } from '../../resources/js/bench/saving/unsaved';
 import type { SetDocument } from '../../resources/js/generated/formats';

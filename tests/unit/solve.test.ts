@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { question } from '../../resources/js/bench/question';
+import { question } from '../../resources/js/bench/design/question';
 import { aimOf, taken, targetOf } from '../../resources/js/bench/choosing/solve';
 import type { RankedSet, SetDocument } from '../../resources/js/generated/formats';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { gaugeInches, gaugeNanometres, sameFamily, sameType, typeKey, typeOf } from '../../resources/js/lib/stringType';
+import { gaugeInches, gaugeNanometres, sameFamily, sameType, typeKey, typeOf } from '../../resources/js/units/stringType';
 
 const plain = { construction: 'plain', material: 'music-wire' } as const;
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { pitchLabel, pitchName, stepped, tuningLabel, type PitchLadder } from '../../resources/js/lib/pitch';
+import { pitchLabel, pitchName, stepped, tuningLabel, type PitchLadder } from '../../resources/js/units/pitch';
 import {
     formatGauge,
     formatShare,
@@ -9,7 +9,7 @@ import {
     parseLength,
     parseTension,
     type Units,
-} from '../../resources/js/lib/units';
+} from '../../resources/js/units/units';
 
 const metric: Units = { length: 'mm', gauge: 'thou', tension: 'N' };
 const imperial: Units = { length: 'in', gauge: 'thou', tension: 'lbf' };

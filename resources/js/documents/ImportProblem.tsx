@@ -1,4 +1,4 @@
-import type { Refused } from '../lib/api';
+import type { Refused } from '../server/api';
 import { Button } from '../ui/Button';
 
 const SHOWN = 8;

@@ -1,5 +1,5 @@
 import { useState, type DragEvent } from 'react';
-import { ask, asRefused, Refused } from '../lib/api';
+import { ask, asRefused, Refused } from '../server/api';
 
 const LARGEST = 2_000_000;
 

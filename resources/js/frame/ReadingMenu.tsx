@@ -1,7 +1,7 @@
 import { Glyph } from '../ui/Glyph';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { rememberUnits, useUnits, type Units } from '../lib/units';
+import { rememberUnits, useUnits, type Units } from '../units/units';
 import { Menu, MenuChoice } from '../ui/Menu';
 
 type Look = 'auto' | 'light' | 'dark';

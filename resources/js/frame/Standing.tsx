@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useEffect } from 'react';
-import { ask } from '../lib/api';
-import { useReach } from '../lib/reach';
+import { ask } from '../server/api';
+import { useReach } from '../server/reach';
 import { Button } from '../ui/Button';
 import { useNotices, type Notice } from '../ui/notices';
 

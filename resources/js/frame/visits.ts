@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
-import { refused } from '../lib/api';
-import { unreached } from '../lib/reach';
+import { refused } from '../server/api';
+import { unreached } from '../server/reach';
 import { tell, untell } from '../ui/notices';
 
 const ABOUT = 'visit';

@@ -3,7 +3,7 @@ import { Tabs } from 'radix-ui';
 import { useEffect, useState, type SyntheticEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
-import { ask, asRefused, Refused } from '../lib/api';
+import { ask, asRefused, Refused } from '../server/api';
 import type { Instrument, Kind } from '../generated/formats';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';

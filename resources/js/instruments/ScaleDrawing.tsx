@@ -1,5 +1,5 @@
 import type { Scale, ShortString } from '../generated/formats';
-import { formatLength, useUnits } from '../lib/units';
+import { formatLength, useUnits } from '../units/units';
 import type { ScaleDraft } from './scale';
 
 interface Props {

@@ -1,4 +1,4 @@
-import { useUnits } from '../lib/units';
+import { useUnits } from '../units/units';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';

@@ -1,5 +1,5 @@
 import type { Instrument, Problem, Scale, ShortString } from '../generated/formats';
-import { lengthFigure, parseLength, type Units } from '../lib/units';
+import { lengthFigure, parseLength, type Units } from '../units/units';
 
 /** A scale as it is being typed: every field as text, so that nothing typed is lost when the way of measuring changes. */
 export interface ScaleDraft {

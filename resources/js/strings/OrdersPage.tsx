@@ -1,7 +1,7 @@
 import type { Order } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { ask } from '../lib/api';
+import { ask } from '../server/api';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { tellFailure, toast } from '../ui/toasts';

@@ -1,8 +1,8 @@
 import type { ListedFamily, Pool, PoolRule, Supplier } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
-import { ask, asRefused, type Refused } from '../lib/api';
-import { familyWords } from '../lib/strings';
+import { ask, asRefused, type Refused } from '../server/api';
+import { familyWords } from '../units/strings';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';

@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { clsx } from 'clsx';
-import { search, type Found } from '../lib/search';
+import { search, type Found } from '../server/search';
 import { fieldClass } from './classes';
 
 interface Props<T> {

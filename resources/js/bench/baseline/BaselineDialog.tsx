@@ -1,17 +1,17 @@
 import { useState } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { Evaluation, SetDocument } from '../../generated/formats';
-import type { PitchLadder } from '../../lib/pitch';
-import { formatLength, parseLength, useUnits } from '../../lib/units';
-import { useAsked } from '../../lib/useAsked';
+import type { PitchLadder } from '../../units/pitch';
+import { formatLength, parseLength, useUnits } from '../../units/units';
+import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { SearchField } from '../../ui/SearchField';
 import { TypedInput } from '../../ui/TypedInput';
-import { useBench } from '../benchStore';
-import { question } from '../question';
+import { useBench } from '../design/benchStore';
+import { question } from '../design/question';
 import { anythingSaid, baselineOf, MOST_SEMITONES, said, tryingOf, type Trying } from './trying';
 import { TryingTable } from './TryingTable';
 

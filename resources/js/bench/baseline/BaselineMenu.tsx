@@ -1,7 +1,7 @@
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
-import { useBench } from '../benchStore';
-import * as edits from '../edits';
+import { useBench } from '../design/benchStore';
+import * as edits from '../design/edits';
 
 /** What the set is measured against: strings that feel right, this set as it stands, or nothing. */
 export function BaselineMenu({ onOpen }: { onOpen: () => void }) {

@@ -1,10 +1,10 @@
 import { clsx } from 'clsx';
 import type { Construction, Evaluation, StringOfSet } from '../../generated/formats';
-import { pitchLabel, pitchName } from '../../lib/pitch';
+import { pitchLabel, pitchName } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { materialsFor } from '../../lib/strings';
-import { gaugeInches, typeOf } from '../../lib/stringType';
-import { formatTension, tensionFigure, useUnits } from '../../lib/units';
+import { materialsFor } from '../../units/strings';
+import { gaugeInches, typeOf } from '../../units/stringType';
+import { formatTension, tensionFigure, useUnits } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';

@@ -1,6 +1,6 @@
 import type { Baseline, Instrument, SetDocument, StringOfSet, Trial, Tuning } from '../../generated/formats';
-import type { PitchLadder } from '../../lib/pitch';
-import { transposed } from '../edits';
+import type { PitchLadder } from '../../units/pitch';
+import { transposed } from '../design/edits';
 
 export type Felt = Trial['felt'][number];
 

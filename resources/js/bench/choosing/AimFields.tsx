@@ -1,6 +1,6 @@
 import type { SetDocument, TargetBand } from '../../generated/formats';
-import { tuningLabel } from '../../lib/pitch';
-import { formatShare, useUnits } from '../../lib/units';
+import { tuningLabel } from '../../units/pitch';
+import { formatShare, useUnits } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';

@@ -1,6 +1,6 @@
 import type { NearestPackaged } from '../../generated/formats';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { formatGauge, useUnits } from '../../lib/units';
+import { formatGauge, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { missPerString } from './solve';
 

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import type { Evaluation, Solution } from '../../generated/formats';
-import { useUnits } from '../../lib/units';
-import { useAsked } from '../../lib/useAsked';
+import { useUnits } from '../../units/units';
+import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';
-import { useBench } from '../benchStore';
+import { useBench } from '../design/benchStore';
 import { inTuning } from '../lanes/gauges';
-import { question } from '../question';
+import { question } from '../design/question';
 import { AimFields } from './AimFields';
 import { PackagedSets } from './PackagedSets';
 import { aimedAt, aimOf, taken, takenPackaged, targetOf } from './solve';

@@ -8,9 +8,9 @@ import type {
     Target,
     TargetBand,
 } from '../../generated/formats';
-import { tensionIn, type Units } from '../../lib/units';
-import type { Edit } from '../edits';
-import { sameType, typeOf } from '../../lib/stringType';
+import { tensionIn, type Units } from '../../units/units';
+import type { Edit } from '../design/edits';
+import { sameType, typeOf } from '../../units/stringType';
 
 /** What one aims at, as it is being chosen; tensions as typed, in the reader's unit. */
 export interface Aim {

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Command as List } from 'cmdk';
 import { useState } from 'react';
-import { search } from '../../lib/search';
+import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { keysLabel, type Command } from './commands';

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
-import { useBench, useBenchActions } from '../benchStore';
-import * as edits from '../edits';
+import { useBench, useBenchActions } from '../design/benchStore';
+import * as edits from '../design/edits';
 import type { ShowPanel } from '../panels';
 import { useHearingOn, type Hear } from '../sound/useHearing';
 import type { Retune } from '../tunings/useRetune';

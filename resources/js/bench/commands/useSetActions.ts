@@ -1,8 +1,8 @@
 import { router } from '@inertiajs/react';
 import { useMemo } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import { toast } from '../../ui/toasts';
-import { useBenchStore } from '../benchStore';
+import { useBenchStore } from '../design/benchStore';
 import { keepAsNew } from '../saving/keepAsNew';
 import type { SavedSet, Saver } from '../saving/saver';
 

@@ -1,8 +1,8 @@
 import type { ConvertedSet, Evaluation } from '../../generated/formats';
-import { pitchLabel } from '../../lib/pitch';
+import { pitchLabel } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { sentenceOf } from '../../lib/sentences';
-import { formatGauge, formatShare, formatTension, tensionFigure, useUnits } from '../../lib/units';
+import { sentenceOf } from '../../units/sentences';
+import { formatGauge, formatShare, formatTension, tensionFigure, useUnits } from '../../units/units';
 import { SeverityMark } from '../../ui/SeverityMark';
 
 /** What the set becomes, string by string beside what it is, with the reasons and what speaks against it. */

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { Instrument, SetDocument } from '../../generated/formats';
-import { pitchLabel, pitchName, tuningLabel } from '../../lib/pitch';
-import type { Found } from '../../lib/search';
+import { pitchLabel, pitchName, tuningLabel } from '../../units/pitch';
+import type { Found } from '../../server/search';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';

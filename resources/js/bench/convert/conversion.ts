@@ -1,6 +1,6 @@
 import type { ConversionAsked, Instrument, Tuning } from '../../generated/formats';
-import { stepped, type PitchLadder } from '../../lib/pitch';
-import { formatLength, parseLength, type Units } from '../../lib/units';
+import { stepped, type PitchLadder } from '../../units/pitch';
+import { formatLength, parseLength, type Units } from '../../units/units';
 
 /** What is to become of the set, as it is being said. */
 export interface Wish {

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
-import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../../lib/units';
+import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../../units/units';
 import { TypedInput } from '../../ui/TypedInput';
-import type { Gauge } from '../edits';
+import type { Gauge } from '../design/edits';
 
 interface Props {
     inches: number;

@@ -1,7 +1,7 @@
 import { useMemo, useRef, type KeyboardEvent } from 'react';
 import type { Change, EvaluatedString, StringOfSet, TargetBand, Zones } from '../../generated/formats';
-import { gaugeInches, sameFamily, typeOf } from '../../lib/stringType';
-import { formatGauge, type Units } from '../../lib/units';
+import { gaugeInches, sameFamily, typeOf } from '../../units/stringType';
+import { formatGauge, type Units } from '../../units/units';
 import type { Axis } from './axis';
 import { nearestTo, type Choice } from './gauges';
 import { StringDrawing } from './StringDrawing';

@@ -3,8 +3,8 @@ import { memo } from 'react';
 import type { StringOfSet } from '../../generated/formats';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuCheck, MenuChoice, MenuItem, MenuLine } from '../../ui/Menu';
-import { useBenchActions } from '../benchStore';
-import * as edits from '../edits';
+import { useBenchActions } from '../design/benchStore';
+import * as edits from '../design/edits';
 import type { Hear } from '../sound/useHearing';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { Glyph } from '../../ui/Glyph';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import { pitchLabel, pitchName } from '../../lib/pitch';
+import { pitchLabel, pitchName } from '../../units/pitch';
 import { TypedInput } from '../../ui/TypedInput';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Construction, EvaluatedString } from '../../generated/formats';
-import { toneOf } from '../../lib/strings';
+import { toneOf } from '../../units/strings';
 
 interface Props {
     string: Pick<EvaluatedString, 'construction' | 'material' | 'outer_diameter_mm' | 'core_diameter_mm'>;

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { parseTension, useUnits } from '../../lib/units';
+import { parseTension, useUnits } from '../../units/units';
 import { TypedInput } from '../../ui/TypedInput';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Zones } from '../../generated/formats';
-import type { Units } from '../../lib/units';
+import type { Units } from '../../units/units';
 import type { Axis } from './axis';
 import { ZoneRect, ZONES, zoneSpan, type Zone } from './zones';
 

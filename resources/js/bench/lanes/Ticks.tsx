@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import type { Units } from '../../lib/units';
+import type { Units } from '../../units/units';
 import type { Axis } from './axis';
 import type { Choice } from './gauges';
 import { ticksOf } from './ticks';

@@ -1,6 +1,6 @@
 import { ticks } from 'd3-array';
 import type { Evaluation } from '../../generated/formats';
-import { tensionIn, type Units } from '../../lib/units';
+import { tensionIn, type Units } from '../../units/units';
 
 /** The one tension axis that all lanes share: from newtons to pixels, with the values of its rule in the reader's unit. */
 export interface Axis {

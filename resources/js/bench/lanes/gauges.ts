@@ -1,5 +1,5 @@
 import type { Construction, PoolGauge, StringOfSet } from '../../generated/formats';
-import { gaugeNanometres, sameFamily, sameType, typeOf } from '../../lib/stringType';
+import { gaugeNanometres, sameFamily, sameType, typeOf } from '../../units/stringType';
 
 /** A gauge one could choose for a string, and how it would pull there. */
 export interface Choice extends PoolGauge {

@@ -1,5 +1,5 @@
-import { typeKey, typeOf } from '../../lib/stringType';
-import { formatGauge, type Units } from '../../lib/units';
+import { typeKey, typeOf } from '../../units/stringType';
+import { formatGauge, type Units } from '../../units/units';
 import type { Axis } from './axis';
 import type { Choice } from './gauges';
 

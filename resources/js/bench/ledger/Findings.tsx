@@ -1,11 +1,11 @@
 import { useId, useState } from 'react';
 import type { Finding } from '../../generated/formats';
-import { useUnits } from '../../lib/units';
-import { useBench } from '../benchStore';
+import { useUnits } from '../../units/units';
+import { useBench } from '../design/benchStore';
 import { focusLane } from '../lanes/focusLane';
-import { findingFigure } from '../../lib/findingFigure';
-import { REMEDIES } from '../../lib/findings';
-import { sentenceOf } from '../../lib/sentences';
+import { findingFigure } from '../../units/findingFigure';
+import { REMEDIES } from '../../units/findings';
+import { sentenceOf } from '../../units/sentences';
 import { SeverityMark } from '../../ui/SeverityMark';
 
 const SHOWN = 5;

@@ -1,8 +1,8 @@
-import type { Refused } from '../../lib/api';
+import type { Refused } from '../../server/api';
 import type { Evaluation } from '../../generated/formats';
-import { formatShare, formatTension, useUnits } from '../../lib/units';
-import { useBench, useBenchActions } from '../benchStore';
-import * as edits from '../edits';
+import { formatShare, formatTension, useUnits } from '../../units/units';
+import { useBench, useBenchActions } from '../design/benchStore';
+import * as edits from '../design/edits';
 import { Findings } from './Findings';
 import { inTuning } from '../lanes/gauges';
 

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';

@@ -1,4 +1,4 @@
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { SetDocument } from '../../generated/formats';
 
 /** The longest name leaves no room for what is added to it. */

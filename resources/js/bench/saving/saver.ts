@@ -1,7 +1,7 @@
 import { createStore, type StoreApi } from 'zustand';
-import { ask, Refused } from '../../lib/api';
+import { ask, Refused } from '../../server/api';
 import type { SetDocument } from '../../generated/formats';
-import type { BenchStore } from '../benchStore';
+import type { BenchStore } from '../design/benchStore';
 import { forgetUnsaved, keepUnsaved } from './unsaved';
 
 export type SaveState =

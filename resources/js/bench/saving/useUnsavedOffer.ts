@@ -1,10 +1,10 @@
 import { hashKey } from '@tanstack/react-query';
 import { router } from '@inertiajs/react';
 import { useEffect } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import { tell, untell } from '../../ui/notices';
 import { tellFailure, toast } from '../../ui/toasts';
-import { useBenchActions } from '../benchStore';
+import { useBenchActions } from '../design/benchStore';
 import { keepAsNew } from './keepAsNew';
 import type { SavedSet } from './saver';
 import { forgetUnsaved, leftUnsaved, type Unsaved } from './unsaved';

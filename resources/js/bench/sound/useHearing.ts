@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useRef } from 'react';
 import { create } from 'zustand';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { Sound } from '../../generated/formats';
 import { toast } from '../../ui/toasts';
-import { useBenchStore } from '../benchStore';
+import { useBenchStore } from '../design/benchStore';
 import { inTuning } from '../lanes/gauges';
-import { question } from '../question';
+import { question } from '../design/question';
 import { strummed } from './pluck';
 
 const KEPT = 'lira.hearing';

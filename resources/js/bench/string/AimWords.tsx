@@ -1,5 +1,5 @@
 import type { TargetBand } from '../../generated/formats';
-import { formatShare, formatTension, tensionFigure, type Units } from '../../lib/units';
+import { formatShare, formatTension, tensionFigure, type Units } from '../../units/units';
 
 /** What a string should pull: the tension and its band, and what each answer about the style added. */
 export function AimWords({ aim, units }: { aim: TargetBand; units: Units }) {

@@ -1,15 +1,15 @@
 import { memo, useState } from 'react';
 import type { StringOfSet } from '../../generated/formats';
 import { STRING_ENDS } from '../../generated/words';
-import { lengthFigure, parseLength, useUnits } from '../../lib/units';
+import { lengthFigure, parseLength, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';
-import { useBenchActions } from '../benchStore';
-import * as edits from '../edits';
-import { useCheckedEdit } from '../useCheckedEdit';
+import { useBenchActions } from '../design/benchStore';
+import * as edits from '../design/edits';
+import { useCheckedEdit } from '../design/useCheckedEdit';
 
 interface Props {
     position: number;

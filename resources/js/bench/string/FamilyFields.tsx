@@ -1,13 +1,13 @@
 import { memo, useState } from 'react';
 import type { Construction, Material, StringOfSet } from '../../generated/formats';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
-import { materialsFor } from '../../lib/strings';
+import { materialsFor } from '../../units/strings';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
-import * as edits from '../edits';
-import type { Edit } from '../edits';
+import * as edits from '../design/edits';
+import type { Edit } from '../design/edits';
 import { allowed } from '../lanes/gauges';
-import { useCheckedEdit } from '../useCheckedEdit';
+import { useCheckedEdit } from '../design/useCheckedEdit';
 
 interface Props {
     position: number;

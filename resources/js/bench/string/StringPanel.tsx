@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import type { EvaluatedString, Evaluation, StringAtPitch } from '../../generated/formats';
-import { pitchLabel } from '../../lib/pitch';
+import { pitchLabel } from '../../units/pitch';
 import { MATERIALS } from '../../generated/words';
-import { gaugeInches, typeOf } from '../../lib/stringType';
+import { gaugeInches, typeOf } from '../../units/stringType';
 import {
     formatGauge,
     formatLength,
@@ -13,12 +13,12 @@ import {
     tensionIn,
     useUnits,
     type Units,
-} from '../../lib/units';
+} from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
-import { useBench } from '../benchStore';
-import * as edits from '../edits';
-import { useCheckedEdit } from '../useCheckedEdit';
+import { useBench } from '../design/benchStore';
+import * as edits from '../design/edits';
+import { useCheckedEdit } from '../design/useCheckedEdit';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { allowed, choicesFor, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';

@@ -1,9 +1,9 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { Kind } from '../../generated/formats';
-import { pitchLabel, tuningLabel } from '../../lib/pitch';
+import { pitchLabel, tuningLabel } from '../../units/pitch';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { tellFailure, toast } from '../../ui/toasts';

@@ -1,6 +1,6 @@
 import { Dialog } from '../../ui/Dialog';
-import { useBench } from '../benchStore';
-import * as edits from '../edits';
+import { useBench } from '../design/benchStore';
+import * as edits from '../design/edits';
 import { TuningChoice } from './TuningChoice';
 
 /** The tuning picker: by name, by family, or by typing the notes. */

@@ -1,16 +1,16 @@
 import { clsx } from 'clsx';
 import { memo, useState } from 'react';
-import type { Refused } from '../../lib/api';
-import { tuningLabel } from '../../lib/pitch';
+import type { Refused } from '../../server/api';
+import { tuningLabel } from '../../units/pitch';
 import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
 import type { ShowPanel } from '../panels';
 import { TypedInput } from '../../ui/TypedInput';
-import { useBench, useBenchActions } from '../benchStore';
-import * as edits from '../edits';
-import type { Edit } from '../edits';
-import { useCheckedEdit } from '../useCheckedEdit';
+import { useBench, useBenchActions } from '../design/benchStore';
+import * as edits from '../design/edits';
+import type { Edit } from '../design/edits';
+import { useCheckedEdit } from '../design/useCheckedEdit';
 import type { Retune } from './useRetune';
 
 interface Props {

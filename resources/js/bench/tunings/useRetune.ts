@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import type { PitchLadder } from '../../lib/pitch';
+import type { PitchLadder } from '../../units/pitch';
 import { toast } from '../../ui/toasts';
-import { useBenchStore } from '../benchStore';
-import * as edits from '../edits';
+import { useBenchStore } from '../design/benchStore';
+import * as edits from '../design/edits';
 
 export interface Retune {
     all: (semitones: number) => void;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { SetDocument } from '../../generated/formats';
 import { Button } from '../../ui/Button';
 import { buttonClass, fieldClass } from '../../ui/classes';
@@ -7,7 +7,7 @@ import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { toast } from '../../ui/toasts';
 import type { Version } from '../BenchPage';
-import { useBench } from '../benchStore';
+import { useBench } from '../design/benchStore';
 import type { SavedSet, Saver } from '../saving/saver';
 
 interface ChangedThing {

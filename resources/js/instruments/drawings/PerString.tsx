@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { DrawnFit } from '../../generated/formats';
-import { useWidth } from '../../lib/useWidth';
+import { useWidth } from '../../ui/useWidth';
 
 const NARROWEST = 84;
 const WIDEST = 168;

@@ -1,6 +1,6 @@
 import type { DrawnFit } from '../../generated/formats';
-import { toneOf } from '../../lib/strings';
-import { useWidth } from '../../lib/useWidth';
+import { toneOf } from '../../units/strings';
+import { useWidth } from '../../ui/useWidth';
 import { withRoom } from '../room';
 import { FlagSign } from './FlagSign';
 import { flagsOf, path, placedFlags, planBox, viewOf, type Flag, type View } from './geometry';

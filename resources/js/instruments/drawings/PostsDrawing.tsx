@@ -1,6 +1,6 @@
 import type { DrawnFit } from '../../generated/formats';
-import { toneOf } from '../../lib/strings';
-import { formatLength, useUnits } from '../../lib/units';
+import { toneOf } from '../../units/strings';
+import { formatLength, useUnits } from '../../units/units';
 import { FlagSign } from './FlagSign';
 import { PerString } from './PerString';
 import { flagsAt, flagsOf } from './geometry';

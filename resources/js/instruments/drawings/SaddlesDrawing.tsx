@@ -1,5 +1,5 @@
 import type { DrawnFit } from '../../generated/formats';
-import { fineLength, useUnits, type Units } from '../../lib/units';
+import { fineLength, useUnits, type Units } from '../../units/units';
 import { FlagSign } from './FlagSign';
 import { flagsAt, flagsOf } from './geometry';
 

@@ -1,5 +1,5 @@
 import type { DrawnFit, Point } from '../../generated/formats';
-import { toneOf } from '../../lib/strings';
+import { toneOf } from '../../units/strings';
 import { FlagSign } from './FlagSign';
 import { boxAround, flagsAt, flagsOf, path, viewOf, type View } from './geometry';
 

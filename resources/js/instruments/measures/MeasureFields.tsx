@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { StringTree } from '../../generated/formats';
-import { formatLength, useUnits, type Units } from '../../lib/units';
+import { formatLength, useUnits, type Units } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { StringTree } from '../../generated/formats';
-import { lengthFigure, parseLength, useUnits } from '../../lib/units';
+import { lengthFigure, parseLength, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Glyph } from '../../ui/Glyph';

@@ -10,7 +10,7 @@ import {
     TRUSS_RODS,
 } from '../../generated/words';
 import { figureAsRead, resolutionMm } from './resolution';
-import { parseLength, parseTension, tensionIn, type Units } from '../../lib/units';
+import { parseLength, parseTension, tensionIn, type Units } from '../../units/units';
 
 /** What an instrument of a kind usually has, as the server says. */
 export interface Usual {

@@ -1,4 +1,4 @@
-import { lengthFigure, MM_PER_INCH, type Units } from '../../lib/units';
+import { lengthFigure, MM_PER_INCH, type Units } from '../../units/units';
 
 /** How finely a typed length was read, in millimetres: its last digit, or the division of its fraction. */
 export function resolutionMm(typed: string, units: Units): number | null {

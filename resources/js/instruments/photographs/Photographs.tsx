@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { ask, upload } from '../../lib/api';
+import { ask, upload } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { TypedInput } from '../../ui/TypedInput';

@@ -1,9 +1,9 @@
 import { useId, useState, type PointerEvent } from 'react';
 import type { Bound, ReachFamily, StringReach } from '../../generated/formats';
-import { pitchLabel } from '../../lib/pitch';
-import { sameFamily } from '../../lib/stringType';
-import { formatGauge, gaugeUnit, useUnits, type Units } from '../../lib/units';
-import { useWidth } from '../../lib/useWidth';
+import { pitchLabel } from '../../units/pitch';
+import { sameFamily } from '../../units/stringType';
+import { formatGauge, gaugeUnit, useUnits, type Units } from '../../units/units';
+import { useWidth } from '../../ui/useWidth';
 import { apart, withRoom } from '../room';
 import { BOUNDS, labelled, ORDER, pitchRange, runs } from './chart';
 

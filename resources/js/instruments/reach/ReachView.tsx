@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../generated/formats';
-import { pitchLabel } from '../../lib/pitch';
+import { pitchLabel } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { familyWords } from '../../lib/strings';
-import { familyKey } from '../../lib/stringType';
-import { formatGauge, useUnits, type Units } from '../../lib/units';
-import { useAsked } from '../../lib/useAsked';
+import { familyWords } from '../../units/strings';
+import { familyKey } from '../../units/stringType';
+import { formatGauge, useUnits, type Units } from '../../units/units';
+import { useAsked } from '../../server/useAsked';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { BOUNDS } from './chart';

@@ -1,9 +1,9 @@
 import { clsx } from 'clsx';
-import { findingFigure } from '../../lib/findingFigure';
-import { REMEDIES } from '../../lib/findings';
-import { sentenceOf } from '../../lib/sentences';
+import { findingFigure } from '../../units/findingFigure';
+import { REMEDIES } from '../../units/findings';
+import { sentenceOf } from '../../units/sentences';
 import type { DrawnFit } from '../../generated/formats';
-import { useUnits } from '../../lib/units';
+import { useUnits } from '../../units/units';
 import { SeverityMark } from '../../ui/SeverityMark';
 
 interface Props {

@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import type { DrawnFit } from '../../generated/formats';
 import { FIT_ASPECTS } from '../../generated/words';
-import { useAsked } from '../../lib/useAsked';
-import { formatShare, tensionIn, useUnits, type Units } from '../../lib/units';
+import { useAsked } from '../../server/useAsked';
+import { formatShare, tensionIn, useUnits, type Units } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { NutDrawing } from '../drawings/NutDrawing';
 import { PlanDrawing } from '../drawings/PlanDrawing';

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import type { Instrument, SetDocument } from '../../generated/formats';
 
 /** A set that can be tried on, by its name. */

@@ -1,6 +1,6 @@
 import type { Sheet } from '../../generated/views';
 import type { Construction, Material } from '../../generated/formats';
-import { toneOf } from '../../lib/strings';
+import { toneOf } from '../../units/strings';
 
 const SIZE = 190;
 const DRAWN = 150;

@@ -1,11 +1,11 @@
 import type { Sheet } from '../../generated/views';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { ask } from '../../lib/api';
-import { pitchLabel } from '../../lib/pitch';
-import { familyWords } from '../../lib/strings';
-import { gaugeInches } from '../../lib/stringType';
-import { formatGauge, formatLength, lengthFigure, parseLength, useUnits } from '../../lib/units';
+import { ask } from '../../server/api';
+import { pitchLabel } from '../../units/pitch';
+import { familyWords } from '../../units/strings';
+import { gaugeInches } from '../../units/stringType';
+import { formatGauge, formatLength, lengthFigure, parseLength, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';

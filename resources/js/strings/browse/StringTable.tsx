@@ -3,8 +3,8 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { clsx } from 'clsx';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
-import { gaugeInches } from '../../lib/stringType';
-import { formatGauge, useUnits } from '../../lib/units';
+import { gaugeInches } from '../../units/stringType';
+import { formatGauge, useUnits } from '../../units/units';
 import { price } from '../supply';
 import { useListed } from './useListed';
 

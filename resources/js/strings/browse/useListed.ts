@@ -1,6 +1,6 @@
 import type { Listed } from '../../generated/views';
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 
 export const PAGE = 200;
 

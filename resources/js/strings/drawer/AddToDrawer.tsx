@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
-import { ask } from '../../lib/api';
+import { ask } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';

@@ -1,7 +1,7 @@
 import type { Lot, Movement } from '../../generated/views';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
-import { ask, asRefused, type Refused } from '../../lib/api';
+import { ask, asRefused, type Refused } from '../../server/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';

@@ -1,6 +1,6 @@
 import type { ImportPreview, ImportProgress, Mapping, Supplier } from '../../generated/views';
 import { useEffect, useRef, useState } from 'react';
-import { ask, upload } from '../../lib/api';
+import { ask, upload } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';

@@ -1,7 +1,7 @@
 import type { Supplier } from '../../generated/views';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask, Refused } from '../../lib/api';
+import { ask, Refused } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';

@@ -1,6 +1,6 @@
 import type { Supplier } from '../../generated/views';
 import { useState, type SyntheticEvent } from 'react';
-import { ask, asRefused, type Refused } from '../../lib/api';
+import { ask, asRefused, type Refused } from '../../server/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';

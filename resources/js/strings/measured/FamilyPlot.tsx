@@ -1,6 +1,6 @@
 import type { SampleFamily } from '../../generated/views';
-import { gaugeInches } from '../../lib/stringType';
-import { formatGauge, useUnits } from '../../lib/units';
+import { gaugeInches } from '../../units/stringType';
+import { formatGauge, useUnits } from '../../units/units';
 
 const WIDTH = 420;
 const HEIGHT = 150;

@@ -1,10 +1,10 @@
 import type { Plan } from '../../generated/views';
 import { useState } from 'react';
-import { ask } from '../../lib/api';
-import { familyWords } from '../../lib/strings';
-import { gaugeInches, typeKey } from '../../lib/stringType';
-import { formatGauge, useUnits } from '../../lib/units';
-import { useAsked } from '../../lib/useAsked';
+import { ask } from '../../server/api';
+import { familyWords } from '../../units/strings';
+import { gaugeInches, typeKey } from '../../units/stringType';
+import { formatGauge, useUnits } from '../../units/units';
+import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';

@@ -1,6 +1,6 @@
-import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../generated/formats';
-import { stepped, type PitchLadder } from '../lib/pitch';
-import { materialsFor } from '../lib/strings';
+import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../../generated/formats';
+import { stepped, type PitchLadder } from '../../units/pitch';
+import { materialsFor } from '../../units/strings';
 
 /** Changes to a set document. Each gives a new document and leaves the old one as it was, so that undo is free. */
 export type Edit = (document: SetDocument) => SetDocument;

@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import type { SetDocument } from '../generated/formats';
+import type { SetDocument } from '../../generated/formats';
 import type { Edit } from './edits';
 import type { Joined } from './question';
 

@@ -1,5 +1,5 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
-import type { Evaluation, SetDocument } from '../generated/formats';
+import type { Evaluation, SetDocument } from '../../generated/formats';
 
 /** What the server joins to a design: its instrument, and the gauges it is chosen from; none for what is usually sold. */
 export interface Joined {

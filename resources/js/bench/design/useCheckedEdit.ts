@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
-import { ask, Refused } from '../lib/api';
-import type { Evaluation, SetDocument } from '../generated/formats';
+import { ask, Refused } from '../../server/api';
+import type { Evaluation, SetDocument } from '../../generated/formats';
 import { useBenchStore } from './benchStore';
 import type { Edit } from './edits';
 import { question, type Joined } from './question';

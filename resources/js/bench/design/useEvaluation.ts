@@ -1,9 +1,9 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { ask, Refused, willPass } from '../lib/api';
-import { tell, untell } from '../ui/notices';
-import type { Evaluation, SetDocument } from '../generated/formats';
-import { oneAtATime } from '../lib/oneAtATime';
+import { ask, Refused, willPass } from '../../server/api';
+import { tell, untell } from '../../ui/notices';
+import type { Evaluation, SetDocument } from '../../generated/formats';
+import { oneAtATime } from '../../server/oneAtATime';
 import { useBenchStore } from './benchStore';
 import { completed, poolQuestion, question, type Joined } from './question';
 
