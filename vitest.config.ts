@@ -1,3 +1,3 @@
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ test: { include: ['tests/unit/**/*.test.ts'], environment: 'node' } });
+export default defineConfig({ test: { include: ['tests/unit/**/*.test.{ts,tsx}'], environment: 'node' } });

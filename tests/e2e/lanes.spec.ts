@@ -1,6 +1,6 @@
 import { expect, expectAccessible, lane, mark, openOwnSet, pitch, saved, tension, test, total } from './lira';
 
-test('a tension is typed in any unit and the nearest gauge of the make is taken', async ({ page }) => {
+test('a tension is typed in any unit and the nearest gauge of its kind is taken', async ({ page }) => {
     await openOwnSet(page, 'Typed tensions');
     await tension(page, 4).fill('19.2 lbf');
     await tension(page, 4).press('Enter');
@@ -14,7 +14,7 @@ test('a tension is typed in any unit and the nearest gauge of the make is taken'
     await expect(lane(page, 1).getByRole('alert')).toContainText('“much” is not a tension');
     await tension(page, 1).fill('900 N');
     await tension(page, 1).press('Enter');
-    await expect(lane(page, 1).getByRole('alert')).toContainText('Nothing of this make pulls that');
+    await expect(lane(page, 1).getByRole('alert')).toContainText('Nothing of this kind pulls that');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(tension(page, 1)).toHaveValue('62 N');
 });

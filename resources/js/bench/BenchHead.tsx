@@ -59,7 +59,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         maxLength={200}
                         onTake={(typed) => typed !== '' && edit(edits.rename(typed))}
                         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-                        className="-mx-1 w-full truncate rounded-[2px] border-b border-transparent bg-transparent px-1 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%] hover:border-rule-strong focus:border-accent"
+                        className="-mx-1 w-full truncate rounded-mark border-b border-transparent bg-transparent px-1 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%] hover:border-rule-strong focus:border-accent"
                     />
                 </h1>
                 <div className="flex items-center gap-1">
@@ -136,7 +136,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
             <p className="mt-0.5 flex flex-wrap items-center gap-x-1.5 text-ink-soft">
                 <Link
                     href={`/instruments/${set.instrumentId}`}
-                    className="inline-block min-h-[24px] font-semibold text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
+                    className="inline-block min-h-target font-semibold text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
                 >
                     {instrument.name}
                 </Link>

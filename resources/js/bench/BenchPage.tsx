@@ -127,6 +127,12 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
 
     const zones = useMemo(() => shownZones(evaluation, axis), [evaluation, axis]);
 
+    const gauges = evaluation.pool ?? NO_POOL;
+    const ground = useMemo(
+        () => ({ axis, zones: evaluation.zones, thicknessScale, pool: gauges, ladder: pitches }),
+        [axis, evaluation.zones, thicknessScale, gauges, pitches],
+    );
+
     const count = document.strings.length;
     const move = useCallback(
         (from: number, direction: -1 | 1) => {
@@ -164,16 +170,12 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
                             key={string.position}
                             position={string.position}
                             evaluated={string}
-                            pool={evaluation.pool ?? NO_POOL}
-                            zones={evaluation.zones}
                             target={evaluation.targets?.[string.position - 1]}
                             finding={evaluation.findings.find(
                                 ({ position, severity }) => position === string.position && severity !== 'note',
                             )}
                             refused={refused}
-                            axis={axis}
-                            thicknessScale={thicknessScale}
-                            ladder={pitches}
+                            ground={ground}
                             onMove={move}
                             onHear={hear}
                         />

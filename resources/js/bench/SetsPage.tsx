@@ -1,3 +1,5 @@
+import { PageTitle } from '../ui/PageTitle';
+import { useAct } from '../server/useAct';
 import { Glyph } from '../ui/Glyph';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
@@ -70,7 +72,7 @@ export default function SetsPage({ sets, instruments }: Props) {
             <Head title="Sets" />
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
-                    <h1 className="mr-auto text-[1.75rem] font-bold tracking-tight [font-stretch:105%]">Sets</h1>
+                    <PageTitle className="mr-auto">Sets</PageTitle>
                     <input
                         type="search"
                         aria-label="Find a set"
@@ -175,16 +177,12 @@ function StartDialog({
 }) {
     const [instrument, setInstrument] = useState(String(instruments[0]?.id ?? ''));
     const [name, setName] = useState('');
-    const [error, setError] = useState<string | undefined>();
-    const start = async () => {
-        setError(undefined);
-        try {
+    const { act, problem } = useAct();
+    const start = () =>
+        act(async () => {
             const { id } = await ask<{ id: number }>('/sets', { method: 'POST', body: { instrument: Number(instrument), name } });
             router.visit(`/bench/${id}`);
-        } catch (problem) {
-            setError(problem instanceof Error ? problem.message : 'That did not work. Try again.');
-        }
-    };
+        });
     return (
         <Dialog
             open={open}
@@ -205,10 +203,10 @@ function StartDialog({
                     className="grid gap-3"
                     onSubmit={(event) => {
                         event.preventDefault();
-                        void start();
+                        start();
                     }}
                 >
-                    <Field label="Instrument" error={error}>
+                    <Field label="Instrument" error={problem}>
                         <Select
                             value={instrument}
                             onChange={setInstrument}

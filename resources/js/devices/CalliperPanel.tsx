@@ -57,7 +57,7 @@ export function CalliperPanel({ onClose }: Props) {
                 </Field>
                 <Field label="Held, mm">
                     <input
-                        className="h-9 w-full rounded-[3px] border border-rule-strong bg-sheet px-2.5"
+                        className="h-9 w-full rounded-field border border-rule-strong bg-sheet px-2.5"
                         inputMode="decimal"
                         autoComplete="off"
                         value={opened}

@@ -26,7 +26,7 @@ export function useImport({ address, what, onDone }: Options) {
             }
             onDone(await ask<{ id: number }>(address, { method: 'POST', body: await file.text() }), file);
         } catch (error) {
-            setProblem(asRefused(error, 'It could not be read.'));
+            setProblem(asRefused(error));
         }
     };
     return {

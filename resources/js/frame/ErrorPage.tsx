@@ -1,3 +1,4 @@
+import { PageTitle } from '../ui/PageTitle';
 import { Head, Link, router } from '@inertiajs/react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
@@ -8,7 +9,7 @@ export default function ErrorPage({ status, message }: { status: number; message
     return (
         <div className="mx-auto w-full max-w-xl flex-1 px-6 pt-20">
             <Head title={title} />
-            <h1 className="text-[1.75rem] font-bold">{title}</h1>
+            <PageTitle>{title}</PageTitle>
             <p className="mt-2 text-ink-soft">{message}</p>
             <p className="mt-6 flex gap-2">
                 {status >= 500 && (

@@ -1,3 +1,4 @@
+import { PageTitle } from '../ui/PageTitle';
 import { Head } from '@inertiajs/react';
 import { Button } from '../ui/Button';
 
@@ -6,7 +7,7 @@ export default function FetchFailedPage() {
     return (
         <div role="alert" className="mx-auto w-full max-w-xl flex-1 px-6 pt-20">
             <Head title="Not fetched" />
-            <h1 className="text-[1.75rem] font-bold">This page could not be fetched</h1>
+            <PageTitle>This page could not be fetched</PageTitle>
             <p className="mt-2 text-ink-soft">
                 Lira’s server did not give it. It may not answer just now, or have been updated since this window was opened.
                 Nothing is lost: try again in a moment.

@@ -32,7 +32,7 @@ export function ReadingMenu() {
             trigger={
                 <button
                     type="button"
-                    className="inline-flex items-center gap-1 rounded-[3px] px-2 py-1.5 whitespace-nowrap text-ink-soft hover:bg-rule/50 hover:text-ink"
+                    className="inline-flex items-center gap-1 rounded-field px-2 py-1.5 whitespace-nowrap text-ink-soft hover:bg-rule/50 hover:text-ink"
                 >
                     <span className="sr-only">Units: </span>
                     {units.length} · {units.gauge === 'thou' ? 'thou' : 'gauge mm'} · {units.tension} <Glyph sign="down" />

@@ -1,3 +1,5 @@
+import { PageTitle, TitleLine } from '../ui/PageTitle';
+import { TabList } from '../ui/Tabs';
 import { Head, Link, router } from '@inertiajs/react';
 import { Tabs } from 'radix-ui';
 import { useEffect, useState, type SyntheticEvent } from 'react';
@@ -98,7 +100,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
             return kept.id;
         } catch (error) {
             show('measure');
-            setRefused(asRefused(error, 'It was not saved.'));
+            setRefused(asRefused(error));
             setBusy(false);
             return null;
         }
@@ -124,27 +126,15 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                 onValueChange={(value) => show(value as View)}
                 className="mx-auto flex w-full max-w-[86rem] flex-1 flex-col"
             >
-                <div className="flex flex-wrap items-end gap-x-6 gap-y-2 border-b border-ink">
-                    <h1 className="pb-1.5 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%]">
-                        {instrument?.document.name ?? 'New instrument'}
-                    </h1>
-                    <Tabs.List aria-label="What to do with it" className="-mb-px flex">
-                        {Object.entries(VIEWS).map(([value, name]) => (
-                            <Tabs.Trigger
-                                key={value}
-                                value={value}
-                                className="min-h-10 border-b-[3px] border-transparent px-3 text-ink-soft hover:text-ink data-[state=active]:border-accent data-[state=active]:font-semibold data-[state=active]:text-ink"
-                            >
-                                {name}
-                            </Tabs.Trigger>
-                        ))}
-                    </Tabs.List>
+                <TitleLine>
+                    <PageTitle className="pb-1.5">{instrument?.document.name ?? 'New instrument'}</PageTitle>
+                    <TabList label="What to do with it" views={VIEWS} />
                     {view === 'measure' && (
                         <Button look="quiet" className="mb-1 ml-auto" aria-pressed={devices} onClick={() => setDevices(!devices)}>
                             Calliper and ruler
                         </Button>
                     )}
-                </div>
+                </TitleLine>
                 {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
                 <Tabs.Content
                     value="measure"
@@ -223,7 +213,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                             <Field label="Notes" error={at('/notes')}>
                                 <textarea
                                     rows={4}
-                                    className="w-full max-w-3xl rounded-[3px] border border-rule-strong bg-sheet px-2.5 py-2 hover:border-ink"
+                                    className="w-full max-w-3xl rounded-field border border-rule-strong bg-sheet px-2.5 py-2 hover:border-ink"
                                     maxLength={20_000}
                                     value={draft.measures.notes ?? ''}
                                     onChange={(event) => draft.setMeasures({ ...draft.measures, notes: event.target.value })}

@@ -1,3 +1,4 @@
+import { PageTitle } from '../ui/PageTitle';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
@@ -42,9 +43,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
             <Head title="Instruments" />
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
-                    <h1 className="mr-auto text-[1.75rem] font-bold tracking-tight [font-stretch:105%]">
-                        {away ? 'Instruments put away' : 'Instruments'}
-                    </h1>
+                    <PageTitle className="mr-auto">{away ? 'Instruments put away' : 'Instruments'}</PageTitle>
                     <input
                         type="search"
                         aria-label="Find an instrument"
@@ -142,14 +141,14 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                 )}
                 {away ? (
                     <p className="mt-4">
-                        <Link href="/instruments" className="inline-block min-h-[24px] text-accent underline">
+                        <Link href="/instruments" className="inline-block min-h-target text-accent underline">
                             Back to the instruments in use
                         </Link>
                     </p>
                 ) : (
                     putAway > 0 && (
                         <p className="mt-4">
-                            <Link href="/instruments?away=1" className="inline-block min-h-[24px] text-accent underline">
+                            <Link href="/instruments?away=1" className="inline-block min-h-target text-accent underline">
                                 {putAway} put away
                             </Link>
                         </p>

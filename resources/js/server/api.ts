@@ -92,11 +92,14 @@ async function answered<T>(
     return (text === '' ? undefined : JSON.parse(text)) as T;
 }
 
+/** Why something did not work, in a sentence. */
+export function failureWords(error: unknown): string {
+    return error instanceof Error ? error.message : 'That did not work. Try again.';
+}
+
 /** Why something failed, as a refusal: its own, or one sentence at a place. */
-export function asRefused(error: unknown, otherwise: string, path = ''): Refused {
-    return error instanceof Refused
-        ? error
-        : new Refused(0, [{ path, message: error instanceof Error ? error.message : otherwise }]);
+export function asRefused(error: unknown, path = ''): Refused {
+    return error instanceof Refused ? error : new Refused(0, [{ path, message: failureWords(error) }]);
 }
 
 /** The refusal in an answer; in words of its own where the answer has none. */

@@ -1,8 +1,9 @@
+import { useAct } from '../server/useAct';
 import type { Sample, SampleFamily } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type KeyboardEvent, type SyntheticEvent } from 'react';
 import { ScalePanel } from '../devices/ScalePanel';
-import { ask, Refused } from '../server/api';
+import { ask } from '../server/api';
 import type { Construction, Kind, Material } from '../generated/formats';
 import { CONSTRUCTIONS, MATERIALS } from '../generated/words';
 import { familyWords, materialsFor } from '../units/strings';
@@ -132,7 +133,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
     const [gauge, setGauge] = useState('');
     const [draft, setDraft] = useState<SampleDraft>(EMPTY);
     const [note, setNote] = useState('');
-    const [problem, setProblem] = useState<string | null>(null);
+    const { act, problem } = useAct();
     const typed = parseGauge(gauge, units);
     const readings = readingsOf(draft);
     const body =
@@ -145,22 +146,18 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
         setConstruction(chosen);
         setMaterial(materials.includes(material) ? material : (materials[0] ?? material));
     };
-    const keep = async (event: SyntheticEvent) => {
+    const keep = (event: SyntheticEvent) => {
         event.preventDefault();
-        if (body === null) {
-            setProblem('Give the gauge and every reading as a figure, such as 6.80 g.');
-            return;
-        }
-        try {
+        act(async () => {
+            if (body === null) {
+                throw new Error('Give the gauge and every reading as a figure, such as 6.80 g.');
+            }
             await ask('/strings/samples', { method: 'POST', body });
-            setProblem(null);
             setDraft({ ...EMPTY, method: draft.method });
             setGauge('');
             setNote('');
             onKept();
-        } catch (failed) {
-            setProblem(failed instanceof Refused || failed instanceof Error ? failed.message : 'It was not kept. Try again.');
-        }
+        });
     };
     // A scale that types ends each reading with Enter: on to the next field.
     const onEnter = (event: KeyboardEvent<HTMLFormElement>) => {
@@ -186,7 +183,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
     return (
         <form
             aria-label="Measure a string"
-            onSubmit={(event) => void keep(event)}
+            onSubmit={(event) => keep(event)}
             onKeyDown={onEnter}
             className="grid content-start gap-3"
         >
@@ -260,7 +257,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
                     </>
                 )}
             </p>
-            {problem !== null && (
+            {problem !== undefined && (
                 <p role="alert" className="text-stop">
                     {problem}
                 </p>

@@ -118,13 +118,13 @@ function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
             });
             onClose(true);
         } catch (error) {
-            setRefused(asRefused(error, 'It was not kept. Try again.', '/name'));
+            setRefused(asRefused(error, '/name'));
         }
     };
     const keepMine = () =>
         void ask('/strings/pools', { method: 'POST', body: { name: `${name.slice(0, 110)}, mine`, rule } }).then(
             () => onClose(true),
-            (error: unknown) => setRefused(asRefused(error, 'It was not kept. Try again.', '/name')),
+            (error: unknown) => setRefused(asRefused(error, '/name')),
         );
     const conflict = refused?.status === 409;
     const tick = (label: string, checked: boolean, onChange: () => void) => (

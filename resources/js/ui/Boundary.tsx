@@ -1,3 +1,4 @@
+import { PageTitle } from './PageTitle';
 import { Component, type ReactNode } from 'react';
 import { Button } from './Button';
 
@@ -25,7 +26,7 @@ export class Boundary extends Component<Props, { failed: boolean; at: string }> 
         }
         return (
             <div role="alert" className="mx-auto w-full max-w-xl flex-1 px-6 pt-16">
-                <h1 className="text-[1.75rem] font-bold">This could not be shown</h1>
+                <PageTitle>This could not be shown</PageTitle>
                 <p className="mt-2 text-ink-soft">
                     Something in it failed. What you changed is kept in this browser until it is saved. Try again; if it stays so,
                     reload the page.

@@ -27,7 +27,7 @@ export function Menu({ trigger, children, align = 'end' }: MenuProps) {
 }
 
 const itemClass =
-    'flex items-center justify-between gap-6 rounded-[2px] px-2.5 py-1.5 outline-none data-highlighted:bg-accent-wash data-disabled:opacity-45';
+    'flex items-center justify-between gap-6 rounded-mark px-2.5 py-1.5 outline-none data-highlighted:bg-accent-wash data-disabled:opacity-45';
 
 interface ItemProps {
     children: ReactNode;

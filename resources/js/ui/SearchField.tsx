@@ -90,7 +90,7 @@ export function SearchField<T extends { id: number; name: string }>({ label, err
                 role="listbox"
                 aria-label={label}
                 hidden={!open}
-                className="mt-1 max-h-52 overflow-auto rounded-[3px] border border-rule bg-sheet"
+                className="mt-1 max-h-52 overflow-auto rounded-field border border-rule bg-sheet"
             >
                 {found.map((each, index) => (
                     <li

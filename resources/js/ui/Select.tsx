@@ -39,7 +39,7 @@ export function Select({ value, onChange, choices, label, disabled = false, ...r
                             <Primitive.Item
                                 key={choice.value}
                                 value={choice.value}
-                                className="rounded-[2px] px-2 py-1.5 outline-none data-highlighted:bg-accent-wash data-[state=checked]:font-semibold"
+                                className="rounded-mark px-2 py-1.5 outline-none data-highlighted:bg-accent-wash data-[state=checked]:font-semibold"
                             >
                                 <Primitive.ItemText>{choice.label}</Primitive.ItemText>
                             </Primitive.Item>

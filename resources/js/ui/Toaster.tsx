@@ -27,12 +27,12 @@ export function Toaster() {
                         <Primitive.Action
                             altText={toast.action.label}
                             onClick={toast.action.run}
-                            className="rounded-[3px] px-2 py-1 font-semibold text-accent hover:bg-accent-wash"
+                            className="rounded-field px-2 py-1 font-semibold text-accent hover:bg-accent-wash"
                         >
                             {toast.action.label}
                         </Primitive.Action>
                     )}
-                    <Primitive.Close aria-label="Dismiss" className="rounded-[3px] px-2 py-1 text-ink-soft hover:bg-rule/50">
+                    <Primitive.Close aria-label="Dismiss" className="rounded-field px-2 py-1 text-ink-soft hover:bg-rule/50">
                         <Glyph sign="close" />
                     </Primitive.Close>
                 </Primitive.Root>

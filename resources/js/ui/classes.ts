@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 
 /** The looks of the few things that come everywhere. */
 const button =
-    'inline-flex h-9 items-center justify-center gap-1.5 rounded-[3px] px-3 text-[0.93rem] whitespace-nowrap transition-colors disabled:opacity-45';
+    'inline-flex h-9 items-center justify-center gap-1.5 rounded-field px-3 text-[0.93rem] whitespace-nowrap transition-colors disabled:opacity-45';
 
 export const buttonClass = {
     plain: clsx(button, 'border border-rule-strong bg-sheet text-ink hover:border-ink'),
@@ -12,6 +12,6 @@ export const buttonClass = {
 };
 
 export const fieldClass =
-    'h-9 w-full rounded-[3px] border border-rule-strong bg-sheet px-2.5 text-ink hover:border-ink aria-invalid:border-stop';
+    'h-9 w-full rounded-field border border-rule-strong bg-sheet px-2.5 text-ink hover:border-ink aria-invalid:border-stop';
 
-export const floatClass = 'z-50 rounded-[4px] border border-rule-strong bg-sheet text-ink shadow-float';
+export const floatClass = 'z-50 rounded-float border border-rule-strong bg-sheet text-ink shadow-float';

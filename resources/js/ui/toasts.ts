@@ -1,3 +1,4 @@
+import { failureWords } from '../server/api';
 import { create } from 'zustand';
 
 export interface Toast {
@@ -27,5 +28,5 @@ export function toast(message: string, { tone = 'done', action }: { tone?: Toast
 
 /** Says why something did not work. */
 export function tellFailure(error: unknown): void {
-    toast(error instanceof Error ? error.message : 'That did not work. Try again.', { tone: 'failed' });
+    toast(failureWords(error), { tone: 'failed' });
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ask } from '../../server/api';
+import { ask, failureWords } from '../../server/api';
 import type { Evaluation, SetDocument } from '../../generated/formats';
 import type { PitchLadder } from '../../units/pitch';
 import { formatLength, parseLength, useUnits } from '../../units/units';
@@ -54,7 +54,7 @@ function FindBaseline({ ladder, onDone }: { ladder: PitchLadder; onDone: () => v
             setTrying(tryingOf(await ask<SetDocument>(`/sets/${id}/export`)));
             setProblem(null);
         } catch (failure) {
-            setProblem(failure instanceof Error ? failure.message : 'That set could not be fetched. Try again.');
+            setProblem(failureWords(failure));
         }
     };
     const slide = (semitones: number) =>

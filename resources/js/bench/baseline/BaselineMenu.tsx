@@ -16,7 +16,7 @@ export function BaselineMenu({ onOpen }: { onOpen: () => void }) {
             trigger={
                 <button
                     type="button"
-                    className="min-h-[24px] rounded-[2px] text-left underline decoration-rule-strong underline-offset-3 hover:text-ink hover:decoration-accent"
+                    className="min-h-target rounded-mark text-left underline decoration-rule-strong underline-offset-3 hover:text-ink hover:decoration-accent"
                 >
                     {baseline ? `measured from ${baseline.name ?? baseline.instrument.name}` : 'not measured from any set yet'}
                     {tried ? ', tried by hand' : ''} <Glyph sign="down" />

@@ -138,7 +138,7 @@ export function AimFields({ aim, document, targets, onAim }: Props) {
                     {strings.map(({ position, hold }) => (
                         <label
                             key={position}
-                            className="inline-flex min-h-[24px] items-center gap-1"
+                            className="inline-flex min-h-target items-center gap-1"
                             title={hold === undefined ? undefined : 'Locked or left out of choosing on its lane'}
                         >
                             <input

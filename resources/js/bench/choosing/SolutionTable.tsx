@@ -167,7 +167,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                         aria-pressed={index === detail}
                                         aria-label={`Look at the findings of set ${index + 1}`}
                                         onClick={() => setLooked(index)}
-                                        className="min-h-[26px] rounded-[2px] px-1 hover:underline"
+                                        className="min-h-target rounded-mark px-1 hover:underline"
                                     >
                                         <FindingCount findings={each.findings} />
                                     </button>
@@ -209,7 +209,7 @@ function ChosenCell({ chosen, now, figure, away, onTake }: CellProps) {
             onClick={onTake}
             title={same ? 'as it is now' : 'Take only this string'}
             aria-label={`${gauge} ${CONSTRUCTIONS[chosen.construction]} for string ${chosen.position}, ${figure}, ${away} from the aim${same ? ', as it is now' : ': take only this string'}`}
-            className="w-full rounded-[2px] px-1.5 py-1 text-right enabled:hover:bg-accent enabled:hover:text-accent-ink [&:enabled:hover_span]:text-accent-ink"
+            className="w-full rounded-mark px-1.5 py-1 text-right enabled:hover:bg-accent enabled:hover:text-accent-ink [&:enabled:hover_span]:text-accent-ink"
         >
             <span className={same ? '' : 'font-bold'}>{gauge}</span>
             {chosen.construction !== now?.construction && <span className="text-xs"> {CONSTRUCTIONS[chosen.construction]}</span>}

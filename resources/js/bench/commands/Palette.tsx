@@ -17,7 +17,7 @@ const headings =
     '[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:pb-0.5 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-faint';
 
 const itemClass =
-    'flex cursor-pointer items-center justify-between gap-6 rounded-[2px] px-2 py-1.5 data-[selected=true]:bg-accent-wash data-[disabled=true]:opacity-45';
+    'flex cursor-pointer items-center justify-between gap-6 rounded-mark px-2 py-1.5 data-[selected=true]:bg-accent-wash data-[disabled=true]:opacity-45';
 
 /** Every command by its name, and every set and instrument by theirs. */
 export function Palette({ open, onOpenChange, commands }: Props) {

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useMemo } from 'react';
 import { ask } from '../../server/api';
-import { toast } from '../../ui/toasts';
+import { tellFailure, toast } from '../../ui/toasts';
 import { useBenchStore } from '../design/benchStore';
 import { keepAsNew } from '../saving/keepAsNew';
 import type { SavedSet, Saver } from '../saving/saver';
@@ -21,10 +21,7 @@ export interface SetActions {
 export function useSetActions(set: SavedSet, saver: Saver): SetActions {
     const store = useBenchStore();
     return useMemo(() => {
-        const telling = (act: () => Promise<unknown>) => () =>
-            void act().catch((error: unknown) =>
-                toast(error instanceof Error ? error.message : 'That did not work.', { tone: 'failed' }),
-            );
+        const telling = (act: () => Promise<unknown>) => () => void act().catch(tellFailure);
         const show = async (what: 'sheet' | 'fit') => {
             // Opened before anything is awaited, or the browser takes it for a pop-up.
             const sheet = window.open('', '_blank');

@@ -8,7 +8,7 @@ import { useUnits } from '../../units/units';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
-import { toast } from '../../ui/toasts';
+import { tellFailure, toast } from '../../ui/toasts';
 import { useBench } from '../design/benchStore';
 import { question } from '../design/question';
 import type { Saver } from '../saving/saver';
@@ -70,7 +70,7 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
                 toast(`“${converted.document.name}” is on the bench. The set it came from is among the sets.`);
             }
         } catch (failure) {
-            toast(failure instanceof Error ? failure.message : 'That did not work. Try again.', { tone: 'failed' });
+            tellFailure(failure);
         } finally {
             setBusy(false);
         }
@@ -84,7 +84,7 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
                         <label
                             key={to}
                             className={clsx(
-                                'flex min-h-9 cursor-pointer items-center rounded-[3px] border px-2 text-[0.9rem] has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-accent',
+                                'flex min-h-9 cursor-pointer items-center rounded-field border px-2 text-[0.9rem] has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-accent',
                                 wish.to === to
                                     ? 'border-accent bg-accent text-accent-ink'
                                     : 'border-rule-strong hover:border-ink',

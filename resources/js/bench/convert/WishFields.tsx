@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useAct } from '../../server/useAct';
 import { ask } from '../../server/api';
 import type { Instrument, SetDocument } from '../../generated/formats';
 import { pitchLabel, pitchName, tuningLabel } from '../../units/pitch';
@@ -76,15 +76,9 @@ export function WishFields({ wish, document, onWish }: Props) {
 
 function ScaleFields({ wish, document, change }: FieldsProps) {
     const count = document.strings.length;
-    const [problem, setProblem] = useState<string | undefined>();
-    const take = async (found: Found['instruments'][number]) => {
-        try {
-            change({ instrument: await ask<Instrument>(`/instruments/${found.id}/document`) });
-            setProblem(undefined);
-        } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'That instrument could not be fetched. Try again.');
-        }
-    };
+    const { act, problem } = useAct();
+    const take = (found: Found['instruments'][number]) =>
+        act(async () => change({ instrument: await ask<Instrument>(`/instruments/${found.id}/document`) }));
     return (
         <>
             {wish.instrument === null ? (
@@ -110,7 +104,9 @@ function ScaleFields({ wish, document, change }: FieldsProps) {
                 label={`or an instrument with ${count} strings`}
                 error={problem}
                 pick={(found) => found.instruments.filter(({ strings }) => strings === count)}
-                onTake={(found) => void take(found)}
+                onTake={(found) => {
+                    take(found);
+                }}
             />
         </>
     );
@@ -128,7 +124,7 @@ function TuningsField({ wish, document, change }: FieldsProps) {
                         <button
                             type="button"
                             aria-label={`Without ${tuningLabel(tuning)}`}
-                            className="flex h-[26px] w-[26px] items-center justify-center rounded-[2px] text-ink-soft hover:bg-rule/60"
+                            className="flex h-[26px] w-[26px] items-center justify-center rounded-mark text-ink-soft hover:bg-rule/60"
                             onClick={() => change({ tunings: wish.tunings.filter((_, at) => at !== index) })}
                         >
                             <Glyph sign="close" />

@@ -1,14 +1,13 @@
 import { Glyph } from '../../ui/Glyph';
 import { clsx } from 'clsx';
 import { memo, useCallback, useMemo, useState, type KeyboardEvent } from 'react';
-import { ask, type Refused } from '../../server/api';
-import type { EvaluatedString, Finding, PoolGauge, TargetBand, Zones } from '../../generated/formats';
+import { ask, failureWords, type Refused } from '../../server/api';
+import type { EvaluatedString, Finding, PoolGauge, TargetBand } from '../../generated/formats';
 import { pitchLabel, stepped, type PitchLadder } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
 import { gaugeInches, sameFamily, sameType, typeOf } from '../../units/stringType';
 import { formatGauge, formatShare, formatTension, useUnits } from '../../units/units';
-import type { Axis } from './axis';
 import { useBench, useBenchActions } from '../design/benchStore';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 import * as edits from '../design/edits';
@@ -17,24 +16,25 @@ import { GaugeInput } from './GaugeInput';
 import { allowed, choicesFor, chosenAmong, inTuning, nearestTo, neighbour, type Choice } from './gauges';
 import type { Hear } from '../sound/useHearing';
 import { LANE_COLUMNS } from './laneColumns';
-import { LaneDrawing } from './LaneDrawing';
+import { LaneDrawing, type Ground } from './LaneDrawing';
 import { LaneMenu } from './LaneMenu';
 import { PitchControl, StepButton } from './PitchControl';
 import { TensionInput } from './TensionInput';
 
+/** What all lanes share: what they are drawn on, the gauges there are, and the pitches to step along. */
+export interface LaneGround extends Ground {
+    pool: PoolGauge[];
+    ladder: PitchLadder;
+}
+
 interface Props {
     position: number;
     evaluated: EvaluatedString;
-    pool: PoolGauge[];
-    zones: Zones;
     target: TargetBand | undefined;
     /** The gravest finding of this string that is more than a note. */
     finding: Finding | undefined;
     refused: Refused | null;
-    /** None until the page is laid out. */
-    axis: Axis | null;
-    thicknessScale: number;
-    ladder: PitchLadder;
+    ground: LaneGround;
     onMove: (from: number, direction: -1 | 1) => void;
     onHear: Hear;
 }
@@ -51,7 +51,8 @@ const FAR = 0.08;
 
 /** One string: its pitch, itself on the tension axis, its gauge and what that comes to. */
 export const Lane = memo(function Lane(props: Props) {
-    const { position, evaluated, pool, finding, refused, axis, ladder, onMove, onHear } = props;
+    const { position, evaluated, target, finding, refused, ground, onMove, onHear } = props;
+    const { axis, pool, ladder } = ground;
     const units = useUnits();
     const index = useBench((state) => state.document.strings.findIndex((string) => string.position === position));
     const string = useBench((state) => state.document.strings[index]);
@@ -86,7 +87,7 @@ export const Lane = memo(function Lane(props: Props) {
             const meant = known || pitch === undefined ? typed : await pitchMeant(typed, pitch, a4);
             tellRefusal(await checkedEdit(edits.pitch(tuning, position, meant)));
         } catch (failure) {
-            setProblem(failure instanceof Error ? failure.message : 'That pitch could not be found. Try again.');
+            setProblem(failureWords(failure));
         }
     };
     const at = inTuning(evaluated.tunings, tuning);
@@ -182,27 +183,28 @@ export const Lane = memo(function Lane(props: Props) {
                     <LaneDrawing
                         string={string}
                         evaluated={evaluated}
-                        tensionN={tensionN}
-                        lowN={lowN}
-                        highN={highN}
-                        spanN={all.length > 1 && ahead === null ? [Math.min(...all), Math.max(...all)] : null}
-                        change={change}
-                        target={props.target}
-                        zones={props.zones}
-                        choices={choices}
-                        chosen={chosen}
-                        axis={axis}
-                        thicknessScale={props.thicknessScale}
+                        pull={{
+                            tensionN,
+                            lowN,
+                            highN,
+                            spanN: all.length > 1 && ahead === null ? [Math.min(...all), Math.max(...all)] : null,
+                            change,
+                            target,
+                        }}
+                        ground={{ ...ground, axis }}
+                        gauges={{ choices, chosen }}
                         units={units}
-                        label={`Gauge of string ${position}, ${pitchLabel(pitch)}`}
-                        valueText={`${gaugeWords}, ${figures}${changeWords}`}
+                        said={{
+                            label: `Gauge of string ${position}, ${pitchLabel(pitch)}`,
+                            value: `${gaugeWords}, ${figures}${changeWords}`,
+                        }}
                         locked={locked}
-                        onChoose={choose}
-                        onKey={onKey}
-                        onFocus={() => select(position)}
-                        onDragStart={beginGesture}
-                        onDragEnd={endGesture}
-                        onDragDrop={dropGesture}
+                        on={{
+                            choose,
+                            key: onKey,
+                            focus: () => select(position),
+                            drag: { onStart: beginGesture, onEnd: endGesture, onDrop: dropGesture },
+                        }}
                     />
                 )}
             </div>
@@ -212,7 +214,7 @@ export const Lane = memo(function Lane(props: Props) {
                         <GaugeInput
                             inches={gaugeInches(typeOf(string))}
                             label={`Gauge of string ${position}, typed`}
-                            className="field-sizing-content min-h-[24px] max-w-[4.2rem] min-w-[26px] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
+                            className="field-sizing-content min-h-target max-w-[4.2rem] min-w-[26px] rounded-mark border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
                             onType={(value) => void checkedEdit(edits.gauge(position, value)).then(tellRefusal)}
                             onProblem={setProblem}
                             locked={locked}

@@ -6,7 +6,7 @@ import type { Axis } from './axis';
 import { nearestTo, type Choice } from './gauges';
 import { StringDrawing } from './StringDrawing';
 import { Ticks } from './Ticks';
-import { useDrag } from './useDrag';
+import { useDrag, type DragHandlers } from './useDrag';
 import { ZoneRect, ZONES, zoneSpan } from './zones';
 
 export const LANE_HEIGHT = 76;
@@ -16,9 +16,16 @@ const UPPER_EDGE = 20;
 const BREAKING_EDGE = 14;
 const BAND = { top: 22, height: 36 };
 
-interface Props {
-    string: StringOfSet;
-    evaluated: EvaluatedString;
+/** What all lanes are drawn on. */
+export interface Ground {
+    /** None until the page is laid out. */
+    axis: Axis | null;
+    zones: Zones;
+    thicknessScale: number;
+}
+
+/** How a string pulls. */
+export interface Pull {
     tensionN: number;
     lowN: number;
     highN: number;
@@ -26,30 +33,36 @@ interface Props {
     spanN: [number, number] | null;
     change: Change | undefined;
     target: TargetBand | undefined;
-    zones: Zones;
-    choices: Choice[];
-    chosen: Choice | undefined;
-    axis: Axis;
-    thicknessScale: number;
+}
+
+interface Props {
+    string: StringOfSet;
+    evaluated: EvaluatedString;
+    pull: Pull;
+    ground: Ground & { axis: Axis };
+    /** What one can choose from, and what is chosen. */
+    gauges: { choices: Choice[]; chosen: Choice | undefined };
     units: Units;
-    label: string;
-    valueText: string;
+    /** What is said of it to who does not see it. */
+    said: { label: string; value: string };
     locked: boolean;
-    onChoose: (choice: Choice) => void;
-    onKey: (event: KeyboardEvent) => void;
-    onFocus: () => void;
-    onDragStart: () => void;
-    onDragEnd: () => void;
-    onDragDrop: () => void;
+    on: {
+        choose: (choice: Choice) => void;
+        key: (event: KeyboardEvent) => void;
+        focus: () => void;
+        drag: Pick<DragHandlers, 'onStart' | 'onEnd' | 'onDrop'>;
+    };
 }
 
 /**
  * A string as a bar on the tension axis: its length the tension, its thickness and surface the string. Under it stand
- * the gauges of the same make where they would pull, above it those of another make; the mark is dragged from one to
+ * the gauges of the same family where they would pull, above it those of others; the mark is dragged from one to
  * the next. Behind it lie what is aimed at, and the zones where it flaps, is hard on the hand or may break.
  */
-export function LaneDrawing(props: Props) {
-    const { string, evaluated, tensionN, lowN, highN, spanN, change, target, zones, choices, chosen, axis, units } = props;
+export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, said, locked, on }: Props) {
+    const { tensionN, lowN, highN, spanN, change, target } = pull;
+    const { axis, zones, thicknessScale } = ground;
+    const { choices, chosen } = gauges;
     const drawing = useRef<SVGSVGElement>(null);
     const marker = useRef<SVGGElement>(null);
 
@@ -61,7 +74,7 @@ export function LaneDrawing(props: Props) {
     const choose = (among: Choice[], at: number) => {
         const choice = nearestTo(among, axis.newtonsAt(at));
         if (choice !== undefined && choice !== chosen) {
-            props.onChoose(choice);
+            on.choose(choice);
         }
     };
     const drag = useDrag({
@@ -71,9 +84,7 @@ export function LaneDrawing(props: Props) {
         onLower: (at) => choose(lower, at),
         onUpper: (at) => choose(upper, at),
         onTake: () => marker.current?.focus(),
-        onStart: props.onDragStart,
-        onEnd: props.onDragEnd,
-        onDrop: props.onDragDrop,
+        ...on.drag,
     });
 
     const end = axis.newtonsAt(axis.width);
@@ -93,11 +104,9 @@ export function LaneDrawing(props: Props) {
             width={axis.width}
             height={LANE_HEIGHT}
             className={
-                props.locked
-                    ? 'block overflow-visible select-none'
-                    : 'block cursor-ew-resize touch-pan-y overflow-visible select-none'
+                locked ? 'block overflow-visible select-none' : 'block cursor-ew-resize touch-pan-y overflow-visible select-none'
             }
-            {...(props.locked ? {} : drag)}
+            {...(locked ? {} : drag)}
         >
             <rect width={axis.width} height={LANE_HEIGHT} fill="transparent" />
             <ZoneRect zone="slack" axis={axis} fromN={0} toN={zones.slack_n} y={0} height={LANE_HEIGHT} />
@@ -132,7 +141,7 @@ export function LaneDrawing(props: Props) {
                 side="upper"
             />
             <Ticks choices={lower} axis={axis} chosen={chosen} units={units} suffix="" side="lower" />
-            <StringDrawing string={evaluated} scale={props.thicknessScale} x1={0} x2={markerX} y={Y} />
+            <StringDrawing string={evaluated} scale={thicknessScale} x1={0} x2={markerX} y={Y} />
             <rect {...between(lowN, highN)} y={Y - 4} height={8} rx={4} fill="var(--accent)" fillOpacity={0.35} />
             {spanN !== null && (
                 <g stroke="var(--accent)" strokeWidth={2} aria-hidden>
@@ -158,20 +167,20 @@ export function LaneDrawing(props: Props) {
                 ref={marker}
                 role="slider"
                 tabIndex={0}
-                aria-label={props.label}
+                aria-label={said.label}
                 aria-orientation="horizontal"
                 aria-valuemin={Math.round(Math.min(tensionN, ...lower.map((choice) => choice.tensionN)))}
                 aria-valuemax={Math.round(Math.max(tensionN, ...lower.map((choice) => choice.tensionN)))}
                 aria-valuenow={Math.round(tensionN)}
-                aria-valuetext={props.valueText}
-                aria-disabled={props.locked || undefined}
-                onKeyDown={props.onKey}
-                onFocus={props.onFocus}
+                aria-valuetext={said.value}
+                aria-disabled={locked || undefined}
+                onKeyDown={on.key}
+                onFocus={on.focus}
                 className="outline-none [&:focus-visible>circle:first-child]:opacity-100"
             >
                 <circle cx={markerX} cy={Y} r={13} fill="none" stroke="var(--accent)" strokeWidth={2} opacity={0} />
                 <circle cx={markerX} cy={Y} r={22} fill="transparent" />
-                {props.locked ? (
+                {locked ? (
                     <rect
                         x={markerX - 7}
                         y={Y - 7}

@@ -36,7 +36,7 @@ export const LaneMenu = memo(function LaneMenu({ position, hold, only, onStepPit
                     type="button"
                     aria-label={`String ${position}${words.map((word) => `, ${word}`).join('')}: more`}
                     title={words.length === 0 ? 'Lock it, leave it out of choosing, raise it …' : words.join(', ')}
-                    className="-ml-1.5 flex min-h-[44px] w-[1.9rem] flex-col items-center justify-center rounded-[2px] text-ink-faint hover:bg-rule/60 hover:text-ink"
+                    className="-ml-1.5 flex min-h-[44px] w-[1.9rem] flex-col items-center justify-center rounded-mark text-ink-faint hover:bg-rule/60 hover:text-ink"
                 >
                     <span
                         className={clsx('text-[1.7rem] leading-none font-light', hold === 'muted' && 'line-through opacity-60')}

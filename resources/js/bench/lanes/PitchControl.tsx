@@ -36,7 +36,7 @@ export function PitchControl({ pitch, frequencyHz, label, error, onType, onStep,
                         }
                     }}
                     className={clsx(
-                        'w-full rounded-[2px] border-b border-transparent bg-transparent px-1 text-[1.45rem] leading-tight font-bold hover:border-rule-strong focus:border-accent',
+                        'w-full rounded-mark border-b border-transparent bg-transparent px-1 text-[1.45rem] leading-tight font-bold hover:border-rule-strong focus:border-accent',
                         error !== undefined && 'border-stop text-stop',
                     )}
                 />
@@ -74,7 +74,7 @@ export function StepButton({
             title={label.replace(/^.*: /, '')}
             disabled={disabled}
             onClick={onClick}
-            className="flex h-[24px] w-[26px] items-center justify-center rounded-[2px] text-ink-faint hover:bg-rule/60 hover:text-ink disabled:opacity-30"
+            className="flex h-[24px] w-[26px] items-center justify-center rounded-mark text-ink-faint hover:bg-rule/60 hover:text-ink disabled:opacity-30"
         >
             {children}
         </button>

@@ -39,7 +39,7 @@ export function TensionInput({ figures, label, className, disabled, onType, onPr
                 event.target.select();
             }}
             className={clsx(
-                'field-sizing-content min-h-[24px] max-w-[6.5rem] min-w-[3rem] rounded-[2px] border-b border-transparent bg-transparent px-0.5 text-right',
+                'field-sizing-content min-h-target max-w-[6.5rem] min-w-[3rem] rounded-mark border-b border-transparent bg-transparent px-0.5 text-right',
                 !disabled && 'hover:border-rule-strong focus:border-accent',
                 className,
             )}

@@ -1,4 +1,4 @@
-import { ticks } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
 import type { Evaluation } from '../../generated/formats';
 import { tensionIn, type Units } from '../../units/units';
 
@@ -44,14 +44,14 @@ export function staysFitting(
 }
 
 export function createAxis([low, high]: [number, number], width: number, units: Units): Axis {
-    const x = (value: number) => ((value - low) / (high - low)) * width;
-    const long = ticks(low, high, Math.max(3, Math.round(width / 85)));
+    const x = scaleLinear([low, high], [0, width]);
+    const long = x.ticks(Math.max(3, Math.round(width / 85)));
     const longStep = (long[1] ?? 1) - (long[0] ?? 0);
-    const short = ticks(low, high, (high - low) / (longStep / 10));
+    const short = x.ticks((high - low) / (longStep / 10));
     const isLong = (value: number) => long.some((mark) => Math.abs(mark - value) < longStep / 1000);
     return {
         x: (newtons) => x(tensionIn(newtons, units)),
-        newtonsAt: (at) => (low + (at / width) * (high - low)) / tensionIn(1, units),
+        newtonsAt: (at) => x.invert(at) / tensionIn(1, units),
         width,
         marks: short.map((value) => ({ x: x(value), value, long: isLong(value) })),
     };

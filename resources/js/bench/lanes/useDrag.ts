@@ -5,7 +5,7 @@ const REACH = 30;
 /** So far a finger may slip and it was still a tap. */
 const SLIP = 8;
 
-interface Options {
+export interface DragHandlers {
     drawing: RefObject<SVGSVGElement | null>;
     markerX: number;
     /** Above this height lie the gauges of other makes, which are tapped and not dragged. */
@@ -24,7 +24,7 @@ type Hold = { is: 'free' } | { is: 'dragging' } | { is: 'tap'; x: number; y: num
  * Dragging the mark from gauge to gauge. A mouse takes hold of it from anywhere on its line; a finger only near it, so
  * that the page can be scrolled over the lanes, and elsewhere a tap counts. What the browser breaks off is taken back.
  */
-export function useDrag({ drawing, markerX, upperEdge, ...act }: Options) {
+export function useDrag({ drawing, markerX, upperEdge, ...act }: DragHandlers) {
     const hold = useRef<Hold>({ is: 'free' });
     const at = (event: PointerEvent) => {
         const box = drawing.current?.getBoundingClientRect();

@@ -48,7 +48,7 @@ export function Findings({ findings, severalTunings }: { findings: Finding[]; se
             {findings.length > SHOWN && (
                 <button
                     type="button"
-                    className="mt-1 min-h-[24px] text-sm text-accent hover:underline"
+                    className="mt-1 min-h-target text-sm text-accent hover:underline"
                     aria-expanded={all}
                     onClick={() => setAll(!all)}
                 >
@@ -84,7 +84,7 @@ function FindingLine({ finding, severalTunings }: { finding: Finding; severalTun
                 {position !== null && (
                     <button
                         type="button"
-                        className="min-h-[24px] rounded-[2px] px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
+                        className="min-h-target rounded-mark px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
                         onClick={() => go(position)}
                     >
                         string {position}
@@ -96,7 +96,7 @@ function FindingLine({ finding, severalTunings }: { finding: Finding; severalTun
                         aria-expanded={open}
                         aria-controls={id}
                         aria-label={`Why: ${message}`}
-                        className="min-h-[24px] rounded-[2px] px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
+                        className="min-h-target rounded-mark px-1 text-sm whitespace-nowrap text-accent hover:bg-accent-wash"
                         onClick={() => setOpen(!open)}
                     >
                         why

@@ -69,7 +69,7 @@ export function Ledger({ evaluation, current, refused }: Props) {
                             edit(edits.notes(event.target.value));
                         }}
                         onBlur={endGesture}
-                        className="block field-sizing-content w-full resize-none rounded-[2px] border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
+                        className="block field-sizing-content w-full resize-none rounded-mark border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
                     />
                 </label>
             </div>

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef } from 'react';
 import { create } from 'zustand';
 import { ask } from '../../server/api';
 import type { Sound } from '../../generated/formats';
-import { toast } from '../../ui/toasts';
+import { tellFailure, toast } from '../../ui/toasts';
 import { useBenchStore } from '../design/benchStore';
 import { inTuning } from '../lanes/gauges';
 import { question } from '../design/question';
@@ -62,10 +62,7 @@ export function useHearing(): Hear {
 
     return useCallback(
         (positions) => {
-            const start = () =>
-                void play(positions).catch((error: unknown) =>
-                    toast(error instanceof Error ? error.message : 'It cannot be heard just now.', { tone: 'failed' }),
-                );
+            const start = () => void play(positions).catch(tellFailure);
             if (useHearingOn.getState().on) {
                 start();
                 return;

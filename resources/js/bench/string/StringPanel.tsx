@@ -138,7 +138,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                                                 {!present && step != null && !locked && (
                                                     <button
                                                         type="button"
-                                                        className="rounded-[2px] px-1.5 py-0.5 font-normal text-accent hover:bg-accent-wash"
+                                                        className="rounded-mark px-1.5 py-0.5 font-normal text-accent hover:bg-accent-wash"
                                                         aria-label={`Take ${formatGauge(step.gauge_in, units)}, ${index === 0 ? 'lighter' : 'heavier'}`}
                                                         onClick={() => take(step)}
                                                     >

@@ -46,7 +46,7 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                         aria-pressed={index === shown}
                         onClick={() => (index === shown ? show('tuning') : showTuning(index))}
                         className={clsx(
-                            'h-8 rounded-[3px] border px-3.5 whitespace-nowrap',
+                            'h-8 rounded-field border px-3.5 whitespace-nowrap',
                             index === shown
                                 ? 'border-accent bg-accent font-semibold text-accent-ink'
                                 : 'border-rule-strong bg-sheet hover:border-ink',
@@ -146,7 +146,7 @@ function CapoInput({ fret, error, onTake }: CapoProps) {
                 aria-label="Capo on fret"
                 aria-invalid={error !== undefined || undefined}
                 onTake={(typed) => /^\d*$/.test(typed) && onTake(Number(typed))}
-                className="w-11 rounded-[2px] border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
+                className="w-11 rounded-mark border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
             />
             {error !== undefined && (
                 <span role="alert" className="text-sm text-stop">
@@ -171,7 +171,7 @@ function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string
                         onTake(value);
                     }
                 }}
-                className="w-14 rounded-[2px] border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
+                className="w-14 rounded-mark border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
             />
             Hz
             {error !== undefined && (

@@ -1,3 +1,4 @@
+import { useAct } from '../../server/useAct';
 import { useState } from 'react';
 import { ask } from '../../server/api';
 import type { SetDocument } from '../../generated/formats';
@@ -50,20 +51,8 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
     const edit = useBench((state) => state.edit);
     const [compared, setCompared] = useState<{ id: number; changes: ChangedThing[] } | null>(null);
     const [name, setName] = useState('');
-    const [error, setError] = useState<string | undefined>();
-    const [busy, setBusy] = useState(false);
+    const { act, busy, problem } = useAct();
 
-    const act = async (what: () => Promise<void>) => {
-        setBusy(true);
-        setError(undefined);
-        try {
-            await what();
-        } catch (problem) {
-            setError(problem instanceof Error ? problem.message : 'That did not work. Try again.');
-        } finally {
-            setBusy(false);
-        }
-    };
     const keep = () =>
         act(async () => {
             if (!(await saver.flush())) {
@@ -102,11 +91,11 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                 className="flex items-end gap-2"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    void keep();
+                    keep();
                 }}
             >
                 <div className="flex-1">
-                    <Field label="Keep it as it stands, as" error={error}>
+                    <Field label="Keep it as it stands, as" error={problem}>
                         <input
                             className={fieldClass}
                             value={name}
@@ -135,7 +124,9 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                                     look="quiet"
                                     disabled={busy}
                                     aria-expanded={compared?.id === version.id}
-                                    onClick={() => void compare(version)}
+                                    onClick={() => {
+                                        compare(version);
+                                    }}
                                     aria-label={`What changed since ${version.name}`}
                                 >
                                     What changed since
@@ -143,7 +134,9 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                                 <Button
                                     look="quiet"
                                     disabled={busy}
-                                    onClick={() => void goBack(version)}
+                                    onClick={() => {
+                                        goBack(version);
+                                    }}
                                     aria-label={`Go back to ${version.name}`}
                                 >
                                     Go back to it
@@ -151,7 +144,9 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                                 <Button
                                     look="quiet"
                                     disabled={busy}
-                                    onClick={() => void remove(version)}
+                                    onClick={() => {
+                                        remove(version);
+                                    }}
                                     aria-label={`Remove ${version.name}`}
                                 >
                                     Remove

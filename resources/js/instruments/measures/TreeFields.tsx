@@ -60,7 +60,7 @@ export function TreeFields({ trees, strings, onTrees, error }: Props) {
                         <button
                             type="button"
                             aria-label={`Remove tree ${index + 1}`}
-                            className="flex h-[26px] w-[26px] items-center justify-center rounded-[2px] text-ink-soft hover:bg-rule/60"
+                            className="flex h-[26px] w-[26px] items-center justify-center rounded-mark text-ink-soft hover:bg-rule/60"
                             onClick={() => onTrees(trees.filter((_, at) => at !== index))}
                         >
                             <Glyph sign="close" />

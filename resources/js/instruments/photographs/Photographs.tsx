@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
-import { ask, upload } from '../../server/api';
+import { ask, upload, failureWords } from '../../server/api';
+import { useAct } from '../../server/useAct';
 import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { TypedInput } from '../../ui/TypedInput';
@@ -20,43 +21,44 @@ interface Props {
 /** Photographs of the instrument, kept here and made smaller; each with a line of words. */
 export function Photographs({ instrument, given }: Props) {
     const [photographs, setPhotographs] = useState(given);
-    const [problem, setProblem] = useState<string | null>(null);
+    const { act, problem } = useAct();
     const [sending, setSending] = useState(0);
     const file = useRef<HTMLInputElement>(null);
     const address = `/instruments/${instrument}/photographs`;
 
-    const add = async (files: FileList | null) => {
-        setProblem(null);
-        for (const each of files ?? []) {
-            setSending((count) => count + 1);
-            try {
-                const added = await upload<Photograph>(address, { photograph: each, caption: '' });
-                setPhotographs((present) => [...present, added]);
-            } catch (error) {
-                setProblem(error instanceof Error ? error.message : 'It was not kept. Try again.');
+    const add = (files: File[]) =>
+        act(async () => {
+            // All are tried; the last that cannot be taken is told.
+            let failure: Error | undefined;
+            for (const each of files) {
+                setSending((count) => count + 1);
+                try {
+                    const added = await upload<Photograph>(address, { photograph: each, caption: '' });
+                    setPhotographs((present) => [...present, added]);
+                } catch (error) {
+                    failure = error instanceof Error ? error : new Error(failureWords(error));
+                }
+                setSending((count) => count - 1);
             }
-            setSending((count) => count - 1);
-        }
-    };
+            if (failure !== undefined) {
+                throw failure;
+            }
+        });
     const put = (changed: Photograph) =>
         setPhotographs((present) => present.map((each) => (each.id === changed.id ? changed : each)));
-    const change = async (photograph: Photograph, caption: string) => {
-        setProblem(null);
-        put({ ...photograph, caption });
-        try {
-            put(
-                await ask<Photograph>(`${address}/${photograph.id}`, {
-                    method: 'PUT',
-                    body: { caption, revision: photograph.revision },
-                }),
-            );
-        } catch (error) {
-            put(photograph);
-            setProblem(`“${caption}” was not kept. ${error instanceof Error ? error.message : 'Try again.'}`);
-        }
-    };
-    const remove = async (photograph: Photograph) => {
-        try {
+    const change = (photograph: Photograph, caption: string) =>
+        act(async () => {
+            put({ ...photograph, caption });
+            try {
+                const body = { caption, revision: photograph.revision };
+                put(await ask<Photograph>(`${address}/${photograph.id}`, { method: 'PUT', body }));
+            } catch (error) {
+                put(photograph);
+                throw new Error(`“${caption}” was not kept. ${failureWords(error)}`, { cause: error });
+            }
+        });
+    const remove = (photograph: Photograph) =>
+        act(async () => {
             await ask(`${address}/${photograph.id}`, { method: 'DELETE' });
             setPhotographs((present) => present.filter(({ id }) => id !== photograph.id));
             toast('The photograph was removed.', {
@@ -68,10 +70,7 @@ export function Photographs({ instrument, given }: Props) {
                         ),
                 },
             });
-        } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'It was not removed. Try again.');
-        }
-    };
+        });
     return (
         <section aria-label="Photographs">
             <h2 className="border-b border-ink pb-1 text-lg font-bold">Photographs</h2>
@@ -87,11 +86,9 @@ export function Photographs({ instrument, given }: Props) {
                 aria-label="Photographs to add"
                 className="hidden"
                 onChange={(event) => {
-                    void add(event.target.files).then(() => {
-                        if (file.current !== null) {
-                            file.current.value = '';
-                        }
-                    });
+                    add([...(event.target.files ?? [])]);
+                    // The same one may be chosen again.
+                    event.target.value = '';
                 }}
             />
             <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-4">
@@ -101,24 +98,24 @@ export function Photographs({ instrument, given }: Props) {
                             <img
                                 src={`${address}/${photograph.id}?small=1`}
                                 alt={photograph.caption === '' ? 'Photograph without words' : photograph.caption}
-                                className="aspect-[4/3] w-full rounded-[2px] border border-rule bg-sheet object-cover"
+                                className="aspect-[4/3] w-full rounded-mark border border-rule bg-sheet object-cover"
                                 loading="lazy"
                             />
                         </a>
                         <div className="mt-1 flex gap-1">
                             <TypedInput
-                                className="h-8 min-w-0 flex-1 rounded-[2px] border border-transparent bg-transparent px-1 hover:border-rule-strong focus:border-rule-strong"
+                                className="h-8 min-w-0 flex-1 rounded-mark border border-transparent bg-transparent px-1 hover:border-rule-strong focus:border-rule-strong"
                                 aria-label="What the photograph shows"
                                 placeholder="What it shows"
                                 maxLength={200}
                                 shown={photograph.caption}
-                                onTake={(caption) => void change(photograph, caption.trim())}
+                                onTake={(caption) => change(photograph, caption.trim())}
                             />
                             <Button
                                 look="quiet"
                                 className="h-8 px-2"
                                 aria-label={`Remove ${photograph.caption === '' ? 'the photograph' : photograph.caption}`}
-                                onClick={() => void remove(photograph)}
+                                onClick={() => remove(photograph)}
                             >
                                 Remove
                             </Button>
@@ -126,7 +123,7 @@ export function Photographs({ instrument, given }: Props) {
                     </li>
                 ))}
             </ul>
-            {problem !== null && (
+            {problem !== undefined && (
                 <p role="alert" className="mt-2 text-stop">
                     {problem}
                 </p>

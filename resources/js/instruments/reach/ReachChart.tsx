@@ -1,3 +1,4 @@
+import { scaleLinear, scaleLog } from 'd3-scale';
 import { useId, useState, type PointerEvent } from 'react';
 import type { Bound, ReachFamily, StringReach } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
@@ -37,10 +38,8 @@ function Chart({ string, family, width }: Props & { width: number }) {
     const span = Math.max(last - first, 0.002);
     const range = pitchRange(gauges, string.frequency_hz);
     const [low, high] = range;
-    const x = (inches: number) => MARGIN.left + 8 + ((inches - first) / span) * (width - MARGIN.left - MARGIN.right - 16);
-    const clamp = (hertz: number) => Math.min(high, Math.max(low, hertz));
-    const y = (hertz: number) =>
-        MARGIN.top + (1 - Math.log(clamp(hertz) / low) / Math.log(high / low)) * (HEIGHT - MARGIN.top - MARGIN.bottom);
+    const x = scaleLinear([first, first + span], [MARGIN.left + 8, width - MARGIN.right - 8]);
+    const y = scaleLog([low, high], [HEIGHT - MARGIN.bottom, MARGIN.top]).clamp(true);
     const floorY = HEIGHT - MARGIN.bottom;
     const region = (bound: Bound) =>
         runs(gauges, bound)

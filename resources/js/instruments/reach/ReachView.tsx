@@ -69,7 +69,7 @@ export function ReachView({ question }: { question: string | null }) {
                     <>
                         <ReachChart string={string} family={family} />
                         <details className="mt-2">
-                            <summary className="min-h-[28px] cursor-pointer text-accent">Every gauge in words</summary>
+                            <summary className="min-h-target cursor-pointer text-accent">Every gauge in words</summary>
                             <ul className="mt-1 columns-1 gap-8 text-sm xl:columns-2">
                                 {family.gauges.map((gauge) => (
                                     <li key={gauge.gauge_in} className="break-inside-avoid py-0.5">

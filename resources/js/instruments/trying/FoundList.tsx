@@ -51,7 +51,7 @@ export function FoundList({ fit, position, onPosition }: Props) {
                                         {finding.position !== null && (
                                             <button
                                                 type="button"
-                                                className="min-h-[24px] text-accent hover:underline"
+                                                className="min-h-target text-accent hover:underline"
                                                 onClick={() => finding.position !== null && onPosition(finding.position)}
                                             >
                                                 Show string {finding.position}

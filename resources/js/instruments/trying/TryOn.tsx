@@ -99,7 +99,7 @@ export function TryOn({ question, onMeasure }: Props) {
                                     <li key={aspect}>
                                         <button
                                             type="button"
-                                            className="min-h-[28px] text-accent hover:underline"
+                                            className="min-h-target text-accent hover:underline"
                                             onClick={() => onMeasure(group)}
                                         >
                                             Measure the {FIT_ASPECTS[aspect].toLowerCase()}

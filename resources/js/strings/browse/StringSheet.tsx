@@ -137,7 +137,7 @@ export function StringSheet({ id, onClose }: Props) {
                     <ul>
                         {sheet.uses.map((use) => (
                             <li key={`${use.id} ${use.position}`}>
-                                <a className="inline-block min-h-[24px] text-accent hover:underline" href={`/bench/${use.id}`}>
+                                <a className="inline-block min-h-target text-accent hover:underline" href={`/bench/${use.id}`}>
                                     {use.name}
                                 </a>
                                 , string {use.position}

@@ -1,3 +1,4 @@
+import { useAct } from '../../server/useAct';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
 import { ask } from '../../server/api';
@@ -17,23 +18,20 @@ export function AddToDrawer({ string, name, cents }: Props) {
     const [open, setOpen] = useState(false);
     const [quantity, setQuantity] = useState('1');
     const [note, setNote] = useState('');
-    const [problem, setProblem] = useState<string | null>(null);
+    const { act, busy, problem } = useAct();
     const queries = useQueryClient();
-    const add = async (event: SyntheticEvent) => {
+    const add = (event: SyntheticEvent) => {
         event.preventDefault();
-        try {
+        act(async () => {
             await ask('/strings/drawer/lots', { method: 'POST', body: { string, quantity: Number(quantity), cents, note } });
             setOpen(false);
-            setProblem(null);
             await queries.invalidateQueries({ queryKey: ['strings'] });
             toast(`${quantity} × ${name} lie in the drawer now.`);
-        } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'It was not kept. Try again.');
-        }
+        });
     };
     return open ? (
-        <form onSubmit={(event) => void add(event)} className="mt-3 grid grid-cols-[5rem_1fr_auto] items-end gap-2">
-            <Field label="How many" error={problem ?? undefined}>
+        <form onSubmit={add} className="mt-3 grid grid-cols-[5rem_1fr_auto] items-end gap-2">
+            <Field label="How many" error={problem}>
                 <input
                     className={fieldClass}
                     inputMode="numeric"
@@ -44,7 +42,7 @@ export function AddToDrawer({ string, name, cents }: Props) {
             <Field label="Note">
                 <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
             </Field>
-            <button type="submit" className={buttonClass.strong}>
+            <button type="submit" className={buttonClass.strong} disabled={busy}>
                 Put in
             </button>
         </form>

@@ -42,7 +42,7 @@ function Change({ lot, act, onDone }: { lot: Lot; act: 'take' | 'count'; onDone:
             });
             onDone();
         } catch (error) {
-            setRefused(asRefused(error, 'That did not work. Try again.'));
+            setRefused(asRefused(error));
         }
     };
     const other = refused?.problems.find(({ path }) => path === '')?.message;

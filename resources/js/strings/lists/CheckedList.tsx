@@ -14,7 +14,7 @@ export function CheckedList({ progress }: { progress: ImportProgress }) {
                 aria-valuemax={100}
                 aria-valuenow={Math.round(share * 100)}
                 aria-valuetext={`${rows} rows checked`}
-                className="h-2 overflow-hidden rounded-[2px] bg-rule"
+                className="h-2 overflow-hidden rounded-mark bg-rule"
             >
                 <div className="h-full bg-accent transition-[width]" style={{ width: `${share * 100}%` }} />
             </div>

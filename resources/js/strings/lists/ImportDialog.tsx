@@ -1,3 +1,4 @@
+import { useAct } from '../../server/useAct';
 import type { ImportPreview, ImportProgress, Mapping, Supplier } from '../../generated/views';
 import { useEffect, useRef, useState } from 'react';
 import { ask, upload } from '../../server/api';
@@ -13,16 +14,13 @@ interface Props {
     onClose: (changed: boolean) => void;
 }
 
-const failed = (error: unknown) => (error instanceof Error ? error.message : 'That did not work. Try again.');
-
 /** A list comes in: the file, what its columns say, a check of every row, and only then the whole of it. */
 export function ImportDialog({ supplier, onClose }: Props) {
     const [preview, setPreview] = useState<ImportPreview | null>(null);
     const [mapping, setMapping] = useState<Mapping | null>(null);
     const [whole, setWhole] = useState(false);
     const [progress, setProgress] = useState<ImportProgress | null>(null);
-    const [problem, setProblem] = useState<string | null>(null);
-    const [busy, setBusy] = useState(false);
+    const { act: attempt, busy, problem } = useAct();
     const file = useRef<HTMLInputElement>(null);
     const going = useRef(true);
     useEffect(() => {
@@ -34,25 +32,15 @@ export function ImportDialog({ supplier, onClose }: Props) {
 
     const isOpen = () => going.current;
 
-    const attempt = async (act: () => Promise<void>) => {
-        setBusy(true);
-        setProblem(null);
-        try {
-            await act();
-        } catch (error) {
-            setProblem(failed(error));
-        }
-        setBusy(false);
-    };
     const bringIn = (chosen: File | undefined) =>
         chosen !== undefined &&
-        void attempt(async () => {
+        attempt(async () => {
             const given = await upload<ImportPreview>(`/strings/suppliers/${supplier.id}/imports`, { file: chosen });
             setPreview(given);
             setMapping(given.mapping);
         });
     const check = (id: number, by: Mapping) =>
-        void attempt(async () => {
+        attempt(async () => {
             let now = await ask<ImportProgress>(`/strings/imports/${id}`, { method: 'PUT', body: { ...by, whole } });
             setProgress(now);
             // Some thousand rows at a time, so that it can be left in between.
@@ -64,7 +52,7 @@ export function ImportDialog({ supplier, onClose }: Props) {
             }
         });
     const write = (id: number) =>
-        void attempt(async () => {
+        attempt(async () => {
             const { written } = await ask<{ written: number }>(`/strings/imports/${id}/write`, { method: 'POST' });
             toast(`${written.toLocaleString('en')} strings of ${supplier.name} are listed.`);
             onClose(true);
@@ -134,7 +122,7 @@ export function ImportDialog({ supplier, onClose }: Props) {
                 )}
                 {step === 'check' && progress !== null && <CheckedList progress={progress} />}
             </div>
-            {problem !== null && (
+            {problem !== undefined && (
                 <p role="alert" className="mt-3 text-stop">
                     {problem}
                 </p>

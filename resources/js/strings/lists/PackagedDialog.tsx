@@ -1,7 +1,7 @@
 import type { Supplier } from '../../generated/views';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask, Refused } from '../../server/api';
+import { ask, asRefused, Refused } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
@@ -48,8 +48,7 @@ export function PackagedDialog({ supplier, onClose }: Props) {
                 setConflict(failed.message);
                 return;
             }
-            const message = failed instanceof Error ? failed.message : 'They were not kept. Try again.';
-            setProblems(failed instanceof Refused ? failed.problems.map((each) => each.message) : [message]);
+            setProblems(asRefused(failed).problems.map((each) => each.message));
         }
     };
     // Both: what was typed here, and below it what the other has of codes that are not among these.
@@ -82,7 +81,7 @@ export function PackagedDialog({ supplier, onClose }: Props) {
                         <textarea
                             rows={12}
                             spellCheck={false}
-                            className="w-full rounded-[3px] border border-rule-strong bg-sheet px-2.5 py-2 text-sm whitespace-pre hover:border-ink aria-invalid:border-stop"
+                            className="w-full rounded-field border border-rule-strong bg-sheet px-2.5 py-2 text-sm whitespace-pre hover:border-ink aria-invalid:border-stop"
                             placeholder="SB-M,Slack medium,9.80,SB-10,SB-13,SB-17,SB-26,SB-36,SB-46"
                             value={typed ?? data.text}
                             onChange={(event) => setTyped(event.target.value)}

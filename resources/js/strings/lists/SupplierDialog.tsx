@@ -39,7 +39,7 @@ export function SupplierDialog({ supplier, onClose }: Props) {
             });
             onClose(true);
         } catch (error) {
-            setRefused(asRefused(error, 'It was not kept. Try again.'));
+            setRefused(asRefused(error));
         }
     };
     const save = (event: SyntheticEvent) => {

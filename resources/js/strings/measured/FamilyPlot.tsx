@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale';
 import type { SampleFamily } from '../../generated/views';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
@@ -17,8 +18,8 @@ export function FamilyPlot({ family }: { family: SampleFamily }) {
         ...points.map(({ ratio, tolerance }) => Math.abs(ratio - 1) + tolerance),
         family.correction === null ? 0 : Math.abs(family.correction.factor - 1) + family.correction.uncertainty,
     );
-    const x = (inches: number) => MARGIN.left + ((inches - least) / (most - least)) * (WIDTH - MARGIN.left - MARGIN.right);
-    const y = (ratio: number) => MARGIN.top + (1 - (ratio - 1 + far) / (2 * far)) * (HEIGHT - MARGIN.top - MARGIN.bottom);
+    const x = scaleLinear([least, most], [MARGIN.left, WIDTH - MARGIN.right]);
+    const y = scaleLinear([1 - far, 1 + far], [HEIGHT - MARGIN.bottom, MARGIN.top]);
     const end = WIDTH - MARGIN.right;
     return (
         <svg

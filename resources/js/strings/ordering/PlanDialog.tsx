@@ -1,3 +1,4 @@
+import { useAct } from '../../server/useAct';
 import type { Plan } from '../../generated/views';
 import { useState } from 'react';
 import { ask } from '../../server/api';
@@ -24,8 +25,7 @@ interface Props {
 export function PlanDialog({ begin, onClose }: Props) {
     const units = useUnits();
     const [wanted, setWanted] = useState<Wanted[]>(begin === null ? [] : [{ ...begin, times: 1, spares: 0 }]);
-    const [problem, setProblem] = useState<string | null>(null);
-    const [busy, setBusy] = useState(false);
+    const { act, busy, problem } = useAct();
     const [currency, setCurrency] = useState<string | null>(null);
     // Sent twice, by a second click or another try, it is placed once.
     const [key] = useState(() => crypto.getRandomValues(new Uint32Array(4)).join('-'));
@@ -33,19 +33,14 @@ export function PlanDialog({ begin, onClose }: Props) {
     const { data: plan, error, isPlaceholderData } = useAsked<Plan>('/strings/orders/plan', wanted.length === 0 ? null : body);
     const change = (id: number, changed: Partial<Wanted>) =>
         setWanted(wanted.map((each) => (each.id === id ? { ...each, ...changed } : each)));
-    const place = async () => {
-        setBusy(true);
-        try {
+    const place = () =>
+        act(async () => {
             await ask('/strings/orders', {
                 method: 'POST',
                 body: { ...(JSON.parse(body) as object), total_cents: plan?.total_cents, key },
             });
             onClose(true);
-        } catch (failed) {
-            setProblem(failed instanceof Error ? failed.message : 'It was not placed. Try again.');
-            setBusy(false);
-        }
-    };
+        });
     const number = (each: Wanted, key: 'times' | 'spares', label: string, least: number) => (
         <label className="flex items-center gap-2 text-sm text-ink-soft">
             {label}
@@ -188,7 +183,7 @@ export function PlanDialog({ begin, onClose }: Props) {
                     )}
                 </div>
             </div>
-            {problem !== null && (
+            {problem !== undefined && (
                 <p role="alert" className="mt-3 text-stop">
                     {problem}
                 </p>
@@ -203,7 +198,7 @@ export function PlanDialog({ begin, onClose }: Props) {
                         wanted.length === 0 ||
                         (plan.orders.length === 0 && plan.drawer.length === 0)
                     }
-                    onClick={() => void place()}
+                    onClick={() => place()}
                 >
                     {plan !== undefined && plan.orders.length === 0 ? 'Take them from the drawer' : 'Keep these orders'}
                 </Button>
