@@ -15,7 +15,10 @@ use Lira\Solver\SetSolver;
 function pool(int $gauges): array
 {
     $half = intdiv($gauges, 2);
-    $run = static fn (float $from, float $to): array => array_map(static fn (int $step): float => round($from + ($to - $from) * $step / ($half - 1), 7), range(0, $half - 1));
+    $run = static fn (float $from, float $to): array => array_map(
+        static fn (int $step): float => round($from + ($to - $from) * $step / ($half - 1), 7),
+        range(0, $half - 1),
+    );
 
     return [
         (object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => $run(0.007, 0.026)],
@@ -31,7 +34,10 @@ function document(int $strings, int $tunings): stdClass
     $json->instrument->hardware = new stdClass;
     $json->tunings = array_map(static fn (int $down): stdClass => (object) [
         'name' => "Down {$down}",
-        'pitches' => array_map(static fn (string $note): string => Lira\Pitch\Pitch::named($note)->transposed(-$down)->name(), array_slice($notes, 0, $strings)),
+        'pitches' => array_map(
+            static fn (string $note): string => Lira\Pitch\Pitch::named($note)->transposed(-$down)->name(),
+            array_slice($notes, 0, $strings),
+        ),
     ], range(0, $tunings - 1));
     $json->strings = array_map(static fn (int $position): stdClass => (object) [
         'position' => $position, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.010 + 0.002 * $position,
@@ -78,6 +84,11 @@ foreach ($cases as $name => [$strings, $gauges, $tunings, $target]) {
     $brief = $document->brief();
     measure("solve {$name}", $gauges > 200 ? 15 : 60, static fn () => SetSolver::solve($document->design, $brief));
     $solved = SetSolver::solve($document->design, $brief);
-    printf("    %s, best %.6f, bound %.6f\n", $solved->complete ? 'complete' : 'cut short', $solved->solutions[0]->objective, $solved->bound);
+    printf(
+        "    %s, best %.6f, bound %.6f\n",
+        $solved->complete ? 'complete' : 'cut short',
+        $solved->solutions[0]->objective,
+        $solved->bound,
+    );
 }
 printf("peak memory %.1f MiB\n", memory_get_peak_usage(true) / 2 ** 20);

@@ -20,7 +20,11 @@ mkdir($folder);
 $database = $folder.'/strings.sqlite';
 touch($database);
 // Caches that a server may have left behind name another database.
-foreach (['DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder.'/no-config.php', 'APP_ROUTES_CACHE' => $folder.'/no-routes.php'] as $name => $value) {
+foreach ([
+    'DB_DATABASE' => $database,
+    'APP_CONFIG_CACHE' => $folder.'/no-config.php',
+    'APP_ROUTES_CACHE' => $folder.'/no-routes.php',
+] as $name => $value) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -36,7 +40,21 @@ fputcsv($list, ['Order code', 'Name', 'Construction', 'Material', 'Gauge', 'Mass
 for ($row = 0; $row < ROWS; $row++) {
     $wound = $row % 3 !== 0;
     $gauge = $wound ? 20 + $row % 60 : 7 + $row % 16;
-    fputcsv($list, [sprintf('X%06d', $row), 'Series '.intdiv($row, 500).' no. '.$row, $wound ? 'round wound' : 'plain', $wound ? ['nickel plated', 'phosphor bronze', 'stainless'][$row % 3] : 'steel', (string) $gauge, '', number_format(0.9 + $row % 40 / 20, 2)], ',', '"', '');
+    fputcsv(
+        $list,
+        [
+            sprintf('X%06d', $row),
+            'Series '.intdiv($row, 500).' no. '.$row,
+            $wound ? 'round wound' : 'plain',
+            $wound ? ['nickel plated', 'phosphor bronze', 'stainless'][$row % 3] : 'steel',
+            (string) $gauge,
+            '',
+            number_format(0.9 + $row % 40 / 20, 2),
+        ],
+        ',',
+        '"',
+        '',
+    );
 }
 fclose($list);
 
@@ -48,8 +66,18 @@ $timed = static function (string $what, Closure $act): mixed {
 
     return $result;
 };
-$import = $timed('received', static fn () => app(ListImports::class)->receive($supplier, new UploadedFile($folder.'/list.csv', 'list.csv', test: true)));
-app(ListImports::class)->map($import, ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 6], [], null, null, true);
+$import = $timed(
+    'received',
+    static fn () => app(ListImports::class)->receive($supplier, new UploadedFile($folder.'/list.csv', 'list.csv', test: true)),
+);
+app(ListImports::class)->map(
+    $import,
+    ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 6],
+    [],
+    null,
+    null,
+    true,
+);
 $pieces = [];
 while ($import->status === 'checking') {
     $start = microtime(true);
@@ -60,7 +88,14 @@ sort($pieces);
 printf("%-34s %7.0f ms in %d pieces, the longest %.0f ms\n", 'checked', array_sum($pieces), count($pieces), end($pieces));
 $timed('difference', static fn () => app(ListImports::class)->progress($import));
 printf("%-34s %7d strings\n", 'written', $timed('written', static fn () => app(ListImports::class)->write($import)));
-foreach (['' => 'all', 'for=series+42+no' => 'three words', 'for=x0499' => 'a code', 'construction=round-wound&material=stainless-steel&from=0.03&to=0.05' => 'filters', 'order=price&offset=40000' => 'by price, far down', 'for=nothing+like+it' => 'nothing'] as $query => $what) {
+foreach ([
+    '' => 'all',
+    'for=series+42+no' => 'three words',
+    'for=x0499' => 'a code',
+    'construction=round-wound&material=stainless-steel&from=0.03&to=0.05' => 'filters',
+    'order=price&offset=40000' => 'by price, far down',
+    'for=nothing+like+it' => 'nothing',
+] as $query => $what) {
     $times = [];
     for ($run = 0; $run < 7; $run++) {
         parse_str($query, $parts);

@@ -9,8 +9,10 @@ use App\Http\Security\StandingHeaders;
     $root = (string) realpath(__DIR__.'/../public');
     $path = rawurldecode((string) parse_url('http://here'.(string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
     $types = [
-        'css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff',
-        'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain; charset=utf-8', 'json' => 'application/json', 'webmanifest' => 'application/manifest+json',
+        'css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2',
+        'woff' => 'font/woff',
+        'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain; charset=utf-8', 'json' => 'application/json',
+        'webmanifest' => 'application/manifest+json',
     ];
     $type = $types[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? null;
     // Nothing hidden, and nothing that is no name.

@@ -18,8 +18,16 @@ final class PlainText
 
         return match (true) {
             $least > 0 && trim($text) === '' => "Give {$what}: it is empty.",
-            $length > $most => sprintf('%s has %s characters; %s is the most. Shorten it.', ucfirst($what), number_format($length), number_format($most)),
-            preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $text) === 1 => ucfirst($what).' has signs in it that cannot be shown. Type it again.',
+            $length > $most => sprintf(
+                '%s has %s characters; %s is the most. Shorten it.',
+                ucfirst($what),
+                number_format($length),
+                number_format($most),
+            ),
+            preg_match(
+                '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/',
+                $text,
+            ) === 1 => ucfirst($what).' has signs in it that cannot be shown. Type it again.',
             default => null,
         };
     }

@@ -34,84 +34,201 @@ Route::middleware('json')->group(static function (): void {
     Route::get('sets/{set}', [SetController::class, 'show'])->whereNumber('set')->name('sets.show');
     Route::put('sets/{set}', [SetController::class, 'update'])->whereNumber('set')->name('sets.update')->middleware('writes');
     Route::delete('sets/{set}', [SetController::class, 'destroy'])->whereNumber('set')->name('sets.destroy')->middleware('writes');
-    Route::post('sets/{set}/unarchive', [SetController::class, 'unarchive'])->whereNumber('set')->name('sets.unarchive')->middleware('writes');
-    Route::post('sets/{set}/duplicate', [SetController::class, 'duplicate'])->whereNumber('set')->name('sets.duplicate')->middleware('writes');
+    Route::post(
+        'sets/{set}/unarchive',
+        [SetController::class, 'unarchive'],
+    )->whereNumber('set')->name('sets.unarchive')->middleware('writes');
+    Route::post(
+        'sets/{set}/duplicate',
+        [SetController::class, 'duplicate'],
+    )->whereNumber('set')->name('sets.duplicate')->middleware('writes');
     Route::get('sets/{set}/export', [SetController::class, 'export'])->whereNumber('set')->name('sets.export');
     Route::get('sets/{set}/sheet', [SetController::class, 'sheet'])->whereNumber('set')->name('sets.sheet');
     Route::get('sets/{set}/fit', [SetController::class, 'fit'])->whereNumber('set')->name('sets.fit');
     Route::get('sets/{set}/labels', [SetController::class, 'labels'])->whereNumber('set')->name('sets.labels');
     Route::get('sets/{set}/card', [SetController::class, 'card'])->whereNumber('set')->name('sets.card');
-    Route::post('sets/{set}/versions', [VersionController::class, 'store'])->whereNumber('set')->name('versions.store')->middleware('writes');
-    Route::get('sets/{set}/versions/{version}', [VersionController::class, 'show'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.show');
-    Route::get('sets/{set}/versions/{version}/difference', [VersionController::class, 'difference'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.difference');
-    Route::delete('sets/{set}/versions/{version}', [VersionController::class, 'destroy'])->whereNumber(['set', 'version'])->scopeBindings()->name('versions.destroy')->middleware('writes');
+    Route::post(
+        'sets/{set}/versions',
+        [VersionController::class, 'store'],
+    )->whereNumber('set')->name('versions.store')->middleware('writes');
+    Route::get(
+        'sets/{set}/versions/{version}',
+        [VersionController::class, 'show'],
+    )->whereNumber(['set', 'version'])->scopeBindings()->name('versions.show');
+    Route::get(
+        'sets/{set}/versions/{version}/difference',
+        [VersionController::class, 'difference'],
+    )->whereNumber(['set', 'version'])->scopeBindings()->name('versions.difference');
+    Route::delete(
+        'sets/{set}/versions/{version}',
+        [VersionController::class, 'destroy'],
+    )->whereNumber(['set', 'version'])->scopeBindings()->name('versions.destroy')->middleware('writes');
 
     Route::post('tunings', [TuningController::class, 'store'])->name('tunings.store')->middleware('writes');
-    Route::delete('tunings/{tuning}', [TuningController::class, 'destroy'])->whereNumber('tuning')->name('tunings.destroy')->middleware('writes');
+    Route::delete(
+        'tunings/{tuning}',
+        [TuningController::class, 'destroy'],
+    )->whereNumber('tuning')->name('tunings.destroy')->middleware('writes');
 
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments.index');
     Route::get('instruments/new', [InstrumentController::class, 'create'])->name('instruments.create');
     Route::post('instruments', [InstrumentController::class, 'store'])->name('instruments.store')->middleware('writes');
     Route::get('instruments/{instrument}', [InstrumentController::class, 'edit'])->whereNumber('instrument')->name('instruments.edit');
-    Route::get('instruments/{instrument}/document', [InstrumentController::class, 'document'])->whereNumber('instrument')->name('instruments.document');
-    Route::post('instruments/{instrument}/duplicate', [InstrumentController::class, 'duplicate'])->whereNumber('instrument')->name('instruments.duplicate')->middleware('writes');
+    Route::get(
+        'instruments/{instrument}/document',
+        [InstrumentController::class, 'document'],
+    )->whereNumber('instrument')->name('instruments.document');
+    Route::post(
+        'instruments/{instrument}/duplicate',
+        [InstrumentController::class, 'duplicate'],
+    )->whereNumber('instrument')->name('instruments.duplicate')->middleware('writes');
     Route::post('instruments/import', [InstrumentController::class, 'import'])->name('instruments.import')->middleware('writes');
     Route::post('instruments/usual-set', [InstrumentController::class, 'usualSet'])->name('instruments.usual-set');
-    Route::get('instruments/{instrument}/export', [InstrumentController::class, 'export'])->whereNumber('instrument')->name('instruments.export');
-    Route::post('instruments/{instrument}/photographs', [PhotographController::class, 'store'])->whereNumber('instrument')->name('photographs.store')->withoutMiddleware('json')->middleware('json:files');
-    Route::get('instruments/{instrument}/photographs/{photograph}', [PhotographController::class, 'show'])->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.show');
-    Route::put('instruments/{instrument}/photographs/{photograph}', [PhotographController::class, 'update'])->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.update')->middleware('writes');
-    Route::delete('instruments/{instrument}/photographs/{photograph}', [PhotographController::class, 'destroy'])->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.destroy')->middleware('writes');
-    Route::post('instruments/{instrument}/photographs/{photograph}/unarchive', [PhotographController::class, 'unarchive'])->whereNumber(['instrument', 'photograph'])->name('photographs.unarchive')->middleware('writes');
-    Route::put('instruments/{instrument}', [InstrumentController::class, 'update'])->whereNumber('instrument')->name('instruments.update')->middleware('writes');
-    Route::delete('instruments/{instrument}', [InstrumentController::class, 'destroy'])->whereNumber('instrument')->name('instruments.destroy')->middleware('writes');
-    Route::post('instruments/{instrument}/unarchive', [InstrumentController::class, 'unarchive'])->whereNumber('instrument')->name('instruments.unarchive')->middleware('writes');
+    Route::get(
+        'instruments/{instrument}/export',
+        [InstrumentController::class, 'export'],
+    )->whereNumber('instrument')->name('instruments.export');
+    Route::post(
+        'instruments/{instrument}/photographs',
+        [PhotographController::class, 'store'],
+    )->whereNumber('instrument')->name('photographs.store')->withoutMiddleware('json')->middleware('json:files');
+    Route::get(
+        'instruments/{instrument}/photographs/{photograph}',
+        [PhotographController::class, 'show'],
+    )->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.show');
+    Route::put(
+        'instruments/{instrument}/photographs/{photograph}',
+        [PhotographController::class, 'update'],
+    )->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.update')->middleware('writes');
+    Route::delete(
+        'instruments/{instrument}/photographs/{photograph}',
+        [PhotographController::class, 'destroy'],
+    )->whereNumber(['instrument', 'photograph'])->scopeBindings()->name('photographs.destroy')->middleware('writes');
+    Route::post(
+        'instruments/{instrument}/photographs/{photograph}/unarchive',
+        [PhotographController::class, 'unarchive'],
+    )->whereNumber(['instrument', 'photograph'])->name('photographs.unarchive')->middleware('writes');
+    Route::put(
+        'instruments/{instrument}',
+        [InstrumentController::class, 'update'],
+    )->whereNumber('instrument')->name('instruments.update')->middleware('writes');
+    Route::delete(
+        'instruments/{instrument}',
+        [InstrumentController::class, 'destroy'],
+    )->whereNumber('instrument')->name('instruments.destroy')->middleware('writes');
+    Route::post(
+        'instruments/{instrument}/unarchive',
+        [InstrumentController::class, 'unarchive'],
+    )->whereNumber('instrument')->name('instruments.unarchive')->middleware('writes');
 
     Route::get('strings', [StringController::class, 'index'])->name('strings.index');
     Route::get('strings/search', [StringController::class, 'search'])->name('strings.search');
     Route::get('strings/{string}', [StringController::class, 'show'])->whereNumber('string')->name('strings.show');
     Route::get('strings/suppliers', [SupplierController::class, 'index'])->name('suppliers.index');
     Route::post('strings/suppliers', [SupplierController::class, 'store'])->name('suppliers.store')->middleware('writes');
-    Route::put('strings/suppliers/{supplier}', [SupplierController::class, 'update'])->whereNumber('supplier')->name('suppliers.update')->middleware('writes');
-    Route::get('strings/suppliers/{supplier}/export', [SupplierController::class, 'export'])->whereNumber('supplier')->name('suppliers.export');
-    Route::post('strings/suppliers/{supplier}/imports', [ListImportController::class, 'store'])->whereNumber('supplier')->name('imports.store')->withoutMiddleware('json')->middleware('json:files');
-    Route::put('strings/imports/{import}', [ListImportController::class, 'map'])->whereNumber('import')->name('imports.map')->middleware('writes');
-    Route::post('strings/imports/{import}/check', [ListImportController::class, 'check'])->whereNumber('import')->name('imports.check')->middleware('writes');
-    Route::post('strings/imports/{import}/write', [ListImportController::class, 'write'])->whereNumber('import')->name('imports.write')->middleware('writes');
-    Route::delete('strings/imports/{import}', [ListImportController::class, 'destroy'])->whereNumber('import')->name('imports.destroy')->middleware('writes');
-    Route::get('strings/imports/{import}/rejects', [ListImportController::class, 'rejects'])->whereNumber('import')->name('imports.rejects');
+    Route::put(
+        'strings/suppliers/{supplier}',
+        [SupplierController::class, 'update'],
+    )->whereNumber('supplier')->name('suppliers.update')->middleware('writes');
+    Route::get(
+        'strings/suppliers/{supplier}/export',
+        [SupplierController::class, 'export'],
+    )->whereNumber('supplier')->name('suppliers.export');
+    Route::post(
+        'strings/suppliers/{supplier}/imports',
+        [ListImportController::class, 'store'],
+    )->whereNumber('supplier')->name('imports.store')->withoutMiddleware('json')->middleware('json:files');
+    Route::put(
+        'strings/imports/{import}',
+        [ListImportController::class, 'map'],
+    )->whereNumber('import')->name('imports.map')->middleware('writes');
+    Route::post(
+        'strings/imports/{import}/check',
+        [ListImportController::class, 'check'],
+    )->whereNumber('import')->name('imports.check')->middleware('writes');
+    Route::post(
+        'strings/imports/{import}/write',
+        [ListImportController::class, 'write'],
+    )->whereNumber('import')->name('imports.write')->middleware('writes');
+    Route::delete(
+        'strings/imports/{import}',
+        [ListImportController::class, 'destroy'],
+    )->whereNumber('import')->name('imports.destroy')->middleware('writes');
+    Route::get(
+        'strings/imports/{import}/rejects',
+        [ListImportController::class, 'rejects'],
+    )->whereNumber('import')->name('imports.rejects');
 
     Route::get('strings/pools', [PoolController::class, 'index'])->name('pools.index');
     Route::post('strings/pools', [PoolController::class, 'store'])->name('pools.store')->middleware('writes');
     Route::put('strings/pools/{pool}', [PoolController::class, 'update'])->whereNumber('pool')->name('pools.update')->middleware('writes');
-    Route::delete('strings/pools/{pool}', [PoolController::class, 'destroy'])->whereNumber('pool')->name('pools.destroy')->middleware('writes');
-    Route::post('strings/pools/{pool}/unarchive', [PoolController::class, 'unarchive'])->whereNumber('pool')->name('pools.unarchive')->middleware('writes');
+    Route::delete(
+        'strings/pools/{pool}',
+        [PoolController::class, 'destroy'],
+    )->whereNumber('pool')->name('pools.destroy')->middleware('writes');
+    Route::post(
+        'strings/pools/{pool}/unarchive',
+        [PoolController::class, 'unarchive'],
+    )->whereNumber('pool')->name('pools.unarchive')->middleware('writes');
     Route::put('sets/{set}/pool', [PoolController::class, 'choose'])->whereNumber('set')->name('sets.pool')->middleware('writes');
 
     Route::get('strings/drawer', [DrawerController::class, 'index'])->name('drawer.index');
     Route::post('strings/drawer/lots', [DrawerController::class, 'store'])->name('drawer.store')->middleware('writes');
-    Route::post('strings/drawer/lots/{lot}/take', [DrawerController::class, 'take'])->whereNumber('lot')->name('drawer.take')->middleware('writes');
-    Route::post('strings/drawer/lots/{lot}/count', [DrawerController::class, 'count'])->whereNumber('lot')->name('drawer.count')->middleware('writes');
+    Route::post(
+        'strings/drawer/lots/{lot}/take',
+        [DrawerController::class, 'take'],
+    )->whereNumber('lot')->name('drawer.take')->middleware('writes');
+    Route::post(
+        'strings/drawer/lots/{lot}/count',
+        [DrawerController::class, 'count'],
+    )->whereNumber('lot')->name('drawer.count')->middleware('writes');
     Route::get('strings/drawer/lots/{lot}/movements', [DrawerController::class, 'movements'])->whereNumber('lot')->name('drawer.movements');
     Route::put('strings/drawer/levels', [DrawerController::class, 'keep'])->name('drawer.keep')->middleware('writes');
 
     Route::get('strings/orders', [OrderController::class, 'index'])->name('orders.index');
     Route::post('strings/orders/plan', [OrderController::class, 'plan'])->name('orders.plan');
     Route::post('strings/orders', [OrderController::class, 'store'])->name('orders.store');
-    Route::post('strings/orders/{order}/send', [OrderController::class, 'send'])->whereNumber('order')->name('orders.send')->middleware('writes');
-    Route::post('strings/orders/{order}/arrive', [OrderController::class, 'arrive'])->whereNumber('order')->name('orders.arrive')->middleware('writes');
-    Route::post('strings/orders/{order}/receive', [OrderController::class, 'receive'])->whereNumber('order')->name('orders.receive')->middleware('writes');
-    Route::delete('strings/orders/{order}', [OrderController::class, 'destroy'])->whereNumber('order')->name('orders.destroy')->middleware('writes');
-    Route::post('strings/orders/{order}/unarchive', [OrderController::class, 'unarchive'])->whereNumber('order')->name('orders.unarchive')->middleware('writes');
-    Route::post('strings/orders/{order}/use', [OrderController::class, 'use'])->whereNumber('order')->name('orders.use')->middleware('writes');
+    Route::post(
+        'strings/orders/{order}/send',
+        [OrderController::class, 'send'],
+    )->whereNumber('order')->name('orders.send')->middleware('writes');
+    Route::post(
+        'strings/orders/{order}/arrive',
+        [OrderController::class, 'arrive'],
+    )->whereNumber('order')->name('orders.arrive')->middleware('writes');
+    Route::post(
+        'strings/orders/{order}/receive',
+        [OrderController::class, 'receive'],
+    )->whereNumber('order')->name('orders.receive')->middleware('writes');
+    Route::delete(
+        'strings/orders/{order}',
+        [OrderController::class, 'destroy'],
+    )->whereNumber('order')->name('orders.destroy')->middleware('writes');
+    Route::post(
+        'strings/orders/{order}/unarchive',
+        [OrderController::class, 'unarchive'],
+    )->whereNumber('order')->name('orders.unarchive')->middleware('writes');
+    Route::post(
+        'strings/orders/{order}/use',
+        [OrderController::class, 'use'],
+    )->whereNumber('order')->name('orders.use')->middleware('writes');
     Route::get('strings/orders/{order}/csv', [OrderController::class, 'csv'])->whereNumber('order')->name('orders.csv');
     Route::get('strings/orders/{order}/pdf', [OrderController::class, 'pdf'])->whereNumber('order')->name('orders.pdf');
 
     Route::get('strings/measured', [SampleController::class, 'index'])->name('samples.index');
     Route::post('strings/samples/weigh', [SampleController::class, 'weigh'])->name('samples.weigh');
     Route::post('strings/samples', [SampleController::class, 'store'])->name('samples.store')->middleware('writes');
-    Route::delete('strings/samples/{sample}', [SampleController::class, 'destroy'])->whereNumber('sample')->name('samples.destroy')->middleware('writes');
-    Route::post('strings/samples/{sample}/unarchive', [SampleController::class, 'unarchive'])->whereNumber('sample')->name('samples.unarchive')->middleware('writes');
+    Route::delete(
+        'strings/samples/{sample}',
+        [SampleController::class, 'destroy'],
+    )->whereNumber('sample')->name('samples.destroy')->middleware('writes');
+    Route::post(
+        'strings/samples/{sample}/unarchive',
+        [SampleController::class, 'unarchive'],
+    )->whereNumber('sample')->name('samples.unarchive')->middleware('writes');
     Route::get('strings/suppliers/{supplier}/sets', [PackagedSetController::class, 'show'])->whereNumber('supplier')->name('packaged.show');
-    Route::put('strings/suppliers/{supplier}/sets', [PackagedSetController::class, 'update'])->whereNumber('supplier')->name('packaged.update')->middleware('writes');
+    Route::put(
+        'strings/suppliers/{supplier}/sets',
+        [PackagedSetController::class, 'update'],
+    )->whereNumber('supplier')->name('packaged.update')->middleware('writes');
 });

@@ -22,7 +22,11 @@ final readonly class Bench
     public function props(StringSet $set): array
     {
         $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
-        $strings = $pool === null ? PoolReader::STANDARD : $this->pools->stringsFor($pool, $set->strings()->count(), count($set->tuning_names));
+        $strings = $pool === null ? PoolReader::STANDARD : $this->pools->stringsFor(
+            $pool,
+            $set->strings()->count(),
+            count($set->tuning_names),
+        );
 
         return [
             'set' => $this->set($set),
@@ -49,7 +53,9 @@ final readonly class Bench
     /** @return list<array{id: int, name: string, keptAt: string}> newest first */
     public function versions(StringSet $set): array
     {
-        return array_values($set->versions()->select(['id', 'name', 'created_at'])->latest('id')->get()->map(static fn (SetVersion $version): array => [
+        return array_values($set->versions()->select(
+            ['id', 'name', 'created_at'],
+        )->latest('id')->get()->map(static fn (SetVersion $version): array => [
             'id' => $version->id, 'name' => $version->name, 'keptAt' => $version->created_at->toIso8601String(),
         ])->all());
     }
@@ -73,6 +79,9 @@ final readonly class Bench
      */
     private function pitches(): array
     {
-        return array_map(static fn (int $note): array => [Pitch::numbered($note, flats: false)->name(), Pitch::numbered($note)->name()], range(0, 127));
+        return array_map(
+            static fn (int $note): array => [Pitch::numbered($note, flats: false)->name(), Pitch::numbered($note)->name()],
+            range(0, 127),
+        );
     }
 }

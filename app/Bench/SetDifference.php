@@ -62,7 +62,10 @@ final readonly class SetDifference
             $pitches,
             $tuning->a4->inHertz() === 440.0 ? '' : 'A4 '.$tuning->a4->inHertz().' Hz',
             $tuning->capo === 0 ? '' : 'capo '.$tuning->capo,
-            array_filter($tuning->cents, static fn (float $cents): bool => $cents !== 0.0) === [] ? '' : implode('/', $tuning->cents).' cents',
+            array_filter(
+                $tuning->cents,
+                static fn (float $cents): bool => $cents !== 0.0,
+            ) === [] ? '' : implode('/', $tuning->cents).' cents',
         ], static fn (string $part): bool => $part !== ''));
     }
 
@@ -108,7 +111,9 @@ final readonly class SetDifference
         }
         $trials = count($baseline->trials);
 
-        return ($baseline->name === '' ? $baseline->instrument->name : $baseline->name).', '.self::tuning($baseline->tunings[0]).($trials === 0 ? '' : ", tried {$trials} times");
+        return ($baseline->name === '' ? $baseline->instrument->name : $baseline->name).', '.self::tuning(
+            $baseline->tunings[0],
+        ).($trials === 0 ? '' : ", tried {$trials} times");
     }
 
     private static function target(SetDocument $document): string

@@ -19,11 +19,22 @@ final class SetSummaries
     {
         $summaries = [];
         $rows = StringSet::query()->join('instruments', 'instruments.id', '=', 'sets.instrument_id')
-            ->select(['sets.id', 'sets.name', 'sets.tuning_names', 'sets.updated_at', 'instruments.name as instrument', 'instruments.kind', 'instruments.strings'])
+            ->select([
+                'sets.id',
+                'sets.name',
+                'sets.tuning_names',
+                'sets.updated_at',
+                'instruments.name as instrument',
+                'instruments.kind',
+                'instruments.strings',
+            ])
             ->selectRaw('(select json_group_array(gauge_nm) from (select gauge_nm from set_strings where set_id = sets.id order by position)) as gauges_nm')
             ->orderByDesc('sets.updated_at')->orderByDesc('sets.id')->toBase()->get();
         foreach ($rows as $row) {
-            /** @var \stdClass&object{id: int, name: string, tuning_names: string, gauges_nm: string, updated_at: string, instrument: string, kind: string, strings: int} $row */
+            /**
+             * @var \stdClass&object{id: int, name: string, tuning_names: string, gauges_nm: string, updated_at: string, instrument: string,
+             *     kind: string, strings: int} $row
+             */
             $summaries[] = [
                 'id' => $row->id,
                 'name' => $row->name,

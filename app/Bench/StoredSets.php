@@ -64,7 +64,10 @@ final readonly class StoredSets
     {
         $json = clone $document;
         if (is_array($json->samples ?? null)) {
-            $own = array_values(array_filter($json->samples, static fn (mixed $sample): bool => ! ($sample instanceof \stdClass && ($sample->workshop ?? false) === true)));
+            $own = array_values(array_filter(
+                $json->samples,
+                static fn (mixed $sample): bool => ! ($sample instanceof \stdClass && ($sample->workshop ?? false) === true),
+            ));
             if ($own === []) {
                 unset($json->samples);
             } else {

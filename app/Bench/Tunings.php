@@ -17,7 +17,8 @@ final class Tunings
 {
     /**
      * @param  non-empty-list<Pitch>  $present  what the strings are tuned to now, string 1 first
-     * @return array{tunings: list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}>, typed: ?array{name: string, pitches: list<string>}, hint: ?string}
+     * @return array{tunings: list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}>,
+     *     typed: ?array{name: string, pitches: list<string>}, hint: ?string}
      */
     public function find(Kind $kind, array $present, string $typed): array
     {
@@ -33,16 +34,19 @@ final class Tunings
     /** @return list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}> */
     private function own(int $strings): array
     {
-        return array_values(OwnTuning::query()->where('strings', $strings)->orderBy('name')->get()->map(static fn (OwnTuning $tuning): array => [
-            'id' => $tuning->id, 'revision' => $tuning->revision, 'name' => $tuning->name, 'family' => 'Your own', 'pitches' => $tuning->pitches,
-        ])->all());
+        return array_values(OwnTuning::query()->where('strings', $strings)->orderBy('name')->get()
+            ->map(static fn (OwnTuning $tuning): array => [
+                'id' => $tuning->id, 'revision' => $tuning->revision, 'name' => $tuning->name, 'family' => 'Your own',
+                'pitches' => $tuning->pitches,
+            ])->all());
     }
 
     /** @return list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}> */
     private function library(Kind $kind, int $strings): array
     {
         return array_map(fn (LibraryTuning $tuning): array => [
-            'id' => null, 'revision' => null, 'name' => $tuning->name, 'family' => $tuning->family, 'pitches' => $this->names($tuning->pitches),
+            'id' => null, 'revision' => null, 'name' => $tuning->name, 'family' => $tuning->family,
+            'pitches' => $this->names($tuning->pitches),
         ], TuningLibrary::for($kind, $strings));
     }
 
@@ -66,7 +70,10 @@ final class Tunings
         } catch (InvalidPitch $refused) {
             return [null, $refused->getMessage()];
         }
-        $letters = array_map(static fn (Pitch $pitch): string => (string) preg_replace('/-?\d+$/', '', $pitch->label()), array_reverse($pitches));
+        $letters = array_map(
+            static fn (Pitch $pitch): string => (string) preg_replace('/-?\d+$/', '', $pitch->label()),
+            array_reverse($pitches),
+        );
 
         return [['name' => implode(' ', $letters), 'pitches' => $this->names($pitches)], null];
     }

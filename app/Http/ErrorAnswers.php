@@ -25,14 +25,20 @@ final class ErrorAnswers
     {
         $exceptions->dontReport([InvalidInput::class, Conflict::class]);
         $exceptions->render(static fn (InvalidDocument $error): JsonResponse => self::answer(422, $error));
-        $exceptions->render(static fn (InvalidInput $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())));
+        $exceptions->render(
+            static fn (InvalidInput $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())),
+        );
         $exceptions->render(static fn (Conflict $error): JsonResponse => self::answer(409, InvalidDocument::at('', $error->getMessage())));
-        $exceptions->render(static fn (PostTooLargeException $error, Request $request): JsonResponse => self::answer(422, self::tooLarge($request)));
+        $exceptions->render(
+            static fn (PostTooLargeException $error, Request $request): JsonResponse => self::answer(422, self::tooLarge($request)),
+        );
         $exceptions->render(static fn (ValidationException $error): JsonResponse => self::invalid($error));
         $exceptions->render(static fn (\Throwable $error, Request $request): ?JsonResponse => self::wantsJson($request)
             ? self::answer(self::status($error), InvalidDocument::at('', self::sentence($error)))
             : null);
-        $exceptions->respond(static fn (Response $response, \Throwable $error, Request $request): Response => self::page($response, $error, $request));
+        $exceptions->respond(
+            static fn (Response $response, \Throwable $error, Request $request): Response => self::page($response, $error, $request),
+        );
     }
 
     /** Whoever sends something, or asks the API, reads JSON; whoever opens a page reads a page. */
@@ -49,7 +55,10 @@ final class ErrorAnswers
     private static function tooLarge(Request $request): InvalidDocument
     {
         return str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/')
-            ? InvalidDocument::at($request->is('instruments/*') ? '/photograph' : '/file', 'The file is larger than 20 MB, which is the most. Take a smaller one.')
+            ? InvalidDocument::at(
+                $request->is('instruments/*') ? '/photograph' : '/file',
+                'The file is larger than 20 MB, which is the most. Take a smaller one.',
+            )
             : InvalidDocument::tooLarge();
     }
 
@@ -79,7 +88,10 @@ final class ErrorAnswers
         $problems = [];
         foreach ($error->errors() as $field => $messages) {
             foreach ((array) $messages as $message) {
-                $problems[] = new Problem('/'.str_replace('.', '/', (string) $field), is_string($message) ? $message : 'This cannot be used.');
+                $problems[] = new Problem(
+                    '/'.str_replace('.', '/', (string) $field),
+                    is_string($message) ? $message : 'This cannot be used.',
+                );
             }
         }
 
@@ -97,7 +109,8 @@ final class ErrorAnswers
             419 => 'This page has been open too long. Reload it and try again; what you typed is still here.',
             421 => 'Lira does not answer under this name. Open it under 127.0.0.1, localhost or the name in its APP_URL.',
             429 => 'Too many requests at once. Wait a moment and try again.',
-            default => DatabaseFault::behind($error)?->sentence() ?? 'Something went wrong on Lira’s side, and nothing was changed. Try again; if it stays so, the newest log says more.',
+            default => DatabaseFault::behind($error)?->sentence()
+                ?? 'Something went wrong on Lira’s side, and nothing was changed. Try again; if it stays so, the newest log says more.',
         };
     }
 }

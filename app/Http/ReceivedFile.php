@@ -25,7 +25,10 @@ final class ReceivedFile
             throw InvalidDocument::at("/{$key}", $choose);
         }
         if (! $file->isValid()) {
-            throw InvalidDocument::at("/{$key}", "“{$file->getClientOriginalName()}” did not arrive whole or is larger than 20 MB. Take a smaller one.");
+            throw InvalidDocument::at(
+                "/{$key}",
+                "“{$file->getClientOriginalName()}” did not arrive whole or is larger than 20 MB. Take a smaller one.",
+            );
         }
 
         return new Upload($file->getPathname(), $file->getClientOriginalName(), (int) $file->getSize());

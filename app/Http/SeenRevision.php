@@ -16,6 +16,9 @@ final class SeenRevision
         $revision = $request->input('revision');
         $revision = is_string($revision) && ctype_digit($revision) ? (int) $revision : $revision;
 
-        return is_int($revision) && $revision >= 1 ? $revision : throw InvalidDocument::at('/revision', 'Say which revision this was made from: a whole number, as it was read.');
+        return is_int($revision) && $revision >= 1 ? $revision : throw InvalidDocument::at(
+            '/revision',
+            'Say which revision this was made from: a whole number, as it was read.',
+        );
     }
 }

@@ -55,7 +55,9 @@ final class Photographs
             return DB::transaction(function () use ($instrument, $name, $caption, $width, $height): Photograph {
                 $this->checkRoom($instrument);
 
-                return Photograph::query()->create(['instrument_id' => $instrument->id, 'file' => $name, 'caption' => $caption, 'width' => $width, 'height' => $height]);
+                return Photograph::query()->create(
+                    ['instrument_id' => $instrument->id, 'file' => $name, 'caption' => $caption, 'width' => $width, 'height' => $height],
+                );
             });
         } catch (\Throwable $failure) {
             Storage::delete([$this->path($name, true), $this->path($name, false)]);
@@ -78,7 +80,13 @@ final class Photographs
     /** @return array{id: int, revision: int, caption: string, width: int, height: int} */
     public static function summary(Photograph $photograph): array
     {
-        return ['id' => $photograph->id, 'revision' => $photograph->revision, 'caption' => $photograph->caption, 'width' => $photograph->width, 'height' => $photograph->height];
+        return [
+            'id' => $photograph->id,
+            'revision' => $photograph->revision,
+            'caption' => $photograph->caption,
+            'width' => $photograph->width,
+            'height' => $photograph->height,
+        ];
     }
 
     /** Before anything of it is decoded. @throws InvalidDocument if it is not a picture that can be taken */

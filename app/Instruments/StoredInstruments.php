@@ -35,7 +35,10 @@ final class StoredInstruments
                 'strings' => $instrument->strings,
                 'lengths_mm' => [$instrument->first_mm, $instrument->last_mm],
                 'sets' => $instrument->sets_count,
-                'last' => $instrument->last_set_id === null ? null : ['id' => $instrument->last_set_id, 'name' => $instrument->last_set_name],
+                'last' => $instrument->last_set_id === null ? null : [
+                    'id' => $instrument->last_set_id,
+                    'name' => $instrument->last_set_name,
+                ],
             ])->all());
     }
 

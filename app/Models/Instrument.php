@@ -53,6 +53,12 @@ final class Instrument extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => JsonObject::class, 'strings' => 'integer', 'revision' => 'integer', 'first_mm' => 'float', 'last_mm' => 'float'];
+        return [
+            'document' => JsonObject::class,
+            'strings' => 'integer',
+            'revision' => 'integer',
+            'first_mm' => 'float',
+            'last_mm' => 'float',
+        ];
     }
 }

@@ -40,6 +40,14 @@ final class ListImport extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['status' => ImportStatus::class, 'supplier_id' => 'integer', 'mapping' => 'array', 'bytes' => 'integer', 'done_bytes' => 'integer', 'line' => 'integer', 'rows' => 'integer'];
+        return [
+            'status' => ImportStatus::class,
+            'supplier_id' => 'integer',
+            'mapping' => 'array',
+            'bytes' => 'integer',
+            'done_bytes' => 'integer',
+            'line' => 'integer',
+            'rows' => 'integer',
+        ];
     }
 }

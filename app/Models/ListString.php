@@ -43,6 +43,15 @@ final class ListString extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supplier_id' => 'integer', 'gauge_nm' => 'integer', 'kg_per_m' => 'float', 'length_mm' => 'float', 'cents' => 'integer', 'box_of' => 'integer', 'box_cents' => 'integer', 'drawer' => 'integer'];
+        return [
+            'supplier_id' => 'integer',
+            'gauge_nm' => 'integer',
+            'kg_per_m' => 'float',
+            'length_mm' => 'float',
+            'cents' => 'integer',
+            'box_of' => 'integer',
+            'box_cents' => 'integer',
+            'drawer' => 'integer',
+        ];
     }
 }

@@ -59,6 +59,13 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['status' => OrderStatus::class, 'supplier_id' => 'integer', 'purchase_id' => 'integer', 'shipping_cents' => 'integer', 'due_on' => 'date', 'parcels' => 'integer'];
+        return [
+            'status' => OrderStatus::class,
+            'supplier_id' => 'integer',
+            'purchase_id' => 'integer',
+            'shipping_cents' => 'integer',
+            'due_on' => 'date',
+            'parcels' => 'integer',
+        ];
     }
 }

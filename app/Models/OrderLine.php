@@ -21,7 +21,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $cents  price of one of it
  * @property int $sent  that arrived and wait to be put into the drawer
  * @property int $received  that were put into the drawer
- * @property list<array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string, count: int}> $contents  the strings of one of it
+ * @property list<Content> $contents  the strings of one of it
+ *
+ * @phpstan-type Content array{
+ *     list_string_id: int,
+ *     name: string,
+ *     construction: string,
+ *     material: string,
+ *     gauge_nm: int,
+ *     end: ?string,
+ *     count: int,
+ * }
  */
 final class OrderLine extends Model
 {
@@ -33,6 +43,17 @@ final class OrderLine extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => LineKind::class, 'order_id' => 'integer', 'list_string_id' => 'integer', 'list_set_id' => 'integer', 'strings' => 'integer', 'count' => 'integer', 'cents' => 'integer', 'sent' => 'integer', 'received' => 'integer', 'contents' => 'array'];
+        return [
+            'kind' => LineKind::class,
+            'order_id' => 'integer',
+            'list_string_id' => 'integer',
+            'list_set_id' => 'integer',
+            'strings' => 'integer',
+            'count' => 'integer',
+            'cents' => 'integer',
+            'sent' => 'integer',
+            'received' => 'integer',
+            'contents' => 'array',
+        ];
     }
 }

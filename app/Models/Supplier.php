@@ -37,6 +37,13 @@ final class Supplier extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['revision' => 'integer', 'sets_revision' => 'integer', 'shipping_cents' => 'integer', 'free_from_cents' => 'integer', 'lead_days' => 'integer', 'mapping' => 'array'];
+        return [
+            'revision' => 'integer',
+            'sets_revision' => 'integer',
+            'shipping_cents' => 'integer',
+            'free_from_cents' => 'integer',
+            'lead_days' => 'integer',
+            'mapping' => 'array',
+        ];
     }
 }

@@ -45,7 +45,9 @@ final readonly class FitReport
             ))),
             'rows' => array_map(fn (EvaluatedString $string): array => [
                 'position' => $string->position,
-                'gauge' => $this->units->gaugeOnPaper($string->string->spec->type->gauge).' '.$string->string->spec->type->construction->label(),
+                'gauge' => $this->units->gaugeOnPaper(
+                    $string->string->spec->type->gauge,
+                ).' '.$string->string->spec->type->construction->label(),
                 'turns' => number_format($string->fit->turns, 1),
                 'leave' => $string->fit->leaveM === null ? null : $this->units->length($string->fit->leaveM),
                 'cells' => array_map(fn (FitAspect $aspect): array => $this->cell($checks, $aspect, $string->position), $aspects),

@@ -31,7 +31,10 @@ enum LabelStock: string
         };
     }
 
-    /** @return array{width: float, height: float, left: float, top: float, across: float, down: float} one label, the first one's place, and from one to the next */
+    /**
+     * @return array{width: float, height: float, left: float, top: float, across: float, down: float} one label, the first one's place, and
+     *     from one to the next
+     */
     public function geometry(): array
     {
         return match ($this) {

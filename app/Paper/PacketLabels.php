@@ -69,10 +69,18 @@ final readonly class PacketLabels
     /** @return array<string, mixed> */
     private static function about(StringSet $set): array
     {
-        return ['name' => $set->name, 'instrument' => $set->instrument->name, 'date' => now()->toDateString(), 'qr' => QrCode::picture(route('bench', $set))];
+        return [
+            'name' => $set->name,
+            'instrument' => $set->instrument->name,
+            'date' => now()->toDateString(),
+            'qr' => QrCode::picture(route('bench', $set)),
+        ];
     }
 
-    /** @return list<array{position: int, note: string, gauge: string, construction: string, material: string, turns: string, leave: ?string}> string 1 first */
+    /**
+     * @return list<array{position: int, note: string, gauge: string, construction: string, material: string, turns: string,
+     *     leave: ?string}> string 1 first
+     */
     private static function strings(SetDocument $document, Units $units): array
     {
         return array_map(static fn (EvaluatedString $string): array => [

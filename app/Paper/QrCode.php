@@ -43,7 +43,9 @@ final class QrCode
         $rows = is_array($found) ? ($found['bcode'] ?? []) : [];
 
         return array_values(array_map(
-            static fn (mixed $row): array => array_values(array_map(static fn (mixed $cell): bool => $cell === 1 || $cell === '1' || $cell === true, is_array($row) ? $row : [])),
+            static fn (mixed $row): array => array_values(
+                array_map(static fn (mixed $cell): bool => $cell === 1 || $cell === '1' || $cell === true, is_array($row) ? $row : []),
+            ),
             is_array($rows) ? $rows : [],
         ));
     }

@@ -40,7 +40,10 @@ final readonly class SetSheet
             'kind' => $document->design->instrument->kind->label(),
             'scale' => self::scale($evaluation, $units),
             'oneLength' => ! str_contains(self::scale($evaluation, $units), ' to '),
-            'tunings' => array_map(static fn (Tuning $tuning): string => $tuning->name.($tuning->capo === 0 ? '' : ", capo on fret {$tuning->capo}"), $document->design->tunings),
+            'tunings' => array_map(
+                static fn (Tuning $tuning): string => $tuning->name.($tuning->capo === 0 ? '' : ", capo on fret {$tuning->capo}"),
+                $document->design->tunings,
+            ),
             'a4' => $document->design->tunings[0]->a4->inHertz(),
             'baseline' => $document->baseline === null ? null : self::baselineName($document),
             'rows' => array_map(static fn (EvaluatedString $string): array => self::row($string, $units), $evaluation->strings),
@@ -76,7 +79,9 @@ final readonly class SetSheet
 
     private static function scale(SetEvaluation $evaluation, Units $units): string
     {
-        $lengths = array_values(array_unique(array_map(static fn (EvaluatedString $string): string => $units->length($string->speakingLengthM), $evaluation->strings)));
+        $lengths = array_values(array_unique(
+            array_map(static fn (EvaluatedString $string): string => $units->length($string->speakingLengthM), $evaluation->strings),
+        ));
 
         return count($lengths) === 1 ? $lengths[0] : $lengths[0].' to '.$lengths[count($lengths) - 1];
     }
@@ -106,7 +111,10 @@ final readonly class SetSheet
 
     private static function anyModelled(SetEvaluation $evaluation): bool
     {
-        return array_filter($evaluation->strings, static fn (EvaluatedString $string): bool => $string->string->density->source === Source::Modelled) !== [];
+        return array_filter(
+            $evaluation->strings,
+            static fn (EvaluatedString $string): bool => $string->string->density->source === Source::Modelled,
+        ) !== [];
     }
 
     /** Notes as they go on paper: no more than one blank line after the other, and so many lines; the set has the rest. */
@@ -115,6 +123,9 @@ final readonly class SetSheet
         $lines = explode("\n", (string) preg_replace('/\n\s*\n\s*/', "\n\n", str_replace(["\r\n", "\r"], "\n", trim($notes))));
         $more = count($lines) - self::MOST_LINES;
 
-        return implode("\n", array_slice($lines, 0, self::MOST_LINES)).($more > 0 ? "\n… and {$more} more lines, which the set itself has." : '');
+        return implode(
+            "\n",
+            array_slice($lines, 0, self::MOST_LINES),
+        ).($more > 0 ? "\n… and {$more} more lines, which the set itself has." : '');
     }
 }

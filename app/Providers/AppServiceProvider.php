@@ -30,6 +30,9 @@ final class AppServiceProvider extends ServiceProvider
         $named = getenv('DB_DATABASE');
         $configured = config('database.connections.sqlite.database');
 
-        return is_string($configured) && ($named === false || $named === '') ? Place::of($configured, base_path()) : Place::ofEnvironment(base_path());
+        return is_string($configured) && ($named === false || $named === '') ? Place::of(
+            $configured,
+            base_path(),
+        ) : Place::ofEnvironment(base_path());
     }
 }

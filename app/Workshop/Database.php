@@ -56,7 +56,9 @@ final readonly class Database
             return;
         }
         if (! is_readable($this->path) || ! is_writable($this->path)) {
-            throw new Unservable("{$this->path} cannot be read and written. Give yourself the right to, or name another file with --database.");
+            throw new Unservable(
+                "{$this->path} cannot be read and written. Give yourself the right to, or name another file with --database.",
+            );
         }
         if (! $this->isHollow()) {
             $this->checkContents();
@@ -90,7 +92,9 @@ final readonly class Database
         }
         $tables = $this->column($pdo, "select name from sqlite_master where type = 'table' and name not like 'sqlite_%'");
         if ($tables !== [] && array_diff(self::OWN_TABLES, $tables) !== []) {
-            throw new Unservable("{$this->path} is a database, but not one of Lira, so it is left alone. Name another file with --database.");
+            throw new Unservable(
+                "{$this->path} is a database, but not one of Lira, so it is left alone. Name another file with --database.",
+            );
         }
     }
 
@@ -100,7 +104,9 @@ final readonly class Database
 
         return "{$this->path} is damaged. ".($copies === []
             ? 'There is no copy of it beside it. Put a copy of yours in its place, or begin anew with --fresh, which moves it aside.'
-            : 'The newest copy beside it is '.basename(end($copies)).': put that in its place, or begin anew with --fresh, which moves it aside.');
+            : 'The newest copy beside it is '
+                .basename(end($copies))
+                .': put that in its place, or begin anew with --fresh, which moves it aside.');
     }
 
     /**
@@ -192,7 +198,10 @@ final readonly class Database
         $found = glob($this->stem().'-before-update-*.sqlite');
         $copies = $found === false ? [] : $found;
         // A second one of the same second has a number behind it.
-        usort($copies, static fn (string $a, string $b): int => strnatcmp(substr($a, 0, -strlen('.sqlite')), substr($b, 0, -strlen('.sqlite'))));
+        usort(
+            $copies,
+            static fn (string $a, string $b): int => strnatcmp(substr($a, 0, -strlen('.sqlite')), substr($b, 0, -strlen('.sqlite'))),
+        );
 
         return $copies;
     }

@@ -30,7 +30,12 @@ enum DatabaseFault: string
     public static function behind(\Throwable $failure): ?self
     {
         for ($cause = $failure; $cause !== null; $cause = $cause->getPrevious()) {
-            if (! $cause instanceof \PDOException && ! $cause instanceof \InvalidArgumentException && ! $cause instanceof \ErrorException && ! $cause instanceof \League\Flysystem\FilesystemException) {
+            if (
+                ! $cause instanceof \PDOException
+                && ! $cause instanceof \InvalidArgumentException
+                && ! $cause instanceof \ErrorException
+                && ! $cause instanceof \League\Flysystem\FilesystemException
+            ) {
                 continue;
             }
             foreach (self::WORDS as $fault => $words) {

@@ -34,7 +34,9 @@ final class ListRow
         $cell = static fn (ListField $field): string => $mapping->cell($cells, $field);
         $code = $cell(ListField::Code);
         if ($code === '' || mb_strlen($code) > self::LONGEST_CODE) {
-            throw new RejectedRow($code === '' ? 'It has no order code.' : 'Its order code has more than '.self::LONGEST_CODE.' characters.');
+            throw new RejectedRow(
+                $code === '' ? 'It has no order code.' : 'Its order code has more than '.self::LONGEST_CODE.' characters.',
+            );
         }
         foreach ([ListField::Code, ListField::Name] as $field) {
             if (PlainText::problem($cell($field), 'its name', 0, PHP_INT_MAX) !== null) {
@@ -67,11 +69,18 @@ final class ListRow
             throw new RejectedRow($text === '' ? 'It has no gauge.' : "“{$text}” is not a gauge.");
         }
         // A bare figure below 1 in a column of thousandths is written in inches, as .011 often is.
-        if ($mapping->units[ListField::Gauge->value] === ListUnit::Thousandths && $metres < ListUnit::Thousandths->factor() && preg_match('/[a-z"”]/i', $text) !== 1) {
+        if (
+            $mapping->units[ListField::Gauge->value] === ListUnit::Thousandths
+            && $metres < ListUnit::Thousandths->factor()
+            && preg_match('/[a-z"”]/i', $text) !== 1
+        ) {
             $metres *= 1000;
         }
         if ($metres < StringType::THINNEST_NM / 1e9 || $metres > StringType::THICKEST_NM / 1e9) {
-            throw new RejectedRow(sprintf('A gauge of %s mm cannot be: strings are 0.05 to 6 mm. Check the unit of the column.', rtrim(rtrim(number_format($metres * 1000, 4, '.', ''), '0'), '.')));
+            throw new RejectedRow(sprintf(
+                'A gauge of %s mm cannot be: strings are 0.05 to 6 mm. Check the unit of the column.',
+                rtrim(rtrim(number_format($metres * 1000, 4, '.', ''), '0'), '.'),
+            ));
         }
 
         return Length::metres($metres);
@@ -83,14 +92,16 @@ final class ListRow
         if ($found === null && $words === '') {
             // A material can tell: music wire and fluorocarbon are never wraps.
             $found = match (Words::material($material)) {
-                Material::MusicWire, Material::Fluorocarbon, Material::Nylon, Material::SyntheticGut, Material::Polyurethane => Construction::Plain,
+                Material::MusicWire, Material::Fluorocarbon, Material::Nylon, Material::SyntheticGut,
+                Material::Polyurethane => Construction::Plain,
                 Material::NylonTape => Construction::TapeWound,
                 null => null,
                 default => Construction::RoundWound,
             };
         }
 
-        return $found ?? throw new RejectedRow($words === '' ? 'It does not say whether it is plain or how it is wound.' : "“{$words}” is not a construction known here. Use plain, round-wound, half-round, flatwound or tape-wound.");
+        return $found
+            ?? throw new RejectedRow($words === '' ? 'It does not say whether it is plain or how it is wound.' : "“{$words}” is not a construction known here. Use plain, round-wound, half-round, flatwound or tape-wound.");
     }
 
     private static function material(string $words, Construction $construction, ListMapping $mapping): Material
@@ -104,7 +115,9 @@ final class ListRow
             $found = Material::MusicWire;
         }
 
-        return $found ?? throw new RejectedRow($words === '' ? 'It does not say what it is made of.' : "“{$words}” is not a material known here.");
+        return $found ?? throw new RejectedRow(
+            $words === '' ? 'It does not say what it is made of.' : "“{$words}” is not a material known here.",
+        );
     }
 
     private static function figure(string $text, ListUnit $unit, string $what): ?float
@@ -121,7 +134,9 @@ final class ListRow
     {
         $number = $text === '' ? null : (Figure::number($text) ?? throw new RejectedRow("“{$text}” is not a number of strings in a box."));
 
-        return $number === null || $number < 2 ? null : ($number > 1000 || $number !== floor($number) ? throw new RejectedRow("A box of {$text} strings cannot be.") : (int) $number);
+        return $number === null || $number < 2 ? null : ($number > 1000 || $number !== floor($number) ? throw new RejectedRow(
+            "A box of {$text} strings cannot be.",
+        ) : (int) $number);
     }
 
     /** Whether such a string can be made, and weighs about what it says. */
@@ -137,7 +152,11 @@ final class ListRow
         }
         $ratio = $listed->kgPerM / $build->kgPerM();
         if ($ratio > self::FARTHEST || $ratio < 1 / self::FARTHEST) {
-            throw new RejectedRow(sprintf('Its mass of %.4g g/m is far from the %.4g g/m that such a string has. Check the unit of the column.', $listed->kgPerM * 1000, $build->kgPerM() * 1000));
+            throw new RejectedRow(sprintf(
+                'Its mass of %.4g g/m is far from the %.4g g/m that such a string has. Check the unit of the column.',
+                $listed->kgPerM * 1000,
+                $build->kgPerM() * 1000,
+            ));
         }
     }
 }

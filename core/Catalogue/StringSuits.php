@@ -46,6 +46,14 @@ final readonly class StringSuits
         }
         [$low, $usual, $high] = [$hertz($zones->slackN), $hertz(min($usualN, $safeN)), $hertz(min($zones->hardN, $safeN))];
 
-        return new self($low, $usual, $high, Pitch::notBelow($low, $a4), Pitch::notAbove($usual, $a4), Pitch::notAbove($high, $a4), $safeN < $zones->hardN);
+        return new self(
+            $low,
+            $usual,
+            $high,
+            Pitch::notBelow($low, $a4),
+            Pitch::notAbove($usual, $a4),
+            Pitch::notAbove($high, $a4),
+            $safeN < $zones->hardN,
+        );
     }
 }

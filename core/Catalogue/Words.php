@@ -16,21 +16,31 @@ final class Words
         'flat' => Construction::Flatwound, 'ribbon' => Construction::Flatwound,
         'tape' => Construction::TapeWound,
         'plain' => Construction::Plain, 'solid' => Construction::Plain, 'mono' => Construction::Plain, 'treble' => Construction::Plain,
-        'wound' => Construction::RoundWound, 'round' => Construction::RoundWound, 'wrapped' => Construction::RoundWound, 'basses' => Construction::RoundWound,
+        'wound' => Construction::RoundWound, 'round' => Construction::RoundWound, 'wrapped' => Construction::RoundWound,
+        'basses' => Construction::RoundWound,
     ];
 
     private const MATERIALS = [
         'nylon tape' => Material::NylonTape, 'multifilament' => Material::NylonMultifilament, 'floss' => Material::NylonMultifilament,
-        'nickel plated' => Material::NickelPlatedSteel, 'plated steel' => Material::NickelPlatedSteel, 'pure nickel' => Material::PureNickel,
+        'nickel plated' => Material::NickelPlatedSteel, 'plated steel' => Material::NickelPlatedSteel,
+        'pure nickel' => Material::PureNickel,
         'stainless' => Material::StainlessSteel, 'phosphor' => Material::PhosphorBronze, '80 20' => Material::Bronze8020,
         'silver' => Material::SilverPlatedCopper, 'copper' => Material::SilverPlatedCopper,
         'fluoro' => Material::Fluorocarbon, 'carbon' => Material::Fluorocarbon, 'gut' => Material::SyntheticGut,
         'polyurethane' => Material::Polyurethane, 'elastomer' => Material::Polyurethane,
         'nickel' => Material::NickelPlatedSteel, 'bronze' => Material::Bronze8020, 'nylon' => Material::Nylon,
-        'music wire' => Material::MusicWire, 'plain steel' => Material::MusicWire, 'steel' => Material::MusicWire, 'tinned' => Material::MusicWire,
+        'music wire' => Material::MusicWire, 'plain steel' => Material::MusicWire, 'steel' => Material::MusicWire,
+        'tinned' => Material::MusicWire,
     ];
 
-    private const ENDS = ['ball' => StringEnd::Ball, 'loop' => StringEnd::Loop, 'bare' => StringEnd::Bare, 'tie' => StringEnd::Bare, 'plain' => StringEnd::Bare, 'none' => StringEnd::Bare];
+    private const ENDS = [
+        'ball' => StringEnd::Ball,
+        'loop' => StringEnd::Loop,
+        'bare' => StringEnd::Bare,
+        'tie' => StringEnd::Bare,
+        'plain' => StringEnd::Bare,
+        'none' => StringEnd::Bare,
+    ];
 
     public static function construction(string $words): ?Construction
     {

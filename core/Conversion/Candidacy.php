@@ -96,7 +96,9 @@ final class Candidacy
         $lengthMm = $evaluation->strings[count($evaluation->strings) - 1]->speakingLengthM * 1000;
 
         return $conversion->kind === ConversionKind::Baritone && $conversion->semitones >= 5 && $lengthMm < Reasons::BARITONE_FROM_MM - 40
-            && ! $design->instrument->kind->isBass() && $design->instrument->kind !== Kind::Ukulele && $design->instrument->kind !== Kind::Banjo
+            && ! $design->instrument->kind->isBass()
+                && $design->instrument->kind !== Kind::Ukulele
+                && $design->instrument->kind !== Kind::Banjo
             ? [Argument::NeckTooShort->with(['neck_mm' => $lengthMm])]
             : [];
     }
@@ -130,7 +132,9 @@ final class Candidacy
                 continue;
             }
             $doubts[] = match (true) {
-                count($string->tunings) > 1 && $leastN < $aimN && $mostN > $aimN => Argument::NoneForAllTunings->with(['string' => $string->position, 'low_n' => $leastN, 'high_n' => $mostN]),
+                count($string->tunings) > 1 && $leastN < $aimN && $mostN > $aimN => Argument::NoneForAllTunings->with(
+                    ['string' => $string->position, 'low_n' => $leastN, 'high_n' => $mostN],
+                ),
                 $mostN < $aimN => Argument::NoneThickEnough->with(['string' => $string->position, 'tension_n' => $mostN, 'aim_n' => $aimN]),
                 default => Argument::NoneThinEnough->with(['string' => $string->position, 'tension_n' => $leastN, 'aim_n' => $aimN]),
             };

@@ -53,7 +53,10 @@ final readonly class Conversion
     public function pitches(array $present): array
     {
         return match ($this->kind) {
-            ConversionKind::Lower, ConversionKind::Baritone => array_map(fn (Pitch $pitch): Pitch => $pitch->transposed(-$this->semitones), $present),
+            ConversionKind::Lower, ConversionKind::Baritone => array_map(
+                fn (Pitch $pitch): Pitch => $pitch->transposed(-$this->semitones),
+                $present,
+            ),
             ConversionKind::Octave => array_map(
                 fn (Pitch $pitch, int $index): Pitch => $index + 1 >= $this->fromPosition ? $pitch->transposed(12) : $pitch,
                 $present,

@@ -92,7 +92,10 @@ final readonly class NearestSet
      */
     private function best(float $breakShare, array $wound): Solution
     {
-        $positions = static fn (bool $which): array => array_map(static fn (int $index): int => $index + 1, array_keys($wound, $which, true));
+        $positions = static fn (bool $which): array => array_map(
+            static fn (int $index): int => $index + 1,
+            array_keys($wound, $which, true),
+        );
         $solved = SetSolver::solve($this->design, $this->brief->asBuilt($breakShare, $positions(false), $positions(true)));
 
         return $solved->solutions[0] ?? throw new \LogicException('A solved brief has a solution');

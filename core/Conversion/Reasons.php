@@ -20,14 +20,21 @@ final class Reasons
      * @param  SetEvaluation  $evaluation  the chosen strings there
      * @return list<Statement>
      */
-    public static function of(Conversion $conversion, SetDesign $before, SetEvaluation $untouched, SetEvaluation $evaluation, string $feelsLike): array
-    {
+    public static function of(
+        Conversion $conversion,
+        SetDesign $before,
+        SetEvaluation $untouched,
+        SetEvaluation $evaluation,
+        string $feelsLike,
+    ): array {
         $own = match ($conversion->kind) {
             ConversionKind::Lower => self::lower($conversion, $untouched),
             ConversionKind::Baritone => self::baritone($conversion, $untouched, $evaluation),
             ConversionKind::Scale => self::scale($before, $evaluation),
             ConversionKind::Octave => self::octave($conversion, $untouched),
-            ConversionKind::AddLower => [Argument::NewString->with(['string' => count($evaluation->strings), 'pitch' => self::last($evaluation)->tunings[0]->pitch->label()])],
+            ConversionKind::AddLower => [Argument::NewString->with(
+                ['string' => count($evaluation->strings), 'pitch' => self::last($evaluation)->tunings[0]->pitch->label()],
+            )],
             ConversionKind::Several => self::several($evaluation),
         };
 
@@ -39,7 +46,12 @@ final class Reasons
     {
         $share = 2 ** (-$conversion->semitones / 6);
 
-        return [Argument::PullsLess->with(['semitones' => $conversion->semitones, 'left_share' => $share, 'string' => count($untouched->strings), 'tension_n' => self::last($untouched)->tunings[0]->tensionN])];
+        return [Argument::PullsLess->with([
+            'semitones' => $conversion->semitones,
+            'left_share' => $share,
+            'string' => count($untouched->strings),
+            'tension_n' => self::last($untouched)->tunings[0]->tensionN,
+        ])];
     }
 
     /** @return list<Statement> */
@@ -75,7 +87,9 @@ final class Reasons
             $worst = max($worst, $string->position < $conversion->fromPosition ? 0.0 : (float) $string->tunings[0]->strength?->share);
         }
 
-        return [Argument::NeverTunedUp->with(['first' => $conversion->fromPosition, 'last' => count($untouched->strings), 'worst_share' => $worst])];
+        return [Argument::NeverTunedUp->with(
+            ['first' => $conversion->fromPosition, 'last' => count($untouched->strings), 'worst_share' => $worst],
+        )];
     }
 
     /** @return list<Statement> */

@@ -108,7 +108,10 @@ final class Answers
             $baseline = $document->baselineEvaluation();
 
             return SolutionWriter::toArray($document, $brief, $solved, array_map(
-                static fn (Solution $solution): Assessment => $document->assessmentOf($document->design->withStrings($solution->built()), $baseline),
+                static fn (Solution $solution): Assessment => $document->assessmentOf(
+                    $document->design->withStrings($solution->built()),
+                    $baseline,
+                ),
                 $solved->solutions,
             ));
         } catch (NoSolution $none) {

@@ -22,7 +22,10 @@ final readonly class ConversionReader
         if ($semitones !== null && ($semitones < 1 || $semitones > 12)) {
             $this->problems->add($node->pathOf('semitones'), 'Go 1 to 12 semitones lower.');
         }
-        $from = $node->has('from_position') ? $node->integer('from_position', 'the first string that sounds an octave up') : min($strings, 3);
+        $from = $node->has('from_position') ? $node->integer(
+            'from_position',
+            'the first string that sounds an octave up',
+        ) : min($strings, 3);
         if ($from !== null && ($from < 1 || $from > $strings)) {
             $this->problems->add($node->pathOf('from_position'), "Positions go from 1 to {$strings}.");
         }

@@ -37,7 +37,11 @@ final readonly class Converter
         $conversion = (new ConversionReader($problems))->read(Node::at('/conversion', $asked, $problems), count($present->design->strings));
         $problems->throwIfAny();
 
-        return (new self($present, $conversion ?? throw InvalidDocument::at('/conversion', 'This conversion cannot be read.'), $asked))->converted();
+        return (new self(
+            $present,
+            $conversion ?? throw InvalidDocument::at('/conversion', 'This conversion cannot be read.'),
+            $asked,
+        ))->converted();
     }
 
     private function converted(): Converted
@@ -53,9 +57,21 @@ final readonly class Converter
         $document = SetDocument::from($json);
         $assessment = $document->assessment();
         $feelsLike = $document->baseline->name ?? '';
-        $reasons = Reasons::of($this->conversion, $this->present->design, $before->evaluation(), $assessment->evaluation, $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike);
+        $reasons = Reasons::of(
+            $this->conversion,
+            $this->present->design,
+            $before->evaluation(),
+            $assessment->evaluation,
+            $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike,
+        );
         $doubts = Candidacy::doubts($this->conversion, $document->design, $assessment, $document->bands());
-        $json->notes = implode("\n", [...array_map(static fn (Statement $reason): string => $reason->text(Units::si()), $reasons), ...array_map(static fn (Statement $doubt): string => "Against it: {$doubt->text(Units::si())}", $doubts)]);
+        $json->notes = implode(
+            "\n",
+            [
+                ...array_map(static fn (Statement $reason): string => $reason->text(Units::si()), $reasons),
+                ...array_map(static fn (Statement $doubt): string => "Against it: {$doubt->text(Units::si())}", $doubts),
+            ],
+        );
 
         return new Converted(SetDocument::from($json), $assessment, $reasons, $doubts);
     }
@@ -110,7 +126,9 @@ final readonly class Converter
         }
 
         return match ($this->conversion->kind) {
-            ConversionKind::Scale => ($this->asked->instrument ?? null) instanceof \stdClass ? $this->asked->instrument : $this->rescaled($instrument),
+            ConversionKind::Scale => ($this->asked->instrument ?? null) instanceof \stdClass
+                ? $this->asked->instrument
+                : $this->rescaled($instrument),
             ConversionKind::AddLower => $this->withAnotherString($instrument),
             default => $instrument,
         };
@@ -121,7 +139,11 @@ final readonly class Converter
         $changed = clone $instrument;
         $length = is_numeric($this->asked->length_mm ?? null) ? (float) $this->asked->length_mm : 0.0;
         $changed->scale = (object) ['type' => 'single', 'length_mm' => $length];
-        $changed->name = sprintf('%s at %s mm', $this->present->design->instrument->name, rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'));
+        $changed->name = sprintf(
+            '%s at %s mm',
+            $this->present->design->instrument->name,
+            rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'),
+        );
 
         return $changed;
     }
@@ -130,8 +152,17 @@ final readonly class Converter
     private function withAnotherString(\stdClass $instrument): \stdClass
     {
         $changed = Json::object(Json::text($instrument));
-        $changed->name = sprintf('%s with %d strings', $this->present->design->instrument->name, count($this->present->design->strings) + 1);
-        foreach ([['scale', 'lengths_mm'], ['hardware', 'nut', 'slots_mm'], ['hardware', 'posts', 'distance_mm'], ['hardware', 'saddle', 'travel_mm']] as $path) {
+        $changed->name = sprintf(
+            '%s with %d strings',
+            $this->present->design->instrument->name,
+            count($this->present->design->strings) + 1,
+        );
+        foreach ([
+            ['scale', 'lengths_mm'],
+            ['hardware', 'nut', 'slots_mm'],
+            ['hardware', 'posts', 'distance_mm'],
+            ['hardware', 'saddle', 'travel_mm'],
+        ] as $path) {
             $key = array_pop($path);
             $at = $changed;
             foreach ($path as $part) {
@@ -152,7 +183,10 @@ final readonly class Converter
             ConversionKind::Lower => sprintf('%d lower', $this->conversion->semitones),
             ConversionKind::Baritone => 'baritone',
             ConversionKind::Octave => 'octave-strung',
-            ConversionKind::Several => sprintf('for %d tunings', count(is_array($this->asked->tunings ?? null) ? $this->asked->tunings : [])),
+            ConversionKind::Several => sprintf(
+                'for %d tunings',
+                count(is_array($this->asked->tunings ?? null) ? $this->asked->tunings : []),
+            ),
             ConversionKind::AddLower, ConversionKind::Scale => '',
         };
         $tuned = $this->conversion->kind === ConversionKind::Several || ! is_string($tuning->name ?? null) ? '' : $tuning->name;
@@ -182,11 +216,15 @@ final readonly class Converter
      */
     private function strings(SetDocument $document, array $built): array
     {
-        $count = count($document->design->strings) + ($this->conversion->kind === ConversionKind::AddLower && $document === $this->present ? 1 : 0);
+        $count = count(
+            $document->design->strings,
+        ) + ($this->conversion->kind === ConversionKind::AddLower && $document === $this->present ? 1 : 0);
         $strings = [];
         for ($position = 1; $position <= $count; $position++) {
             $string = $built[min($position, count($built)) - 1];
-            $strings[] = (object) (['position' => $position] + StringTypeWriter::toArray($string->spec->type) + DensityWriter::given($string->spec->density));
+            $strings[] = (object) ([
+                'position' => $position,
+            ] + StringTypeWriter::toArray($string->spec->type) + DensityWriter::given($string->spec->density));
         }
 
         return $strings;

@@ -46,7 +46,12 @@ final class EvaluationWriter
             $answer['baseline'] = self::design($evaluation->baseline);
         }
         if ($evaluation->pool !== null) {
-            $answer['pool'] = array_map(static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type) + DensityWriter::given($gauge->spec->density) + self::safe($gauge, $document), $evaluation->pool->strings);
+            $answer['pool'] = array_map(
+                static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type) + DensityWriter::given(
+                    $gauge->spec->density,
+                ) + self::safe($gauge, $document),
+                $evaluation->pool->strings,
+            );
         }
         if ($document->unknownKeys !== []) {
             $answer['unknown_keys'] = $document->unknownKeys;
@@ -62,7 +67,11 @@ final class EvaluationWriter
             'name' => $evaluation->name,
             'strings' => array_map(self::string(...), $evaluation->strings),
             'totals' => array_map(self::total(...), $evaluation->totals),
-            'zones' => ['slack_n' => $evaluation->zones->slackN, 'hard_n' => $evaluation->zones->hardN, 'usual' => $evaluation->zones->usual],
+            'zones' => [
+                'slack_n' => $evaluation->zones->slackN,
+                'hard_n' => $evaluation->zones->hardN,
+                'usual' => $evaluation->zones->usual,
+            ],
             ...($evaluation->holdingN === null ? [] : ['holding_tension_n' => $evaluation->holdingN]),
         ];
     }
@@ -100,7 +109,10 @@ final class EvaluationWriter
         }
         if ($evaluated->poolTensionsN !== []) {
             $answer['pool_tensions_n'] = array_map(
-                static fn (array $tensions): array => array_map(static fn (float $tension): float => round($tension, self::POOL_DECIMALS), $tensions),
+                static fn (array $tensions): array => array_map(
+                    static fn (float $tension): float => round($tension, self::POOL_DECIMALS),
+                    $tensions,
+                ),
                 $evaluated->poolTensionsN,
             );
         }
@@ -119,7 +131,10 @@ final class EvaluationWriter
     {
         $core = $gauge->build->core;
 
-        return ['safe_n' => $core === null ? null : round($document->limits->of(Limit::BreakCaution) * Breaking::loadN($core), self::POOL_DECIMALS)];
+        return ['safe_n' => $core === null ? null : round(
+            $document->limits->of(Limit::BreakCaution) * Breaking::loadN($core),
+            self::POOL_DECIMALS,
+        )];
     }
 
     /** @return array<string, mixed> */

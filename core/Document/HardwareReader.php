@@ -38,7 +38,11 @@ final readonly class HardwareReader
             $this->within($node, 'max_total_tension_n', 'the greatest total tension in N', 1.0, 20_000.0),
             $this->posts($node, $strings),
             deg2rad($headstock === null ? 0.0 : ($this->within($headstock, 'tilt_deg', 'the tilt in degrees', -30.0, 45.0) ?? 0.0)),
-            $headstock === null ? null : $this->metres($headstock, 'nut_height_mm', 'the height of the nut slots above the headstock in mm'),
+            $headstock === null ? null : $this->metres(
+                $headstock,
+                'nut_height_mm',
+                'the height of the nut slots above the headstock in mm',
+            ),
             $nut === null ? [] : $this->each($nut, 'slots_mm', 'the width of the nut slots in mm', $strings),
             $this->trees($node, $strings),
             $this->saddle($node, $strings),
@@ -63,7 +67,10 @@ final readonly class HardwareReader
         if ($node->has('picking_n')) {
             $forces = $node->numbers('picking_n', 'the picking forces in N, soft to hard');
             if ($forces !== null && (count($forces) !== 3 || min($forces) <= 0 || max($forces) > 50)) {
-                $this->problems->add($node->pathOf('picking_n'), 'Give three picking forces in N, soft, medium and hard, each more than 0 and at most 50.');
+                $this->problems->add(
+                    $node->pathOf('picking_n'),
+                    'Give three picking forces in N, soft, medium and hard, each more than 0 and at most 50.',
+                );
             } elseif ($forces !== null) {
                 $picking = ['soft' => $forces[0], 'medium' => $forces[1], 'hard' => $forces[2]];
             }
@@ -136,7 +143,10 @@ final readonly class HardwareReader
             $distance = $this->positive($node, 'distance_mm', 'the distance from nut to tree in mm');
             $node->reportUnknownKeys();
             if ($position !== null && ($position < 1 || ($strings !== null && $position > $strings))) {
-                $this->problems->add($node->pathOf('position'), 'There is no such string. Give the position of the string the tree holds down.');
+                $this->problems->add(
+                    $node->pathOf('position'),
+                    'There is no such string. Give the position of the string the tree holds down.',
+                );
             } elseif ($position !== null && $height !== null && $distance !== null) {
                 $trees[$position] = new Tree($height, $distance);
             }
@@ -177,7 +187,12 @@ final readonly class HardwareReader
         if ($node->isList($key)) {
             $numbers = $node->numbers($key, $what) ?? [];
             if ($strings !== null && count($numbers) !== $strings) {
-                $this->problems->add($node->pathOf($key), 'There are '.count($numbers)." figures for {$strings} strings. Give one for each string, string 1 first, or one number for all.");
+                $this->problems->add(
+                    $node->pathOf($key),
+                    'There are '
+                        .count($numbers)
+                        ." figures for {$strings} strings. Give one for each string, string 1 first, or one number for all.",
+                );
 
                 return [];
             }
@@ -187,7 +202,10 @@ final readonly class HardwareReader
         }
         foreach ($numbers as $number) {
             if ($number < 0 || ($number <= 0 && ! $zero) || $number > self::MOST_MM) {
-                $this->problems->add($node->pathOf($key), ucfirst($what).' must be '.($zero ? 'at least 0' : 'more than 0').' and at most 2000 mm.');
+                $this->problems->add(
+                    $node->pathOf($key),
+                    ucfirst($what).' must be '.($zero ? 'at least 0' : 'more than 0').' and at most 2000 mm.',
+                );
 
                 return [];
             }

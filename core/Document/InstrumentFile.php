@@ -37,12 +37,19 @@ final readonly class InstrumentFile
             $set = SetDocument::from($json);
             $instrument = $json->instrument ?? null;
 
-            return new self($instrument instanceof \stdClass ? $instrument : new \stdClass, count($set->design->strings), $set->unknownKeys);
+            return new self(
+                $instrument instanceof \stdClass ? $instrument : new \stdClass,
+                count($set->design->strings),
+                $set->unknownKeys,
+            );
         }
         $problems = new Problems;
         $root = Node::root($json, $problems);
         if ($root->text('format', 'the format, "lira-instrument"') !== self::FORMAT) {
-            throw InvalidDocument::at('/format', 'This is neither an instrument nor a set document: its "format" is not "lira-instrument" or "lira-set".');
+            throw InvalidDocument::at(
+                '/format',
+                'This is neither an instrument nor a set document: its "format" is not "lira-instrument" or "lira-set".',
+            );
         }
         if ($root->number('version', 'the version') !== (float) self::VERSION) {
             throw InvalidDocument::at('/version', 'This version of the instrument document is not known here. Give "version": 1.');

@@ -47,7 +47,15 @@ final readonly class InstrumentReader
         $this->words($node);
         $node->reportUnknownKeys();
 
-        return $name === null || $kind === null || $scale === null ? null : new Instrument($name, $kind, $scale, $hardware, $setup, $neck, $courses);
+        return $name === null || $kind === null || $scale === null ? null : new Instrument(
+            $name,
+            $kind,
+            $scale,
+            $hardware,
+            $setup,
+            $neck,
+            $courses,
+        );
     }
 
     /** What is kept beside the figures: whose it is, notes, and how finely each figure was read. */
@@ -71,7 +79,12 @@ final readonly class InstrumentReader
         $type = $node?->oneOf('type', 'a type of scale', ScaleType::class);
         $scale = $node === null ? null : match ($type) {
             ScaleType::Single => $this->length($node, 'length_mm', 'the scale length', Scale::single(...)),
-            ScaleType::Half => $this->length($node, 'nut_to_twelfth_mm', 'the distance from nut to 12th fret', Scale::twiceNutToTwelfth(...)),
+            ScaleType::Half => $this->length(
+                $node,
+                'nut_to_twelfth_mm',
+                'the distance from nut to 12th fret',
+                Scale::twiceNutToTwelfth(...),
+            ),
             ScaleType::Multiscale => $this->multiscale($node),
             ScaleType::Each => $this->each($node, $strings),
             null => null,
@@ -91,7 +104,10 @@ final readonly class InstrumentReader
     {
         $number = $node->number($key, $what.' in mm');
 
-        return $number === null ? null : $this->problems->at($node->pathOf($key), static fn (): Scale => $make(Length::millimetres($number)));
+        return $number === null ? null : $this->problems->at(
+            $node->pathOf($key),
+            static fn (): Scale => $make(Length::millimetres($number)),
+        );
     }
 
     private function multiscale(Node $node): ?Scale

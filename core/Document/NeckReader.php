@@ -44,7 +44,10 @@ final readonly class NeckReader
         $whole = array_map(static fn (float $size): int => (int) $size, $sizes);
         $valid = array_filter($sizes, static fn (float $size): bool => $size !== floor($size) || $size < 1 || $size > 4) === [];
         if (! $valid || ($strings !== null && array_sum($whole) !== $strings)) {
-            $this->problems->add($instrument->pathOf('courses'), 'Give how many strings each course has, from string 1, 1 to 4 each'.($strings === null ? '.' : ", {$strings} in all."));
+            $this->problems->add(
+                $instrument->pathOf('courses'),
+                'Give how many strings each course has, from string 1, 1 to 4 each'.($strings === null ? '.' : ", {$strings} in all."),
+            );
 
             return new Courses;
         }

@@ -213,7 +213,12 @@ final class Node
      */
     public function texts(string $key, string $what): ?array
     {
-        return $this->scalars($key, "Give {$what} as text in quotes.", $what, static fn (mixed $value): ?string => is_string($value) ? $value : null);
+        return $this->scalars(
+            $key,
+            "Give {$what} as text in quotes.",
+            $what,
+            static fn (mixed $value): ?string => is_string($value) ? $value : null,
+        );
     }
 
     /**
@@ -222,7 +227,12 @@ final class Node
      */
     public function numbers(string $key, string $what): ?array
     {
-        return $this->scalars($key, "Give {$what} as numbers.", $what, static fn (mixed $value): ?float => is_int($value) || (is_float($value) && is_finite($value)) ? (float) $value : null);
+        return $this->scalars(
+            $key,
+            "Give {$what} as numbers.",
+            $what,
+            static fn (mixed $value): ?float => is_int($value) || (is_float($value) && is_finite($value)) ? (float) $value : null,
+        );
     }
 
     /** Reports every key that nobody asked for: it is kept, but means nothing here. */

@@ -38,12 +38,18 @@ final readonly class PoolReader
         // Counted before any is built.
         $count = array_sum(array_map(static fn (Node $node): int => max(1, $node->count('gauges_in'), $node->count('gauges_mm')), $nodes));
         if ($count > self::MOST_GAUGES) {
-            $this->problems->add($parent->pathOf('pool'), sprintf('A pool has at most %d gauges; this has %d. Leave out what nobody would choose.', self::MOST_GAUGES, $count));
+            $this->problems->add(
+                $parent->pathOf('pool'),
+                sprintf('A pool has at most %d gauges; this has %d. Leave out what nobody would choose.', self::MOST_GAUGES, $count),
+            );
 
             return null;
         }
         foreach ($nodes as $node) {
-            array_push($strings, ...($node->has('gauge_in') || $node->has('gauge_mm') ? $this->single($node, $kind) : $this->group($node, $kind)));
+            array_push(
+                $strings,
+                ...($node->has('gauge_in') || $node->has('gauge_mm') ? $this->single($node, $kind) : $this->group($node, $kind)),
+            );
         }
 
         return new Pool($strings);
@@ -57,7 +63,10 @@ final readonly class PoolReader
     private function single(Node $node, Kind $kind): array
     {
         $spec = $this->strings->read($node);
-        $string = $spec === null ? null : $this->problems->at($node->path, fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections));
+        $string = $spec === null ? null : $this->problems->at(
+            $node->path,
+            fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections),
+        );
 
         return $string === null ? [] : [$string];
     }

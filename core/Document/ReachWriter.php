@@ -32,7 +32,14 @@ final class ReachWriter
     {
         $gauges = count($document->pool->strings ?? []) * count($document->design->strings);
         if ($gauges > self::MOST_GAUGES) {
-            throw InvalidDocument::at('/pool', sprintf('How low and how high %s gauges go is more than can be drawn; %s is the most, over all strings. Take a smaller pool.', number_format($gauges), number_format(self::MOST_GAUGES)));
+            throw InvalidDocument::at(
+                '/pool',
+                sprintf(
+                    'How low and how high %s gauges go is more than can be drawn; %s is the most, over all strings. Take a smaller pool.',
+                    number_format($gauges),
+                    number_format(self::MOST_GAUGES),
+                ),
+            );
         }
         $reach = $document->reach();
         $a4 = $document->design->tunings[0]->a4;
@@ -76,8 +83,18 @@ final class ReachWriter
             'pitch' => $at->pitch->name(),
             'frequency_hz' => round($at->frequencyHz, self::DECIMALS),
             'string' => StringTypeWriter::toArray($reach->string->string->spec->type),
-            'lowest' => $lowest === null ? null : self::extreme($lowest, $lowest->lowHz(), $lowest->floor(), Pitch::notBelow($lowest->lowHz(), $a4)),
-            'highest' => $highest === null ? null : self::extreme($highest, $highest->highHz(), $highest->ceiling(), Pitch::notAbove($highest->highHz(), $a4)),
+            'lowest' => $lowest === null ? null : self::extreme(
+                $lowest,
+                $lowest->lowHz(),
+                $lowest->floor(),
+                Pitch::notBelow($lowest->lowHz(), $a4),
+            ),
+            'highest' => $highest === null ? null : self::extreme(
+                $highest,
+                $highest->highHz(),
+                $highest->ceiling(),
+                Pitch::notAbove($highest->highHz(), $a4),
+            ),
             'families' => self::families($reach->gauges, $a4),
         ];
     }
@@ -85,7 +102,11 @@ final class ReachWriter
     /** @return array<string, mixed> */
     private static function extreme(GaugeReach $gauge, float $hertz, Bound $bound, ?Pitch $pitch): array
     {
-        return ['pitch' => $pitch?->name(), 'frequency_hz' => round($hertz, self::DECIMALS), 'bound' => $bound->value] + StringTypeWriter::toArray($gauge->string->spec->type);
+        return [
+            'pitch' => $pitch?->name(),
+            'frequency_hz' => round($hertz, self::DECIMALS),
+            'bound' => $bound->value,
+        ] + StringTypeWriter::toArray($gauge->string->spec->type);
     }
 
     /**
@@ -99,7 +120,15 @@ final class ReachWriter
             $type = $gauge->string->spec->type;
             $family = $type->family();
             $families[$family] = ['construction' => $type->construction->value, 'material' => $type->material->value];
-            $written[$family][] = ['gauge_in' => $type->gaugeIn(), 'fits' => $gauge->fits, 'serves' => $gauge->serves(), 'low_pitch' => Pitch::notBelow($gauge->lowHz(), $a4)?->name(), 'low_bound' => $gauge->floor()->value, 'high_pitch' => $gauge->highHz() > 0.0 ? Pitch::notAbove($gauge->highHz(), $a4)?->name() : null, 'high_bound' => $gauge->ceiling()->value]
+            $written[$family][] = [
+                'gauge_in' => $type->gaugeIn(),
+                'fits' => $gauge->fits,
+                'serves' => $gauge->serves(),
+                'low_pitch' => Pitch::notBelow($gauge->lowHz(), $a4)?->name(),
+                'low_bound' => $gauge->floor()->value,
+                'high_pitch' => $gauge->highHz() > 0.0 ? Pitch::notAbove($gauge->highHz(), $a4)?->name() : null,
+                'high_bound' => $gauge->ceiling()->value,
+            ]
                 + array_map(static fn (?float $hertz): ?float => $hertz === null ? null : round($hertz, self::DECIMALS), [
                     'flaps_hz' => $gauge->at(Bound::Flaps),
                     'dull_hz' => $gauge->at(Bound::Dull),

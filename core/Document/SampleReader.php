@@ -37,18 +37,39 @@ final readonly class SampleReader
     private function sample(Node $node, Kind $kind): ?Sample
     {
         // The string's own keys are read by the same reader; what is left are the readings.
-        $node->knows('mass_g', 'mass_resolution_g', 'length_mm', 'length_resolution_mm', 'load_n', 'load_resolution_n', 'frequency_hz', 'frequency_resolution_hz', 'workshop');
+        $node->knows(
+            'mass_g',
+            'mass_resolution_g',
+            'length_mm',
+            'length_resolution_mm',
+            'load_n',
+            'load_resolution_n',
+            'frequency_hz',
+            'frequency_resolution_hz',
+            'workshop',
+        );
         $weighed = $node->has('mass_g');
         $lengthM = $this->si($node, 'length_mm', 'the length in mm', 1e-3);
         $lengthResolutionM = $this->si($node, 'length_resolution_mm', 'what the ruler can tell in mm', 1e-3);
         $spec = $this->strings->read($node);
         [$firstKey, $first] = $weighed ? ['mass_g', 'the mass in g'] : ['load_n', 'the load in N'];
-        [$secondKey, $second] = $weighed ? ['mass_resolution_g', 'what the scale can tell in g'] : ['load_resolution_n', 'how well the load is known in N'];
+        [$secondKey, $second] = $weighed ? ['mass_resolution_g', 'what the scale can tell in g'] : [
+            'load_resolution_n',
+            'how well the load is known in N',
+        ];
         $value = $this->si($node, $firstKey, $first, $weighed ? 1e-3 : 1.0);
         $resolution = $this->si($node, $secondKey, $second, $weighed ? 1e-3 : 1.0);
         $hertz = $weighed ? 0.0 : $this->si($node, 'frequency_hz', 'the frequency in Hz', 1.0);
         $hertzResolution = $weighed ? 0.0 : $this->si($node, 'frequency_resolution_hz', 'what the tuner can tell in Hz', 1.0);
-        if ($spec === null || $lengthM === null || $lengthResolutionM === null || $value === null || $resolution === null || $hertz === null || $hertzResolution === null) {
+        if (
+            $spec === null
+            || $lengthM === null
+            || $lengthResolutionM === null
+            || $value === null
+            || $resolution === null
+            || $hertz === null
+            || $hertzResolution === null
+        ) {
             return null;
         }
 

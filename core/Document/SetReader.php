@@ -84,7 +84,16 @@ final readonly class SetReader
         $root->knows('target', 'history', 'conversion')->reportUnknownKeys();
         $this->problems->throwIfAny();
 
-        return new SetDocument($json, $design ?? throw InvalidDocument::at('', 'Describe the set.'), $baselineDesign, $limits, $holdingN, $corrections, $pool, $this->problems->unknownKeys());
+        return new SetDocument(
+            $json,
+            $design ?? throw InvalidDocument::at('', 'Describe the set.'),
+            $baselineDesign,
+            $limits,
+            $holdingN,
+            $corrections,
+            $pool,
+            $this->problems->unknownKeys(),
+        );
     }
 
     /** Whether the tensions of the pool are not more than can be worked out while somebody waits. */
@@ -97,7 +106,8 @@ final readonly class SetReader
         if ($tensions > self::MOST_TENSIONS) {
             $this->problems->add($root->pathOf('pool'), sprintf(
                 '%d gauges on %d strings in %d tunings are %s tensions; %s is the most. Take a smaller pool or fewer tunings.',
-                count($pool->strings), count($design->strings), count($design->tunings), number_format($tensions), number_format(self::MOST_TENSIONS),
+                count($pool->strings), count($design->strings), count($design->tunings), number_format($tensions),
+                number_format(self::MOST_TENSIONS),
             ));
         }
     }
@@ -170,7 +180,10 @@ final readonly class SetReader
     {
         $nodes = $root->objects('strings', 'the strings');
         if ($nodes !== null && ($nodes === [] || count($nodes) > self::MOST_STRINGS)) {
-            $this->problems->add($root->pathOf('strings'), sprintf('A set has 1 to %d strings; this one has %d.', self::MOST_STRINGS, count($nodes)));
+            $this->problems->add(
+                $root->pathOf('strings'),
+                sprintf('A set has 1 to %d strings; this one has %d.', self::MOST_STRINGS, count($nodes)),
+            );
 
             return null;
         }
@@ -190,7 +203,10 @@ final readonly class SetReader
             $position = $node->integer('position', 'the string’s position');
             $string = $this->built($node, $kind, $corrections);
             if ($position !== null && ($position < 1 || $position > count($nodes) || isset($byPosition[$position]))) {
-                $this->problems->add($node->pathOf('position'), sprintf('Positions go from 1 to %d, each once; string 1 is on the thinnest side.', count($nodes)));
+                $this->problems->add(
+                    $node->pathOf('position'),
+                    sprintf('Positions go from 1 to %d, each once; string 1 is on the thinnest side.', count($nodes)),
+                );
             } elseif ($position !== null && $string !== null) {
                 $byPosition[$position] = $string;
             }
@@ -205,7 +221,10 @@ final readonly class SetReader
     {
         $spec = $this->strings->read($node);
 
-        return $spec === null ? null : $this->problems->at($node->path, static fn (): BuiltString => BuiltString::of($spec, $kind, $corrections));
+        return $spec === null ? null : $this->problems->at(
+            $node->path,
+            static fn (): BuiltString => BuiltString::of($spec, $kind, $corrections),
+        );
     }
 
     /** @return non-empty-list<Tuning>|null */
@@ -216,7 +235,10 @@ final readonly class SetReader
             return null;
         }
         if ($nodes === [] || count($nodes) > self::MOST_TUNINGS) {
-            $this->problems->add($root->pathOf('tunings'), sprintf('Give 1 to %d tunings; this has %d.', self::MOST_TUNINGS, count($nodes)));
+            $this->problems->add(
+                $root->pathOf('tunings'),
+                sprintf('Give 1 to %d tunings; this has %d.', self::MOST_TUNINGS, count($nodes)),
+            );
 
             return null;
         }
@@ -238,7 +260,10 @@ final readonly class SetReader
         $a4 = ReferencePitch::concert();
         if ($node->has('a4_hz')) {
             $hertz = $node->number('a4_hz', 'the frequency of A4 in Hz');
-            $a4 = $hertz === null ? null : $this->problems->at($node->pathOf('a4_hz'), static fn (): ReferencePitch => ReferencePitch::hertz($hertz));
+            $a4 = $hertz === null ? null : $this->problems->at(
+                $node->pathOf('a4_hz'),
+                static fn (): ReferencePitch => ReferencePitch::hertz($hertz),
+            );
         }
         $pitches = $this->pitchesOf($node, $strings);
         $cents = $this->centsOf($node, $pitches, $strings);
@@ -247,7 +272,10 @@ final readonly class SetReader
             return null;
         }
 
-        return $this->problems->at($node->pathOf('cents'), static fn (): Tuning => new Tuning((string) $name, $a4, $pitches, $cents, $capo));
+        return $this->problems->at(
+            $node->pathOf('cents'),
+            static fn (): Tuning => new Tuning((string) $name, $a4, $pitches, $cents, $capo),
+        );
     }
 
     private function capoOf(Node $node): int
@@ -296,7 +324,10 @@ final readonly class SetReader
             $felt = $this->feltOf($node, $strings);
             $node->reportUnknownKeys();
             if ($semitones !== null && abs($semitones) > 24) {
-                $this->problems->add($node->pathOf('semitones'), 'Give how far the strings were tuned from the baseline’s tuning, -24 to 24 semitones.');
+                $this->problems->add(
+                    $node->pathOf('semitones'),
+                    'Give how far the strings were tuned from the baseline’s tuning, -24 to 24 semitones.',
+                );
             } elseif ($semitones !== null) {
                 $trials[] = new Trial($semitones, $felt);
             }
@@ -310,7 +341,12 @@ final readonly class SetReader
     {
         $said = $trial->texts('felt', 'how each string felt') ?? [];
         if ($strings !== null && count($said) !== $strings) {
-            $this->problems->add($trial->pathOf('felt'), 'There are '.count($said)." verdicts for {$strings} strings. Give one for each string, string 1 first, an empty text where nothing was said.");
+            $this->problems->add(
+                $trial->pathOf('felt'),
+                'There are '
+                    .count($said)
+                    ." verdicts for {$strings} strings. Give one for each string, string 1 first, an empty text where nothing was said.",
+            );
         }
         $felt = [];
         foreach ($said as $index => $word) {
@@ -361,7 +397,10 @@ final readonly class SetReader
             return null;
         }
         if ($strings !== null && count($cents) !== $strings) {
-            $this->problems->add($node->pathOf('cents'), 'There are '.count($cents)." offsets for {$strings} strings. Give one for each string, 0 where there is none.");
+            $this->problems->add(
+                $node->pathOf('cents'),
+                'There are '.count($cents)." offsets for {$strings} strings. Give one for each string, 0 where there is none.",
+            );
 
             return null;
         }

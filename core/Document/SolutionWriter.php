@@ -35,7 +35,15 @@ final class SolutionWriter
             'complete' => $solved->complete,
             'bound' => $solved->bound,
             'targets' => BandWriter::all($brief->bands),
-            'solutions' => array_map(static fn (Solution $solution, Assessment $assessment): array => self::solution($solution, $assessment, $document->design->tunings), $solved->solutions, $assessments),
+            'solutions' => array_map(
+                static fn (Solution $solution, Assessment $assessment): array => self::solution(
+                    $solution,
+                    $assessment,
+                    $document->design->tunings,
+                ),
+                $solved->solutions,
+                $assessments,
+            ),
             'packaged' => array_map(self::packaged(...), $solved->packaged),
             ...($document->unknownKeys === [] ? [] : ['unknown_keys' => $document->unknownKeys]),
         ];
@@ -54,7 +62,15 @@ final class SolutionWriter
             'strings' => array_map(static fn (ChosenString $string): array => self::chosen($string) + self::changes(
                 array_map(static fn ($at): ?FeltChange => $at->change, $evaluation->strings[$string->position - 1]->tunings),
             ), $solution->strings),
-            'totals' => array_map(static fn (Tuning $tuning, float $totalN, $total): array => ['tuning' => $tuning->name, 'tension_n' => $totalN] + ($total->change === null ? [] : ['change' => ChangeWriter::change($total->change)]), $tunings, $solution->totalsN, $evaluation->totals),
+            'totals' => array_map(
+                static fn (Tuning $tuning, float $totalN, $total): array => [
+                    'tuning' => $tuning->name,
+                    'tension_n' => $totalN,
+                ] + ($total->change === null ? [] : ['change' => ChangeWriter::change($total->change)]),
+                $tunings,
+                $solution->totalsN,
+                $evaluation->totals,
+            ),
             'findings' => FindingWriter::all($assessment->findings),
         ];
     }
@@ -74,7 +90,10 @@ final class SolutionWriter
         return [
             'position' => $string->position,
             ...self::candidate($string->chosen),
-            'deviation' => array_map(static fn (float $tensionN): float => $tensionN / $string->band->targetN - 1, $string->chosen->tensionsN),
+            'deviation' => array_map(
+                static fn (float $tensionN): float => $tensionN / $string->band->targetN - 1,
+                $string->chosen->tensionsN,
+            ),
             'lighter' => $string->lighter === null ? null : self::candidate($string->lighter),
             'heavier' => $string->heavier === null ? null : self::candidate($string->heavier),
         ];
@@ -86,8 +105,18 @@ final class SolutionWriter
         return [
             'name' => $packaged->set->name,
             'miss' => $packaged->miss,
-            'strings' => array_map(static fn (array $used): array => ['position' => $used['position'], ...self::candidate($used['candidate'])], $packaged->used),
-            'singles' => array_map(static fn (array $single): array => ['position' => $single['position'], 'why' => $single['why'], ...self::candidate($single['candidate'])], $packaged->singles),
+            'strings' => array_map(
+                static fn (array $used): array => ['position' => $used['position'], ...self::candidate($used['candidate'])],
+                $packaged->used,
+            ),
+            'singles' => array_map(
+                static fn (array $single): array => [
+                    'position' => $single['position'],
+                    'why' => $single['why'],
+                    ...self::candidate($single['candidate']),
+                ],
+                $packaged->singles,
+            ),
         ];
     }
 

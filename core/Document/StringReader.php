@@ -41,7 +41,17 @@ final readonly class StringReader
             return null;
         }
 
-        return $this->problems->at($string->path, static fn (): StringSpec => new StringSpec(StringType::of($construction, $material, $gauge), $core, $wraps, $density, $length, $end));
+        return $this->problems->at(
+            $string->path,
+            static fn (): StringSpec => new StringSpec(
+                StringType::of($construction, $material, $gauge),
+                $core,
+                $wraps,
+                $density,
+                $length,
+                $end,
+            ),
+        );
     }
 
     /**
@@ -123,7 +133,11 @@ final readonly class StringReader
         if ($shape === null || $material === null) {
             return null;
         }
-        $first = $shape === WrapShape::Ribbon ? $this->length($node, 'thickness', 'the ribbon’s thickness') : $this->length($node, 'size', 'the wire’s size');
+        $first = $shape === WrapShape::Ribbon ? $this->length(
+            $node,
+            'thickness',
+            'the ribbon’s thickness',
+        ) : $this->length($node, 'size', 'the wire’s size');
         $second = match (true) {
             $shape === WrapShape::Ribbon => $this->length($node, 'width', 'the ribbon’s width'),
             $shape === WrapShape::Ground => $this->length($node, 'depth', 'the depth ground off'),
@@ -153,7 +167,10 @@ final readonly class StringReader
             $source === Source::Measured => $this->missingTolerance($density),
             default => GivenDensity::SUPPLIED_TOLERANCE,
         };
-        $kgPerM = $density->knows('kg_per_m')->has('kg_per_m') || $source !== Source::Modelled ? $density->number('kg_per_m', 'the linear density in kg/m') : null;
+        $kgPerM = $density->knows('kg_per_m')->has('kg_per_m') || $source !== Source::Modelled ? $density->number(
+            'kg_per_m',
+            'the linear density in kg/m',
+        ) : null;
         $density->reportUnknownKeys();
         if ($source === Source::Modelled || $kgPerM === null || $tolerance === null || $state === null) {
             return null;
@@ -166,7 +183,10 @@ final readonly class StringReader
 
     private function missingTolerance(Node $density): null
     {
-        $this->problems->add($density->pathOf('tolerance'), 'Missing: how sure the measurement is. Give a share such as 0.004 for ±0.4 %, from the resolution of the scale and the ruler.');
+        $this->problems->add(
+            $density->pathOf('tolerance'),
+            'Missing: how sure the measurement is. Give a share such as 0.004 for ±0.4 %, from the resolution of the scale and the ruler.',
+        );
 
         return null;
     }

@@ -46,7 +46,16 @@ final readonly class TargetReader
             ? (new PoolReader($this->problems, $this->strings, $this->corrections))->read($node, $design)
             : StandardPool::like($design->instrument->kind, $design->strings, $this->corrections);
         [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
-        $brief = $aim === null || $pool === null ? null : $this->brief($node, $design, $aim[0], $aim[1], $serving, $pool, $breakShare, $mostTotalN);
+        $brief = $aim === null || $pool === null ? null : $this->brief(
+            $node,
+            $design,
+            $aim[0],
+            $aim[1],
+            $serving,
+            $pool,
+            $breakShare,
+            $mostTotalN,
+        );
         $node->reportUnknownKeys();
 
         return $brief;
@@ -79,23 +88,46 @@ final readonly class TargetReader
             ? array_map(static fn (EvaluatedString $string): ?FeltRange => $string->felt, $baseline->strings ?? [])
             : [];
 
-        return $this->problems->at($node->pathOf('tension_n'), fn (): array => Band::around($tensions, $style, $this->hertz($design), $width, $felt));
+        return $this->problems->at(
+            $node->pathOf('tension_n'),
+            fn (): array => Band::around($tensions, $style, $this->hertz($design), $width, $felt),
+        );
     }
 
     /** @param  non-empty-list<Band>  $bands */
-    private function brief(Node $node, SetDesign $design, Tensions $styled, array $bands, Serving $serving, Pool $pool, float $breakShare, ?float $mostTotalN): Brief
-    {
+    private function brief(
+        Node $node,
+        SetDesign $design,
+        Tensions $styled,
+        array $bands,
+        Serving $serving,
+        Pool $pool,
+        float $breakShare,
+        ?float $mostTotalN,
+    ): Brief {
         $count = count($design->strings);
-        $settled = static fn (\Closure $is): array => array_map(static fn (int $index): int => $index + 1, array_keys(array_filter($design->intents, $is)));
+        $settled = static fn (\Closure $is): array => array_map(
+            static fn (int $index): int => $index + 1,
+            array_keys(array_filter($design->intents, $is)),
+        );
 
         return new Brief(
             $styled, $bands, $serving, $pool, $breakShare, $mostTotalN,
             $this->position($node, 'wound_from', 'the lightest position that may be wound', $count + 1),
             $this->position($node, 'plain_to', 'the heaviest position that may be plain', $count, 0),
-            [...$this->positions($node, 'plain_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Plain)],
-            [...$this->positions($node, 'wound_only', $count), ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Wound)],
+            [
+                ...$this->positions($node, 'plain_only', $count),
+                ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Plain),
+            ],
+            [
+                ...$this->positions($node, 'wound_only', $count),
+                ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Wound),
+            ],
             [...$this->positions($node, 'keep', $count), ...$settled(static fn (Intent $intent): bool => $intent->hold !== null)],
-            $node->says('sets', 'standard') ? StandardSets::for($design->instrument->kind, $count) : $this->packaged($node, $design->instrument->kind),
+            $node->says('sets', 'standard') ? StandardSets::for(
+                $design->instrument->kind,
+                $count,
+            ) : $this->packaged($node, $design->instrument->kind),
         );
     }
 
@@ -110,12 +142,18 @@ final readonly class TargetReader
                 return null;
             }
 
-            return $ratio === null ? null : $this->problems->at($node->pathOf('profile'), static fn (): Tensions => Tensions::baseline($baselineN, $ratio, $count));
+            return $ratio === null ? null : $this->problems->at(
+                $node->pathOf('profile'),
+                static fn (): Tensions => Tensions::baseline($baselineN, $ratio, $count),
+            );
         }
         if ($profile === Profile::PerString) {
             $given = $node->numbers('tension_n', 'the target tensions in N');
 
-            return $given === null ? null : $this->problems->at($node->pathOf('tension_n'), static fn (): Tensions => Tensions::perString($given, $count));
+            return $given === null ? null : $this->problems->at(
+                $node->pathOf('tension_n'),
+                static fn (): Tensions => Tensions::perString($given, $count),
+            );
         }
         if ($profile === Profile::Progressive) {
             $ends = $node->object('tension_n', 'the first and the last target tension in N');
@@ -123,7 +161,10 @@ final readonly class TargetReader
             $last = $ends?->number('last', 'the target of the last string in N');
             $ends?->reportUnknownKeys();
 
-            return $first === null || $last === null ? null : $this->problems->at($node->pathOf('tension_n'), static fn (): Tensions => Tensions::progressive($first, $last, $count));
+            return $first === null || $last === null ? null : $this->problems->at(
+                $node->pathOf('tension_n'),
+                static fn (): Tensions => Tensions::progressive($first, $last, $count),
+            );
         }
         $one = $node->number('tension_n', $profile === Profile::Total ? 'the total in N' : 'the target tension in N');
 
@@ -142,7 +183,14 @@ final readonly class TargetReader
         }
         $index = $node->integer('tunings', 'the tunings that count: "worst", "mean" or the number of one, from 0');
         if ($index !== null && ($index < 0 || $index >= count($design->tunings))) {
-            $this->problems->add($node->pathOf('tunings'), sprintf('There are %d tunings: give "worst", "mean" or a number from 0 to %d.', count($design->tunings), count($design->tunings) - 1));
+            $this->problems->add(
+                $node->pathOf('tunings'),
+                sprintf(
+                    'There are %d tunings: give "worst", "mean" or a number from 0 to %d.',
+                    count($design->tunings),
+                    count($design->tunings) - 1,
+                ),
+            );
         }
 
         return Serving::one($index ?? 0);
@@ -154,7 +202,10 @@ final readonly class TargetReader
         foreach (StyleAspect::cases() as $aspect) {
             $answer = $node !== null && $node->has($aspect->value) ? $node->text($aspect->value, 'the answer') : null;
             if ($node !== null && $answer !== null) {
-                $style = $this->problems->at($node->pathOf($aspect->value), static fn (): PlayingStyle => $style->with($aspect, $answer)) ?? $style;
+                $style = $this->problems->at(
+                    $node->pathOf($aspect->value),
+                    static fn (): PlayingStyle => $style->with($aspect, $answer),
+                ) ?? $style;
             }
         }
         $node?->reportUnknownKeys();
@@ -166,8 +217,18 @@ final readonly class TargetReader
     private function limits(Node $target, SetDesign $design, Limits $limits): array
     {
         $node = $target->has('limits') ? $target->object('limits', 'the limits') : null;
-        $share = $node !== null && $node->has('break_share') ? $node->numberWithin('break_share', 'the share of the breaking load', 0.05, 1.0) : null;
-        $total = $node !== null && $node->has('max_total_n') ? $node->numberWithin('max_total_n', 'the greatest total in N', 1.0, 20_000.0) : null;
+        $share = $node !== null && $node->has('break_share') ? $node->numberWithin(
+            'break_share',
+            'the share of the breaking load',
+            0.05,
+            1.0,
+        ) : null;
+        $total = $node !== null && $node->has('max_total_n') ? $node->numberWithin(
+            'max_total_n',
+            'the greatest total in N',
+            1.0,
+            20_000.0,
+        ) : null;
         $node?->reportUnknownKeys();
 
         return [$share ?? $limits->of(Limit::BreakCaution), $total ?? $design->instrument->hardware->maxTotalN];
@@ -188,7 +249,10 @@ final readonly class TargetReader
             $strings = [];
             foreach ($node->objects('strings', 'the set’s strings') ?? [] as $string) {
                 $spec = $this->strings->read($string);
-                $built = $spec === null ? null : $this->problems->at($string->path, fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections));
+                $built = $spec === null ? null : $this->problems->at(
+                    $string->path,
+                    fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections),
+                );
                 if ($built !== null) {
                     $strings[] = $built;
                 }

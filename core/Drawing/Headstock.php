@@ -43,14 +43,24 @@ final readonly class Headstock
             $fret = $instrument->scale->startFret($string->position);
             $placed[] = PostPlan::at(
                 $neck->starts[$index],
-                $posts->distanceM($string->position) ?? ($fret > 0 ? self::USUAL_SIDE_POST_M : self::usualM($layout, $index, $count, $posts->spacingM ?? self::USUAL_SPACING_M)),
+                $posts->distanceM($string->position) ?? ($fret > 0 ? self::USUAL_SIDE_POST_M : self::usualM(
+                    $layout,
+                    $index,
+                    $count,
+                    $posts->spacingM ?? self::USUAL_SPACING_M,
+                )),
                 $posts->diameterM ?? self::USUAL_POST_M,
                 $string->string->build->outerDiameterM,
-                $layout === PostLayout::OneSide || $fret > 0 ? null : ($posts->rowsApartM ?? self::USUAL_ROWS_M) / 2 * ($index < intdiv($count, 2) ? 1 : -1),
+                $layout === PostLayout::OneSide
+                    || $fret > 0 ? null : ($posts->rowsApartM ?? self::USUAL_ROWS_M) / 2 * ($index < intdiv($count, 2) ? 1 : -1),
                 ($instrument->hardware->trees[$string->position] ?? null)?->distanceM,
             );
         }
-        $onIt = array_values(array_filter($placed, static fn (PostPlan $post, int $index): bool => $instrument->scale->startFret($index + 1) === 0, ARRAY_FILTER_USE_BOTH));
+        $onIt = array_values(array_filter(
+            $placed,
+            static fn (PostPlan $post, int $index): bool => $instrument->scale->startFret($index + 1) === 0,
+            ARRAY_FILTER_USE_BOTH,
+        ));
 
         return new self($layout, $placed, self::around($neck, $onIt), $posts->distancesM === []);
     }

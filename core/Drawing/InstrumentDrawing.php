@@ -69,7 +69,12 @@ final readonly class InstrumentDrawing
         foreach ($findings as $index => $finding) {
             $place = $finding->type->place;
             $drawn = $finding->position === null ? null : ($strings[$finding->position - 1] ?? null);
-            $marks[] = new Mark($index, $place, $finding->position, $drawn === null ? self::onAll($strings, $place) : self::on($drawn, $place));
+            $marks[] = new Mark(
+                $index,
+                $place,
+                $finding->position,
+                $drawn === null ? self::onAll($strings, $place) : self::on($drawn, $place),
+            );
         }
 
         return $marks;

@@ -35,8 +35,16 @@ final readonly class NeckPlan
     public static function of(Instrument $instrument, int $strings): self
     {
         $hardware = $instrument->hardware;
-        $atNut = Spread::acrossM($hardware->nutSpreadM ?? StringSpacing::usualAtNutM($instrument->kind) * ($strings - 1), $strings, $instrument->courses);
-        $atSaddle = Spread::acrossM($hardware->saddle->spreadM ?? StringSpacing::usualAtSaddleM($instrument->kind) * ($strings - 1), $strings, $instrument->courses);
+        $atNut = Spread::acrossM(
+            $hardware->nutSpreadM ?? StringSpacing::usualAtNutM($instrument->kind) * ($strings - 1),
+            $strings,
+            $instrument->courses,
+        );
+        $atSaddle = Spread::acrossM(
+            $hardware->saddle->spreadM ?? StringSpacing::usualAtSaddleM($instrument->kind) * ($strings - 1),
+            $strings,
+            $instrument->courses,
+        );
         $straight = 1 - 2 ** (-$instrument->neck->straightFret / 12);
         $firstM = $instrument->scale->fullLengthM(1, $strings);
         [$nuts, $starts, $saddles] = [[], [], []];
@@ -49,10 +57,19 @@ final readonly class NeckPlan
         $frets = [];
         for ($fret = 1; $fret <= ($instrument->neck->frets ?? Usual::for($instrument->kind)->frets); $fret++) {
             $share = 1 - 2 ** (-$fret / 12);
-            $frets[] = self::acrossTheBoard(array_map(static fn (Point $nut, Point $saddle): Point => $nut->towards($saddle, $share), $nuts, $saddles));
+            $frets[] = self::acrossTheBoard(
+                array_map(static fn (Point $nut, Point $saddle): Point => $nut->towards($saddle, $share), $nuts, $saddles),
+            );
         }
 
-        return new self($nuts, $starts, $saddles, $frets, $hardware->nutSpreadM === null || $hardware->saddle->spreadM === null, $instrument->neck->frets === null);
+        return new self(
+            $nuts,
+            $starts,
+            $saddles,
+            $frets,
+            $hardware->nutSpreadM === null || $hardware->saddle->spreadM === null,
+            $instrument->neck->frets === null,
+        );
     }
 
     /** @return list<Point> the nut's line across the board, from the side of string 1 */
@@ -69,7 +86,9 @@ final readonly class NeckPlan
     public function board(): array
     {
         $nut = $this->nut();
-        $last = $this->frets === [] ? self::acrossTheBoard(array_map(static fn (Point $nut, Point $saddle): Point => $nut->towards($saddle, 0.72), $this->nuts, $this->saddles)) : $this->frets[count($this->frets) - 1];
+        $last = $this->frets === [] ? self::acrossTheBoard(
+            array_map(static fn (Point $nut, Point $saddle): Point => $nut->towards($saddle, 0.72), $this->nuts, $this->saddles),
+        ) : $this->frets[count($this->frets) - 1];
         $beyond = static fn (Point $nut, Point $fret): Point => $nut->towards($fret, 1 + 6e-3 / max($nut->to($fret), 6e-3));
 
         return [

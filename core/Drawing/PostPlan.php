@@ -22,8 +22,14 @@ final readonly class PostPlan
      * @param  float  $distanceM  from there to where it meets the post
      * @param  ?float  $rowM  how far across the post's row is; null where the string runs on straight
      */
-    public static function at(Point $nut, float $distanceM, float $postDiameterM, float $stringDiameterM, ?float $rowM, ?float $treeDistanceM): self
-    {
+    public static function at(
+        Point $nut,
+        float $distanceM,
+        float $postDiameterM,
+        float $stringDiameterM,
+        ?float $rowM,
+        ?float $treeDistanceM,
+    ): self {
         $reachM = ($postDiameterM + $stringDiameterM) / 2;
         if ($rowM === null) {
             $centre = new Point($nut->x - $distanceM, $nut->y - $reachM);

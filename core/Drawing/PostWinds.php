@@ -7,7 +7,9 @@ namespace Lira\Drawing;
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Instrument\Posts;
 
-/** A post from the side with the string's turns on it, one below the other from its hole down. Heights above the headstock's face, metres. */
+/**
+ * A post from the side with the string's turns on it, one below the other from its hole down. Heights above the headstock's face, metres.
+ */
 final readonly class PostWinds
 {
     /** What stands above the middle of the hole, where the post's height is not known. */

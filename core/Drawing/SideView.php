@@ -33,7 +33,11 @@ final readonly class SideView
         $posts = $hardware->posts;
         $tree = $hardware->trees[$position] ?? null;
         $distanceM = $posts->distanceM($position);
-        $post = $posts->holeHeightM === null || $distanceM === null ? null : self::onFace($hardware, $distanceM, $posts->holeHeightM - $turns * $stringM);
+        $post = $posts->holeHeightM === null || $distanceM === null ? null : self::onFace(
+            $hardware,
+            $distanceM,
+            $posts->holeHeightM - $turns * $stringM,
+        );
         $held = $tree === null ? null : self::onFace($hardware, $tree->distanceM, $tree->heightM);
         $saddle = new Point($saddleM, 0.0);
         $back = $hardware->saddle->breakAngleRad();
@@ -45,7 +49,10 @@ final readonly class SideView
             self::onFace($hardware, 0.0, 0.0),
             $distanceM === null ? null : self::onFace($hardware, $distanceM + 0.015, 0.0),
             $saddle,
-            $back === null ? null : new Point($saddleM + (float) $hardware->saddle->anchorDistanceM, -((float) $hardware->saddle->dropM - $hardware->saddle->overWrapRiseM)),
+            $back === null ? null : new Point(
+                $saddleM + (float) $hardware->saddle->anchorDistanceM,
+                -((float) $hardware->saddle->dropM - $hardware->saddle->overWrapRiseM),
+            ),
             $first === null || $hardware->nutHeightM === null ? null : rad2deg(atan2(-$first->y, -$first->x)),
             $back === null ? null : rad2deg($back),
         );

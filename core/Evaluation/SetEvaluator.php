@@ -32,15 +32,25 @@ final readonly class SetEvaluator
 
     private const WHOLE_TONE = 2.0;
 
-    private function __construct(private SetDesign $design, private Limits $limits, private ?SetEvaluation $baseline, private ?float $holdingN) {}
+    private function __construct(
+        private SetDesign $design,
+        private Limits $limits,
+        private ?SetEvaluation $baseline,
+        private ?float $holdingN,
+    ) {}
 
     /**
      * @param  ?SetEvaluation  $baseline  the set that feels right, evaluated
      * @param  ?float  $holdingN  the tension below which a string flaps, newtons; where it is not said, a share of the baseline's lightest
      * @param  ?Pool  $pool  gauges whose tensions are wanted beside the set's own
      */
-    public static function evaluate(SetDesign $design, Limits $limits, ?SetEvaluation $baseline = null, ?float $holdingN = null, ?Pool $pool = null): SetEvaluation
-    {
+    public static function evaluate(
+        SetDesign $design,
+        Limits $limits,
+        ?SetEvaluation $baseline = null,
+        ?float $holdingN = null,
+        ?Pool $pool = null,
+    ): SetEvaluation {
         $holdingN ??= $baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN();
 
         return (new self($design, $limits, $baseline, $holdingN))->evaluated($pool);
@@ -53,7 +63,10 @@ final readonly class SetEvaluator
         foreach ($this->design->strings as $index => $string) {
             $scale = $this->design->instrument->scale;
             $lengthM = $scale->speakingLengthM($index + 1, $count);
-            $lengthsM = array_map(static fn (Tuning $tuning): float => $scale->speakingLengthM($index + 1, $count, $tuning->capo), $this->design->tunings);
+            $lengthsM = array_map(
+                static fn (Tuning $tuning): float => $scale->speakingLengthM($index + 1, $count, $tuning->capo),
+                $this->design->tunings,
+            );
             $fit = FitOnInstrument::of($string, $index + 1, $lengthM, $this->design->instrument->hardware, $this->limits);
             $poolTensionsN = self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthsM);
             $strings[] = new EvaluatedString(
@@ -61,7 +74,18 @@ final readonly class SetEvaluator
                 $lengthM,
                 $string,
                 $fit,
-                array_map(fn (Tuning $tuning, float $soundingM): StringAtPitch => $this->atPitch($string, $tuning, $index + 1, $soundingM, $lengthM, $fit), $this->design->tunings, $lengthsM),
+                array_map(
+                    fn (Tuning $tuning, float $soundingM): StringAtPitch => $this->atPitch(
+                        $string,
+                        $tuning,
+                        $index + 1,
+                        $soundingM,
+                        $lengthM,
+                        $fit,
+                    ),
+                    $this->design->tunings,
+                    $lengthsM,
+                ),
                 $poolTensionsN,
                 $this->equivalents($pool, $poolTensionsN, $index),
                 $this->safeN($string),
@@ -69,7 +93,15 @@ final readonly class SetEvaluator
             );
         }
 
-        return new SetEvaluation($this->design->name, $strings, $this->totals($strings), $this->zones(), $this->holdingN, $this->baseline, $pool);
+        return new SetEvaluation(
+            $this->design->name,
+            $strings,
+            $this->totals($strings),
+            $this->zones(),
+            $this->holdingN,
+            $this->baseline,
+            $pool,
+        );
     }
 
     /** From what one is used to; the floor also where the document says it. */
@@ -104,8 +136,14 @@ final readonly class SetEvaluator
      * @param  float  $lengthM  that sounds, from nut or capo
      * @param  float  $openM  the whole length, on which the saddle is set
      */
-    private function atPitch(BuiltString $string, Tuning $tuning, int $position, float $lengthM, float $openM, FitOnInstrument $fit): StringAtPitch
-    {
+    private function atPitch(
+        BuiltString $string,
+        Tuning $tuning,
+        int $position,
+        float $lengthM,
+        float $openM,
+        FitOnInstrument $fit,
+    ): StringAtPitch {
         $hertz = $tuning->frequencyHz($position);
         $tensionN = $string->tension->tensionN($lengthM, $hertz);
         $setup = $this->design->instrument->setup;
@@ -121,13 +159,23 @@ final readonly class SetEvaluator
             $string->tension->lowN($lengthM, $hertz),
             $string->tension->highN($lengthM, $hertz),
             PitchBounds::of($string->tension, $this->safeN($string), $this->holdingN, $lengthM, $tuning->a4),
-            $core === null ? null : new Strength(Breaking::share($tensionN, $core), $string->tension->frequencyHz(Breaking::loadN($core), $lengthM)),
+            $core === null ? null : new Strength(
+                Breaking::share($tensionN, $core),
+                $string->tension->frequencyHz(Breaking::loadN($core), $lengthM),
+            ),
             $core === null ? null : Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
             $core === null ? null : new FeelAtPitch(
                 self::attack($core, $tensionN, $lengthM, $setup),
                 Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),
             ),
-            $core === null ? null : SaddleSetback::predicted($tensionN, $openM, $core->axialStiffnessN(), $core->bendingStiffnessNm2(), $setup->action12M, $setup->nutHeightM),
+            $core === null ? null : SaddleSetback::predicted(
+                $tensionN,
+                $openM,
+                $core->axialStiffnessN(),
+                $core->bendingStiffnessNm2(),
+                $setup->action12M,
+                $setup->nutHeightM,
+            ),
             new DownForces(self::downN($tensionN, $fit->nutAngleDeg), self::downN($tensionN, $fit->saddleAngleDeg)),
             $beforeAt === null ? null : FeltChange::between($beforeAt->tensionN, $tensionN, $before?->felt),
             $before === null || $beforeAt === null ? null
@@ -148,9 +196,19 @@ final readonly class SetEvaluator
     private static function attack(Core $core, float $tensionN, float $lengthM, Setup $setup): array
     {
         $fromSaddleM = min($setup->pickFromSaddleM, $lengthM / 2);
-        $cents = static fn (float $forceN): float => AttackSharpening::cents($core->axialStiffnessN(), $tensionN, $lengthM, $forceN, $fromSaddleM);
+        $cents = static fn (float $forceN): float => AttackSharpening::cents(
+            $core->axialStiffnessN(),
+            $tensionN,
+            $lengthM,
+            $forceN,
+            $fromSaddleM,
+        );
 
-        return ['soft' => $cents($setup->pickingN['soft']), 'medium' => $cents($setup->pickingN['medium']), 'hard' => $cents($setup->pickingN['hard'])];
+        return [
+            'soft' => $cents($setup->pickingN['soft']),
+            'medium' => $cents($setup->pickingN['medium']),
+            'hard' => $cents($setup->pickingN['hard']),
+        ];
     }
 
     /**
@@ -183,7 +241,10 @@ final readonly class SetEvaluator
         if ($before === null || $pool === null) {
             return [];
         }
-        $made = array_filter($pool->strings, static fn (BuiltString $gauge): bool => $gauge->spec->type->isOfFamilyOf($before->string->spec->type));
+        $made = array_filter(
+            $pool->strings,
+            static fn (BuiltString $gauge): bool => $gauge->spec->type->isOfFamilyOf($before->string->spec->type),
+        );
 
         return array_map(
             static fn (int $tuning): Equivalent => Equivalent::among($before->aimN(), $made, array_column($poolTensionsN, $tuning)),
@@ -212,7 +273,15 @@ final readonly class SetEvaluator
                 $bassN += $at->tensionN * (1 + $side) / 2;
             }
             $before = $this->baseline->totals[0] ?? null;
-            $totals[] = new Total($tuning->name, $tensionN, $lowN, $highN, $trebleN, $bassN, $before === null ? null : FeltChange::between($before->tensionN, $tensionN));
+            $totals[] = new Total(
+                $tuning->name,
+                $tensionN,
+                $lowN,
+                $highN,
+                $trebleN,
+                $bassN,
+                $before === null ? null : FeltChange::between($before->tensionN, $tensionN),
+            );
         }
 
         return $totals;

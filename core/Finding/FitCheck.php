@@ -35,7 +35,13 @@ final readonly class FitCheck
             foreach (FitAspect::cases() as $aspect) {
                 [$has, $limit] = self::measured($aspect, $string, $design, $limits);
                 $known = $has !== null && $limit !== null;
-                $checks[] = new self($string->position, $aspect, $known ? $has : null, $known ? $limit : null, self::found($aspect, $string->position, $assessment->findings));
+                $checks[] = new self(
+                    $string->position,
+                    $aspect,
+                    $known ? $has : null,
+                    $known ? $limit : null,
+                    self::found($aspect, $string->position, $assessment->findings),
+                );
             }
         }
 
@@ -58,13 +64,19 @@ final readonly class FitCheck
         $hardware = $design->instrument->hardware;
         $mm = static fn (?float $metres): ?float => $metres === null ? null : $metres * 1000;
         $diameterMm = $string->string->build->outerDiameterM * 1000;
-        $setbacksM = array_filter(array_map(static fn ($at): ?float => $at->setback?->estimateM, $string->tunings), static fn (?float $setback): bool => $setback !== null);
+        $setbacksM = array_filter(
+            array_map(static fn ($at): ?float => $at->setback?->estimateM, $string->tunings),
+            static fn (?float $setback): bool => $setback !== null,
+        );
 
         return match ($aspect) {
             FitAspect::NutSlot => [$diameterMm, $mm($hardware->nutSlotM($string->position))],
             FitAspect::PostHole => [$diameterMm, $mm($hardware->posts->holeDiameterM)],
             FitAspect::NutAngle => [$string->fit->nutAngleDeg, $limits->of(Limit::NutAngle)],
-            FitAspect::SaddleTravel => [$setbacksM === [] ? null : $mm(max($setbacksM)), $mm($hardware->saddle->travelM($string->position))],
+            FitAspect::SaddleTravel => [
+                $setbacksM === [] ? null : $mm(max($setbacksM)),
+                $mm($hardware->saddle->travelM($string->position)),
+            ],
             FitAspect::SaddleAngle => [$string->fit->saddleAngleDeg, $limits->of(Limit::SaddleAngle)],
             FitAspect::Length => [$string->string->spec->length?->inMillimetres(), $mm($string->fit->neededM)],
         };

@@ -13,7 +13,11 @@ final class GaugeOrder implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('gauge-order', Place::String, 'String {string} is lower than string {higher} and thinner. Check that they are not swapped.');
+        return new FindingType(
+            'gauge-order',
+            Place::String,
+            'String {string} is lower than string {higher} and thinner. Check that they are not swapped.',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -29,7 +33,12 @@ final class GaugeOrder implements Rule
             [$lowerM, $higherM] = [$lower->string->build->outerDiameterM, $higher->string->build->outerDiameterM];
             if ($interval !== 0 && $lowerM < $higherM - 1e-9) {
                 $found[] = self::type()->note(Remedy::String, ['string' => $lower->position, 'higher' => $higher->position])
-                    ->onString($lower->position)->measured($lowerM * 1000, $higherM * 1000, Unit::Millimetres, 'A lower string is usually the thicker one of the two; neighbours are easily swapped.');
+                    ->onString($lower->position)->measured(
+                        $lowerM * 1000,
+                        $higherM * 1000,
+                        Unit::Millimetres,
+                        'A lower string is usually the thicker one of the two; neighbours are easily swapped.',
+                    );
             }
         }
 

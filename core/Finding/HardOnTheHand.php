@@ -14,7 +14,11 @@ final class HardOnTheHand implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('hard-on-the-hand', Place::String, 'String {string} at {pitch} pulls {tension_n}, hard on the hand beyond {hard_n}: go lighter, or tune lower.');
+        return new FindingType(
+            'hard-on-the-hand',
+            Place::String,
+            'String {string} at {pitch} pulls {tension_n}, hard on the hand beyond {hard_n}: go lighter, or tune lower.',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -24,8 +28,21 @@ final class HardOnTheHand implements Rule
         foreach ($zones->usual ? [] : $evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
                 if ($at->tensionN > $zones->hardN) {
-                    $found[] = self::type()->note(Remedy::String, ['string' => $string->position, 'pitch' => $at->pitch->label(), 'tension_n' => $at->tensionN, 'hard_n' => $zones->hardN])
-                        ->onString($string->position)->inTuning($design->tunings[$index]->name)->measured($at->tensionN, $zones->hardN, Unit::Newtons, Limit::HardShare->reason());
+                    $found[] = self::type()->note(
+                        Remedy::String,
+                        [
+                            'string' => $string->position,
+                            'pitch' => $at->pitch->label(),
+                            'tension_n' => $at->tensionN,
+                            'hard_n' => $zones->hardN,
+                        ],
+                    )
+                        ->onString($string->position)->inTuning($design->tunings[$index]->name)->measured(
+                            $at->tensionN,
+                            $zones->hardN,
+                            Unit::Newtons,
+                            Limit::HardShare->reason(),
+                        );
                 }
             }
         }

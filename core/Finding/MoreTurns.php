@@ -13,7 +13,12 @@ final class MoreTurns implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('more-turns', Place::Post, 'String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual. Leave {leave_mm:0}.', FitAspect::NutAngle);
+        return new FindingType(
+            'more-turns',
+            Place::Post,
+            'String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual. Leave {leave_mm:0}.',
+            FitAspect::NutAngle,
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -22,8 +27,21 @@ final class MoreTurns implements Rule
         foreach ($evaluation->strings as $string) {
             $fit = $string->fit;
             if ($fit->turnsNeeded !== null && $fit->turns > $fit->fewestTurns + 1e-9 && $fit->turns + 1e-9 >= $fit->turnsNeeded) {
-                $found[] = self::type()->note(Remedy::Adjust, ['string' => $string->position, 'turns' => $fit->turns, 'usual_turns' => $fit->fewestTurns, 'leave_mm' => (float) $fit->leaveM * 1000])
-                    ->onString($string->position)->measured($fit->turns, $fit->fewestTurns, Unit::Turns, 'Each turn goes lower on the post and steepens the angle behind the nut; a thinner string goes down less with each.');
+                $found[] = self::type()->note(
+                    Remedy::Adjust,
+                    [
+                        'string' => $string->position,
+                        'turns' => $fit->turns,
+                        'usual_turns' => $fit->fewestTurns,
+                        'leave_mm' => (float) $fit->leaveM * 1000,
+                    ],
+                )
+                    ->onString($string->position)->measured(
+                        $fit->turns,
+                        $fit->fewestTurns,
+                        Unit::Turns,
+                        'Each turn goes lower on the post and steepens the angle behind the nut; a thinner string goes down less with each.',
+                    );
             }
         }
 

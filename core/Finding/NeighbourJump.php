@@ -14,7 +14,11 @@ final class NeighbourJump implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('neighbour-jump', Place::String, 'Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.');
+        return new FindingType(
+            'neighbour-jump',
+            Place::String,
+            'Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -31,8 +35,16 @@ final class NeighbourJump implements Rule
                 $jump = max($at->tensionN, $other) / min($at->tensionN, $other) - 1;
                 if ($jump > $most) {
                     $tighter = $at->tensionN > $other ? $string->position : $next->position;
-                    $found[] = self::type()->note(Remedy::String, ['string' => $string->position, 'next' => $next->position, 'by_share' => $jump, 'tighter' => $tighter])
-                        ->onString($tighter)->inTuning($design->tunings[$tuning]->name)->measured($jump, $most, Unit::Change, Limit::NeighbourJump->reason());
+                    $found[] = self::type()->note(
+                        Remedy::String,
+                        ['string' => $string->position, 'next' => $next->position, 'by_share' => $jump, 'tighter' => $tighter],
+                    )
+                        ->onString($tighter)->inTuning($design->tunings[$tuning]->name)->measured(
+                            $jump,
+                            $most,
+                            Unit::Change,
+                            Limit::NeighbourJump->reason(),
+                        );
                 }
             }
         }

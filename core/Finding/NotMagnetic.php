@@ -13,7 +13,11 @@ final class NotMagnetic implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('not-magnetic', Place::String, 'A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.');
+        return new FindingType(
+            'not-magnetic',
+            Place::String,
+            'A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array

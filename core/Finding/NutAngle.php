@@ -14,7 +14,12 @@ final class NutAngle implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('nut-angle', Place::BehindNut, 'Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]', FitAspect::NutAngle);
+        return new FindingType(
+            'nut-angle',
+            Place::BehindNut,
+            'Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]',
+            FitAspect::NutAngle,
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array

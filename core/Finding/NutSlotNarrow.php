@@ -13,7 +13,12 @@ final class NutSlotNarrow implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('nut-slot-narrow', Place::Nut, 'Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.', FitAspect::NutSlot);
+        return new FindingType(
+            'nut-slot-narrow',
+            Place::Nut,
+            'Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.',
+            FitAspect::NutSlot,
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -23,8 +28,16 @@ final class NutSlotNarrow implements Rule
             $slotMm = ($design->instrument->hardware->nutSlotM($string->position) ?? 0.0) * 1000;
             $stringMm = $string->string->build->outerDiameterM * 1000;
             if ($slotMm > 0 && $stringMm > $slotMm + 1e-9) {
-                $found[] = self::type()->caution(Remedy::Repairer, ['string' => $string->position, 'slot_mm' => $slotMm, 'string_mm' => $stringMm])
-                    ->onString($string->position)->measured($stringMm, $slotMm, Unit::Millimetres, 'A string wider than its slot rides on the edges: too high, and it pinches and drifts.');
+                $found[] = self::type()->caution(
+                    Remedy::Repairer,
+                    ['string' => $string->position, 'slot_mm' => $slotMm, 'string_mm' => $stringMm],
+                )
+                    ->onString($string->position)->measured(
+                        $stringMm,
+                        $slotMm,
+                        Unit::Millimetres,
+                        'A string wider than its slot rides on the edges: too high, and it pinches and drifts.',
+                    );
             }
         }
 

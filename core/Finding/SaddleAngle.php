@@ -14,7 +14,12 @@ final class SaddleAngle implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('saddle-angle', Place::BehindSaddle, 'The strings go down behind the saddle by only {angle_deg}; your least is {least_deg}. [cure=unwrap|String the tailpiece from behind instead of wrapping over it.][cure=lower|Lower the tailpiece, or raise the saddle with the action in mind.]', FitAspect::SaddleAngle);
+        return new FindingType(
+            'saddle-angle',
+            Place::BehindSaddle,
+            'The strings go down behind the saddle by only {angle_deg}; your least is {least_deg}. [cure=unwrap|String the tailpiece from behind instead of wrapping over it.][cure=lower|Lower the tailpiece, or raise the saddle with the action in mind.]',
+            FitAspect::SaddleAngle,
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -26,7 +31,10 @@ final class SaddleAngle implements Rule
             return [];
         }
 
-        return [self::type()->caution(Remedy::Adjust, ['angle_deg' => rad2deg($angleRad), 'least_deg' => $leastDeg, 'cure' => $saddle->overWrapRiseM > 0 ? 'unwrap' : 'lower'])
+        return [self::type()->caution(
+            Remedy::Adjust,
+            ['angle_deg' => rad2deg($angleRad), 'least_deg' => $leastDeg, 'cure' => $saddle->overWrapRiseM > 0 ? 'unwrap' : 'lower'],
+        )
             ->measured(rad2deg($angleRad), $leastDeg, Unit::Degrees, Limit::SaddleAngle->reason())];
     }
 }

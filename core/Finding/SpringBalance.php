@@ -17,7 +17,11 @@ final class SpringBalance implements Rule
 
     public static function type(): FindingType
     {
-        return new FindingType('springs', Place::Anchor, 'The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.');
+        return new FindingType(
+            'springs',
+            Place::Anchor,
+            'The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -39,6 +43,11 @@ final class SpringBalance implements Rule
         }
 
         return [self::type()->caution(Remedy::Adjust, $says)
-            ->inTuning($total->tuning)->measured($ratio, 1.0, Unit::Ratio, 'Springs and strings pull against each other: the bridge sits level only where they balance.')];
+            ->inTuning($total->tuning)->measured(
+                $ratio,
+                1.0,
+                Unit::Ratio,
+                'Springs and strings pull against each other: the bridge sits level only where they balance.',
+            )];
     }
 }

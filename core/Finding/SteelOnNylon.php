@@ -13,7 +13,12 @@ final class SteelOnNylon implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('steel-on-nylon', Place::String, 'String {string} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut.', againstInstrument: true);
+        return new FindingType(
+            'steel-on-nylon',
+            Place::String,
+            'String {string} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut.',
+            againstInstrument: true,
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array

@@ -14,7 +14,13 @@ final class StringTooShort implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('string-too-short', Place::Post, 'String {string} is made {made_mm:0} long; this instrument takes {needed_mm:0} and {spare_mm:0!} to hold on to. Order an extra-long one.', FitAspect::Length, againstInstrument: true);
+        return new FindingType(
+            'string-too-short',
+            Place::Post,
+            'String {string} is made {made_mm:0} long; this instrument takes {needed_mm:0} and {spare_mm:0!} to hold on to. Order an extra-long one.',
+            FitAspect::Length,
+            againstInstrument: true,
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -25,7 +31,10 @@ final class StringTooShort implements Rule
             $madeMm = $string->string->spec->length?->inMillimetres();
             $neededMm = $string->fit->neededM === null ? null : $string->fit->neededM * 1000;
             if ($madeMm !== null && $neededMm !== null && $madeMm < $neededMm + $spareMm - 1e-9) {
-                $found[] = self::type()->stop(Remedy::String, ['string' => $string->position, 'made_mm' => $madeMm, 'needed_mm' => $neededMm, 'spare_mm' => $spareMm])
+                $found[] = self::type()->stop(
+                    Remedy::String,
+                    ['string' => $string->position, 'made_mm' => $madeMm, 'needed_mm' => $neededMm, 'spare_mm' => $spareMm],
+                )
                     ->onString($string->position)->measured($madeMm, $neededMm + $spareMm, Unit::Millimetres, Limit::SpareLength->reason());
             }
         }

@@ -22,7 +22,10 @@ final readonly class Suitability
         $usual = Usual::for($design->instrument->kind);
         $hardware = $design->instrument->hardware;
 
-        return new self(($hardware->builtFor ?? $usual->builtFor) === BuiltFor::Nylon, ($hardware->pickup ?? $usual->pickup) === Pickup::Magnetic);
+        return new self(
+            ($hardware->builtFor ?? $usual->builtFor) === BuiltFor::Nylon,
+            ($hardware->pickup ?? $usual->pickup) === Pickup::Magnetic,
+        );
     }
 
     /** Whether a steel core would pull apart what was built for nylon. */

@@ -14,7 +14,11 @@ final class TotalChange implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('total-change', Place::Neck, 'The total [way=up|rises][way=down|falls] by {by_share}[asks=retune|: tune, let it settle, tune again, and look at the relief.][asks=setup|: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.][asks=repairer|, and this neck has no rod to set its relief with: stay nearer to what it is used to, or ask a qualified repairer first.]');
+        return new FindingType(
+            'total-change',
+            Place::Neck,
+            'The total [way=up|rises][way=down|falls] by {by_share}[asks=retune|: tune, let it settle, tune again, and look at the relief.][asks=setup|: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.][asks=repairer|, and this neck has no rod to set its relief with: stay nearer to what it is used to, or ask a qualified repairer first.]',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array

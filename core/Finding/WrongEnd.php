@@ -13,7 +13,11 @@ final class WrongEnd implements Rule
 {
     public static function type(): FindingType
     {
-        return new FindingType('wrong-end', Place::Anchor, 'String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.');
+        return new FindingType(
+            'wrong-end',
+            Place::Anchor,
+            'String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.',
+        );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
@@ -26,7 +30,15 @@ final class WrongEnd implements Rule
         foreach ($evaluation->strings as $string) {
             $end = $string->string->spec->end;
             if ($end !== null && ! $anchor->holds($end)) {
-                $found[] = self::type()->stop(Remedy::String, ['string' => $string->position, 'end' => $end->label(), 'anchor' => $anchor->label(), 'takes' => $anchor->takes()->label()])
+                $found[] = self::type()->stop(
+                    Remedy::String,
+                    [
+                        'string' => $string->position,
+                        'end' => $end->label(),
+                        'anchor' => $anchor->label(),
+                        'takes' => $anchor->takes()->label(),
+                    ],
+                )
                     ->onString($string->position);
             }
         }

@@ -12,8 +12,14 @@ final readonly class SaddleSetback
 {
     private function __construct(public float $lowM, public float $estimateM, public float $highM) {}
 
-    public static function predicted(float $tensionN, float $lengthM, float $axialStiffnessN, float $bendingNm2, float $actionM, float $nutHeightM = 0.0): self
-    {
+    public static function predicted(
+        float $tensionN,
+        float $lengthM,
+        float $axialStiffnessN,
+        float $bendingNm2,
+        float $actionM,
+        float $nutHeightM = 0.0,
+    ): self {
         $at = static fn (float $bending): float => Intonation::setbackM(
             $lengthM,
             Intonation::sharpCents($tensionN, $lengthM, $axialStiffnessN, $bending, $actionM, nutHeightM: $nutHeightM),

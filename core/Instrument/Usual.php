@@ -45,7 +45,17 @@ final readonly class Usual
             Kind::Other => [null, null, null],
         };
 
-        return new self($strings, $lengthMm / 1000, $frets, $anchor, $builtFor, $pickup, PostLayout::usualFor($kind), StringSpacing::usualAtNutM($kind), StringSpacing::usualAtSaddleM($kind));
+        return new self(
+            $strings,
+            $lengthMm / 1000,
+            $frets,
+            $anchor,
+            $builtFor,
+            $pickup,
+            PostLayout::usualFor($kind),
+            StringSpacing::usualAtNutM($kind),
+            StringSpacing::usualAtSaddleM($kind),
+        );
     }
 
     /** @return array<int, int> the short strings it usually has, by position with the fret at which each starts */

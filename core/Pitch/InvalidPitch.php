@@ -37,7 +37,9 @@ final class InvalidPitch extends InvalidInput
 
     public static function centsOutOfRange(float $cents): self
     {
-        return new self(sprintf('%s cents is more than an octave. Change the pitch instead; cents go from -1200 to 1200.', self::figure($cents)));
+        return new self(
+            sprintf('%s cents is more than an octave. Change the pitch instead; cents go from -1200 to 1200.', self::figure($cents)),
+        );
     }
 
     public static function wrongCount(int $pitches, int $strings): self

@@ -98,7 +98,10 @@ final class TuningLibrary
     public static function for(Kind $kind, int $strings): array
     {
         $fitting = array_filter(self::all(), static fn (LibraryTuning $tuning): bool => count($tuning->pitches) === $strings);
-        usort($fitting, static fn (LibraryTuning $a, LibraryTuning $b): int => in_array($kind, $b->kinds, true) <=> in_array($kind, $a->kinds, true));
+        usort(
+            $fitting,
+            static fn (LibraryTuning $a, LibraryTuning $b): int => in_array($kind, $b->kinds, true) <=> in_array($kind, $a->kinds, true),
+        );
 
         return $fitting;
     }
@@ -136,7 +139,12 @@ final class TuningLibrary
     private static function rows(array $rows, array $kinds): array
     {
         return array_map(
-            static fn (array $row): LibraryTuning => new LibraryTuning($row[0], $row[1], $kinds, array_map(Pitch::named(...), explode(' ', $row[2]))),
+            static fn (array $row): LibraryTuning => new LibraryTuning(
+                $row[0],
+                $row[1],
+                $kinds,
+                array_map(Pitch::named(...), explode(' ', $row[2])),
+            ),
             $rows,
         );
     }

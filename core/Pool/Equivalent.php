@@ -24,7 +24,11 @@ final readonly class Equivalent
      */
     public static function around(float $tensionN, float $lengthM, float $hertz, array $strings): self
     {
-        return self::among($tensionN, $strings, array_map(static fn (BuiltString $string): float => $string->tension->tensionN($lengthM, $hertz), $strings));
+        return self::among(
+            $tensionN,
+            $strings,
+            array_map(static fn (BuiltString $string): float => $string->tension->tensionN($lengthM, $hertz), $strings),
+        );
     }
 
     /**

@@ -85,7 +85,16 @@ final class StandardPool
             $family = $string->spec->type->family();
             if (! isset($known[$family]) && $string->build->core !== null) {
                 $known[$family] = true;
-                $pool = [...$pool, ...self::run($kind, $corrections, $string->spec->type->construction, $string->spec->type->material, self::gaugesFor($kind, $string->spec->type))];
+                $pool = [
+                    ...$pool,
+                    ...self::run(
+                        $kind,
+                        $corrections,
+                        $string->spec->type->construction,
+                        $string->spec->type->material,
+                        self::gaugesFor($kind, $string->spec->type),
+                    ),
+                ];
             }
         }
 
@@ -112,7 +121,9 @@ final class StandardPool
 
         return new Pool(array_values(array_filter(
             self::with($kind, $strings, $corrections)->strings,
-            static fn (BuiltString $string): bool => isset($own[$string->spec->type->family()]) || ! isset($has[$string->spec->type->construction->isWound()]),
+            static fn (BuiltString $string): bool => isset($own[$string->spec->type->family()]) || ! isset(
+                $has[$string->spec->type->construction->isWound()],
+            ),
         )));
     }
 

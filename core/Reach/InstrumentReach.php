@@ -71,7 +71,11 @@ final readonly class InstrumentReach
             $hertz = $string->string->tunings[0]->frequencyHz;
             $semitones = 12 * ($down ? log($hertz / $gauge->lowHz(), 2) : log($gauge->highHz() / $hertz, 2));
             if ($first === null || $semitones < $first['semitones']) {
-                $first = ['semitones' => $semitones, 'position' => $string->string->position, 'bound' => $down ? $gauge->floor() : $gauge->ceiling()];
+                $first = [
+                    'semitones' => $semitones,
+                    'position' => $string->string->position,
+                    'bound' => $down ? $gauge->floor() : $gauge->ceiling(),
+                ];
             }
         }
 
@@ -100,8 +104,15 @@ final readonly class InstrumentReach
     }
 
     /** @return array<string, float> hertz by bound, as far as it is known */
-    private static function bounds(Setup $setup, Limits $limits, SetEvaluation $evaluation, BuiltString $gauge, EvaluatedString $string, ?float $travelM, ?float $roomN): array
-    {
+    private static function bounds(
+        Setup $setup,
+        Limits $limits,
+        SetEvaluation $evaluation,
+        BuiltString $gauge,
+        EvaluatedString $string,
+        ?float $travelM,
+        ?float $roomN,
+    ): array {
         $lengthM = $string->tunings[0]->speakingLengthM;
         $core = $gauge->build->core;
         $slackN = $evaluation->zones->slackN;
@@ -114,7 +125,15 @@ final readonly class InstrumentReach
             $loadN = Breaking::loadN($core);
             $newtons[Bound::Dull->value] = M_PI ** 2 * $bendingNm2 / ($limits->of(Limit::Dull) * $lengthM ** 2);
             $newtons[Bound::Breaks->value] = $limits->of(Limit::BreakCaution) * $loadN;
-            $intonatesN = $travelM === null ? null : self::intonatesN($travelM, max($slackN, 1e-3), $loadN, $string->speakingLengthM, $core->axialStiffnessN(), $bendingNm2, $setup);
+            $intonatesN = $travelM === null ? null : self::intonatesN(
+                $travelM,
+                max($slackN, 1e-3),
+                $loadN,
+                $string->speakingLengthM,
+                $core->axialStiffnessN(),
+                $bendingNm2,
+                $setup,
+            );
             if ($intonatesN !== null) {
                 $newtons[Bound::Intonation->value] = $intonatesN;
             }
@@ -132,9 +151,23 @@ final readonly class InstrumentReach
      *
      * @return ?float newtons; null where it is enough as soon as the string no longer flaps
      */
-    private static function intonatesN(float $travelM, float $slackN, float $loadN, float $lengthM, float $axialN, float $bendingNm2, Setup $setup): ?float
-    {
-        $setbackM = static fn (float $tensionN): float => SaddleSetback::predicted($tensionN, $lengthM, $axialN, $bendingNm2, $setup->action12M, $setup->nutHeightM)->estimateM;
+    private static function intonatesN(
+        float $travelM,
+        float $slackN,
+        float $loadN,
+        float $lengthM,
+        float $axialN,
+        float $bendingNm2,
+        Setup $setup,
+    ): ?float {
+        $setbackM = static fn (float $tensionN): float => SaddleSetback::predicted(
+            $tensionN,
+            $lengthM,
+            $axialN,
+            $bendingNm2,
+            $setup->action12M,
+            $setup->nutHeightM,
+        )->estimateM;
         if ($setbackM($slackN) <= $travelM) {
             return null;
         }

@@ -46,7 +46,20 @@ final readonly class Brief
      */
     public function asBuilt(float $breakShare, array $plain, array $wound): self
     {
-        return new self($this->tensions, $this->bands, $this->serving, $this->pool, $breakShare, null, null, null, $plain, $wound, $this->keep, $this->packaged);
+        return new self(
+            $this->tensions,
+            $this->bands,
+            $this->serving,
+            $this->pool,
+            $breakShare,
+            null,
+            null,
+            null,
+            $plain,
+            $wound,
+            $this->keep,
+            $this->packaged,
+        );
     }
 
     public function allows(int $position, Construction $construction): bool

@@ -55,7 +55,8 @@ final readonly class Coupling
         $tangent = fn (float $sumN): float => $this->cost($atN) + $this->slope($atN) * ($sumN - $atN);
         $turn = M_E * $this->totalN;
 
-        return $atN <= $turn && ($greatestN <= $turn || ($tangent($turn) <= $this->cost($turn) && $tangent($greatestN) <= $this->cost($greatestN)));
+        return $atN <= $turn
+            && ($greatestN <= $turn || ($tangent($turn) <= $this->cost($turn) && $tangent($greatestN) <= $this->cost($greatestN)));
     }
 
     /**

@@ -21,7 +21,10 @@ final class NoSolution extends InvalidInput
 
     public static function construction(int $position, string $key): self
     {
-        return new self("The pool has nothing of the construction that string {$position} may have. Add gauges, or change which strings may be plain or wound.", $key);
+        return new self(
+            "The pool has nothing of the construction that string {$position} may have. Add gauges, or change which strings may be plain or wound.",
+            $key,
+        );
     }
 
     public static function breakShare(int $position, string $pitch, float $least, float $limit): self

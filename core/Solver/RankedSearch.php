@@ -67,7 +67,8 @@ final class RankedSearch
 
     /**
      * @param  non-empty-list<non-empty-list<Candidate>>  $candidates  for each string, string 1 first
-     * @param  list<int>  $lowerIs  for each pair of neighbours: 1 if the second is the lower in pitch, -1 if the first is, 0 if they are equal
+     * @param  list<int>  $lowerIs  for each pair of neighbours: 1 if the second is the lower in pitch, -1 if the first is, 0 if they are
+     *     equal
      */
     private function __construct(
         private readonly array $candidates,
@@ -76,16 +77,29 @@ final class RankedSearch
         private readonly int $keep,
     ) {
         $this->strings = count($candidates);
-        $this->misses = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss, $each), $candidates);
-        $this->weights = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->towardsTotalN, $each), $candidates);
-        $this->diameters = array_map(static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->string->build->outerDiameterM, $each), $candidates);
+        $this->misses = array_map(
+            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss, $each),
+            $candidates,
+        );
+        $this->weights = array_map(
+            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->towardsTotalN, $each),
+            $candidates,
+        );
+        $this->diameters = array_map(
+            static fn (array $each): array => array_map(
+                static fn (Candidate $candidate): float => $candidate->string->build->outerDiameterM,
+                $each,
+            ),
+            $candidates,
+        );
         $this->costs = $this->misses;
         [$this->byDiameter, $this->places] = $this->sortedByDiameter();
     }
 
     /**
      * @param  non-empty-list<non-empty-list<Candidate>>  $candidates  for each string, string 1 first
-     * @param  list<int>  $lowerIs  for each pair of neighbours: 1 if the second is the lower in pitch, -1 if the first is, 0 if they are equal
+     * @param  list<int>  $lowerIs  for each pair of neighbours: 1 if the second is the lower in pitch, -1 if the first is, 0 if they are
+     *     equal
      * @param  int  $keep  how many of the best
      */
     public static function best(array $candidates, array $lowerIs, Coupling $coupling, int $keep): Ranked
@@ -103,7 +117,11 @@ final class RankedSearch
         $this->descend(0, [], 0.0, 0.0, array_fill(0, count($this->coupling->mostN), 0.0));
         $cut = $this->skipped < INF;
 
-        return new Ranked($this->found, ! $cut || $this->skipped >= $this->worstKept, min($this->skipped, $this->found[0]['objective'] ?? INF));
+        return new Ranked(
+            $this->found,
+            ! $cut || $this->skipped >= $this->worstKept,
+            min($this->skipped, $this->found[0]['objective'] ?? INF),
+        );
     }
 
     /** @return array{list<list<int>>, list<list<array{int, int}>>} */
@@ -345,7 +363,13 @@ final class RankedSearch
             if ($string === $this->strings - 1) {
                 $this->keep($chosen, $real + $penalty + $candidate->miss);
             } else {
-                $this->descend($string + 1, $chosen, $spent + $penalty + $this->costs[$string][$index], $real + $penalty + $candidate->miss, $sums);
+                $this->descend(
+                    $string + 1,
+                    $chosen,
+                    $spent + $penalty + $this->costs[$string][$index],
+                    $real + $penalty + $candidate->miss,
+                    $sums,
+                );
             }
         }
     }
@@ -480,7 +504,9 @@ final class RankedSearch
         for ($string = $this->strings - 1; $string >= 0; $string--) {
             $least[$string] = $least[$string + 1];
             foreach (array_keys($least[$string]) as $tuning) {
-                $least[$string][$tuning] += min(array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tuning], $this->candidates[$string]));
+                $least[$string][$tuning] += min(
+                    array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tuning], $this->candidates[$string]),
+                );
             }
         }
         ksort($least);

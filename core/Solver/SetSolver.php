@@ -31,7 +31,10 @@ final readonly class SetSolver
         $count = count($design->strings);
         [$lengths, $hertz] = [[], []];
         foreach (array_keys($design->strings) as $index) {
-            $lengths[] = array_map(static fn (Tuning $tuning): float => $design->instrument->scale->speakingLengthM($index + 1, $count, $tuning->capo), $design->tunings);
+            $lengths[] = array_map(
+                static fn (Tuning $tuning): float => $design->instrument->scale->speakingLengthM($index + 1, $count, $tuning->capo),
+                $design->tunings,
+            );
             $hertz[] = array_map(static fn (Tuning $tuning): float => $tuning->frequencyHz($index + 1), $design->tunings);
         }
         $this->lengthsM = $lengths;
@@ -96,7 +99,10 @@ final readonly class SetSolver
         if ($this->brief->pool->strings === []) {
             throw NoSolution::emptyPool();
         }
-        $made = array_filter($this->brief->pool->strings, fn (BuiltString $string): bool => $this->brief->allows($position, $string->spec->type->construction));
+        $made = array_filter(
+            $this->brief->pool->strings,
+            fn (BuiltString $string): bool => $this->brief->allows($position, $string->spec->type->construction),
+        );
         if ($made === []) {
             throw NoSolution::construction($position, $this->constructionKey($position));
         }
@@ -176,7 +182,13 @@ final readonly class SetSolver
             foreach ($chosen->tensionsN as $tuning => $tensionN) {
                 $totals[$tuning] += $tensionN;
             }
-            $strings[] = new ChosenString($index + 1, $chosen, $this->brief->bands[$index], $this->neighbour($chosen, $index, -1), $this->neighbour($chosen, $index, 1));
+            $strings[] = new ChosenString(
+                $index + 1,
+                $chosen,
+                $this->brief->bands[$index],
+                $this->neighbour($chosen, $index, -1),
+                $this->neighbour($chosen, $index, 1),
+            );
         }
 
         return new Solution($found['objective'], $strings, array_values($totals));
@@ -200,7 +212,15 @@ final readonly class SetSolver
     {
         $most = 0.0;
         foreach (array_keys($this->design->tunings) as $tuning) {
-            $most = max($most, array_sum(array_map(static fn (array $each): float => min(array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tuning], $each)), $candidates)));
+            $most = max(
+                $most,
+                array_sum(array_map(
+                    static fn (array $each): float => min(
+                        array_map(static fn (Candidate $candidate): float => $candidate->tensionsN[$tuning], $each),
+                    ),
+                    $candidates,
+                )),
+            );
         }
 
         return $most;
@@ -224,7 +244,10 @@ final readonly class SetSolver
             return $best;
         }, $candidates);
         $nearest = array_map(fn (PackagedSet $set): NearestPackaged => $this->laid($set, $singles), $this->brief->packaged);
-        usort($nearest, static fn (NearestPackaged $a, NearestPackaged $b): int => [count($a->singles), $a->miss] <=> [count($b->singles), $b->miss]);
+        usort(
+            $nearest,
+            static fn (NearestPackaged $a, NearestPackaged $b): int => [count($a->singles), $a->miss] <=> [count($b->singles), $b->miss],
+        );
 
         return $nearest;
     }

@@ -48,7 +48,11 @@ final class StandardSets
 
     private static function lowered(Tuning $tuning, int $semitones): Tuning
     {
-        return new Tuning('', ReferencePitch::concert(), array_map(static fn ($pitch) => $pitch->transposed(-$semitones), $tuning->pitches));
+        return new Tuning(
+            '',
+            ReferencePitch::concert(),
+            array_map(static fn ($pitch) => $pitch->transposed(-$semitones), $tuning->pitches),
+        );
     }
 
     /** Millimetres. */

@@ -77,7 +77,8 @@ final class StartingSet
         $thousandths = $string->spec->type->gauge->inThousandths();
         $steel = $string->build->core?->material->properties()->polymer === false;
 
-        return $steel && ($string->spec->type->construction->isWound() ? $thousandths < 20.0 : $thousandths > self::THICKEST_PLAIN) ? 1.0 : 0.0;
+        return $steel
+            && ($string->spec->type->construction->isWound() ? $thousandths < 20.0 : $thousandths > self::THICKEST_PLAIN) ? 1.0 : 0.0;
     }
 
     /** @return non-empty-list<Pitch> */

@@ -81,7 +81,9 @@ final class InvalidString extends InvalidInput
 
     public static function measurementTooCoarse(string $what): self
     {
-        return new self("The {$what} must be more than zero and more than its resolution. Measure a longer piece, or with a finer instrument.");
+        return new self(
+            "The {$what} must be more than zero and more than its resolution. Measure a longer piece, or with a finer instrument.",
+        );
     }
 
     public static function densityOutOfRange(): self

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Strings;
 
-/** A string's linear density (its mass per length) in kg/m, where it came from, in what state, and how sure it is (a relative tolerance). */
+/**
+ * A string's linear density (its mass per length) in kg/m, where it came from, in what state, and how sure it is (a relative tolerance).
+ */
 final readonly class LinearDensity
 {
     private function __construct(

@@ -42,7 +42,8 @@ final readonly class StringBuild
     ) {}
 
     /**
-     * @throws InvalidString if it cannot be made: a core as thick as the string, layers that miss the gauge, a material that cannot bear load
+     * @throws InvalidString if it cannot be made: a core as thick as the string, layers that miss the gauge, a material that cannot bear
+     *     load
      */
     public static function of(StringSpec $spec, Kind $kind): self
     {
@@ -93,7 +94,8 @@ final readonly class StringBuild
     {
         $two = $table->hasTwoLayers($spec->type->gauge);
         $outer = $two ? self::OUTER_SHARE : 1.0;
-        // gauge = before − outer · GROUND_SHARE · (before − core(before)): solved by stepping, which contracts since a core grows slower than its gauge.
+        // gauge = before − outer · GROUND_SHARE · (before − core(before)): solved by stepping, which contracts since a core grows slower
+        // than its gauge.
         $kept = 1 - $outer * self::GROUND_SHARE;
         $core = $spec->core ?? $table->coreFor($spec->type->gauge);
         $before = $spec->type->gauge;

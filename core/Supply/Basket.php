@@ -14,7 +14,13 @@ final readonly class Basket
      * @param  array<string, int>  $over  how many more of a string it has than are needed
      * @param  int  $atLeastCents  it is known that no basket costs less than this
      */
-    public function __construct(public array $counts, public array $goodsCents, public array $shippingCents, public array $over, public int $atLeastCents = 0) {}
+    public function __construct(
+        public array $counts,
+        public array $goodsCents,
+        public array $shippingCents,
+        public array $over,
+        public int $atLeastCents = 0,
+    ) {}
 
     public static function nothing(): self
     {

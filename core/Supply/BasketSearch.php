@@ -91,7 +91,14 @@ final class BasketSearch
             $covering[$key] = $from;
         }
 
-        return new self($market, $covering, $shipping, array_map(static fn (Shipping $parcel): bool => $parcel->freeFromCents !== null, $shipping), $best, $budget);
+        return new self(
+            $market,
+            $covering,
+            $shipping,
+            array_map(static fn (Shipping $parcel): bool => $parcel->freeFromCents !== null, $shipping),
+            $best,
+            $budget,
+        );
     }
 
     /** The least that anything from these suppliers can cost. */
@@ -110,7 +117,14 @@ final class BasketSearch
             while ($missing[$key] > 0) {
                 $offer = $this->bestFor($key, $missing);
                 // As many as are of use whole, or else one.
-                $times = max(1, min(array_map(static fn (string $of, int $count): int => intdiv($missing[$of] ?? 0, $count), array_keys($offer->contents), $offer->contents)));
+                $times = max(
+                    1,
+                    min(array_map(
+                        static fn (string $of, int $count): int => intdiv($missing[$of] ?? 0, $count),
+                        array_keys($offer->contents),
+                        $offer->contents,
+                    )),
+                );
                 $counts[$offer->id] = ($counts[$offer->id] ?? 0) + $times;
                 $goods[$offer->supplier] += $times * $offer->cents;
                 foreach ($offer->contents as $of => $count) {
@@ -217,7 +231,11 @@ final class BasketSearch
                     $rest[$key] = max(0, $rest[$key] - $count);
                 }
             }
-            $this->step($rest, [$offer->id => ($counts[$offer->id] ?? 0) + 1] + $counts, [$offer->supplier => $goods[$offer->supplier] + $offer->cents] + $goods);
+            $this->step(
+                $rest,
+                [$offer->id => ($counts[$offer->id] ?? 0) + 1] + $counts,
+                [$offer->supplier => $goods[$offer->supplier] + $offer->cents] + $goods,
+            );
         }
     }
 
@@ -286,7 +304,9 @@ final class BasketSearch
             return;
         }
         ksort($counts);
-        $this->best->take(new Basket($counts, array_filter($goods, static fn (int $spent): bool => $spent > 0), $shipping, $this->over($counts)));
+        $this->best->take(
+            new Basket($counts, array_filter($goods, static fn (int $spent): bool => $spent > 0), $shipping, $this->over($counts)),
+        );
     }
 
     /** @return list<array{Offer, int}> what more is bought so that the parcel is free, if it costs less than the parcel */

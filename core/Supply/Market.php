@@ -15,7 +15,14 @@ final readonly class Market
      * @param  array<int, Shipping>  $shipping  by supplier
      * @param  array<int, TopUp>  $topUps  by supplier
      */
-    private function __construct(public array $need, public array $covering, public array $each, public array $kinds, public array $shipping, public array $topUps) {}
+    private function __construct(
+        public array $need,
+        public array $covering,
+        public array $each,
+        public array $kinds,
+        public array $shipping,
+        public array $topUps,
+    ) {}
 
     /**
      * @param  non-empty-array<string, int>  $need
@@ -50,7 +57,14 @@ final readonly class Market
             $covering[$key] = $some;
         }
 
-        return new self($need, $covering, $each, $kinds, $shipping, array_map(static fn (array $own): TopUp => new TopUp($own), $bySupplier));
+        return new self(
+            $need,
+            $covering,
+            $each,
+            $kinds,
+            $shipping,
+            array_map(static fn (array $own): TopUp => new TopUp($own), $bySupplier),
+        );
     }
 
     /** The least that anything can cost: each string at its cheapest anywhere, and the cheapest parcel. */

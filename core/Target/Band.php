@@ -31,8 +31,13 @@ final readonly class Band
      *
      * @throws InvalidTarget if a target comes out of range
      */
-    public static function around(Tensions $tensions, PlayingStyle $style, array $hertz, float $width = self::USUAL_WIDTH, array $felt = []): array
-    {
+    public static function around(
+        Tensions $tensions,
+        PlayingStyle $style,
+        array $hertz,
+        float $width = self::USUAL_WIDTH,
+        array $felt = [],
+    ): array {
         $shares = PlayingStyle::bassShares($hertz);
         $styled = $tensions->times(array_map($style->factor(...), $shares));
         $bands = [];

@@ -97,7 +97,11 @@ final readonly class Tensions
         }
         $scale = $this->totalN / array_sum($this->perStringN);
 
-        return new self($this->profile, array_map(static fn (float $share): float => self::checked($share * $scale), $this->perStringN), $this->totalN);
+        return new self(
+            $this->profile,
+            array_map(static fn (float $share): float => self::checked($share * $scale), $this->perStringN),
+            $this->totalN,
+        );
     }
 
     private static function checked(float $newtons): float

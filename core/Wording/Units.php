@@ -24,7 +24,10 @@ final readonly class Units
         return self::named('');
     }
 
-    /** @param  string  $words  of `mm` or `in`, `thou` or `gauge-mm`, `N`, `lbf` or `kgf`, parted by spaces or plus signs; what is left out is SI */
+    /**
+     * @param  string  $words  of `mm` or `in`, `thou` or `gauge-mm`, `N`, `lbf` or `kgf`, parted by spaces or plus signs; what is left out
+     *     is SI
+     */
     public static function named(string $words): self
     {
         $words = preg_split('/[\s+]+/', $words);

@@ -49,7 +49,9 @@ return new class extends Migration
             $table->dropColumn('gauges_in');
         });
         $this->contents(static function (array $string): array {
-            $string['gauge_nm'] = is_numeric($string['gauge_in'] ?? null) ? (int) round($string['gauge_in'] * self::NANOMETRES_PER_INCH) : 0;
+            $string['gauge_nm'] = is_numeric($string['gauge_in'] ?? null) ? (int) round(
+                $string['gauge_in'] * self::NANOMETRES_PER_INCH,
+            ) : 0;
             unset($string['gauge_in']);
 
             return $string;
@@ -67,7 +69,10 @@ return new class extends Migration
         Schema::table('sets', static function (Blueprint $table): void {
             $table->json('gauges_in')->default('[]');
         });
-        DB::update('update sets set gauges_in = (select json_group_array(round(gauge_nm / ?, 6)) from (select gauge_nm from set_strings where set_id = sets.id order by position))', [(float) self::NANOMETRES_PER_INCH]);
+        DB::update(
+            'update sets set gauges_in = (select json_group_array(round(gauge_nm / ?, 6)) from (select gauge_nm from set_strings where set_id = sets.id order by position))',
+            [(float) self::NANOMETRES_PER_INCH],
+        );
         Schema::dropIfExists('set_strings');
         $this->turn('gauge_nm', 'gauge_in', 'round(gauge_nm / '.self::NANOMETRES_PER_INCH.'.0, 7)');
     }
@@ -76,7 +81,10 @@ return new class extends Migration
     private function turn(string $from, string $to, string $value): void
     {
         foreach (self::TABLES as $name => $indexes) {
-            $columns = static fn (string $gauge, array $index): array => array_map(static fn (mixed $column): mixed => $column === 'gauge' ? $gauge : $column, $index);
+            $columns = static fn (string $gauge, array $index): array => array_map(
+                static fn (mixed $column): mixed => $column === 'gauge' ? $gauge : $column,
+                $index,
+            );
             Schema::table($name, static function (Blueprint $table) use ($from, $to, $indexes, $columns): void {
                 foreach ($indexes as [$index, $unique]) {
                     $unique ? $table->dropUnique($columns($from, $index)) : $table->dropIndex($columns($from, $index));
@@ -86,7 +94,9 @@ return new class extends Migration
             DB::table($name)->update([$to => new Expression($value)]);
             if ($name === 'stock_levels') {
                 // What differed by less than can be measured is one now: the last word holds.
-                DB::delete("delete from stock_levels where id not in (select max(id) from stock_levels group by construction, material, {$to})");
+                DB::delete(
+                    "delete from stock_levels where id not in (select max(id) from stock_levels group by construction, material, {$to})",
+                );
             }
             Schema::table($name, static function (Blueprint $table) use ($from, $to, $indexes, $columns): void {
                 $table->dropColumn($from);
@@ -104,22 +114,37 @@ return new class extends Migration
             $line = get_object_vars($line);
             $contents = is_string($line['contents']) ? json_decode($line['contents'], true) : [];
             $strings = array_map($changed, array_filter(is_array($contents) ? $contents : [], is_array(...)));
-            DB::table('order_lines')->where('id', $line['id'])->update(['contents' => json_encode(array_values($strings), JSON_THROW_ON_ERROR)]);
+            DB::table('order_lines')->where('id', $line['id'])->update(
+                ['contents' => json_encode(array_values($strings), JSON_THROW_ON_ERROR)],
+            );
         }
     }
 
-    /** @return list<array{position: int, construction: string, material: string, gauge_nm: int}> what a set document has; what cannot be read is left out */
+    /**
+     * @return list<array{position: int, construction: string, material: string, gauge_nm: int}> what a set document has; what cannot be
+     *     read is left out
+     */
     private static function strings(mixed $document): array
     {
         $json = is_string($document) ? json_decode($document) : null;
         $strings = $json instanceof \stdClass && is_array($json->strings ?? null) ? $json->strings : [];
         $rows = [];
         foreach ($strings as $string) {
-            if ($string instanceof \stdClass && is_int($string->position ?? null) && is_string($string->construction ?? null) && is_string($string->material ?? null)) {
+            if (
+                $string instanceof \stdClass
+                && is_int($string->position ?? null)
+                && is_string($string->construction ?? null)
+                && is_string($string->material ?? null)
+            ) {
                 $inches = is_numeric($string->gauge_in ?? null) ? $string->gauge_in * self::NANOMETRES_PER_INCH : null;
                 $nanometres = $inches ?? (is_numeric($string->gauge_mm ?? null) ? $string->gauge_mm * self::NANOMETRES_PER_MM : null);
                 if ($nanometres !== null) {
-                    $rows[$string->position] = ['position' => $string->position, 'construction' => $string->construction, 'material' => $string->material, 'gauge_nm' => (int) round($nanometres)];
+                    $rows[$string->position] = [
+                        'position' => $string->position,
+                        'construction' => $string->construction,
+                        'material' => $string->material,
+                        'gauge_nm' => (int) round($nanometres),
+                    ];
                 }
             }
         }

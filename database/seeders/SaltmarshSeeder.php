@@ -28,43 +28,102 @@ final class SaltmarshSeeder extends Seeder
         }
         Carbon::setTestNow();
         SaltmarshSupply::seed();
-        OwnTuning::query()->create(['name' => 'Estuary, C with an open top', 'strings' => 6, 'pitches' => ['C4', 'G3', 'E3', 'C3', 'G2', 'C2']]);
+        OwnTuning::query()->create(
+            ['name' => 'Estuary, C with an open top', 'strings' => 6, 'pitches' => ['C4', 'G3', 'E3', 'C3', 'G2', 'C2']],
+        );
     }
 
     /** @return list<array<string, mixed>> set documents, the last changed last */
     private static function sets(): array
     {
-        $curlewInD = self::set('Curlew, D standard', SaltmarshInstruments::curlew(), ['D standard' => 'D4 A3 F3 C3 G2 D2'], '10.5 14 18 28w 38w 50w',
+        $curlewInD = self::set('Curlew, D standard', SaltmarshInstruments::curlew(), [
+            'D standard' => 'D4 A3 F3 C3 G2 D2',
+        ], '10.5 14 18 28w 38w 50w',
             notes: 'Feels right. Medium pick, close to the bridge.');
         $ketchInE = self::set('Ketch, E standard', SaltmarshInstruments::ketch(), ['Bass E standard' => 'G2 D2 A1 E1'], '45w 65w 85w 105w');
-        $dunlinInE = self::set('Dunlin, E standard', SaltmarshInstruments::dunlin(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '12 16 24b 32b 42b 54b');
-        $sandpiper = self::set('Sandpiper, open G', SaltmarshInstruments::sandpiper(), ['Banjo open G' => 'D4 B3 G3 D3 G4', 'Banjo double C' => 'D4 C4 G3 C3 G4'], '10 11 13 20w 9.5');
-        $teal = self::set('Teal, re-entrant C', SaltmarshInstruments::teal(), ['Ukulele C, re-entrant' => 'A4 E4 C4 G4'], '22f 26f 32f 23f');
+        $dunlinInE = self::set(
+            'Dunlin, E standard',
+            SaltmarshInstruments::dunlin(),
+            ['E standard' => 'E4 B3 G3 D3 A2 E2'],
+            '12 16 24b 32b 42b 54b',
+        );
+        $sandpiper = self::set(
+            'Sandpiper, open G',
+            SaltmarshInstruments::sandpiper(),
+            ['Banjo open G' => 'D4 B3 G3 D3 G4', 'Banjo double C' => 'D4 C4 G3 C3 G4'],
+            '10 11 13 20w 9.5',
+        );
+        $teal = self::set(
+            'Teal, re-entrant C',
+            SaltmarshInstruments::teal(),
+            ['Ukulele C, re-entrant' => 'A4 E4 C4 G4'],
+            '22f 26f 32f 23f',
+        );
 
         return [
             self::set('Curlew, E standard', SaltmarshInstruments::curlew(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '10 13 17 26w 36w 46w'),
             $ketchInE,
-            self::set('Ketch, a fourth down', SaltmarshInstruments::ketch(), ['Bass B E A D' => 'D2 A1 E1 B0'], '65w 85w 105w 135w', self::baseline($ketchInE),
+            self::set('Ketch, a fourth down', SaltmarshInstruments::ketch(), [
+                'Bass B E A D' => 'D2 A1 E1 B0',
+            ], '65w 85w 105w 135w', self::baseline($ketchInE),
                 notes: 'Nut slot 4 was cut for a 105; see the repairer before this goes on.'),
             $dunlinInE,
-            self::set('Dunlin, DADGAD', SaltmarshInstruments::dunlin(), ['DADGAD' => 'D4 A3 G3 D3 A2 D2'], '13 17 24b 32b 42b 56b', [...self::baseline($dunlinInE), 'trials' => [
+            self::set('Dunlin, DADGAD', SaltmarshInstruments::dunlin(), [
+                'DADGAD' => 'D4 A3 G3 D3 A2 D2',
+            ], '13 17 24b 32b 42b 56b', [...self::baseline($dunlinInE), 'trials' => [
                 ['semitones' => -1, 'felt' => ['', '', 'too-loose', 'right', 'right', 'right']],
                 ['semitones' => 0, 'felt' => ['right', 'right', 'right', 'right', 'too-tight', 'too-tight']],
             ]], notes: 'The two lowest felt stiff in E; a semitone down they were right.'),
-            self::set('Dunlin, lower four an octave up', SaltmarshInstruments::dunlin(), ['Lower four an octave up' => 'E4 B3 G4 D4 A3 E3'], '12 16 9.5 12.5 18 26b', self::baseline($dunlinInE),
+            self::set('Dunlin, lower four an octave up', SaltmarshInstruments::dunlin(), [
+                'Lower four an octave up' => 'E4 B3 G4 D4 A3 E3',
+            ], '12 16 9.5 12.5 18 26b', self::baseline($dunlinInE),
                 notes: 'For doubling the rhythm part. Far lighter on the top than the usual set.'),
             $sandpiper,
-            self::set('Sandpiper, open D', SaltmarshInstruments::sandpiper(), ['Banjo open D' => 'D4 A3 F#3 D3 F#4'], '10 12 14 20w 9.5', self::baseline($sandpiper)),
+            self::set(
+                'Sandpiper, open D',
+                SaltmarshInstruments::sandpiper(),
+                ['Banjo open D' => 'D4 A3 F#3 D3 F#4'],
+                '10 12 14 20w 9.5',
+                self::baseline($sandpiper),
+            ),
             $teal,
-            self::set('Teal, low G', SaltmarshInstruments::teal(), ['Ukulele C, low G' => 'A4 E4 C4 G3'], '22f 26f 32f 28s', self::baseline($teal)),
-            self::set('Turnstone, octave courses', SaltmarshInstruments::turnstone(), ['G D A E, octaves' => 'E4 E4 A3 A3 D3 D4 G2 G3'], '12 12 16 16 26w 12 42w 22w'),
+            self::set(
+                'Teal, low G',
+                SaltmarshInstruments::teal(),
+                ['Ukulele C, low G' => 'A4 E4 C4 G3'],
+                '22f 26f 32f 28s',
+                self::baseline($teal),
+            ),
+            self::set(
+                'Turnstone, octave courses',
+                SaltmarshInstruments::turnstone(),
+                ['G D A E, octaves' => 'E4 E4 A3 A3 D3 D4 G2 G3'],
+                '12 12 16 16 26w 12 42w 22w',
+            ),
             self::set('Avocet, nylon', SaltmarshInstruments::avocet(), ['E standard' => 'E4 B3 G3 D3 A2 E2'], '28n 32n 40n 29s 35s 43s'),
-            self::set('Smack, drop A', SaltmarshInstruments::smack(), ['Drop A, seven strings' => 'E4 B3 G3 D3 A2 E2 A1', 'B standard, seven strings' => 'E4 B3 G3 D3 A2 E2 B1'], '9.5 12.5 16 24w 34w 46w 68w',
-                target: ['profile' => 'progressive', 'tension_n' => ['first' => 68, 'last' => 76], 'tunings' => 'worst', 'style' => ['attack' => 'hard', 'pick' => 'stiff', 'place' => 'stage']]),
-            self::set('Wherry, in fifths', SaltmarshInstruments::wherry(), ['Bass in fifths' => 'A2 D2 G1 C1'], '40w 65w 95w 135w', self::baseline($ketchInE)),
+            self::set('Smack, drop A', SaltmarshInstruments::smack(), [
+                'Drop A, seven strings' => 'E4 B3 G3 D3 A2 E2 A1',
+                'B standard, seven strings' => 'E4 B3 G3 D3 A2 E2 B1',
+            ], '9.5 12.5 16 24w 34w 46w 68w',
+                target: [
+                    'profile' => 'progressive',
+                    'tension_n' => ['first' => 68, 'last' => 76],
+                    'tunings' => 'worst',
+                    'style' => ['attack' => 'hard', 'pick' => 'stiff', 'place' => 'stage'],
+                ]),
+            self::set(
+                'Wherry, in fifths',
+                SaltmarshInstruments::wherry(),
+                ['Bass in fifths' => 'A2 D2 G1 C1'],
+                '40w 65w 95w 135w',
+                self::baseline($ketchInE),
+            ),
             self::eider(),
             $curlewInD,
-            self::set('Harbour, down to C', SaltmarshInstruments::harbour(), ['C standard' => 'C4 G3 Eb3 Bb2 F2 C2', 'Drop B flat' => 'C4 G3 Eb3 Bb2 F2 Bb1'], '11 15 19 28w 38w 50w', self::baseline($curlewInD),
+            self::set('Harbour, down to C', SaltmarshInstruments::harbour(), [
+                'C standard' => 'C4 G3 Eb3 Bb2 F2 C2',
+                'Drop B flat' => 'C4 G3 Eb3 Bb2 F2 Bb1',
+            ], '11 15 19 28w 38w 50w', self::baseline($curlewInD),
                 notes: "Half done: strings 1 to 3 are chosen, 4 to 6 still have Curlew's gauges. To feel as Curlew does in D."),
         ];
     }
@@ -77,15 +136,26 @@ final class SaltmarshSeeder extends Seeder
      * @param  ?array<string, mixed>  $target
      * @return array<string, mixed>
      */
-    private static function set(string $name, array $instrument, array $tunings, string $strings, ?array $baseline = null, ?string $notes = null, ?array $target = null): array
-    {
+    private static function set(
+        string $name,
+        array $instrument,
+        array $tunings,
+        string $strings,
+        ?array $baseline = null,
+        ?string $notes = null,
+        ?array $target = null,
+    ): array {
         return array_filter([
             'format' => 'lira-set',
             'version' => 1,
             'name' => $name,
             'instrument' => $instrument,
             'tunings' => array_map(
-                static fn (string $tuning, string $pitches): array => ['name' => $tuning, 'a4_hz' => 440, 'pitches' => explode(' ', $pitches)],
+                static fn (string $tuning, string $pitches): array => [
+                    'name' => $tuning,
+                    'a4_hz' => 440,
+                    'pitches' => explode(' ', $pitches),
+                ],
                 array_keys($tunings),
                 $tunings,
             ),
@@ -137,7 +207,12 @@ final class SaltmarshSeeder extends Seeder
 
         return ['strings' => array_map(
             static fn (array $string, float $kgPerM): array => [
-                'material' => 'polyurethane', 'density' => ['kg_per_m' => $kgPerM, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02],
+                'material' => 'polyurethane', 'density' => [
+                    'kg_per_m' => $kgPerM,
+                    'source' => 'measured',
+                    'state' => 'strung',
+                    'tolerance' => 0.02,
+                ],
             ] + $string,
             self::strings('80 100 130 165'),
             $measured,

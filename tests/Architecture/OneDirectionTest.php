@@ -33,7 +33,12 @@ final class OneDirectionTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Lira'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Inertia'), Selector::inNamespace('Database'))
+            ->classes(
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('Inertia'),
+                Selector::inNamespace('Database'),
+            )
             ->because('the core never imports the application');
     }
 
@@ -46,7 +51,8 @@ final class OneDirectionTest
                 ->classes(Selector::inNamespace("Lira\\{$name}"))
                 ->canOnlyDependOn()
                 ->classes(
-                    Selector::inNamespace("Lira\\{$name}"), Selector::classname(InvalidInput::class), Selector::classname(PlainText::class), Selector::isStandardClass(),
+                    Selector::inNamespace("Lira\\{$name}"), Selector::classname(InvalidInput::class), Selector::classname(PlainText::class),
+                    Selector::isStandardClass(),
                     ...array_map(static fn (string $neighbour) => Selector::inNamespace("Lira\\{$neighbour}"), $neighbours),
                 )
                 ->because('a chapter stands on those before it, and documents on all of them');
@@ -60,7 +66,9 @@ final class OneDirectionTest
             ->classes(...array_map(static fn (string $job) => Selector::inNamespace("App\\{$job}"), self::JOBS))
             ->shouldNotDependOn()
             ->classes(
-                Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'), Selector::inNamespace('Symfony\Component\HttpFoundation'),
+                Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'), Selector::inNamespace(
+                    'Symfony\Component\HttpFoundation',
+                ),
                 Selector::inNamespace('Inertia'),
             )
             ->because('what is stored does not depend on who asks for it');

@@ -33,7 +33,14 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_the_why_adds_up_exactly(): void
     {
-        $this->forAll(Generators::choose(400, 900), Generators::choose(400, 900), Generators::choose(60, 400), Generators::choose(60, 400), Generators::choose(80, 240), Generators::choose(80, 240))
+        $this->forAll(
+            Generators::choose(400, 900),
+            Generators::choose(400, 900),
+            Generators::choose(60, 400),
+            Generators::choose(60, 400),
+            Generators::choose(80, 240),
+            Generators::choose(80, 240),
+        )
             ->then(static function (int $mm1, int $mm2, int $hz1, int $hz2, int $gauge1, int $gauge2): void {
                 [$a, $b] = [self::plain($gauge1 / 10), self::plain($gauge2 / 10)];
                 [$before, $after] = [$a->tension->tensionN($mm1 / 1000, $hz1), $b->tension->tensionN($mm2 / 1000, $hz2)];
@@ -47,7 +54,11 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_the_breaking_share_of_a_plain_string_hardly_depends_on_its_gauge(): void
     {
-        $this->forAll(Generators::choose(70, 260), Generators::choose(300, 900), Generators::choose(60, 400))->then(static function (int $tenths, int $mm, int $hertz): void {
+        $this->forAll(
+            Generators::choose(70, 260),
+            Generators::choose(300, 900),
+            Generators::choose(60, 400),
+        )->then(static function (int $tenths, int $mm, int $hertz): void {
             $share = static function (float $gauge) use ($mm, $hertz): float {
                 $string = self::plain($gauge);
 
@@ -66,7 +77,10 @@ final class PropertiesTest extends CoreTestCase
     public function test_at_the_breaking_pitch_the_share_is_one(): void
     {
         $this->forAll(Generators::choose(24, 80), Generators::choose(400, 900))->then(static function (int $gauge, int $mm): void {
-            $string = BuiltString::of(StringSpec::wound(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths($gauge)), Kind::ElectricGuitar);
+            $string = BuiltString::of(
+                StringSpec::wound(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths($gauge)),
+                Kind::ElectricGuitar,
+            );
             $core = self::core($string);
             $break = $string->tension->frequencyHz(Breaking::loadN($core), $mm / 1000);
             self::assertClose(1.0, Breaking::share($string->tension->tensionN($mm / 1000, $break), $core), 1e-9);
@@ -76,7 +90,12 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_a_bend_reaches_its_pitch_at_any_fret(): void
     {
-        $this->forAll(Generators::choose(90, 130), Generators::choose(2, 19), Generators::choose(1, 3), Generators::choose(0, 150))->then(static function (int $tenths, int $fret, int $semitones, int $extraMm): void {
+        $this->forAll(
+            Generators::choose(90, 130),
+            Generators::choose(2, 19),
+            Generators::choose(1, 3),
+            Generators::choose(0, 150),
+        )->then(static function (int $tenths, int $fret, int $semitones, int $extraMm): void {
             $core = self::core(self::plain($tenths / 10));
             [$ea, $tension, $length, $extra] = [$core->axialStiffnessN(), 70.0, 0.648, $extraMm / 1000];
             $bend = Bend::by($semitones, $fret, $tension, $length, $ea, $extra);
@@ -96,7 +115,11 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_picking_harder_or_slacker_starts_sharper(): void
     {
-        $this->forAll(Generators::choose(3000, 40_000), Generators::choose(40, 120), Generators::choose(400, 900))->then(static function (int $ea, int $tension, int $mm): void {
+        $this->forAll(
+            Generators::choose(3000, 40_000),
+            Generators::choose(40, 120),
+            Generators::choose(400, 900),
+        )->then(static function (int $ea, int $tension, int $mm): void {
             $cents = static fn (float $force, float $newtons): float => AttackSharpening::cents($ea, $newtons, $mm / 1000, $force, 0.12);
             self::assertGreaterThan($cents(3, $tension), $cents(5, $tension));
             self::assertGreaterThan($cents(3, $tension), $cents(3, $tension * 0.8));
@@ -143,13 +166,21 @@ final class PropertiesTest extends CoreTestCase
         self::assertClose(M_PI ** 2 * 4.4e-4 / (68 * 0.66 ** 2), $b, 1e-12);
         self::assertClose(10 * 174.6 * sqrt(1 + 100 * $b), Inharmonicity::partialHz(10, 174.6, $b), 1e-12);
         $epsilon = sqrt(4.4e-4 / 68) / 0.66;
-        self::assertClose(1 + 2 * $epsilon + (4 + 9 * M_PI ** 2 / 2) * $epsilon ** 2, Inharmonicity::clampedFactor(4.4e-4, 68, 0.66, 3), 1e-12);
+        self::assertClose(
+            1 + 2 * $epsilon + (4 + 9 * M_PI ** 2 / 2) * $epsilon ** 2,
+            Inharmonicity::clampedFactor(4.4e-4, 68, 0.66, 3),
+            1e-12,
+        );
         self::assertSame(1.0, Inharmonicity::clampedFactor(0.0, 68, 0.66));
     }
 
     public function test_turns_and_angle_turn_into_each_other(): void
     {
-        $this->forAll(Generators::choose(2, 12), Generators::choose(8, 60), Generators::choose(0, 14))->then(static function (int $hundredths, int $turnsTenths, int $tilt): void {
+        $this->forAll(
+            Generators::choose(2, 12),
+            Generators::choose(8, 60),
+            Generators::choose(0, 14),
+        )->then(static function (int $hundredths, int $turnsTenths, int $tilt): void {
             [$diameter, $turns] = [$hundredths / 1e5, $turnsTenths / 10];
             $angle = new BreakAngle(0.011, 0.0085, 0.06, deg2rad($tilt));
             self::assertEqualsWithDelta($turns, $angle->turnsFor($angle->withTurnsRad($turns, $diameter), $diameter), 1e-9);

@@ -47,13 +47,25 @@ final class Reference
         $string = self::object($case, 'string');
         $construction = Construction::from(self::text($string, 'construction'));
         if (! isset($string['core'])) {
-            return new StringSpec(StringType::of($construction, Material::from(self::text($string, 'material')), Length::metres(self::number($string, 'gauge_m'))));
+            return new StringSpec(StringType::of(
+                $construction,
+                Material::from(self::text($string, 'material')),
+                Length::metres(self::number($string, 'gauge_m')),
+            ));
         }
         $core = self::object($string, 'core');
         $wraps = array_map(self::wrap(...), self::objects($string, 'wraps'));
 
-        return new StringSpec(StringType::of($construction, $wraps[count($wraps) - 1]->material(), Length::metres(self::number($case, 'outer_diameter_m'))),
-            Core::of(CoreShape::from(self::text($core, 'shape')), Material::from(self::text($core, 'material')), Length::metres(self::number($core, 'size_m'))),
+        return new StringSpec(StringType::of(
+            $construction,
+            $wraps[count($wraps) - 1]->material(),
+            Length::metres(self::number($case, 'outer_diameter_m')),
+        ),
+            Core::of(
+                CoreShape::from(self::text($core, 'shape')),
+                Material::from(self::text($core, 'material')),
+                Length::metres(self::number($core, 'size_m')),
+            ),
             $wraps,
         );
     }
@@ -100,8 +112,16 @@ final class Reference
         $material = Material::from(self::text($wrap, 'material'));
 
         return match (self::text($wrap, 'shape')) {
-            'ribbon' => RibbonWrap::of($material, Length::metres(self::number($wrap, 'thickness_m')), Length::metres(self::number($wrap, 'width_m'))),
-            'ground' => GroundWrap::of($material, Length::metres(self::number($wrap, 'size_m')), Length::metres(self::number($wrap, 'depth_m'))),
+            'ribbon' => RibbonWrap::of(
+                $material,
+                Length::metres(self::number($wrap, 'thickness_m')),
+                Length::metres(self::number($wrap, 'width_m')),
+            ),
+            'ground' => GroundWrap::of(
+                $material,
+                Length::metres(self::number($wrap, 'size_m')),
+                Length::metres(self::number($wrap, 'depth_m')),
+            ),
             default => RoundWrap::of($material, Length::metres(self::number($wrap, 'size_m'))),
         };
     }

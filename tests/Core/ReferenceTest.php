@@ -33,7 +33,10 @@ final class ReferenceTest extends CoreTestCase
 
         self::assertClose(Reference::number($case, 'break_share'), Breaking::share($tension, $core));
         self::assertClose(Reference::number($case, 'break_frequency_hz'), $string->tension->frequencyHz(Breaking::loadN($core), $length));
-        self::assertClose(Reference::number($case, 'inharmonicity'), Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tension, $length));
+        self::assertClose(
+            Reference::number($case, 'inharmonicity'),
+            Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tension, $length),
+        );
     }
 
     /** @param  array<string, mixed>  $case */
@@ -43,7 +46,10 @@ final class ReferenceTest extends CoreTestCase
         [, $core, $tension, $length] = self::strung($case);
         $cents = Reference::object($case, 'attack_cents');
         foreach (['soft' => 1.5, 'medium' => 3.0, 'hard' => 5.0] as $attack => $force) {
-            self::assertClose(Reference::number($cents, $attack), AttackSharpening::cents($core->axialStiffnessN(), $tension, $length, $force, self::PICK_M));
+            self::assertClose(
+                Reference::number($cents, $attack),
+                AttackSharpening::cents($core->axialStiffnessN(), $tension, $length, $force, self::PICK_M),
+            );
         }
         $bend = Bend::by(2, 12, $tension, $length, $core->axialStiffnessN());
         $worked = Reference::object($case, 'whole_tone_bend_12');
@@ -61,8 +67,14 @@ final class ReferenceTest extends CoreTestCase
         $setback = SaddleSetback::predicted($tension, $length, $ea, $ei, self::ACTION_M);
         $worked = Reference::object($case, 'saddle_setback_m');
 
-        self::assertClose(Reference::number($case, 'sharp_at_12_cents_clamped'), Intonation::sharpCents($tension, $length, $ea, $ei, self::ACTION_M));
-        self::assertClose(Reference::number($case, 'sharp_at_12_cents_without_stiffness'), Intonation::sharpCents($tension, $length, $ea, 0.0, self::ACTION_M));
+        self::assertClose(
+            Reference::number($case, 'sharp_at_12_cents_clamped'),
+            Intonation::sharpCents($tension, $length, $ea, $ei, self::ACTION_M),
+        );
+        self::assertClose(
+            Reference::number($case, 'sharp_at_12_cents_without_stiffness'),
+            Intonation::sharpCents($tension, $length, $ea, 0.0, self::ACTION_M),
+        );
         self::assertClose(Reference::number($worked, 'low'), $setback->lowM);
         self::assertClose(Reference::number($worked, 'estimate'), $setback->estimateM);
         self::assertClose(Reference::number($worked, 'high'), $setback->highM);
@@ -90,7 +102,10 @@ final class ReferenceTest extends CoreTestCase
             $at = static fn (string $key): float => Reference::number($case, $key);
             isset($case['cents'])
                 ? self::assertClose($at('setback_m'), Intonation::setbackM($at('length_m'), $at('cents'), (int) $at('fret')))
-                : self::assertClose($at('down_force_n'), DownForce::newtons($at('tension_n'), deg2rad($at('front_deg')), deg2rad($at('back_deg'))));
+                : self::assertClose(
+                    $at('down_force_n'),
+                    DownForce::newtons($at('tension_n'), deg2rad($at('front_deg')), deg2rad($at('back_deg'))),
+                );
         }
     }
 

@@ -30,7 +30,10 @@ final class DemoTest extends FeatureTestCase
         Artisan::call('lira:demo');
         $codes = [];
         foreach (StringSet::query()->with('instrument')->get() as $set) {
-            $codes[$set->name] = array_map(static fn (Finding $finding): string => $finding->type->code, app(StoredSets::class)->document($set)->assessment()->findings);
+            $codes[$set->name] = array_map(
+                static fn (Finding $finding): string => $finding->type->code,
+                app(StoredSets::class)->document($set)->assessment()->findings,
+            );
         }
 
         self::assertContains('nut-slot-narrow', $codes['Ketch, a fourth down']);
@@ -38,7 +41,9 @@ final class DemoTest extends FeatureTestCase
         self::assertContains('post-hole', $codes['Wherry, in fifths']);
         self::assertContains('nut-slot-wide', $codes['Dunlin, lower four an octave up']);
         self::assertSame(['total-change'], $codes['Harbour, down to C']);
-        $anchors = Instrument::query()->get()->map(static fn (Instrument $instrument): mixed => data_get($instrument->document, 'hardware.anchor'))->unique();
+        $anchors = Instrument::query()->get()->map(
+            static fn (Instrument $instrument): mixed => data_get($instrument->document, 'hardware.anchor'),
+        )->unique();
         self::assertGreaterThanOrEqual(7, $anchors->count());
     }
 

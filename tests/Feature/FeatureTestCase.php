@@ -62,7 +62,13 @@ abstract class FeatureTestCase extends TestCase
      */
     protected function sendForm(string $address, array $files = [], array $fields = []): TestResponse
     {
-        return $this->call('POST', $address, $fields, files: $files, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'multipart/form-data; boundary=between']);
+        return $this->call(
+            'POST',
+            $address,
+            $fields,
+            files: $files,
+            server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'multipart/form-data; boundary=between'],
+        );
     }
 
     /** @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response */
@@ -73,7 +79,13 @@ abstract class FeatureTestCase extends TestCase
         self::assertSame('lira-error', $body->format ?? null);
         $errors = $body->errors ?? [];
         self::assertIsArray($errors);
-        $there = array_filter($errors, static fn (mixed $error): bool => $error instanceof \stdClass && $error->path === $path && is_string($error->message) && str_contains($error->message, $words));
+        $there = array_filter(
+            $errors,
+            static fn (mixed $error): bool => $error instanceof \stdClass
+                && $error->path === $path
+                && is_string($error->message)
+                && str_contains($error->message, $words),
+        );
         self::assertNotSame([], $there, "No “{$words}” at “{$path}” in ".$response->getContent());
     }
 }

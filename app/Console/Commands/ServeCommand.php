@@ -134,7 +134,9 @@ final class ServeCommand extends Command
             $ran = $migrator->getRepository()->getRan();
             $known = array_keys($migrator->getMigrationFiles([database_path('migrations')]));
             if (array_diff($ran, $known) !== []) {
-                throw new Unservable("{$database->path} was written by a newer version of Lira. Update Lira, or name another file with --database.");
+                throw new Unservable(
+                    "{$database->path} was written by a newer version of Lira. Update Lira, or name another file with --database.",
+                );
             }
             if (array_diff($known, $ran) === []) {
                 return;
@@ -165,7 +167,9 @@ final class ServeCommand extends Command
                 if ($server->isAskedToStop()) {
                     break;
                 }
-                $this->output->getErrorStyle()->writeln("Lira’s server has ended by itself with code {$server->exitCode()}. Start it again; the newest server log says more.");
+                $this->output->getErrorStyle()->writeln(
+                    "Lira’s server has ended by itself with code {$server->exitCode()}. Start it again; the newest server log says more.",
+                );
 
                 return $server->exitCode() === 0 ? self::FAILURE : $server->exitCode();
             }

@@ -43,7 +43,9 @@ final class OnlyFromHere
             return true;
         }
         $site = $request->headers->get('Sec-Fetch-Site', 'none');
-        $follows = $request->isMethod('GET') && $request->headers->get('Sec-Fetch-Mode') === 'navigate' && $request->headers->get('Sec-Fetch-Dest') === 'document';
+        $follows = $request->isMethod('GET')
+            && $request->headers->get('Sec-Fetch-Mode') === 'navigate'
+            && $request->headers->get('Sec-Fetch-Dest') === 'document';
 
         return ! in_array($site, ['same-origin', 'none'], true) && ! $follows;
     }

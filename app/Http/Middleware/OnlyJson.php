@@ -32,7 +32,10 @@ final class OnlyJson
         }
         $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
         $wanted = $files === 'files' ? $type === 'multipart/form-data' : $type === 'application/json';
-        if (! $wanted && ((int) $request->headers->get('Content-Length') > 0 || $request->getContent() !== '' || $request->request->count() > 0)) {
+        if (
+            ! $wanted
+            && ((int) $request->headers->get('Content-Length') > 0 || $request->getContent() !== '' || $request->request->count() > 0)
+        ) {
             throw new UnsupportedMediaTypeHttpException;
         }
         $this->checkAll('', $files === 'files' ? $request->request->all() : ($wanted ? $request->json()->all() : []));

@@ -19,13 +19,19 @@ final class BodyLimit
         $type = $server['CONTENT_TYPE'] ?? '';
         $length = $server['CONTENT_LENGTH'] ?? 0;
 
-        return ! is_string($type) || ! is_numeric($length) || stripos($type, 'json') === false || (int) $length <= Json::MAX_BYTES + self::ROUND_IT;
+        return ! is_string($type)
+            || ! is_numeric($length)
+            || stripos($type, 'json') === false
+            || (int) $length <= Json::MAX_BYTES + self::ROUND_IT;
     }
 
     public static function refuse(): void
     {
         http_response_code(422);
-        foreach (StandingHeaders::ALWAYS + ['Content-Security-Policy' => StandingHeaders::NO_PAGE, 'Content-Type' => 'application/json'] as $name => $value) {
+        foreach (StandingHeaders::ALWAYS + [
+            'Content-Security-Policy' => StandingHeaders::NO_PAGE,
+            'Content-Type' => 'application/json',
+        ] as $name => $value) {
             header("{$name}: {$value}");
         }
         echo Json::text(InvalidDocument::tooLarge()->toArray());

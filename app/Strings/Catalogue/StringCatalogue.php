@@ -31,7 +31,9 @@ final class StringCatalogue
         $ids = (clone $query)->orderByRaw($by)->orderBy('id')->offset($filter->offset)->limit(self::AT_A_TIME)->pluck('id')->all();
         $columns = ['id', 'supplier_id', 'code', 'name', ...TypeColumns::NAMES, 'kg_per_m', 'cents', 'box_of', 'box_cents', 'end'];
 
-        $rows = ListString::query()->whereIn('id', $ids)->orderBy($order)->orderBy('id')->get([...$columns, DB::raw(Drawer::countOf().' as drawer')]);
+        $rows = ListString::query()->whereIn('id', $ids)->orderBy($order)->orderBy('id')->get(
+            [...$columns, DB::raw(Drawer::countOf().' as drawer')],
+        );
 
         return new ListedPageView($query->count(), array_values($rows->map(self::listed(...))->all()));
     }
@@ -52,7 +54,11 @@ final class StringCatalogue
             $query->whereRaw("words like ? escape '\\'", ['%'.addcslashes($word, '\\%_').'%']);
         }
         foreach ([
-            ['construction', '=', $filter->construction?->value], ['material', '=', $filter->material?->value], ['supplier_id', '=', $filter->supplierId],
+            [
+                'construction',
+                '=',
+                $filter->construction?->value,
+            ], ['material', '=', $filter->material?->value], ['supplier_id', '=', $filter->supplierId],
             ['gauge_nm', '>=', $filter->fromNm], ['gauge_nm', '<=', $filter->toNm],
         ] as [$column, $sign, $value]) {
             if ($value !== null) {
@@ -66,10 +72,11 @@ final class StringCatalogue
     /** @return list<SupplierView> by name */
     public function suppliers(): array
     {
-        return array_values(Supplier::query()->withCount('strings')->orderBy('name')->get()->map(static fn (Supplier $supplier): SupplierView => new SupplierView(
-            $supplier->id, $supplier->revision, $supplier->name, $supplier->currency, $supplier->shipping_cents, $supplier->free_from_cents,
-            $supplier->lead_days, (int) $supplier->strings_count,
-        ))->all());
+        return array_values(Supplier::query()->withCount('strings')->orderBy('name')->get()
+            ->map(static fn (Supplier $supplier): SupplierView => new SupplierView(
+                $supplier->id, $supplier->revision, $supplier->name, $supplier->currency, $supplier->shipping_cents, $supplier->free_from_cents,
+                $supplier->lead_days, (int) $supplier->strings_count,
+            ))->all());
     }
 
     /**

@@ -52,7 +52,17 @@ final readonly class StringSheet
     private function kind(ListString $string): Kind
     {
         return match (true) {
-            in_array($string->material, [Material::SilverPlatedCopper->value, Material::Nylon->value, Material::Fluorocarbon->value, Material::SyntheticGut->value, Material::NylonMultifilament->value], true) => Kind::ClassicalGuitar,
+            in_array(
+                $string->material,
+                [
+                    Material::SilverPlatedCopper->value,
+                    Material::Nylon->value,
+                    Material::Fluorocarbon->value,
+                    Material::SyntheticGut->value,
+                    Material::NylonMultifilament->value,
+                ],
+                true,
+            ) => Kind::ClassicalGuitar,
             $string->construction !== 'plain' && $string->length_mm !== null && $string->length_mm > 1050.0 => Kind::Bass,
             in_array($string->material, [Material::PhosphorBronze->value, Material::Bronze8020->value], true) => Kind::AcousticGuitar,
             default => Kind::ElectricGuitar,
@@ -108,15 +118,29 @@ final readonly class StringSheet
     {
         $suits = StringSuits::on($built, $kind, $lengthM);
 
-        return $suits === null ? null : new SuitsView($suits->low?->name(), $suits->usual?->name(), $suits->high?->name(), $suits->lowHz, $suits->highHz, $suits->breaks);
+        return $suits === null ? null : new SuitsView(
+            $suits->low?->name(),
+            $suits->usual?->name(),
+            $suits->high?->name(),
+            $suits->lowHz,
+            $suits->highHz,
+            $suits->breaks,
+        );
     }
 
     /** @return list<UseView> the sets that have such a string, the last changed first */
     private function uses(ListString $string): array
     {
         $uses = [];
-        $rows = DB::table('set_strings')->join('sets', 'sets.id', '=', 'set_strings.set_id')->where(TypeColumns::of($string->type()))->whereNull('sets.archived_at')
-            ->orderByDesc('sets.updated_at')->orderBy('sets.id')->orderBy('position')->limit(self::USES_SHOWN)->get(['sets.id', 'sets.name', 'position']);
+        $rows = DB::table('set_strings')->join(
+            'sets',
+            'sets.id',
+            '=',
+            'set_strings.set_id',
+        )->where(TypeColumns::of($string->type()))->whereNull('sets.archived_at')
+            ->orderByDesc('sets.updated_at')->orderBy('sets.id')->orderBy('position')->limit(self::USES_SHOWN)->get(
+                ['sets.id', 'sets.name', 'position'],
+            );
         foreach ($rows as $row) {
             /** @var \stdClass&object{id: int, name: string, position: int} $row */
             $uses[] = new UseView($row->id, $row->name, $row->position);

@@ -70,14 +70,28 @@ final class Drawer
 
     private static function lot(Lot $lot): LotView
     {
-        return new LotView($lot->id, $lot->name, StringEnd::tryFrom($lot->end ?? ''), $lot->quantity, $lot->kept, $lot->cents, $lot->note, $lot->created_at->toDateString());
+        return new LotView(
+            $lot->id,
+            $lot->name,
+            StringEnd::tryFrom($lot->end ?? ''),
+            $lot->quantity,
+            $lot->kept,
+            $lot->cents,
+            $lot->note,
+            $lot->created_at->toDateString(),
+        );
     }
 
     /** @return list<MovementView> what happened to a lot, the last first */
     public function movements(Lot $lot): array
     {
         return array_values($lot->movements()->latest('id')->limit(self::MOVEMENTS_SHOWN)->get()
-            ->map(static fn (Movement $movement): MovementView => new MovementView($movement->change, $movement->kind, $movement->note, $movement->created_at->toIso8601String()))->all());
+            ->map(static fn (Movement $movement): MovementView => new MovementView(
+                $movement->change,
+                $movement->kind,
+                $movement->note,
+                $movement->created_at->toIso8601String(),
+            ))->all());
     }
 
     /** Adds strings of a list as a lot of their own. */
@@ -86,7 +100,10 @@ final class Drawer
         return $this->put(self::described($string), $quantity, $cents, $note);
     }
 
-    /** @return array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string} what a lot says of a listed string */
+    /**
+     * @return array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string} what a lot says
+     *     of a listed string
+     */
     public static function described(ListString $string): array
     {
         return [
@@ -95,7 +112,9 @@ final class Drawer
         ];
     }
 
-    /** @param  array{list_string_id: ?int, name: string, construction: string, material: string, gauge_nm: int, end: ?string}  $described */
+    /**
+     * @param  array{list_string_id: ?int, name: string, construction: string, material: string, gauge_nm: int, end: ?string}  $described
+     */
     public function put(array $described, int $quantity, ?int $cents, string $note): Lot
     {
         return DB::transaction(function () use ($described, $quantity, $cents, $note): Lot {
@@ -114,7 +133,10 @@ final class Drawer
     public function take(Lot $lot, int $quantity, string $note, ?int $setId = null): Lot
     {
         return DB::transaction(function () use ($lot, $quantity, $note, $setId): Lot {
-            $taken = Lot::query()->whereKey($lot->id)->whereRaw('quantity - '.self::KEPT.' >= ?', [$quantity])->decrement('quantity', $quantity);
+            $taken = Lot::query()->whereKey($lot->id)->whereRaw(
+                'quantity - '.self::KEPT.' >= ?',
+                [$quantity],
+            )->decrement('quantity', $quantity);
             $lot->refresh();
             if ($taken === 0) {
                 $kept = $this->kept($lot);
@@ -166,8 +188,12 @@ final class Drawer
     /** @return list<array{lot: Lot, free: int}> lots with strings that are kept for nobody, the oldest first */
     public function free(): array
     {
-        return array_values(Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->where('quantity', '>', 0)->orderBy('id')->get()
-            ->map(static fn (Lot $lot): array => ['lot' => $lot, 'free' => $lot->quantity - $lot->kept])->filter(static fn (array $lot): bool => $lot['free'] > 0)->all());
+        return array_values(Lot::query()->select('lots.*')->selectRaw(
+            self::KEPT.' as kept',
+        )->where('quantity', '>', 0)->orderBy('id')->get()
+            ->map(
+                static fn (Lot $lot): array => ['lot' => $lot, 'free' => $lot->quantity - $lot->kept],
+            )->filter(static fn (array $lot): bool => $lot['free'] > 0)->all());
     }
 
     /**

@@ -15,6 +15,12 @@ final class CsvRow
      */
     public static function write($out, array $cells): void
     {
-        fputcsv($out, array_map(static fn (string $cell): string => preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell, $cells), ',', '"', '');
+        fputcsv(
+            $out,
+            array_map(static fn (string $cell): string => preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell, $cells),
+            ',',
+            '"',
+            '',
+        );
     }
 }

@@ -25,17 +25,24 @@ final class ListDifference
     /** How many are new, changed, alike and gone, with the first of them in words. */
     public function of(ListImport $import): DifferenceView
     {
-        $differ = implode(' or ', array_map(static fn (string $column): string => "new.\"{$column}\" is not old.\"{$column}\"", array_keys(self::COMPARED)));
+        $differ = implode(
+            ' or ',
+            array_map(static fn (string $column): string => "new.\"{$column}\" is not old.\"{$column}\"", array_keys(self::COMPARED)),
+        );
         $whole = ($import->mapping['whole'] ?? false) === true;
         $changed = $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("({$differ})");
 
         return new DifferenceView(
-            $this->joined($import)->where(static fn (Builder $query): Builder => $query->whereNull('old.id')->orWhereNotNull('old.archived_at'))->count(),
+            $this->joined($import)->where(
+                static fn (Builder $query): Builder => $query->whereNull('old.id')->orWhereNotNull('old.archived_at'),
+            )->count(),
             $changed->count(),
             $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("not ({$differ})")->count(),
             $whole ? $this->gone($import)->count() : 0,
             array_values($changed->orderBy('new.line')->limit(self::SHOWN)->get($this->selected())->map($this->words(...))->all()),
-            array_values(array_filter($whole ? $this->gone($import)->orderBy('code')->limit(self::SHOWN)->pluck('code')->all() : [], is_string(...))),
+            array_values(
+                array_filter($whole ? $this->gone($import)->orderBy('code')->limit(self::SHOWN)->pluck('code')->all() : [], is_string(...)),
+            ),
         );
     }
 
@@ -50,7 +57,10 @@ final class ListDifference
     private function gone(ListImport $import): Builder
     {
         return DB::table('list_strings')->where('supplier_id', $import->supplier_id)->whereNull('archived_at')
-            ->whereNotIn('code', static fn (Builder $query): Builder => $query->select('code')->from('import_rows')->where('list_import_id', $import->id));
+            ->whereNotIn(
+                'code',
+                static fn (Builder $query): Builder => $query->select('code')->from('import_rows')->where('list_import_id', $import->id),
+            );
     }
 
     /** @return list<string> */
@@ -82,7 +92,10 @@ final class ListDifference
         return match (true) {
             ! is_scalar($value) || $value === '' => 'none',
             $column === 'cents', $column === 'box_cents' => number_format((float) $value / 100, 2),
-            $column === 'gauge_nm' => rtrim(rtrim(number_format((float) $value / StringType::NANOMETRES_PER_THOUSANDTH, 2, '.', ''), '0'), '.'),
+            $column === 'gauge_nm' => rtrim(
+                rtrim(number_format((float) $value / StringType::NANOMETRES_PER_THOUSANDTH, 2, '.', ''), '0'),
+                '.',
+            ),
             $column === 'kg_per_m' => number_format((float) $value * 1000, 4).' g/m',
             default => (string) $value,
         };

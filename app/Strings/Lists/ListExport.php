@@ -12,19 +12,42 @@ use Lira\Strings\StringType;
 /** Lists out again as CSV: UTF-8, a row of titles, a decimal point, gauges in thousandths of an inch. */
 final class ListExport
 {
-    private const TITLES = ['Order code', 'Name', 'Construction', 'Material', 'Gauge (thou)', 'Linear density (g/m)', 'Made length (mm)', 'End', 'Price', 'Box of', 'Price of a box'];
+    private const TITLES = [
+        'Order code',
+        'Name',
+        'Construction',
+        'Material',
+        'Gauge (thou)',
+        'Linear density (g/m)',
+        'Made length (mm)',
+        'End',
+        'Price',
+        'Box of',
+        'Price of a box',
+    ];
 
     /** @param  resource  $out */
     public static function write(Supplier $supplier, $out): void
     {
         CsvRow::write($out, self::TITLES);
-        foreach (DB::table('list_strings')->where('supplier_id', $supplier->id)->whereNull('archived_at')->orderBy('id')->lazyById(1000) as $row) {
+        foreach (DB::table('list_strings')->where(
+            'supplier_id',
+            $supplier->id,
+        )->whereNull('archived_at')->orderBy('id')->lazyById(1000) as $row) {
             $cell = get_object_vars($row);
             $text = static fn (string $key): string => is_scalar($cell[$key]) ? (string) $cell[$key] : '';
-            $number = static fn (string $key, float $factor, int $decimals): string => is_numeric($cell[$key]) ? number_format((float) $cell[$key] * $factor, $decimals, '.', '') : '';
+            $number = static fn (string $key, float $factor, int $decimals): string => is_numeric($cell[$key]) ? number_format(
+                (float) $cell[$key] * $factor,
+                $decimals,
+                '.',
+                '',
+            ) : '';
             CsvRow::write($out, [
                 $text('code'), $text('name'), $text('construction'), $text('material'),
-                rtrim(rtrim($number('gauge_nm', 1 / StringType::NANOMETRES_PER_THOUSANDTH, 3), '0'), '.'), $number('kg_per_m', 1000, 5), $number('length_mm', 1, 0),
+                rtrim(
+                    rtrim($number('gauge_nm', 1 / StringType::NANOMETRES_PER_THOUSANDTH, 3), '0'),
+                    '.',
+                ), $number('kg_per_m', 1000, 5), $number('length_mm', 1, 0),
                 $text('end'), $number('cents', 0.01, 2), $text('box_of'), $number('box_cents', 0.01, 2),
             ]);
         }

@@ -108,7 +108,13 @@ final readonly class ListImports
         DB::transaction(static function () use ($import, $columns, $units, $construction, $material, $whole, $header): void {
             DB::table('import_rows')->where('list_import_id', $import->id)->delete();
             DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
-            $mapping = ['columns' => $columns, 'units' => $units, 'construction' => $construction, 'material' => $material, 'whole' => $whole];
+            $mapping = [
+                'columns' => $columns,
+                'units' => $units,
+                'construction' => $construction,
+                'material' => $material,
+                'whole' => $whole,
+            ];
             $import->mapping = $mapping;
             $import->fill(['status' => ImportStatus::Checking, 'done_bytes' => 0, 'line' => 1, 'rows' => 0])->save();
             $import->supplier->mapping = ['header' => $header] + $mapping;
@@ -156,13 +162,22 @@ final readonly class ListImports
     {
         try {
             $listed = ListRow::read($cells, $mapping);
-            $added = DB::table('import_rows')->insertOrIgnore(['list_import_id' => $import->id, 'line' => $line] + $this->columns($listed, $supplier));
+            $added = DB::table('import_rows')->insertOrIgnore(
+                ['list_import_id' => $import->id, 'line' => $line] + $this->columns($listed, $supplier),
+            );
             if ($added === 0) {
                 $first = DB::table('import_rows')->where('list_import_id', $import->id)->where('code', $listed->code)->value('line');
-                throw new RejectedRow(sprintf('The order code “%s” stands already in line %d.', $listed->code, is_int($first) ? $first : 0));
+                throw new RejectedRow(
+                    sprintf('The order code “%s” stands already in line %d.', $listed->code, is_int($first) ? $first : 0),
+                );
             }
         } catch (RejectedRow $rejected) {
-            DB::table('import_rejects')->insert(['list_import_id' => $import->id, 'line' => $line, 'reason' => $rejected->getMessage(), 'cells' => json_encode($cells, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE)]);
+            DB::table('import_rejects')->insert([
+                'list_import_id' => $import->id,
+                'line' => $line,
+                'reason' => $rejected->getMessage(),
+                'cells' => json_encode($cells, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE),
+            ]);
         }
     }
 
@@ -179,7 +194,17 @@ final readonly class ListImports
             'cents' => $listed->cents,
             'box_of' => $listed->boxOf,
             'box_cents' => $listed->boxCents,
-            'words' => mb_strtolower(implode(' ', [$listed->code, $listed->name, $listed->type->construction->value, $listed->type->construction->label(), $listed->type->material->label(), $supplier])),
+            'words' => mb_strtolower(implode(
+                ' ',
+                [
+                    $listed->code,
+                    $listed->name,
+                    $listed->type->construction->value,
+                    $listed->type->construction->label(),
+                    $listed->type->material->label(),
+                    $supplier,
+                ],
+            )),
         ];
     }
 
@@ -197,10 +222,11 @@ final readonly class ListImports
             $import->rows,
             DB::table('import_rows')->where('list_import_id', $import->id)->count(),
             (clone $rejects)->count(),
-            array_values($rejects->orderBy('id')->limit(self::REJECTS_SHOWN)->get(['line', 'reason'])->map(static function (\stdClass $row): RejectView {
-                /** @var \stdClass&object{line: int, reason: string} $row */
-                return new RejectView($row->line, $row->reason);
-            })->all()),
+            array_values($rejects->orderBy('id')->limit(self::REJECTS_SHOWN)->get(['line', 'reason'])
+                ->map(static function (\stdClass $row): RejectView {
+                    /** @var \stdClass&object{line: int, reason: string} $row */
+                    return new RejectView($row->line, $row->reason);
+                })->all()),
             $checked ? $this->difference->of($import) : null,
         );
     }
@@ -214,21 +240,43 @@ final readonly class ListImports
     {
         return DB::transaction(function () use ($import): int {
             // Whoever comes second finds it written.
-            if (ListImport::query()->whereKey($import->id)->where('status', ImportStatus::Checked)->update(['status' => ImportStatus::Written]) === 0) {
+            if (ListImport::query()->whereKey($import->id)->where(
+                'status',
+                ImportStatus::Checked,
+            )->update(['status' => ImportStatus::Written]) === 0) {
                 throw Conflict::notChecked();
             }
             $whole = ($import->mapping['whole'] ?? false) === true;
             if ($whole && DB::table('import_rows')->where('list_import_id', $import->id)->doesntExist()) {
                 throw Conflict::rowsNone();
             }
-            $columns = ['code', 'name', 'construction', 'material', 'gauge_nm', 'kg_per_m', 'length_mm', 'end', 'cents', 'box_of', 'box_cents', 'words'];
+            $columns = [
+                'code',
+                'name',
+                'construction',
+                'material',
+                'gauge_nm',
+                'kg_per_m',
+                'length_mm',
+                'end',
+                'cents',
+                'box_of',
+                'box_cents',
+                'words',
+            ];
             $quoted = implode(', ', array_map(static fn (string $column): string => '"'.$column.'"', $columns));
-            $updates = implode(', ', array_map(static fn (string $column): string => "\"{$column}\" = excluded.\"{$column}\"", array_slice($columns, 1)));
+            $updates = implode(
+                ', ',
+                array_map(static fn (string $column): string => "\"{$column}\" = excluded.\"{$column}\"", array_slice($columns, 1)),
+            );
             $now = now()->toDateTimeString();
             DB::insert("insert into list_strings (supplier_id, {$quoted}, created_at, updated_at) select ?, {$quoted}, ?, ? from import_rows where list_import_id = ?
                 on conflict (supplier_id, code) do update set {$updates}, updated_at = excluded.updated_at, archived_at = null", [$import->supplier_id, $now, $now, $import->id]);
             if ($whole) {
-                DB::update('update list_strings set archived_at = ? where supplier_id = ? and archived_at is null and code not in (select code from import_rows where list_import_id = ?)', [$now, $import->supplier_id, $import->id]);
+                DB::update(
+                    'update list_strings set archived_at = ? where supplier_id = ? and archived_at is null and code not in (select code from import_rows where list_import_id = ?)',
+                    [$now, $import->supplier_id, $import->id],
+                );
             }
             $written = DB::table('import_rows')->where('list_import_id', $import->id)->count();
             $this->forget($import);

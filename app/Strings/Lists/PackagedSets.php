@@ -23,11 +23,22 @@ final class PackagedSets
         if ($out === false) {
             throw new \RuntimeException('There is no memory to write to.');
         }
-        foreach (DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->orderBy('id')->get(['id', 'code', 'name', 'cents']) as $set) {
+        foreach (DB::table('list_sets')->where(
+            'supplier_id',
+            $supplier->id,
+        )->whereNull('archived_at')->orderBy('id')->get(['id', 'code', 'name', 'cents']) as $set) {
             /** @var \stdClass&object{id: int, code: string, name: string, cents: int} $set */
             $codes = DB::table('list_set_strings')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
                 ->where('list_set_id', $set->id)->orderBy('position')->pluck('code')->all();
-            CsvRow::write($out, [$set->code, $set->name, number_format($set->cents / 100, 2, '.', ''), ...array_values(array_filter($codes, is_string(...)))]);
+            CsvRow::write(
+                $out,
+                [
+                    $set->code,
+                    $set->name,
+                    number_format($set->cents / 100, 2, '.', ''),
+                    ...array_values(array_filter($codes, is_string(...))),
+                ],
+            );
         }
         rewind($out);
 
@@ -50,7 +61,10 @@ final class PackagedSets
             if (trim($line) === '') {
                 continue;
             }
-            $cells = array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, substr_count($line, ';') > substr_count($line, ',') ? ';' : ',', '"', ''));
+            $cells = array_map(
+                static fn (?string $cell): string => trim((string) $cell),
+                str_getcsv($line, substr_count($line, ';') > substr_count($line, ',') ? ';' : ',', '"', ''),
+            );
             $codes = array_values(array_filter(array_slice($cells, 3), static fn (string $code): bool => $code !== ''));
             $cents = Figure::cents($cells[2] ?? '');
             $missing = array_values(array_filter($codes, static fn (string $code): bool => ! isset($known[$code])));
@@ -67,7 +81,12 @@ final class PackagedSets
             if ($why !== null) {
                 $problems[] = new Problem('/text', 'Line '.($index + 1).": {$why}.");
             } else {
-                $sets[] = ['code' => $cells[0], 'name' => $cells[1], 'cents' => (int) $cents, 'strings' => array_map(static fn (string $code): mixed => $known[$code], $codes)];
+                $sets[] = [
+                    'code' => $cells[0],
+                    'name' => $cells[1],
+                    'cents' => (int) $cents,
+                    'strings' => array_map(static fn (string $code): mixed => $known[$code], $codes),
+                ];
             }
         }
         if ($problems !== []) {
@@ -91,10 +110,21 @@ final class PackagedSets
     private function write(Supplier $supplier, array $sets): void
     {
         $now = now()->toDateTimeString();
-        DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->whereNotIn('code', array_column($sets, 'code'))->update(['archived_at' => $now]);
+        DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->whereNotIn(
+            'code',
+            array_column($sets, 'code'),
+        )->update(['archived_at' => $now]);
         foreach ($sets as $set) {
             DB::table('list_sets')->upsert(
-                ['supplier_id' => $supplier->id, 'code' => $set['code'], 'name' => $set['name'], 'cents' => $set['cents'], 'archived_at' => null, 'created_at' => $now, 'updated_at' => $now],
+                [
+                    'supplier_id' => $supplier->id,
+                    'code' => $set['code'],
+                    'name' => $set['name'],
+                    'cents' => $set['cents'],
+                    'archived_at' => null,
+                    'created_at' => $now,
+                    'updated_at' => $now,
+                ],
                 ['supplier_id', 'code'], ['name', 'cents', 'archived_at', 'updated_at'],
             );
             $id = DB::table('list_sets')->where('supplier_id', $supplier->id)->where('code', $set['code'])->value('id');

@@ -61,7 +61,10 @@ final readonly class OrderPlan
         $currencies = self::currencies();
         $currency = $currency !== null && in_array($currency, $currencies, true) ? $currency : $currencies[0] ?? '';
         $suppliers = [];
-        foreach (Supplier::query()->where('currency', $currency)->orderBy('id')->limit(CheapestBasket::MOST_SUPPLIERS)->get() as $supplier) {
+        foreach (Supplier::query()->where(
+            'currency',
+            $currency,
+        )->orderBy('id')->limit(CheapestBasket::MOST_SUPPLIERS)->get() as $supplier) {
             $suppliers[$supplier->id] = $supplier;
         }
         [$offers, $items] = self::offers($need, $open, array_keys($suppliers));
@@ -82,7 +85,9 @@ final readonly class OrderPlan
     /** @return list<string> what suppliers take, what most of them take first */
     private static function currencies(): array
     {
-        return array_values(Supplier::query()->selectRaw('currency, count(*) as suppliers')->groupBy('currency')->orderByDesc('suppliers')->orderBy('currency')->get()
+        return array_values(Supplier::query()->selectRaw(
+            'currency, count(*) as suppliers',
+        )->groupBy('currency')->orderByDesc('suppliers')->orderBy('currency')->get()
             ->map(static fn (Supplier $supplier): string => $supplier->currency)->all());
     }
 
@@ -129,7 +134,10 @@ final readonly class OrderPlan
      */
     private static function shipping(array $suppliers): array
     {
-        return array_map(static fn (Supplier $supplier): Shipping => new Shipping($supplier->shipping_cents, $supplier->free_from_cents), $suppliers);
+        return array_map(
+            static fn (Supplier $supplier): Shipping => new Shipping($supplier->shipping_cents, $supplier->free_from_cents),
+            $suppliers,
+        );
     }
 
     /** @return array{list<array{lot: Lot, count: int}>, array<string, int>} what the drawer has of it, and what is left to buy */
@@ -151,7 +159,8 @@ final readonly class OrderPlan
     /**
      * @param  array<string, int>  $open
      * @param  list<int>  $suppliers
-     * @return array{array<string, Offer>, array<string, array{kind: string, model: ?int, set: ?int, code: string, name: string, strings: int}>}
+     * @return array{array<string, Offer>, array<string, array{kind: string, model: ?int, set: ?int, code: string, name: string,
+     *     strings: int}>}
      */
     private static function offers(Need $need, array $open, array $suppliers): array
     {
@@ -159,13 +168,23 @@ final readonly class OrderPlan
         foreach (array_keys($open) as $key) {
             $listed = ListString::query()->whereIn('supplier_id', $suppliers)->where(TypeColumns::of($need->strings[$key]))->get();
             foreach ($listed as $string) {
-                $item = ['model' => $string->id, 'set' => null, 'code' => $string->code, 'name' => $string->name === '' ? $string->code : $string->name];
+                $item = [
+                    'model' => $string->id,
+                    'set' => null,
+                    'code' => $string->code,
+                    'name' => $string->name === '' ? $string->code : $string->name,
+                ];
                 if ($string->cents !== null) {
                     $offers["single {$string->id}"] = new Offer("single {$string->id}", $string->supplier_id, $string->cents, [$key => 1]);
                     $items["single {$string->id}"] = ['kind' => 'single', 'strings' => 1] + $item;
                 }
                 if ($string->box_of !== null && $string->box_cents !== null) {
-                    $offers["box {$string->id}"] = new Offer("box {$string->id}", $string->supplier_id, $string->box_cents, [$key => $string->box_of]);
+                    $offers["box {$string->id}"] = new Offer(
+                        "box {$string->id}",
+                        $string->supplier_id,
+                        $string->box_cents,
+                        [$key => $string->box_of],
+                    );
                     $items["box {$string->id}"] = ['kind' => 'box', 'strings' => $string->box_of] + $item;
                 }
             }
@@ -174,7 +193,14 @@ final readonly class OrderPlan
             if (array_intersect_key($set['contents'], $open) !== []) {
                 $id = "set {$set['id']}";
                 $offers[$id] = new Offer($id, $set['supplier'], $set['cents'], $set['contents']);
-                $items[$id] = ['kind' => 'set', 'model' => null, 'set' => $set['id'], 'code' => $set['code'], 'name' => $set['name'], 'strings' => array_sum($set['contents'])];
+                $items[$id] = [
+                    'kind' => 'set',
+                    'model' => null,
+                    'set' => $set['id'],
+                    'code' => $set['code'],
+                    'name' => $set['name'],
+                    'strings' => array_sum($set['contents']),
+                ];
             }
         }
 
@@ -188,15 +214,30 @@ final readonly class OrderPlan
     private static function sets(array $suppliers): array
     {
         $sets = [];
-        $rows = DB::table('list_sets')->join('list_set_strings', 'list_set_strings.list_set_id', '=', 'list_sets.id')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
+        $rows = DB::table('list_sets')->join('list_set_strings', 'list_set_strings.list_set_id', '=', 'list_sets.id')->join(
+            'list_strings',
+            'list_strings.id',
+            '=',
+            'list_set_strings.list_string_id',
+        )
             ->whereIn('list_sets.supplier_id', $suppliers)->whereNull('list_sets.archived_at')->orderBy('list_sets.id')
             ->get(['list_sets.id', 'list_sets.supplier_id', 'list_sets.cents', 'list_sets.code', 'list_sets.name', ...TypeColumns::NAMES]);
         foreach ($rows as $row) {
-            /** @var \stdClass&object{id: int, supplier_id: int, cents: int, code: string, name: string, construction: string, material: string, gauge_nm: int} $row */
+            /**
+             * @var \stdClass&object{id: int, supplier_id: int, cents: int, code: string, name: string, construction: string,
+             *     material: string, gauge_nm: int} $row
+             */
             $key = TypeColumns::read($row->construction, $row->material, $row->gauge_nm)->key();
             $contents = $sets[$row->id]['contents'] ?? [];
             $contents[$key] = ($contents[$key] ?? 0) + 1;
-            $sets[$row->id] = ['id' => $row->id, 'supplier' => $row->supplier_id, 'cents' => $row->cents, 'code' => $row->code, 'name' => $row->name, 'contents' => $contents];
+            $sets[$row->id] = [
+                'id' => $row->id,
+                'supplier' => $row->supplier_id,
+                'cents' => $row->cents,
+                'code' => $row->code,
+                'name' => $row->name,
+                'contents' => $contents,
+            ];
         }
 
         return array_values($sets);

@@ -36,8 +36,22 @@ final readonly class Orders
     {
         return new PlanView(
             array_sum($plan->need->counts),
-            array_map(static fn (array $taken): TakenView => new TakenView($taken['lot']->name, ...TypeColumns::view($taken['lot']->type()), count: $taken['count']), $plan->drawer),
-            array_map(static fn (string $key, int $count): CountedView => new CountedView(...TypeColumns::view($plan->need->strings[$key]), count: $count), array_keys($plan->missing), $plan->missing),
+            array_map(
+                static fn (array $taken): TakenView => new TakenView(
+                    $taken['lot']->name,
+                    ...TypeColumns::view($taken['lot']->type()),
+                    count: $taken['count'],
+                ),
+                $plan->drawer,
+            ),
+            array_map(
+                static fn (string $key, int $count): CountedView => new CountedView(
+                    ...TypeColumns::view($plan->need->strings[$key]),
+                    count: $count,
+                ),
+                array_keys($plan->missing),
+                $plan->missing,
+            ),
             array_map(fn (int $supplier): PlannedOrderView => $this->planned($plan, $supplier), array_keys($plan->basket->goodsCents)),
             $plan->basket->totalCents(),
             $plan->currency,
@@ -54,7 +68,17 @@ final readonly class Orders
         return new PlannedOrderView(
             $plan->suppliers[$supplier]->name, $plan->suppliers[$supplier]->currency, $plan->suppliers[$supplier]->lead_days,
             $plan->basket->goodsCents[$supplier], $plan->basket->shippingCents[$supplier],
-            array_map(static fn (array $line): OrderLineView => new OrderLineView(LineKind::from($line['kind']), $line['code'], $line['name'], $line['strings'], $line['count'], $line['cents']), $this->lines($plan, $supplier)),
+            array_map(
+                static fn (array $line): OrderLineView => new OrderLineView(
+                    LineKind::from($line['kind']),
+                    $line['code'],
+                    $line['name'],
+                    $line['strings'],
+                    $line['count'],
+                    $line['cents'],
+                ),
+                $this->lines($plan, $supplier),
+            ),
         );
     }
 
@@ -79,7 +103,13 @@ final readonly class Orders
                 $this->drawer->reserve($lot, $count, $purchase);
             }
             foreach (array_keys($plan->basket->goodsCents) as $supplier) {
-                $order = Order::query()->create(['supplier_id' => $supplier, 'purchase_id' => $purchase->id, 'name' => $for, 'currency' => $plan->suppliers[$supplier]->currency, 'shipping_cents' => $plan->basket->shippingCents[$supplier]]);
+                $order = Order::query()->create([
+                    'supplier_id' => $supplier,
+                    'purchase_id' => $purchase->id,
+                    'name' => $for,
+                    'currency' => $plan->suppliers[$supplier]->currency,
+                    'shipping_cents' => $plan->basket->shippingCents[$supplier],
+                ]);
                 foreach ($this->lines($plan, $supplier) as $line) {
                     OrderLine::query()->create(['order_id' => $order->id, 'contents' => $this->contents($line)] + $line);
                 }
@@ -104,7 +134,9 @@ final readonly class Orders
     /** @return list<int> */
     private function ids(Purchase $purchase): array
     {
-        return array_values($purchase->orders()->withTrashed()->orderBy('id')->get(['id'])->map(static fn (Order $order): int => $order->id)->all());
+        return array_values(
+            $purchase->orders()->withTrashed()->orderBy('id')->get(['id'])->map(static fn (Order $order): int => $order->id)->all(),
+        );
     }
 
     /**
@@ -158,21 +190,30 @@ final readonly class Orders
     /**
      * The strings of one of a line as they are listed now.
      *
-     * @param  array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int, cents: int}  $line
+     * @param  array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int,
+     *     cents: int}  $line
      * @return list<array<string, mixed>>
      */
     private function contents(array $line): array
     {
-        $ids = $line['list_set_id'] === null ? [$line['list_string_id']] : DB::table('list_set_strings')->where('list_set_id', $line['list_set_id'])->orderBy('position')->pluck('list_string_id')->all();
+        $ids = $line['list_set_id'] === null ? [$line['list_string_id']] : DB::table('list_set_strings')->where(
+            'list_set_id',
+            $line['list_set_id'],
+        )->orderBy('position')->pluck('list_string_id')->all();
         $contents = [];
         foreach ($ids as $id) {
-            $contents[] = Drawer::described(ListString::withTrashed()->whereKey($id)->sole()) + ['count' => $line['kind'] === 'box' ? $line['strings'] : 1];
+            $contents[] = Drawer::described(ListString::withTrashed()->whereKey($id)->sole()) + [
+                'count' => $line['kind'] === 'box' ? $line['strings'] : 1,
+            ];
         }
 
         return $contents;
     }
 
-    /** @return list<array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int, cents: int}> */
+    /**
+     * @return list<array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int,
+     *     cents: int}>
+     */
     private function lines(OrderPlan $plan, int $supplier): array
     {
         $lines = [];
@@ -180,7 +221,16 @@ final readonly class Orders
             $offer = $plan->offers[$id];
             $item = $plan->items[$id];
             if ($offer->supplier === $supplier) {
-                $lines[] = ['kind' => $item['kind'], 'list_string_id' => $item['model'], 'list_set_id' => $item['set'], 'code' => $item['code'], 'name' => $item['name'], 'strings' => $item['strings'], 'count' => $count, 'cents' => $offer->cents];
+                $lines[] = [
+                    'kind' => $item['kind'],
+                    'list_string_id' => $item['model'],
+                    'list_set_id' => $item['set'],
+                    'code' => $item['code'],
+                    'name' => $item['name'],
+                    'strings' => $item['strings'],
+                    'count' => $count,
+                    'cents' => $offer->cents,
+                ];
             }
         }
 
@@ -232,7 +282,14 @@ final readonly class Orders
         foreach ($line->contents as $string) {
             $known = ListString::withTrashed()->whereKey($string['list_string_id'])->exists();
             $this->drawer->put(
-                ['list_string_id' => $known ? $string['list_string_id'] : null, 'name' => $string['name'], 'construction' => $string['construction'], 'material' => $string['material'], 'gauge_nm' => $string['gauge_nm'], 'end' => $string['end']],
+                [
+                    'list_string_id' => $known ? $string['list_string_id'] : null,
+                    'name' => $string['name'],
+                    'construction' => $string['construction'],
+                    'material' => $string['material'],
+                    'gauge_nm' => $string['gauge_nm'],
+                    'end' => $string['end'],
+                ],
                 $count * $string['count'], intdiv($line->cents, max(1, $line->strings)), "order {$order->id}: {$order->name}",
             );
         }
@@ -241,7 +298,9 @@ final readonly class Orders
     /** @return list<OrderView> the newest first */
     public function all(): array
     {
-        return array_values(Order::query()->with(['supplier', 'lines', 'purchase.reservations'])->latest('id')->limit(self::SHOWN)->get()->map(self::view(...))->all());
+        return array_values(Order::query()->with(
+            ['supplier', 'lines', 'purchase.reservations'],
+        )->latest('id')->limit(self::SHOWN)->get()->map(self::view(...))->all());
     }
 
     private static function view(Order $order): OrderView
@@ -249,7 +308,9 @@ final readonly class Orders
         $kept = $order->purchase?->reservations->where('status', ReservationStatus::Kept);
 
         return new OrderView(
-            $order->id, $order->supplier->name, $order->name, (int) $kept?->sum(static fn (Reservation $each): int => $each->quantity), $order->status,
+            $order->id, $order->supplier->name, $order->name, (int) $kept?->sum(
+                static fn (Reservation $each): int => $each->quantity,
+            ), $order->status,
             $order->currency, $order->shipping_cents, $order->due_on?->toDateString(), $order->created_at->toDateString(),
             $order->shipping_cents + (int) $order->lines->sum(static fn (OrderLine $line): int => $line->count * $line->cents),
             array_values($order->lines->map(static fn (OrderLine $line): PlacedLineView => new PlacedLineView(

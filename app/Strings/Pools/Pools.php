@@ -31,13 +31,21 @@ final readonly class Pools
     /** @return list<PoolView> by name */
     public function all(): array
     {
-        return array_values(Pool::query()->orderBy('name')->get()->map(fn (Pool $pool): PoolView => new PoolView($pool->id, $pool->revision, $pool->name, $this->rule($pool), count($this->strings($pool))))->all());
+        return array_values(Pool::query()->orderBy('name')->get()->map(fn (Pool $pool): PoolView => new PoolView(
+            $pool->id,
+            $pool->revision,
+            $pool->name,
+            $this->rule($pool),
+            count($this->strings($pool)),
+        ))->all());
     }
 
     /** @return list<NamedPoolView> by name */
     public function names(): array
     {
-        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Pool $pool): NamedPoolView => new NamedPoolView($pool->id, $pool->name))->all());
+        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(
+            static fn (Pool $pool): NamedPoolView => new NamedPoolView($pool->id, $pool->name),
+        )->all());
     }
 
     public function rule(Pool $pool): PoolRuleView
@@ -61,7 +69,8 @@ final readonly class Pools
     public function strings(Pool $pool): array
     {
         $rule = $this->rule($pool);
-        $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_nm')->orderByRaw('cents is null')->orderBy('cents');
+        $query = ListString::query()->orderBy('construction')->orderBy('material')->orderBy('gauge_nm')
+            ->orderByRaw('cents is null')->orderBy('cents');
         if ($rule->suppliers !== []) {
             $query->whereIn('supplier_id', $rule->suppliers);
         }
@@ -69,7 +78,9 @@ final readonly class Pools
             $query->where(static function (Builder $families) use ($rule): void {
                 foreach ($rule->families as $family) {
                     [$construction, $material] = array_pad(explode(' ', $family, 2), 2, '');
-                    $families->orWhere(static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material));
+                    $families->orWhere(
+                        static fn (Builder $one): Builder => $one->where('construction', $construction)->where('material', $material),
+                    );
                 }
             });
         }
@@ -103,7 +114,13 @@ final readonly class Pools
     /** @return list<ListedFamilyView> every family that is listed */
     public function families(): array
     {
-        return array_values(ListString::query()->select(['construction', 'material'])->distinct()->orderBy('construction')->orderBy('material')->get()
-            ->map(static fn (ListString $string): ListedFamilyView => new ListedFamilyView("{$string->construction} {$string->material}", Construction::from($string->construction), Material::from($string->material)))->all());
+        return array_values(ListString::query()->select(
+            ['construction', 'material'],
+        )->distinct()->orderBy('construction')->orderBy('material')->get()
+            ->map(static fn (ListString $string): ListedFamilyView => new ListedFamilyView(
+                "{$string->construction} {$string->material}",
+                Construction::from($string->construction),
+                Material::from($string->material),
+            ))->all());
     }
 }

@@ -24,7 +24,16 @@ use Lira\Strings\StringType;
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples
 {
-    public const READINGS = ['mass_g', 'mass_resolution_g', 'length_mm', 'length_resolution_mm', 'load_n', 'load_resolution_n', 'frequency_hz', 'frequency_resolution_hz'];
+    public const READINGS = [
+        'mass_g',
+        'mass_resolution_g',
+        'length_mm',
+        'length_resolution_mm',
+        'load_n',
+        'load_resolution_n',
+        'frequency_hz',
+        'frequency_resolution_hz',
+    ];
 
     /**
      * What a sample comes to, beside the model.
@@ -79,11 +88,17 @@ final class Samples
     {
         $samples = [];
         // Without a model for each: this is asked with every change on the Bench.
-        foreach (DB::select('select construction, material, gauge_nm, kind, readings from samples where archived_at is null order by id limit ?', [SampleReader::MOST]) as $row) {
+        foreach (DB::select(
+            'select construction, material, gauge_nm, kind, readings from samples where archived_at is null order by id limit ?',
+            [SampleReader::MOST],
+        ) as $row) {
             /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, kind: string, readings: string} $row */
             if (Kind::from($row->kind)->isBass() === $kind->isBass()) {
                 $readings = json_decode($row->readings, true);
-                $samples[] = self::carried(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), is_array($readings) ? $readings : []);
+                $samples[] = self::carried(
+                    TypeColumns::read($row->construction, $row->material, $row->gauge_nm),
+                    is_array($readings) ? $readings : [],
+                );
             }
         }
 

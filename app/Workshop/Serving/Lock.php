@@ -22,7 +22,9 @@ final class Lock
         }
         if (! flock($file, LOCK_EX | LOCK_NB)) {
             $where = trim((string) stream_get_contents($file));
-            throw new Unservable("{$place->database} is served already".($where === '' ? '' : ", at {$where}").'. Use that, or stop it first.');
+            throw new Unservable(
+                "{$place->database} is served already".($where === '' ? '' : ", at {$where}").'. Use that, or stop it first.',
+            );
         }
         ftruncate($file, 0);
         fwrite($file, $address);

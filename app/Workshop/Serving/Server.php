@@ -66,9 +66,13 @@ final class Server
         $socket = @stream_socket_server("tcp://127.0.0.1:{$port}", $code, $why);
         if ($socket === false) {
             throw new Unservable(match (true) {
-                self::tokenAt($port) !== null => "Lira is served at http://127.0.0.1:{$port} already, perhaps with another database. Use that or stop it, or start with another port: --port ".($port + 1).'.',
+                self::tokenAt($port) !== null => "Lira is served at http://127.0.0.1:{$port} already, perhaps with another database. Use that or stop it, or start with another port: --port "
+                    .($port + 1)
+                    .'.',
                 $code === SOCKET_EACCES => "Port {$port} is reserved for the system. Take one from 1024 up, such as --port 8000.",
-                default => "Port {$port} is taken by another program ({$why}). End that, or start with another port: --port ".($port + 1).'.',
+                default => "Port {$port} is taken by another program ({$why}). End that, or start with another port: --port "
+                    .($port + 1)
+                    .'.',
             });
         }
         fclose($socket);
@@ -130,7 +134,10 @@ final class Server
     /** By which the server at a port is known; null where none of Lira answers. */
     private static function tokenAt(int $port): ?string
     {
-        $answer = @file_get_contents("http://127.0.0.1:{$port}/api/v1/ok", context: stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]));
+        $answer = @file_get_contents(
+            "http://127.0.0.1:{$port}/api/v1/ok",
+            context: stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]),
+        );
         foreach ($answer === false ? [] : $http_response_header as $header) {
             if (str_starts_with($header, 'Lira-Server: ')) {
                 return substr($header, strlen('Lira-Server: '));
@@ -177,7 +184,9 @@ final class Server
             return null;
         }
 
-        return $this->known = self::living(array_values(array_filter(array_map(intval(...), explode(' ', trim($children))), static fn (int $pid): bool => $pid > 0)));
+        return $this->known = self::living(
+            array_values(array_filter(array_map(intval(...), explode(' ', trim($children))), static fn (int $pid): bool => $pid > 0)),
+        );
     }
 
     private static function lives(int $pid): bool

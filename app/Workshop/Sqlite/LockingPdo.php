@@ -20,7 +20,10 @@ final class LockingPdo extends \PDO
         try {
             $changed = parent::exec($statement);
         } catch (\PDOException $failure) {
-            if (str_starts_with(strtoupper($statement), 'ROLLBACK') && preg_match('/no transaction is active|no such savepoint/', $failure->getMessage()) === 1) {
+            if (str_starts_with(strtoupper($statement), 'ROLLBACK') && preg_match(
+                '/no transaction is active|no such savepoint/',
+                $failure->getMessage(),
+            ) === 1) {
                 return 0;
             }
             throw $failure;

@@ -18,13 +18,31 @@ use Tests\Core\CoreTestCase;
 /** Rows as suppliers write them. */
 final class ListRowTest extends CoreTestCase
 {
-    private const COLUMNS = ['code' => 0, 'construction' => 1, 'material' => 2, 'gauge' => 3, 'density' => 4, 'length' => 5, 'end' => 6, 'price' => 7, 'box_of' => 8, 'box_price' => 9, 'name' => 10];
+    private const COLUMNS = [
+        'code' => 0,
+        'construction' => 1,
+        'material' => 2,
+        'gauge' => 3,
+        'density' => 4,
+        'length' => 5,
+        'end' => 6,
+        'price' => 7,
+        'box_of' => 8,
+        'box_price' => 9,
+        'name' => 10,
+    ];
 
     public function test_a_row_is_read_whole(): void
     {
-        $listed = ListRow::read(['GW-46', 'Round wound', 'Nickel-plated steel', '46', '6,74', '980', 'Ball end', '€ 1,95', '10', '17.50', 'Bright 46'], self::mapping());
+        $listed = ListRow::read(
+            ['GW-46', 'Round wound', 'Nickel-plated steel', '46', '6,74', '980', 'Ball end', '€ 1,95', '10', '17.50', 'Bright 46'],
+            self::mapping(),
+        );
 
-        self::assertSame(['GW-46', 'Bright 46', Construction::RoundWound, Material::NickelPlatedSteel, StringEnd::Ball], [$listed->code, $listed->name, $listed->type->construction, $listed->type->material, $listed->end]);
+        self::assertSame(
+            ['GW-46', 'Bright 46', Construction::RoundWound, Material::NickelPlatedSteel, StringEnd::Ball],
+            [$listed->code, $listed->name, $listed->type->construction, $listed->type->material, $listed->end],
+        );
         self::assertClose(0.046 * 0.0254, $listed->type->gauge->inMetres(), 1e-9);
         self::assertClose(6.74e-3, (float) $listed->kgPerM, 1e-12);
         self::assertClose(0.98, (float) $listed->lengthM, 1e-12);
@@ -84,10 +102,19 @@ final class ListRowTest extends CoreTestCase
     {
         $bare = ['code' => 0, 'gauge' => 1, 'material' => 2];
         self::assertSame(Construction::Plain, ListRow::read(['A', '11', 'music wire'], ListMapping::of($bare))->type->construction);
-        self::assertSame(Construction::RoundWound, ListRow::read(['A', '46', 'phosphor bronze'], ListMapping::of($bare))->type->construction);
+        self::assertSame(
+            Construction::RoundWound,
+            ListRow::read(['A', '46', 'phosphor bronze'], ListMapping::of($bare))->type->construction,
+        );
         $said = ListMapping::of(['code' => 0, 'gauge' => 1], construction: 'flatwound', material: 'stainless-steel');
-        self::assertSame([Construction::Flatwound, Material::StainlessSteel], [ListRow::read(['A', '46'], $said)->type->construction, ListRow::read(['A', '46'], $said)->type->material]);
-        self::assertRefused('plain or how it is wound', static fn () => ListRow::read(['A', '46'], ListMapping::of(['code' => 0, 'gauge' => 1])));
+        self::assertSame(
+            [Construction::Flatwound, Material::StainlessSteel],
+            [ListRow::read(['A', '46'], $said)->type->construction, ListRow::read(['A', '46'], $said)->type->material],
+        );
+        self::assertRefused(
+            'plain or how it is wound',
+            static fn () => ListRow::read(['A', '46'], ListMapping::of(['code' => 0, 'gauge' => 1])),
+        );
         self::assertSame(Material::StainlessSteel, ListRow::read(['A', 'wound', 'steel', '46'], self::mapping())->type->material);
     }
 
@@ -95,7 +122,10 @@ final class ListRowTest extends CoreTestCase
     {
         self::assertSame(
             ['box_price' => 6, 'construction' => 1, 'material' => 2, 'gauge' => 3, 'price' => 4, 'code' => 0, 'box_of' => 5],
-            array_replace(['box_price' => -1, 'construction' => -1, 'material' => -1, 'gauge' => -1, 'price' => -1, 'code' => -1, 'box_of' => -1], ListMapping::guessed(['SKU', 'Construction', 'Wrap material', 'Gauge (in)', 'Price', 'Pack size', 'Price per box'])),
+            array_replace(
+                ['box_price' => -1, 'construction' => -1, 'material' => -1, 'gauge' => -1, 'price' => -1, 'code' => -1, 'box_of' => -1],
+                ListMapping::guessed(['SKU', 'Construction', 'Wrap material', 'Gauge (in)', 'Price', 'Pack size', 'Price per box']),
+            ),
         );
         self::assertSame([], ListMapping::guessed(['a', 'b']));
         self::assertRefused('which column has the gauge', static fn () => ListMapping::of(['code' => 0]));
@@ -103,7 +133,17 @@ final class ListRowTest extends CoreTestCase
 
     public function test_numbers_in_every_spelling(): void
     {
-        foreach (['1.95' => 1.95, '1,95' => 1.95, '1.234,50' => 1234.5, '1,234.50' => 1234.5, "1'234.50" => 1234.5, '1 234,5' => 1234.5, '1/4' => 0.25, '.5' => 0.5, '5.' => 5.0] as $text => $number) {
+        foreach ([
+            '1.95' => 1.95,
+            '1,95' => 1.95,
+            '1.234,50' => 1234.5,
+            '1,234.50' => 1234.5,
+            "1'234.50" => 1234.5,
+            '1 234,5' => 1234.5,
+            '1/4' => 0.25,
+            '.5' => 0.5,
+            '5.' => 5.0,
+        ] as $text => $number) {
             self::assertEqualsWithDelta($number, Figure::number($text), 1e-12, $text);
         }
         foreach (['', 'x', '1.2.3', '--1', '1/0', '=1+1', '1e9'] as $text) {

@@ -28,7 +28,10 @@ final class ConverterTest extends CoreTestCase
         self::assertSame([60, 55, 51, 46, 41, 36], self::notes($document));
         self::assertSame('Curlew, E', $document->baseline?->name);
         self::assertSame([12.5, 16.0, 24.0, 32.0, 46.0, 58.0], self::gauges($document));
-        self::assertSame([false, false, true, true, true, true], array_map(static fn ($string): bool => $string->spec->type->construction->isWound(), $document->design->strings));
+        self::assertSame(
+            [false, false, true, true, true, true],
+            array_map(static fn ($string): bool => $string->spec->type->construction->isWound(), $document->design->strings),
+        );
         foreach ($converted->assessment->evaluation->strings as $string) {
             self::assertLessThan(0.06, abs((float) $string->tunings[0]->change?->share()), "String {$string->position}");
         }
@@ -46,7 +49,10 @@ final class ConverterTest extends CoreTestCase
         $converted = Converter::convert(SetDocument::from($json));
 
         self::assertEquals($json->baseline, $converted->document->json->baseline);
-        self::assertEquals((object) ['profile' => 'baseline', 'tunings' => 'worst', 'style' => (object) ['attack' => 'hard']], $converted->document->json->target);
+        self::assertEquals(
+            (object) ['profile' => 'baseline', 'tunings' => 'worst', 'style' => (object) ['attack' => 'hard']],
+            $converted->document->json->target,
+        );
         self::assertGreaterThan(1.04, $converted->document->bands()[5]->targetN / $converted->document->bands()[5]->beforeStyleN);
     }
 
@@ -67,7 +73,10 @@ final class ConverterTest extends CoreTestCase
     {
         $shorter = self::convert(['to' => 'scale', 'length_mm' => 610]);
         self::assertSame('Curlew at 610 mm', $shorter->document->design->instrument->name);
-        self::assertStringContainsString('pulls 89 % of what it did, so the same feel takes heavier gauges', self::said($shorter->reasons)[0]);
+        self::assertStringContainsString(
+            'pulls 89 % of what it did, so the same feel takes heavier gauges',
+            self::said($shorter->reasons)[0],
+        );
         $before = self::gauges(SetDocument::from(self::curlew()));
         foreach (self::gauges($shorter->document) as $index => $gauge) {
             self::assertGreaterThan($before[$index], $gauge);
@@ -103,8 +112,19 @@ final class ConverterTest extends CoreTestCase
     public function test_another_string_below_grows_everything_that_is_given_by_string(): void
     {
         $json = self::curlew();
-        $json->instrument = Documents::with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 642, 644, 646, 648, 650]], $json)->instrument;
-        $json->instrument = Documents::with('/instrument/hardware', (object) ['nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1, 1.3]], 'posts' => (object) ['distance_mm' => [40, 65, 90, 90, 65, 40]]], $json)->instrument;
+        $json->instrument = Documents::with(
+            '/instrument/scale',
+            (object) ['type' => 'each', 'lengths_mm' => [640, 642, 644, 646, 648, 650]],
+            $json,
+        )->instrument;
+        $json->instrument = Documents::with(
+            '/instrument/hardware',
+            (object) [
+                'nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1, 1.3]],
+                'posts' => (object) ['distance_mm' => [40, 65, 90, 90, 65, 40]],
+            ],
+            $json,
+        )->instrument;
         $converted = self::convert(['to' => 'add-lower'], $json);
         $instrument = $converted->document->json->instrument;
 
@@ -114,7 +134,11 @@ final class ConverterTest extends CoreTestCase
         self::assertSame(35, self::notes($converted->document)[6]);
         $last = $converted->assessment->evaluation->strings[6];
         self::assertNull($last->tunings[0]->change);
-        self::assertClose($converted->assessment->evaluation->strings[5]->tunings[0]->change->baselineN ?? 0.0, $last->tunings[0]->tensionN, 0.06);
+        self::assertClose(
+            $converted->assessment->evaluation->strings[5]->tunings[0]->change->baselineN ?? 0.0,
+            $last->tunings[0]->tensionN,
+            0.06,
+        );
         self::assertStringContainsString('A qualified repairer says whether', self::said($converted->doubts)[0]);
 
         self::assertSame(33, self::notes(self::convert(['to' => 'add-lower', 'pitch' => 'A1'])->document)[6]);
@@ -122,7 +146,10 @@ final class ConverterTest extends CoreTestCase
 
     public function test_one_set_for_several_tunings_says_how_far_it_goes(): void
     {
-        $tunings = [['name' => 'E', 'pitches' => ['E4', 'B3', 'G3', 'D3', 'A2', 'E2']], ['name' => 'Drop C', 'pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'C2']]];
+        $tunings = [
+            ['name' => 'E', 'pitches' => ['E4', 'B3', 'G3', 'D3', 'A2', 'E2']],
+            ['name' => 'Drop C', 'pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'C2']],
+        ];
         $json = Documents::with('/instrument/hardware', (object) ['anchor' => 'vibrato'], self::curlew());
         $converted = self::convert(['to' => 'several', 'tunings' => $tunings], $json);
 
@@ -137,17 +164,31 @@ final class ConverterTest extends CoreTestCase
     public function test_a_top_of_unknown_strength_is_not_asked_to_carry_more(): void
     {
         $json = self::curlew();
-        $json->instrument = (object) ['name' => 'Dunlin', 'kind' => 'acoustic-guitar', 'scale' => (object) ['type' => 'single', 'length_mm' => 645]];
+        $json->instrument = (object) [
+            'name' => 'Dunlin',
+            'kind' => 'acoustic-guitar',
+            'scale' => (object) ['type' => 'single', 'length_mm' => 645],
+        ];
         $tunings = [['pitches' => ['E4', 'B3', 'G3', 'D3', 'A2', 'E2']], ['pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'C2']]];
 
-        self::assertStringContainsString('a light or old one must not carry more', implode(' ', self::said(self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts)));
+        self::assertStringContainsString(
+            'a light or old one must not carry more',
+            implode(' ', self::said(self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts)),
+        );
         $json->instrument->hardware = (object) ['max_total_tension_n' => 450];
-        self::assertStringContainsString('this instrument may bear 450 N', implode(' ', self::said(self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts)));
+        self::assertStringContainsString(
+            'this instrument may bear 450 N',
+            implode(' ', self::said(self::convert(['to' => 'several', 'tunings' => $tunings], $json)->doubts)),
+        );
     }
 
     public function test_strings_whose_density_is_known_take_it_along(): void
     {
-        $json = Documents::with('/strings/5/density', (object) ['kg_per_m' => 0.0068, 'source' => 'measured', 'state' => 'rest', 'tolerance' => 0.004], self::curlew());
+        $json = Documents::with(
+            '/strings/5/density',
+            (object) ['kg_per_m' => 0.0068, 'source' => 'measured', 'state' => 'rest', 'tolerance' => 0.004],
+            self::curlew(),
+        );
 
         self::assertCount(7, self::convert(['to' => 'add-lower'], $json)->document->design->strings);
     }
@@ -194,7 +235,11 @@ final class ConverterTest extends CoreTestCase
         yield 'onto no scale' => [['to' => 'scale'], '/conversion/length_mm', 'the length of the scale'];
         yield 'onto a scale of nothing' => [['to' => 'scale', 'length_mm' => 5], '/instrument/scale/length_mm', 'mm'];
         yield 'one tuning' => [['to' => 'several', 'tunings' => [(object) ['pitches' => ['E4']]]], '/conversion/tunings', 'at least two'];
-        yield 'tunings for another instrument' => [['to' => 'several', 'tunings' => [(object) ['pitches' => ['E4']], (object) ['pitches' => ['E4']]]], '/tunings/0/pitches', '1 pitches for 6 strings'];
+        yield 'tunings for another instrument' => [
+            ['to' => 'several', 'tunings' => [(object) ['pitches' => ['E4']], (object) ['pitches' => ['E4']]]],
+            '/tunings/0/pitches',
+            '1 pitches for 6 strings',
+        ];
     }
 
     public function test_a_document_that_asks_for_nothing_is_refused(): void
@@ -239,7 +284,12 @@ final class ConverterTest extends CoreTestCase
 
         return (object) [
             'format' => 'lira-set', 'version' => 1, 'name' => 'Curlew, E',
-            'instrument' => (object) ['name' => 'Curlew', 'kind' => 'electric-guitar', 'scale' => (object) ['type' => 'single', 'length_mm' => $lengthMm], 'hardware' => new \stdClass],
+            'instrument' => (object) [
+                'name' => 'Curlew',
+                'kind' => 'electric-guitar',
+                'scale' => (object) ['type' => 'single', 'length_mm' => $lengthMm],
+                'hardware' => new \stdClass,
+            ],
             'tunings' => [(object) ['name' => 'E standard', 'a4_hz' => 440, 'pitches' => ['E4', 'B3', 'G3', 'D3', 'A2', 'E2']]],
             'strings' => $strings,
         ];

@@ -81,7 +81,11 @@ final class AnswersTest extends CoreTestCase
         self::assertSame(['/colour'], self::at($answer, 'unknown_keys'));
         self::assertSame(0.012, self::number($answer, 'pool.1.gauge_in'));
         self::assertClose((float) $evaluation->holdingN, self::number($answer, 'holding_tension_n'), 1e-12);
-        self::assertClose($evaluation->totals[0]->tensionN, self::number($answer, 'totals.0.treble_side_n') + self::number($answer, 'totals.0.bass_side_n'), 1e-12);
+        self::assertClose(
+            $evaluation->totals[0]->tensionN,
+            self::number($answer, 'totals.0.treble_side_n') + self::number($answer, 'totals.0.bass_side_n'),
+            1e-12,
+        );
         self::assertSame('more-turns', self::at($answer, 'findings.0.code'));
         self::assertSame(1, self::at($answer, 'findings.0.position'));
     }
@@ -89,7 +93,10 @@ final class AnswersTest extends CoreTestCase
     public function test_the_sides_share_the_middle_string_of_an_odd_number(): void
     {
         $total = SetDocument::from(Documents::everything())->evaluation()->totals[0];
-        $tensions = array_map(static fn ($string): float => $string->tunings[0]->tensionN, SetDocument::from(Documents::everything())->evaluation()->strings);
+        $tensions = array_map(
+            static fn ($string): float => $string->tunings[0]->tensionN,
+            SetDocument::from(Documents::everything())->evaluation()->strings,
+        );
 
         self::assertClose($tensions[0] + $tensions[1] + $tensions[2] + $tensions[3] / 2, $total->trebleSideN, 1e-12);
         self::assertClose($total->tensionN, $total->trebleSideN + $total->bassSideN, 1e-12);
@@ -134,7 +141,10 @@ final class AnswersTest extends CoreTestCase
         ]}');
         $answer = self::written(Answers::solution(SetDocument::from($json)));
 
-        self::assertSame(['kg_per_m' => 0.00057, 'source' => 'supplied', 'state' => 'strung', 'tolerance' => 0.015], (array) self::at($answer, 'solutions.0.strings.0.density'));
+        self::assertSame(
+            ['kg_per_m' => 0.00057, 'source' => 'supplied', 'state' => 'strung', 'tolerance' => 0.015],
+            (array) self::at($answer, 'solutions.0.strings.0.density'),
+        );
         self::assertNull(self::at($answer, 'solutions.0.strings.0.lighter'));
     }
 
@@ -145,26 +155,48 @@ final class AnswersTest extends CoreTestCase
         $json = Documents::with('/strings/5/construction', 'plain', Documents::with('/strings/5/density', $density, $json));
         $answer = self::written(Answers::evaluation(SetDocument::from($json)));
 
-        foreach (['core_diameter_mm', 'stiffness_ea_n', 'tunings.0.break_share', 'tunings.0.attack_cents', 'tunings.0.whole_tone_bend_12', 'tunings.0.saddle_setback_mm'] as $key) {
+        foreach ([
+            'core_diameter_mm',
+            'stiffness_ea_n',
+            'tunings.0.break_share',
+            'tunings.0.attack_cents',
+            'tunings.0.whole_tone_bend_12',
+            'tunings.0.saddle_setback_mm',
+        ] as $key) {
             self::assertNull(self::at($answer, 'strings.5.'.$key), $key);
         }
         self::assertClose(0.0139 * (2 * 0.686 * 65.40639132514966) ** 2, self::number($answer, 'strings.5.tunings.0.tension_n'), 1e-9);
         // A solver may keep it where it is, since nothing is known of its breaking.
         $json->target = Json::object('{"profile": "baseline", "keep": [6]}');
-        self::assertSame('polyurethane', self::at(self::written(Answers::solution(SetDocument::from($json))), 'solutions.0.strings.5.material'));
+        self::assertSame(
+            'polyurethane',
+            self::at(self::written(Answers::solution(SetDocument::from($json))), 'solutions.0.strings.5.material'),
+        );
     }
 
     public function test_an_instrument_alone_is_read_with_its_own_paths(): void
     {
-        $instrument = InstrumentReader::alone(Json::object('{"name": "Plover", "kind": "acoustic-guitar", "scale": {"type": "single", "length_mm": 645}}'), 6);
+        $instrument = InstrumentReader::alone(
+            Json::object('{"name": "Plover", "kind": "acoustic-guitar", "scale": {"type": "single", "length_mm": 645}}'),
+            6,
+        );
 
         self::assertSame('acoustic guitar', $instrument->kind->label());
-        self::assertRefused('outside 100 to 2000', static fn () => InstrumentReader::alone(Json::object('{"name": "Plover", "kind": "banjo", "scale": {"type": "single", "length_mm": 6}}'), 5));
+        self::assertRefused(
+            'outside 100 to 2000',
+            static fn () => InstrumentReader::alone(
+                Json::object('{"name": "Plover", "kind": "banjo", "scale": {"type": "single", "length_mm": 6}}'),
+                5,
+            ),
+        );
     }
 
     public function test_words_for_people(): void
     {
-        self::assertSame(['plain', 'wound', 'half-round', 'flat', 'tape'], array_map(static fn ($construction): string => $construction->label(), \Lira\Strings\Construction::cases()));
+        self::assertSame(
+            ['plain', 'wound', 'half-round', 'flat', 'tape'],
+            array_map(static fn ($construction): string => $construction->label(), \Lira\Strings\Construction::cases()),
+        );
         self::assertSame('nickel-plated steel', Material::NickelPlatedSteel->label());
         self::assertSame('80/20 bronze', Material::Bronze8020->label());
         self::assertSame('silver-plated copper', Material::SilverPlatedCopper->label());

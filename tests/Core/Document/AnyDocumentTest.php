@@ -15,7 +15,36 @@ use Tests\Core\CoreTestCase;
 /** Whatever is written into a document, it is answered with finite figures or refused with its places, never anything else. */
 final class AnyDocumentTest extends CoreTestCase
 {
-    private const VALUES = [0, -1, 1e9, 1e308, 0.5, 1, 2, 3, 7, 15, 1e-9, 1e-3, 0.05, 0.3, '', 'x', 'E4', 'plain', 'flatwound', 'half-round', 'polyurethane', 'nylon-tape', 'banjo', 'each', 'half', true, [], [1, 2, 3]];
+    private const VALUES = [
+        0,
+        -1,
+        1e9,
+        1e308,
+        0.5,
+        1,
+        2,
+        3,
+        7,
+        15,
+        1e-9,
+        1e-3,
+        0.05,
+        0.3,
+        '',
+        'x',
+        'E4',
+        'plain',
+        'flatwound',
+        'half-round',
+        'polyurethane',
+        'nylon-tape',
+        'banjo',
+        'each',
+        'half',
+        true,
+        [],
+        [1, 2, 3],
+    ];
 
     public function test_a_document_changed_anywhere_is_answered_or_refused(): void
     {
@@ -51,7 +80,11 @@ final class AnyDocumentTest extends CoreTestCase
 
     public function test_offsets_for_another_number_of_pitches_are_refused_even_where_the_strings_cannot_be_read(): void
     {
-        $json = Documents::with('/tunings/0/pitches', ['C4', 'G3'], Documents::with('/strings', null, Documents::with('/tunings/0/cents', [0, 0, 0])));
+        $json = Documents::with(
+            '/tunings/0/pitches',
+            ['C4', 'G3'],
+            Documents::with('/strings', null, Documents::with('/tunings/0/cents', [0, 0, 0])),
+        );
 
         self::assertRefused('', static fn () => SetDocument::from($json));
     }

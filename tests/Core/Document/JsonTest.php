@@ -110,7 +110,11 @@ final class JsonTest extends CoreTestCase
 
     public function test_no_more_is_worked_out_at_once_than_somebody_waits_for(): void
     {
-        $gauges = static fn (int $count): array => [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => array_map(static fn (int $step): float => 0.008 + 1e-6 * $step, range(1, $count))]];
+        $gauges = static fn (int $count): array => [(object) [
+            'construction' => 'plain',
+            'material' => 'music-wire',
+            'gauges_in' => array_map(static fn (int $step): float => 0.008 + 1e-6 * $step, range(1, $count)),
+        ]];
         $document = Documents::with('/tunings', array_fill(0, 12, (object) ['pitches' => ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']]));
         $most = intdiv(SetReader::MOST_TENSIONS, 6 * 12);
 

@@ -47,17 +47,24 @@ final class SetDocumentTest extends CoreTestCase
         self::assertClose(0.648, $design->instrument->scale->speakingLengthM(1, 7), 1e-12);
         self::assertClose(0.6865, $design->instrument->scale->speakingLengthM(7, 7), 1e-12);
         self::assertSame([24, 8, Fingerboard::Ebony, NeckJoint::Through, TrussRod::TwoWay], [
-            $design->instrument->neck->frets, $design->instrument->neck->straightFret, $design->instrument->neck->fingerboard, $design->instrument->neck->joint, $design->instrument->neck->trussRod,
+            $design->instrument->neck->frets, $design->instrument->neck->straightFret, $design->instrument->neck->fingerboard,
+            $design->instrument->neck->joint, $design->instrument->neck->trussRod,
         ]);
         self::assertSame([1, 1, 1, 1, 1, 1, 1], $design->instrument->courses->sizes);
         self::assertSame(442.0, $design->tunings[1]->a4->inHertz());
         self::assertSame(-3.5, $design->tunings[0]->cents[2]);
         self::assertClose(0.0095, $design->strings[0]->spec->type->gauge->inInches(), 1e-12);
         self::assertClose(0.33, $design->strings[1]->spec->type->gauge->inMillimetres(), 1e-12);
-        self::assertSame([Source::Supplied, State::Strung, 0.015], [$design->strings[2]->density->source, $design->strings[2]->density->state, $design->strings[2]->density->tolerance]);
+        self::assertSame(
+            [Source::Supplied, State::Strung, 0.015],
+            [$design->strings[2]->density->source, $design->strings[2]->density->state, $design->strings[2]->density->tolerance],
+        );
         self::assertCount(2, $design->strings[5]->build->wraps);
         self::assertClose(0.46e-3, (float) $design->strings[5]->build->core?->size->inMetres(), 1e-12);
-        self::assertSame([Source::Measured, State::Rest, 0.004], [$design->strings[6]->density->source, $design->strings[6]->density->state, $design->strings[6]->density->tolerance]);
+        self::assertSame(
+            [Source::Measured, State::Rest, 0.004],
+            [$design->strings[6]->density->source, $design->strings[6]->density->state, $design->strings[6]->density->tolerance],
+        );
     }
 
     public function test_every_form_of_scale_is_read(): void
@@ -89,7 +96,10 @@ final class SetDocumentTest extends CoreTestCase
             SetDocument::from($json);
             self::fail('It was taken.');
         } catch (InvalidDocument $refused) {
-            $there = array_filter($refused->problems, static fn ($problem): bool => $problem->path === $path && str_contains($problem->message, $words));
+            $there = array_filter(
+                $refused->problems,
+                static fn ($problem): bool => $problem->path === $path && str_contains($problem->message, $words),
+            );
             self::assertNotSame([], $there, "No “{$words}” at {$path} in ".Json::text($refused->toArray()));
         }
     }
@@ -101,9 +111,21 @@ final class SetDocumentTest extends CoreTestCase
         yield 'courses for another number' => [Documents::with('/instrument/courses', [2, 2]), '/instrument/courses', '6 in all'];
         yield 'half a course' => [Documents::with('/instrument/courses', [1.5, 4.5]), '/instrument/courses', '1 to 4 each'];
         yield 'too many frets' => [Documents::with('/instrument/neck', (object) ['frets' => 37]), '/instrument/neck/frets', 'from 0 to 36'];
-        yield 'a rod of rubber' => [Documents::with('/instrument/neck', (object) ['truss_rod' => 'rubber']), '/instrument/neck/truss_rod', 'two-way'];
-        yield 'an owner without end' => [Documents::with('/instrument/owner', str_repeat('a', 20_001)), '/instrument/owner', '200 is the most'];
-        yield 'a resolution of nothing' => [Documents::with('/instrument/resolutions_mm', (object) ['hardware/nut/slots_mm' => 0]), '/instrument/resolutions_mm/hardware~1nut~1slots_mm', 'must be from'];
+        yield 'a rod of rubber' => [
+            Documents::with('/instrument/neck', (object) ['truss_rod' => 'rubber']),
+            '/instrument/neck/truss_rod',
+            'two-way',
+        ];
+        yield 'an owner without end' => [
+            Documents::with('/instrument/owner', str_repeat('a', 20_001)),
+            '/instrument/owner',
+            '200 is the most',
+        ];
+        yield 'a resolution of nothing' => [
+            Documents::with('/instrument/resolutions_mm', (object) ['hardware/nut/slots_mm' => 0]),
+            '/instrument/resolutions_mm/hardware~1nut~1slots_mm',
+            'must be from',
+        ];
         yield 'an end that is no end' => [Documents::with('/strings/0/end', 'hook'), '/strings/0/end', 'ball, loop, bare'];
         yield 'another format' => [$with('/format', 'lira-evaluation'), '/format', 'not a set document'];
         yield 'no format' => [$with('/format', null), '/format', 'not a set document'];
@@ -119,19 +141,63 @@ final class SetDocumentTest extends CoreTestCase
         yield 'length as text' => [$with('/instrument/scale/length_mm', '686'), '/instrument/scale/length_mm', 'as a number'];
         yield 'length without end' => [$with('/instrument/scale/length_mm', INF), '/instrument/scale/length_mm', 'too large'];
         yield 'no length' => [$with('/instrument/scale/length_mm', null), '/instrument/scale/length_mm', 'Missing'];
-        yield 'half a length of nothing' => [$with('/instrument/scale', (object) ['type' => 'half', 'nut_to_twelfth_mm' => 20]), '/instrument/scale/nut_to_twelfth_mm', 'outside'];
-        yield 'a bass length too short' => [$with('/instrument/scale', (object) ['type' => 'multiscale', 'treble_mm' => 648, 'bass_mm' => 6]), '/instrument/scale/bass_mm', 'outside'];
-        yield 'lengths for another number' => [$with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 650]]), '/instrument/scale/lengths_mm', '2 lengths for 6 strings'];
-        yield 'lengths of nothing' => [$with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => []]), '/instrument/scale/lengths_mm', 'one length for each'];
-        yield 'a length that is none' => [$with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 'x', 640, 640, 640, 640]]), '/instrument/scale/lengths_mm/1', 'as numbers'];
-        yield 'a short string that is not there' => [$with('/instrument/short_strings', [(object) ['position' => 7, 'starts_at_fret' => 5]]), '/instrument/short_strings/0', 'no string 7'];
-        yield 'a short string at half a fret' => [$with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 5.5]]), '/instrument/short_strings/0/starts_at_fret', 'whole number'];
-        yield 'a short string beyond the neck' => [$with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 99]]), '/instrument/short_strings/0', 'outside 0 to 36'];
+        yield 'half a length of nothing' => [
+            $with('/instrument/scale', (object) ['type' => 'half', 'nut_to_twelfth_mm' => 20]),
+            '/instrument/scale/nut_to_twelfth_mm',
+            'outside',
+        ];
+        yield 'a bass length too short' => [
+            $with('/instrument/scale', (object) ['type' => 'multiscale', 'treble_mm' => 648, 'bass_mm' => 6]),
+            '/instrument/scale/bass_mm',
+            'outside',
+        ];
+        yield 'lengths for another number' => [
+            $with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 650]]),
+            '/instrument/scale/lengths_mm',
+            '2 lengths for 6 strings',
+        ];
+        yield 'lengths of nothing' => [
+            $with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => []]),
+            '/instrument/scale/lengths_mm',
+            'one length for each',
+        ];
+        yield 'a length that is none' => [
+            $with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [640, 'x', 640, 640, 640, 640]]),
+            '/instrument/scale/lengths_mm/1',
+            'as numbers',
+        ];
+        yield 'a short string that is not there' => [
+            $with('/instrument/short_strings', [(object) ['position' => 7, 'starts_at_fret' => 5]]),
+            '/instrument/short_strings/0',
+            'no string 7',
+        ];
+        yield 'a short string at half a fret' => [
+            $with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 5.5]]),
+            '/instrument/short_strings/0/starts_at_fret',
+            'whole number',
+        ];
+        yield 'a short string beyond the neck' => [
+            $with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 99]]),
+            '/instrument/short_strings/0',
+            'outside 0 to 36',
+        ];
         yield 'no tunings' => [$with('/tunings', []), '/tunings', '1 to 12 tunings'];
         yield 'tunings that are none' => [$with('/tunings', ['C standard']), '/tunings/0', 'list of objects'];
-        yield 'a pitch that is none' => [self::tuning('pitches', ['C4', 'G3', 'H3', 'Bb2', 'F2', 'C2']), '/tunings/0/pitches/2', 'is not a pitch'];
-        yield 'a pitch that is a number' => [self::tuning('pitches', ['C4', 'G3', 51, 'Bb2', 'F2', 'C2']), '/tunings/0/pitches/2', 'as text'];
-        yield 'five pitches for six strings' => [self::tuning('pitches', ['C4', 'G3', 'Eb3', 'Bb2', 'F2']), '/tunings/0/pitches', '5 pitches for 6 strings'];
+        yield 'a pitch that is none' => [
+            self::tuning('pitches', ['C4', 'G3', 'H3', 'Bb2', 'F2', 'C2']),
+            '/tunings/0/pitches/2',
+            'is not a pitch',
+        ];
+        yield 'a pitch that is a number' => [
+            self::tuning('pitches', ['C4', 'G3', 51, 'Bb2', 'F2', 'C2']),
+            '/tunings/0/pitches/2',
+            'as text',
+        ];
+        yield 'five pitches for six strings' => [
+            self::tuning('pitches', ['C4', 'G3', 'Eb3', 'Bb2', 'F2']),
+            '/tunings/0/pitches',
+            '5 pitches for 6 strings',
+        ];
         yield 'A4 out of tune' => [self::tuning('a4_hz', 300), '/tunings/0/a4_hz', 'outside 380 to 480'];
         yield 'cents for another number' => [self::tuning('cents', [0, 0]), '/tunings/0/cents', '2 offsets for 6 strings'];
         yield 'cents of two octaves' => [self::tuning('cents', [0, 0, 2400, 0, 0, 0]), '/tunings/0/cents/2', 'more than an octave'];
@@ -150,25 +216,94 @@ final class SetDocumentTest extends CoreTestCase
         yield 'unknown material' => [$with('/strings/0/material', 'moonlight'), '/strings/0/material', 'music-wire'];
         yield 'unknown construction' => [$with('/strings/0/construction', 'knitted'), '/strings/0/construction', 'round-wound'];
         yield 'plain bronze' => [$with('/strings/0/material', 'phosphor-bronze'), '/strings/0', 'cannot carry the tension'];
-        yield 'a core thicker than its string' => [$with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.031]), '/strings/3', 'leaves no room'];
-        yield 'a core without a size' => [$with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'music-wire']), '/strings/3/core/size_in', 'Missing'];
-        yield 'a core of bronze' => [$with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'bronze-80-20', 'size_in' => 0.014]), '/strings/3/core', 'cannot carry'];
-        yield 'a wrap of no shape' => [$with('/strings/3/wraps', [(object) ['shape' => 'knot', 'material' => 'pure-nickel']]), '/strings/3/wraps/0/shape', 'ribbon'];
-        yield 'a wrap ground away' => [$with('/strings/3/wraps', [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.01, 'depth_in' => 0.008]]), '/strings/3/wraps/0', 'at most half'];
-        yield 'a wrap with overlapping turns' => [$with('/strings/3/wraps', [(object) ['shape' => 'round', 'material' => 'pure-nickel', 'size_in' => 0.008, 'pitch_in' => 0.004]]), '/strings/3/wraps/0', 'smaller than its wire'];
+        yield 'a core thicker than its string' => [
+            $with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.031]),
+            '/strings/3',
+            'leaves no room',
+        ];
+        yield 'a core without a size' => [
+            $with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'music-wire']),
+            '/strings/3/core/size_in',
+            'Missing',
+        ];
+        yield 'a core of bronze' => [
+            $with('/strings/3/core', (object) ['shape' => 'hex', 'material' => 'bronze-80-20', 'size_in' => 0.014]),
+            '/strings/3/core',
+            'cannot carry',
+        ];
+        yield 'a wrap of no shape' => [
+            $with('/strings/3/wraps', [(object) ['shape' => 'knot', 'material' => 'pure-nickel']]),
+            '/strings/3/wraps/0/shape',
+            'ribbon',
+        ];
+        yield 'a wrap ground away' => [
+            $with(
+                '/strings/3/wraps',
+                [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.01, 'depth_in' => 0.008]],
+            ),
+            '/strings/3/wraps/0',
+            'at most half',
+        ];
+        yield 'a wrap with overlapping turns' => [
+            $with(
+                '/strings/3/wraps',
+                [(object) ['shape' => 'round', 'material' => 'pure-nickel', 'size_in' => 0.008, 'pitch_in' => 0.004]],
+            ),
+            '/strings/3/wraps/0',
+            'smaller than its wire',
+        ];
         yield 'wraps that are no list' => [$with('/strings/3/wraps', (object) []), '/strings/3/wraps', 'list in square brackets'];
-        yield 'a density of a girder' => [$with('/strings/0/density', (object) ['kg_per_m' => 7, 'source' => 'supplied']), '/strings/0/density', 'between 0.00001 and 1'];
-        yield 'a density from nowhere' => [$with('/strings/0/density', (object) ['kg_per_m' => 0.0004]), '/strings/0/density/source', 'Missing'];
-        yield 'a measurement without tolerance' => [$with('/strings/0/density', (object) ['kg_per_m' => 0.0004, 'source' => 'measured']), '/strings/0/density/tolerance', 'how sure'];
-        yield 'a supplied density without a figure' => [$with('/strings/0/density', (object) ['source' => 'supplied']), '/strings/0/density/kg_per_m', 'Missing'];
-        yield 'a tolerance of everything' => [$with('/strings/0/density', (object) ['kg_per_m' => 0.0004, 'source' => 'supplied', 'tolerance' => 2]), '/strings/0/density', 'share from 0 to 0.5'];
-        yield 'an elastomer without a measurement' => [$with('/strings/0/material', 'polyurethane'), '/strings/0', 'Give its density as strung'];
+        yield 'a density of a girder' => [
+            $with('/strings/0/density', (object) ['kg_per_m' => 7, 'source' => 'supplied']),
+            '/strings/0/density',
+            'between 0.00001 and 1',
+        ];
+        yield 'a density from nowhere' => [
+            $with('/strings/0/density', (object) ['kg_per_m' => 0.0004]),
+            '/strings/0/density/source',
+            'Missing',
+        ];
+        yield 'a measurement without tolerance' => [
+            $with('/strings/0/density', (object) ['kg_per_m' => 0.0004, 'source' => 'measured']),
+            '/strings/0/density/tolerance',
+            'how sure',
+        ];
+        yield 'a supplied density without a figure' => [
+            $with('/strings/0/density', (object) ['source' => 'supplied']),
+            '/strings/0/density/kg_per_m',
+            'Missing',
+        ];
+        yield 'a tolerance of everything' => [
+            $with('/strings/0/density', (object) ['kg_per_m' => 0.0004, 'source' => 'supplied', 'tolerance' => 2]),
+            '/strings/0/density',
+            'share from 0 to 0.5',
+        ];
+        yield 'an elastomer without a measurement' => [
+            $with('/strings/0/material', 'polyurethane'),
+            '/strings/0',
+            'Give its density as strung',
+        ];
         yield 'a broken baseline' => [$with('/baseline/strings/1/gauge_in', -1), '/baseline/strings/1/gauge_in', 'more than zero'];
         yield 'a baseline without tunings' => [$with('/baseline/tunings', null), '/baseline/tunings', 'Missing'];
         yield 'a pool of nonsense' => [$with('/pool', 'everything'), '/pool', 'list in square brackets'];
-        yield 'a pool gauge twice' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.01], 'gauges_mm' => [0.25]]]), '/pool/0/gauges_in', 'once'];
-        yield 'a pool gauge that is none' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.01, 0]]]), '/pool/0/gauges_in/1', 'outside'];
-        yield 'a pool without end' => [$with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => array_fill(0, 2001, 0.01)]]), '/pool', 'at most 2000'];
+        yield 'a pool gauge twice' => [
+            $with(
+                '/pool',
+                [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.01], 'gauges_mm' => [0.25]]],
+            ),
+            '/pool/0/gauges_in',
+            'once',
+        ];
+        yield 'a pool gauge that is none' => [
+            $with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.01, 0]]]),
+            '/pool/0/gauges_in/1',
+            'outside',
+        ];
+        yield 'a pool without end' => [
+            $with('/pool', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => array_fill(0, 2001, 0.01)]]),
+            '/pool',
+            'at most 2000',
+        ];
     }
 
     #[DataProvider('badHardware')]
@@ -183,31 +318,103 @@ final class SetDocumentTest extends CoreTestCase
         $hardware = static fn (array $given): \stdClass => Documents::with('/instrument/hardware', (object) $given);
         $setup = static fn (array $given): \stdClass => Documents::with('/instrument/setup', (object) $given);
         yield 'an anchor that is none' => [$hardware(['anchor' => 'glue']), '/instrument/hardware/anchor', 'bridge-pins'];
-        yield 'a maximum of nothing' => [$hardware(['max_total_tension_n' => 0]), '/instrument/hardware/max_total_tension_n', 'from 1 to 20000'];
-        yield 'a post of nothing' => [$hardware(['posts' => (object) ['diameter_mm' => 0]]), '/instrument/hardware/posts/diameter_mm', 'from 0.01'];
-        yield 'distances for another number' => [$hardware(['posts' => (object) ['distance_mm' => [60, 60]]]), '/instrument/hardware/posts/distance_mm', '2 figures for 6 strings'];
-        yield 'a distance below zero' => [$hardware(['posts' => (object) ['distance_mm' => -4]]), '/instrument/hardware/posts/distance_mm', 'more than 0'];
-        yield 'a headstock bent back on itself' => [$hardware(['headstock' => (object) ['tilt_deg' => 90]]), '/instrument/hardware/headstock/tilt_deg', 'from -30 to 45'];
-        yield 'slots of no width' => [$hardware(['nut' => (object) ['slots_mm' => [0.3, 0, 0.4, 0.5, 0.6, 0.7]]]), '/instrument/hardware/nut/slots_mm', 'more than 0'];
-        yield 'a slot as text' => [$hardware(['nut' => (object) ['slots_mm' => [0.3, 'wide', 0.4, 0.5, 0.6, 0.7]]]), '/instrument/hardware/nut/slots_mm/1', 'as numbers'];
-        yield 'travel below zero' => [$hardware(['saddle' => (object) ['travel_mm' => -1]]), '/instrument/hardware/saddle/travel_mm', 'at least 0'];
-        yield 'a tree on no string' => [$hardware(['trees' => [(object) ['position' => 9, 'height_mm' => 5, 'distance_mm' => 30]]]), '/instrument/hardware/trees/0/position', 'no such string'];
-        yield 'no springs' => [$hardware(['springs' => (object) ['count' => 0, 'rate_n_per_mm' => 1]]), '/instrument/hardware/springs', '1 to 8 springs'];
-        yield 'springs of no rate' => [$hardware(['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 0]]), '/instrument/hardware/springs', 'more than 0'];
+        yield 'a maximum of nothing' => [
+            $hardware(['max_total_tension_n' => 0]),
+            '/instrument/hardware/max_total_tension_n',
+            'from 1 to 20000',
+        ];
+        yield 'a post of nothing' => [
+            $hardware(['posts' => (object) ['diameter_mm' => 0]]),
+            '/instrument/hardware/posts/diameter_mm',
+            'from 0.01',
+        ];
+        yield 'distances for another number' => [
+            $hardware(['posts' => (object) ['distance_mm' => [60, 60]]]),
+            '/instrument/hardware/posts/distance_mm',
+            '2 figures for 6 strings',
+        ];
+        yield 'a distance below zero' => [
+            $hardware(['posts' => (object) ['distance_mm' => -4]]),
+            '/instrument/hardware/posts/distance_mm',
+            'more than 0',
+        ];
+        yield 'a headstock bent back on itself' => [
+            $hardware(['headstock' => (object) ['tilt_deg' => 90]]),
+            '/instrument/hardware/headstock/tilt_deg',
+            'from -30 to 45',
+        ];
+        yield 'slots of no width' => [
+            $hardware(['nut' => (object) ['slots_mm' => [0.3, 0, 0.4, 0.5, 0.6, 0.7]]]),
+            '/instrument/hardware/nut/slots_mm',
+            'more than 0',
+        ];
+        yield 'a slot as text' => [
+            $hardware(['nut' => (object) ['slots_mm' => [0.3, 'wide', 0.4, 0.5, 0.6, 0.7]]]),
+            '/instrument/hardware/nut/slots_mm/1',
+            'as numbers',
+        ];
+        yield 'travel below zero' => [
+            $hardware(['saddle' => (object) ['travel_mm' => -1]]),
+            '/instrument/hardware/saddle/travel_mm',
+            'at least 0',
+        ];
+        yield 'a tree on no string' => [
+            $hardware(['trees' => [(object) ['position' => 9, 'height_mm' => 5, 'distance_mm' => 30]]]),
+            '/instrument/hardware/trees/0/position',
+            'no such string',
+        ];
+        yield 'no springs' => [
+            $hardware(['springs' => (object) ['count' => 0, 'rate_n_per_mm' => 1]]),
+            '/instrument/hardware/springs',
+            '1 to 8 springs',
+        ];
+        yield 'springs of no rate' => [
+            $hardware(['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 0]]),
+            '/instrument/hardware/springs',
+            'more than 0',
+        ];
         yield 'action of a harp' => [$setup(['action_12_mm' => 25]), '/instrument/setup/action_12_mm', 'from 0 to 20'];
         yield 'a pick on the saddle' => [$setup(['pick_from_saddle_mm' => 0]), '/instrument/setup/pick_from_saddle_mm', 'more than 0'];
         yield 'two picking forces' => [$setup(['picking_n' => [1, 2]]), '/instrument/setup/picking_n', 'three picking forces'];
         yield 'a picking force of nothing' => [$setup(['picking_n' => [0, 2, 3]]), '/instrument/setup/picking_n', 'more than 0'];
         yield 'a limit that is none' => [Documents::with('/limits', (object) ['patience' => 1]), '/limits/patience', 'Known limits'];
-        yield 'a limit out of range' => [Documents::with('/limits', (object) ['break-stop' => 2]), '/limits/break-stop', 'This limit goes from'];
+        yield 'a limit out of range' => [
+            Documents::with('/limits', (object) ['break-stop' => 2]),
+            '/limits/break-stop',
+            'This limit goes from',
+        ];
         yield 'a limit as text' => [Documents::with('/limits', (object) ['break-stop' => 'much']), '/limits/break-stop', 'as a number'];
         yield 'a holding tension of nothing' => [Documents::with('/holding_tension_n', 0), '/holding_tension_n', 'from 1 to 1000'];
         yield 'a string of no length' => [Documents::with('/strings/0/length_mm', 0), '/strings/0/length_mm', 'more than zero'];
-        $sample = ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.01, 'mass_g' => 1, 'mass_resolution_g' => 0.01, 'length_mm' => 900, 'length_resolution_mm' => 1];
-        yield 'a sample lighter than the scale can tell' => [Documents::with('/samples', [(object) (['mass_g' => 0.001] + $sample)]), '/samples/0', 'The mass must be'];
-        yield 'a sample without a length' => [Documents::with('/samples', [(object) array_diff_key($sample, ['length_mm' => 0])]), '/samples/0/length_mm', 'Missing'];
-        yield 'a sample neither weighed nor sounded' => [Documents::with('/samples', [(object) array_diff_key($sample, ['mass_g' => 0])]), '/samples/0/load_n', 'Missing'];
-        yield 'a sample that cannot be made' => [Documents::with('/samples', [(object) (['material' => 'pure-nickel'] + $sample)]), '/samples', 'cannot carry'];
+        $sample = [
+            'construction' => 'plain',
+            'material' => 'music-wire',
+            'gauge_in' => 0.01,
+            'mass_g' => 1,
+            'mass_resolution_g' => 0.01,
+            'length_mm' => 900,
+            'length_resolution_mm' => 1,
+        ];
+        yield 'a sample lighter than the scale can tell' => [
+            Documents::with('/samples', [(object) (['mass_g' => 0.001] + $sample)]),
+            '/samples/0',
+            'The mass must be',
+        ];
+        yield 'a sample without a length' => [
+            Documents::with('/samples', [(object) array_diff_key($sample, ['length_mm' => 0])]),
+            '/samples/0/length_mm',
+            'Missing',
+        ];
+        yield 'a sample neither weighed nor sounded' => [
+            Documents::with('/samples', [(object) array_diff_key($sample, ['mass_g' => 0])]),
+            '/samples/0/load_n',
+            'Missing',
+        ];
+        yield 'a sample that cannot be made' => [
+            Documents::with('/samples', [(object) (['material' => 'pure-nickel'] + $sample)]),
+            '/samples',
+            'cannot carry',
+        ];
         yield 'samples without end' => [Documents::with('/samples', array_fill(0, 501, (object) $sample)), '/samples', 'at most 500'];
     }
 
@@ -221,7 +428,10 @@ final class SetDocumentTest extends CoreTestCase
             $document->brief();
             self::fail('It was taken.');
         } catch (InvalidDocument $refused) {
-            $there = array_filter($refused->problems, static fn ($problem): bool => $problem->path === $path && str_contains($problem->message, $words));
+            $there = array_filter(
+                $refused->problems,
+                static fn ($problem): bool => $problem->path === $path && str_contains($problem->message, $words),
+            );
             self::assertNotSame([], $there, "No “{$words}” at {$path} in ".Json::text($refused->toArray()));
         }
     }
@@ -235,8 +445,16 @@ final class SetDocumentTest extends CoreTestCase
         yield 'no tension' => [(object) ['profile' => 'equal'], '/target/tension_n', 'Missing'];
         yield 'tension as text' => [(object) ['profile' => 'total', 'tension_n' => 'lots'], '/target/tension_n', 'as a number'];
         yield 'a tension of nothing' => [(object) ['profile' => 'equal', 'tension_n' => 0], '/target/tension_n', 'more than 0'];
-        yield 'tensions for another number' => [(object) ['profile' => 'per-string', 'tension_n' => [70, 70]], '/target/tension_n', '2 target tensions for 6 strings'];
-        yield 'progressive without an end' => [(object) ['profile' => 'progressive', 'tension_n' => (object) ['first' => 70]], '/target/tension_n/last', 'Missing'];
+        yield 'tensions for another number' => [
+            (object) ['profile' => 'per-string', 'tension_n' => [70, 70]],
+            '/target/tension_n',
+            '2 target tensions for 6 strings',
+        ];
+        yield 'progressive without an end' => [
+            (object) ['profile' => 'progressive', 'tension_n' => (object) ['first' => 70]],
+            '/target/tension_n/last',
+            'Missing',
+        ];
         yield 'a ratio of nothing' => [(object) ['profile' => 'baseline', 'ratio' => 0], '/target/ratio', 'from 0.1 to 10'];
         yield 'a tuning that is not there' => [$equal(['tunings' => 1]), '/target/tunings', 'There are 1 tunings'];
         yield 'tunings in words' => [$equal(['tunings' => 'all']), '/target/tunings', 'as a number'];
@@ -246,11 +464,26 @@ final class SetDocumentTest extends CoreTestCase
         yield 'plain beyond the last' => [$equal(['plain_to' => 7]), '/target/plain_to', 'from 0 to 6'];
         yield 'half a position' => [$equal(['keep' => [1.5]]), '/target/keep/0', 'Positions go from 1 to 6'];
         yield 'a position beyond' => [$equal(['plain_only' => [2, 9]]), '/target/plain_only/1', 'Positions go from 1 to 6'];
-        yield 'a breaking share of two' => [$equal(['limits' => (object) ['break_share' => 2]]), '/target/limits/break_share', 'from 0.05 to 1'];
+        yield 'a breaking share of two' => [
+            $equal(['limits' => (object) ['break_share' => 2]]),
+            '/target/limits/break_share',
+            'from 0.05 to 1',
+        ];
         yield 'a total of nothing' => [$equal(['limits' => (object) ['max_total_n' => 0]]), '/target/limits/max_total_n', 'from 1'];
         yield 'a pool of nonsense' => [$equal(['pool' => 'all']), '/target/pool', 'list in square brackets'];
-        yield 'a packaged set of nothing' => [$equal(['sets' => [(object) ['name' => 'Nothing', 'strings' => []]]]), '/target/sets/0/strings', 'at least one string'];
-        yield 'a packaged string that cannot be' => [$equal(['sets' => [(object) ['name' => 'Odd', 'strings' => [(object) ['construction' => 'plain', 'material' => 'pure-nickel', 'gauge_in' => 0.01]]]]]), '/target/sets/0/strings/0', 'cannot carry'];
+        yield 'a packaged set of nothing' => [
+            $equal(['sets' => [(object) ['name' => 'Nothing', 'strings' => []]]]),
+            '/target/sets/0/strings',
+            'at least one string',
+        ];
+        yield 'a packaged string that cannot be' => [
+            $equal(['sets' => [(object) [
+                'name' => 'Odd',
+                'strings' => [(object) ['construction' => 'plain', 'material' => 'pure-nickel', 'gauge_in' => 0.01]],
+            ]]]),
+            '/target/sets/0/strings/0',
+            'cannot carry',
+        ];
         yield 'packaged sets without end' => [$equal(['sets' => array_fill(0, 501, new \stdClass)]), '/target/sets', 'at most 500'];
     }
 
@@ -258,22 +491,46 @@ final class SetDocumentTest extends CoreTestCase
     {
         $string = (object) ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.010];
         $fourteen = Documents::with('/baseline', null);
-        $fourteen->strings = array_map(static fn (int $position): \stdClass => (object) (['position' => $position] + (array) $string), range(1, 14));
+        $fourteen->strings = array_map(
+            static fn (int $position): \stdClass => (object) (['position' => $position] + (array) $string),
+            range(1, 14),
+        );
         $fourteen->tunings = array_fill(0, 12, (object) ['name' => 'Unison', 'pitches' => array_fill(0, 14, 'E4')]);
         self::assertCount(14, SetDocument::from($fourteen)->design->strings);
 
         $json = Documents::with('/instrument/setup', (object) ['picking_n' => [0.1, 3, 50], 'action_12_mm' => 20]);
-        $json = Documents::with('/instrument/hardware', (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100], 'saddle' => (object) ['travel_mm' => 0]], $json);
-        $json->samples = array_fill(0, 500, (object) ((array) $string + ['mass_g' => 0.4, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1]));
-        $json->target = (object) ['profile' => 'equal', 'tension_n' => 2000, 'band' => 0.5, 'wound_from' => 7, 'plain_to' => 0, 'sets' => array_fill(0, 500, (object) ['name' => '', 'strings' => [$string]])];
+        $json = Documents::with(
+            '/instrument/hardware',
+            (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100], 'saddle' => (object) ['travel_mm' => 0]],
+            $json,
+        );
+        $json->samples = array_fill(
+            0,
+            500,
+            (object) ((array) $string + ['mass_g' => 0.4, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1]),
+        );
+        $json->target = (object) [
+            'profile' => 'equal',
+            'tension_n' => 2000,
+            'band' => 0.5,
+            'wound_from' => 7,
+            'plain_to' => 0,
+            'sets' => array_fill(0, 500, (object) ['name' => '', 'strings' => [$string]]),
+        ];
         $document = SetDocument::from($json);
         self::assertSame(50.0, $document->design->instrument->setup->pickingN['hard']);
-        self::assertSame([8, 100_000.0], [$document->design->instrument->hardware->springs?->count, $document->design->instrument->hardware->springs?->rateNPerM]);
+        self::assertSame(
+            [8, 100_000.0],
+            [$document->design->instrument->hardware->springs?->count, $document->design->instrument->hardware->springs?->rateNPerM],
+        );
         self::assertSame(0.0, $document->design->instrument->hardware->saddle->travelM(3));
         self::assertCount(500, $document->brief()->packaged);
         self::assertSame(500, $document->corrections[0]->samples);
         $json->target->sets = [];
-        $half = Documents::with('/strings/4/wraps', [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.016, 'depth_in' => 0.008]]);
+        $half = Documents::with(
+            '/strings/4/wraps',
+            [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.016, 'depth_in' => 0.008]],
+        );
         self::assertClose(0.024, (float) SetDocument::from($half)->design->strings[4]->build->core?->size->inInches(), 1e-9);
     }
 
@@ -294,7 +551,12 @@ final class SetDocumentTest extends CoreTestCase
         $json = Documents::harbour();
         $json->pool = [
             (object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_mm' => [0.254]],
-            (object) ['construction' => 'plain', 'material' => 'polyurethane', 'gauge_mm' => 2.2, 'density' => (object) ['kg_per_m' => 0.004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02]],
+            (object) [
+                'construction' => 'plain',
+                'material' => 'polyurethane',
+                'gauge_mm' => 2.2,
+                'density' => (object) ['kg_per_m' => 0.004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02],
+            ],
         ];
         $pool = SetDocument::from($json)->pool;
 

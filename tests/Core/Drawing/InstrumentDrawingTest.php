@@ -43,7 +43,9 @@ final class InstrumentDrawingTest extends CoreTestCase
 
     public function test_what_is_wrong_is_marked_where_it_is_wrong(): void
     {
-        $fit = self::fit(['nut' => ['slots_mm' => [0.4, 0.5, 0.6, 0.9, 1.2, 0.8]], 'posts' => ['hole_diameter_mm' => 1.3, 'distance_mm' => 60]]);
+        $fit = self::fit(
+            ['nut' => ['slots_mm' => [0.4, 0.5, 0.6, 0.9, 1.2, 0.8]], 'posts' => ['hole_diameter_mm' => 1.3, 'distance_mm' => 60]],
+        );
         $codes = array_column((array) self::dig($fit, 'findings'), 'code');
         $narrow = array_search('nut-slot-narrow', $codes, true);
         $hole = array_search('post-hole', $codes, true);
@@ -62,7 +64,9 @@ final class InstrumentDrawingTest extends CoreTestCase
     public function test_posts_stand_where_they_usually_do_until_they_are_measured(string $layout, string $kind): void
     {
         $json = Documents::with('/instrument/kind', $kind);
-        $fit = Answers::fit(SetDocument::from(Documents::with('/instrument/hardware', (object) ['posts' => (object) ['layout' => $layout, 'spacing_mm' => 30]], $json)));
+        $fit = Answers::fit(SetDocument::from(
+            Documents::with('/instrument/hardware', (object) ['posts' => (object) ['layout' => $layout, 'spacing_mm' => 30]], $json),
+        ));
         $x = array_map(static fn (int $index): float => self::figure($fit, "strings.{$index}.post.tangent_mm.0"), range(0, 5));
 
         if ($layout === PostLayout::OneSide->value) {
@@ -74,7 +78,10 @@ final class InstrumentDrawingTest extends CoreTestCase
         }
         self::assertContains('places of the posts', (array) self::dig($fit, 'assumed'));
         $corners = count((array) self::dig($fit, 'headstock.outline_mm'));
-        $outline = array_map(static fn (int $corner): float => self::figure($fit, "headstock.outline_mm.{$corner}.0"), range(0, $corners - 1));
+        $outline = array_map(
+            static fn (int $corner): float => self::figure($fit, "headstock.outline_mm.{$corner}.0"),
+            range(0, $corners - 1),
+        );
         self::assertLessThan(min($x), min($outline));
         self::assertLessThanOrEqual(1e-9, max($outline));
     }
@@ -90,7 +97,10 @@ final class InstrumentDrawingTest extends CoreTestCase
     {
         $places = array_column(array_map(static fn (FindingType $kind): array => [$kind->code, $kind->place], Rulebook::types()), 1, 0);
 
-        self::assertSame([Place::Anchor, Place::Saddle, Place::BehindNut, Place::Neck, Place::String], [$places['wrong-end'], $places['saddle-travel'], $places['nut-angle'], $places['total-change'], $places['dull']]);
+        self::assertSame(
+            [Place::Anchor, Place::Saddle, Place::BehindNut, Place::Neck, Place::String],
+            [$places['wrong-end'], $places['saddle-travel'], $places['nut-angle'], $places['total-change'], $places['dull']],
+        );
     }
 
     /**
@@ -99,6 +109,8 @@ final class InstrumentDrawingTest extends CoreTestCase
      */
     private static function fit(array $hardware): array
     {
-        return Answers::fit(SetDocument::from(Documents::with('/instrument/hardware', (object) array_map(static fn (array $part): object => (object) $part, $hardware))));
+        return Answers::fit(SetDocument::from(
+            Documents::with('/instrument/hardware', (object) array_map(static fn (array $part): object => (object) $part, $hardware)),
+        ));
     }
 }

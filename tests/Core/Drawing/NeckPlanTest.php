@@ -113,6 +113,12 @@ final class NeckPlanTest extends CoreTestCase
 
     private static function instrument(Scale $scale, Kind $kind = Kind::ElectricGuitar, ?int $frets = null, int $straight = 12): Instrument
     {
-        return new Instrument('Plover', $kind, $scale, new Hardware(saddle: new Saddle(spreadM: 52.5e-3), nutSpreadM: 35e-3), neck: new Neck(frets: $frets, straightFret: $straight));
+        return new Instrument(
+            'Plover',
+            $kind,
+            $scale,
+            new Hardware(saddle: new Saddle(spreadM: 52.5e-3), nutSpreadM: 35e-3),
+            neck: new Neck(frets: $frets, straightFret: $straight),
+        );
     }
 }

@@ -38,7 +38,11 @@ final class AimsAndZonesTest extends CoreTestCase
         $json->pool = 'standard';
         $document = SetDocument::from($json);
         $evaluation = $document->evaluation();
-        $index = array_search(0.015, array_map(static fn ($gauge): float => round($gauge->spec->type->gauge->inInches(), 6), $evaluation->pool->strings ?? []), true);
+        $index = array_search(
+            0.015,
+            array_map(static fn ($gauge): float => round($gauge->spec->type->gauge->inInches(), 6), $evaluation->pool->strings ?? []),
+            true,
+        );
         self::assertIsInt($index);
         self::assertClose($evaluation->strings[1]->tunings[0]->tensionN, $evaluation->strings[1]->poolTensionsN[$index][0], 1e-9);
 
@@ -66,7 +70,10 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertTrue(self::evaluate(Documents::with('/baseline', null))->zones->usual);
 
         $json = Documents::with('/strings/5/gauge_in', 0.07);
-        $hard = array_values(array_filter(SetDocument::from($json)->assessment()->findings, static fn ($finding): bool => $finding->type->code === 'hard-on-the-hand'));
+        $hard = array_values(array_filter(
+            SetDocument::from($json)->assessment()->findings,
+            static fn ($finding): bool => $finding->type->code === 'hard-on-the-hand',
+        ));
         self::assertCount(1, $hard);
         self::assertSame([6, Remedy::String, Unit::Newtons], [$hard[0]->position, $hard[0]->remedy, $hard[0]->unit]);
         self::assertGreaterThan($evaluation->zones->hardN, $hard[0]->value);
@@ -79,7 +86,11 @@ final class AimsAndZonesTest extends CoreTestCase
             self::assertSame($finding->value === null, $finding->unit === null, $finding->type->code);
         }
         $string = self::evaluate(Documents::harbour())->strings[0];
-        self::assertClose((float) $string->tunings[0]->strength?->share, $string->tunings[0]->tensionN / (float) $string->safeN * 0.7, 1e-12);
+        self::assertClose(
+            (float) $string->tunings[0]->strength?->share,
+            $string->tunings[0]->tensionN / (float) $string->safeN * 0.7,
+            1e-12,
+        );
     }
 
     public function test_what_was_tried_out_moves_the_aim_and_its_band(): void
@@ -136,7 +147,11 @@ final class AimsAndZonesTest extends CoreTestCase
 
     public function test_what_is_settled_about_a_string_binds_the_choice(): void
     {
-        $json = Documents::with('/strings/0/hold', 'locked', Documents::with('/strings/1/hold', 'muted', Documents::with('/strings/2/only', 'wound')));
+        $json = Documents::with(
+            '/strings/0/hold',
+            'locked',
+            Documents::with('/strings/1/hold', 'muted', Documents::with('/strings/2/only', 'wound')),
+        );
         $json = Documents::with('/strings/0/gauge_in', 0.009, $json);
         $json->target = (object) ['profile' => 'baseline', 'keep' => [6]];
         $brief = SetDocument::from($json)->brief();
@@ -146,7 +161,10 @@ final class AimsAndZonesTest extends CoreTestCase
         $chosen = Answers::solution(SetDocument::from($json));
         self::assertSame(0.009, self::dig($chosen, 'solutions.0.strings.0.gauge_in'));
         self::assertSame('round-wound', self::dig($chosen, 'solutions.0.strings.2.construction'));
-        self::assertRefused('is not a way to hold a string', static fn () => SetDocument::from(Documents::with('/strings/0/hold', 'tight')));
+        self::assertRefused(
+            'is not a way to hold a string',
+            static fn () => SetDocument::from(Documents::with('/strings/0/hold', 'tight')),
+        );
         self::assertRefused('is not plain or wound', static fn () => SetDocument::from(Documents::with('/strings/0/only', 'flat')));
     }
 
@@ -160,7 +178,10 @@ final class AimsAndZonesTest extends CoreTestCase
         self::assertContains('hard-on-the-hand', array_column((array) self::dig($chosen, 'solutions.0.findings'), 'code'));
         self::assertClose(
             self::figure($chosen, 'solutions.0.totals.0.tension_n'),
-            self::figure($chosen, 'solutions.0.totals.0.change.baseline_n') * (1 + self::figure($chosen, 'solutions.0.totals.0.change.share')),
+            self::figure(
+                $chosen,
+                'solutions.0.totals.0.change.baseline_n',
+            ) * (1 + self::figure($chosen, 'solutions.0.totals.0.change.share')),
             1e-12,
         );
         $names = array_column((array) $chosen['packaged'], 'name');

@@ -29,7 +29,11 @@ final class SetEvaluatorTest extends CoreTestCase
             self::assertSame($baseline->strings[$index]->tunings[0]->tensionN, $change->baselineN);
             self::assertSame($string->tunings[0]->tensionN, $change->tensionN);
         }
-        self::assertClose($evaluation->totals[0]->tensionN / $baseline->totals[0]->tensionN - 1, (float) $evaluation->totals[0]->change?->share(), 1e-12);
+        self::assertClose(
+            $evaluation->totals[0]->tensionN / $baseline->totals[0]->tensionN - 1,
+            (float) $evaluation->totals[0]->change?->share(),
+            1e-12,
+        );
     }
 
     /** The figures of the drawing this project began with, worked by hand from the core table. */
@@ -86,10 +90,21 @@ final class SetEvaluatorTest extends CoreTestCase
             [$equivalent] = $string->equivalents;
             self::assertLessThanOrEqual($used, $equivalent->belowN);
             self::assertGreaterThanOrEqual($used, $equivalent->aboveN);
-            self::assertSame($evaluation->baseline?->strings[$index]->string->spec->type->construction, $equivalent->below?->spec->type->construction);
+            self::assertSame(
+                $evaluation->baseline?->strings[$index]->string->spec->type->construction,
+                $equivalent->below?->spec->type->construction,
+            );
         }
-        self::assertEqualsWithDelta(38.0, (float) $evaluation->strings[4]->equivalents[0]->below?->spec->type->gauge->inThousandths(), 1e-9);
-        self::assertEqualsWithDelta(40.0, (float) $evaluation->strings[4]->equivalents[0]->above?->spec->type->gauge->inThousandths(), 1e-9);
+        self::assertEqualsWithDelta(
+            38.0,
+            (float) $evaluation->strings[4]->equivalents[0]->below?->spec->type->gauge->inThousandths(),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            40.0,
+            (float) $evaluation->strings[4]->equivalents[0]->above?->spec->type->gauge->inThousandths(),
+            1e-9,
+        );
         self::assertSame([], self::evaluate(Documents::harbour())->strings[0]->equivalents);
         self::assertSame([], self::evaluate(Documents::with('/baseline', null, $json))->strings[0]->equivalents);
     }
@@ -99,9 +114,18 @@ final class SetEvaluatorTest extends CoreTestCase
         $json = Documents::everything();
         $json->pool = 'standard';
         $evaluation = self::evaluate($json);
-        $makes = array_unique(array_map(static fn ($gauge): string => $gauge->spec->type->construction->value.' '.$gauge->spec->type->material->value, $evaluation->pool->strings ?? []));
+        $makes = array_unique(array_map(
+            static fn ($gauge): string => $gauge->spec->type->construction->value.' '.$gauge->spec->type->material->value,
+            $evaluation->pool->strings ?? [],
+        ));
 
-        foreach (['plain music-wire', 'round-wound nickel-plated-steel', 'half-round nickel-plated-steel', 'flatwound stainless-steel', 'round-wound pure-nickel'] as $make) {
+        foreach ([
+            'plain music-wire',
+            'round-wound nickel-plated-steel',
+            'half-round nickel-plated-steel',
+            'flatwound stainless-steel',
+            'round-wound pure-nickel',
+        ] as $make) {
             self::assertContains($make, $makes);
         }
         self::assertCount(5, $makes);
@@ -112,12 +136,20 @@ final class SetEvaluatorTest extends CoreTestCase
         $gauges = static function (string $kind, string $construction, string $material): array {
             $json = Documents::with('/instrument/kind', $kind);
             $json->pool = 'standard';
-            $json = Documents::with('/strings/0/construction', $construction, Documents::with('/strings/0/material', $material, Documents::with('/strings/0/gauge_in', 0.03, $json)));
+            $json = Documents::with(
+                '/strings/0/construction',
+                $construction,
+                Documents::with('/strings/0/material', $material, Documents::with('/strings/0/gauge_in', 0.03, $json)),
+            );
             $pool = self::evaluate($json)->pool->strings ?? [];
 
             return array_values(array_map(
                 static fn ($string): float => round($string->spec->type->gauge->inThousandths(), 6),
-                array_filter($pool, static fn ($string): bool => $string->spec->type->construction->value === $construction && $string->spec->type->material->value === $material),
+                array_filter(
+                    $pool,
+                    static fn ($string): bool => $string->spec->type->construction->value === $construction
+                        && $string->spec->type->material->value === $material,
+                ),
             ));
         };
 
@@ -140,7 +172,10 @@ final class SetEvaluatorTest extends CoreTestCase
         $seventh = $answer['strings'][6];
         self::assertIsArray($seventh);
         self::assertSame(0.066, $seventh['gauge_in']);
-        self::assertSame(['kg_per_m' => 0.0139, 'low' => 0.0139 * 0.996, 'high' => 0.0139 * 1.004, 'source' => 'measured', 'state' => 'rest'], $seventh['density']);
+        self::assertSame(
+            ['kg_per_m' => 0.0139, 'low' => 0.0139 * 0.996, 'high' => 0.0139 * 1.004, 'source' => 'measured', 'state' => 'rest'],
+            $seventh['density'],
+        );
     }
 
     private static function evaluate(\stdClass $json): SetEvaluation

@@ -29,10 +29,30 @@ final class FeltRangeTest extends CoreTestCase
     {
         yield 'right once' => [[[70.0, Verdict::Right]], 67.2, 70.0, 72.8];
         yield 'right twice widens' => [[[64.0, Verdict::Right], [81.0, Verdict::Right]], 61.44, 72.0, 84.24];
-        yield 'a verdict close by narrows' => [[[70.0, Verdict::Right], [69.0, Verdict::TooLoose], [71.0, Verdict::TooTight]], sqrt(69 * 70), 70.0, sqrt(71 * 70)];
-        yield 'verdicts far off change nothing' => [[[70.0, Verdict::Right], [50.0, Verdict::TooLoose], [90.0, Verdict::TooTight]], 67.2, 70.0, 72.8];
-        yield 'between too loose and too tight' => [[[60.0, Verdict::TooLoose], [80.0, Verdict::TooTight]], sqrt(4800) * 0.96, sqrt(4800), sqrt(4800) * 1.04];
-        yield 'only too loose: half a semitone above' => [[[60.0, Verdict::TooLoose]], sqrt(60 * 60 * 1.0595), 60 * 1.0595, 60 * 1.0595 * 1.04];
+        yield 'a verdict close by narrows' => [
+            [[70.0, Verdict::Right], [69.0, Verdict::TooLoose], [71.0, Verdict::TooTight]],
+            sqrt(69 * 70),
+            70.0,
+            sqrt(71 * 70),
+        ];
+        yield 'verdicts far off change nothing' => [
+            [[70.0, Verdict::Right], [50.0, Verdict::TooLoose], [90.0, Verdict::TooTight]],
+            67.2,
+            70.0,
+            72.8,
+        ];
+        yield 'between too loose and too tight' => [
+            [[60.0, Verdict::TooLoose], [80.0, Verdict::TooTight]],
+            sqrt(4800) * 0.96,
+            sqrt(4800),
+            sqrt(4800) * 1.04,
+        ];
+        yield 'only too loose: half a semitone above' => [
+            [[60.0, Verdict::TooLoose]],
+            sqrt(60 * 60 * 1.0595),
+            60 * 1.0595,
+            60 * 1.0595 * 1.04,
+        ];
         yield 'only too tight: half a semitone below' => [[[60.0, Verdict::TooTight]], 60 / 1.0595 * 0.96, 60 / 1.0595, 60 / sqrt(1.0595)];
         yield 'the later word counts' => [[[70.0, Verdict::TooTight], [75.0, Verdict::Right]], 72.0, 75.0, 78.0];
         yield 'another word at the same tension' => [[[70.0, Verdict::TooLoose], [70.0, Verdict::Right]], 67.2, 70.0, 72.8];

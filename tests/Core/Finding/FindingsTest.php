@@ -50,7 +50,11 @@ final class FindingsTest extends CoreTestCase
     public function test_one_width_for_all_nut_slots_holds_for_every_string(): void
     {
         $last = self::evaluate(Documents::harbour())->strings[5]->string->build->outerDiameterM * 1000;
-        $cut = static fn (float $mm): \stdClass => self::with(Documents::harbour(), '/instrument/hardware', (object) ['nut' => (object) ['slots_mm' => $mm]]);
+        $cut = static fn (float $mm): \stdClass => self::with(
+            Documents::harbour(),
+            '/instrument/hardware',
+            (object) ['nut' => (object) ['slots_mm' => $mm]],
+        );
 
         self::assertNull(self::found($cut($last + 1e-6), 'nut-slot-narrow', 6));
         self::assertNotNull(self::found($cut($last - 1e-6), 'nut-slot-narrow', 6));
@@ -74,20 +78,36 @@ final class FindingsTest extends CoreTestCase
     public function test_the_total_against_its_maximum_and_against_what_the_instrument_is_used_to(): void
     {
         $total = self::evaluate(Documents::harbour())->totals[0];
-        self::assertNull(self::found(self::with(Documents::harbour(), '/instrument/hardware/max_total_tension_n', $total->tensionN + 0.001), 'total-over-maximum'));
-        $over = self::found(self::with(Documents::harbour(), '/instrument/hardware/max_total_tension_n', $total->tensionN - 0.001), 'total-over-maximum');
+        self::assertNull(self::found(
+            self::with(Documents::harbour(), '/instrument/hardware/max_total_tension_n', $total->tensionN + 0.001),
+            'total-over-maximum',
+        ));
+        $over = self::found(
+            self::with(Documents::harbour(), '/instrument/hardware/max_total_tension_n', $total->tensionN - 0.001),
+            'total-over-maximum',
+        );
         self::assertSame(Severity::Stop, $over?->severity);
 
         $share = (float) $total->change?->share();
-        $judged = static fn (float $retune, float $setup): ?Finding => self::found(self::with(Documents::harbour(), '/limits', (object) ['total-retune' => $retune, 'total-setup' => $setup]), 'total-change');
+        $judged = static fn (float $retune, float $setup): ?Finding => self::found(
+            self::with(Documents::harbour(), '/limits', (object) ['total-retune' => $retune, 'total-setup' => $setup]),
+            'total-change',
+        );
         self::assertNull($judged($share + 1e-6, 1.0));
         self::assertSame(Severity::Note, $judged($share - 1e-6, $share + 1e-6)?->severity);
         $caution = $judged($share / 2, $share - 1e-6);
         self::assertSame(Severity::Caution, $caution?->severity);
         self::assertStringContainsString('rises by 3 %', $caution->message(Units::si()));
         self::assertStringContainsString('a truss rod that resists', $caution->message(Units::si()));
-        $rodless = self::with(self::with(Documents::harbour(), '/limits', (object) ['total-retune' => 0.0, 'total-setup' => $share - 1e-6]), '/instrument/neck', (object) ['truss_rod' => 'none']);
-        self::assertStringContainsString('no rod to set its relief with', (string) self::found($rodless, 'total-change')?->message(Units::si()));
+        $rodless = self::with(
+            self::with(Documents::harbour(), '/limits', (object) ['total-retune' => 0.0, 'total-setup' => $share - 1e-6]),
+            '/instrument/neck',
+            (object) ['truss_rod' => 'none'],
+        );
+        self::assertStringContainsString(
+            'no rod to set its relief with',
+            (string) self::found($rodless, 'total-change')?->message(Units::si()),
+        );
     }
 
     /** @param  list<string>  $held */
@@ -120,7 +140,10 @@ final class FindingsTest extends CoreTestCase
     {
         $found = array_map(static fn (Finding $finding): string => $finding->type->code, self::findings($json));
 
-        self::assertSame($codes, array_values(array_unique(array_intersect($found, ['steel-on-nylon', 'not-magnetic', 'bronze-on-magnetic']))));
+        self::assertSame(
+            $codes,
+            array_values(array_unique(array_intersect($found, ['steel-on-nylon', 'not-magnetic', 'bronze-on-magnetic']))),
+        );
     }
 
     /** @return iterable<string, array{\stdClass, list<string>}> */
@@ -134,21 +157,37 @@ final class FindingsTest extends CoreTestCase
         yield 'steel on an electric' => [$electric, []];
         yield 'steel on a classical' => [$classical, ['steel-on-nylon']];
         yield 'steel on a classical built for it' => [$with($classical, '/instrument/hardware', (object) ['built_for' => 'steel']), []];
-        yield 'steel on an electric built for nylon' => [$with($electric, '/instrument/hardware', (object) ['built_for' => 'nylon']), ['steel-on-nylon']];
+        yield 'steel on an electric built for nylon' => [
+            $with($electric, '/instrument/hardware', (object) ['built_for' => 'nylon']),
+            ['steel-on-nylon'],
+        ];
         yield 'nylon on an electric' => [$nylon, ['not-magnetic']];
         yield 'nylon under a piezo' => [$with($nylon, '/instrument/hardware', (object) ['pickup' => 'piezo']), []];
         yield 'nylon on an acoustic' => [$with($nylon, '/instrument/kind', 'acoustic-guitar'), []];
         yield 'bronze on an electric' => [$bronze, ['bronze-on-magnetic']];
         yield 'bronze on an acoustic' => [$with($bronze, '/instrument/kind', 'acoustic-guitar'), []];
-        yield 'bronze over a magnetic pickup' => [$with($with($bronze, '/instrument/kind', 'acoustic-guitar'), '/instrument/hardware', (object) ['pickup' => 'magnetic']), ['bronze-on-magnetic']];
-        yield 'metal on floss over a magnetic pickup' => [$with($electric, '/strings/5/material', 'silver-plated-copper'), ['not-magnetic']];
-        yield 'tape over steel' => [$with($with($electric, '/strings/5/material', 'nylon-tape'), '/strings/5/construction', 'tape-wound'), []];
+        yield 'bronze over a magnetic pickup' => [
+            $with($with($bronze, '/instrument/kind', 'acoustic-guitar'), '/instrument/hardware', (object) ['pickup' => 'magnetic']),
+            ['bronze-on-magnetic'],
+        ];
+        yield 'metal on floss over a magnetic pickup' => [
+            $with($electric, '/strings/5/material', 'silver-plated-copper'),
+            ['not-magnetic'],
+        ];
+        yield 'tape over steel' => [
+            $with($with($electric, '/strings/5/material', 'nylon-tape'), '/strings/5/construction', 'tape-wound'),
+            [],
+        ];
     }
 
     public function test_nut_slots(): void
     {
         $sixthMm = 0.052 * 25.4;
-        $slots = static fn (float $last): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1.05, $last]]]);
+        $slots = static fn (float $last): \stdClass => self::with(
+            self::alone(),
+            '/instrument/hardware',
+            (object) ['nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1.05, $last]]],
+        );
 
         self::assertNull(self::found($slots($sixthMm), 'nut-slot-narrow', 6));
         $narrow = self::found($slots($sixthMm - 0.01), 'nut-slot-narrow', 6);
@@ -165,7 +204,13 @@ final class FindingsTest extends CoreTestCase
         $wanted = 60 * tan(deg2rad(3)) - 2.5;
         $hardware = static fn (float $room): \stdClass => (object) [
             'headstock' => (object) ['nut_height_mm' => 11],
-            'posts' => (object) ['diameter_mm' => 6, 'hole_height_mm' => 8.5, 'distance_mm' => 60, 'room_below_hole_mm' => $room, 'spacing_mm' => 25],
+            'posts' => (object) [
+                'diameter_mm' => 6,
+                'hole_height_mm' => 8.5,
+                'distance_mm' => 60,
+                'room_below_hole_mm' => $room,
+                'spacing_mm' => 25,
+            ],
         ];
         $with = static fn (\stdClass $given): \stdClass => self::with(self::alone(), '/instrument/hardware', $given);
         $fit = self::evaluate($with($hardware(8.0)))->strings[0]->fit;
@@ -193,20 +238,37 @@ final class FindingsTest extends CoreTestCase
         self::assertClose(rad2deg(atan(2 / 25)), (float) self::evaluate($with($tree))->strings[0]->fit->nutAngleDeg, 1e-9);
         self::assertNull(self::found($with($tree), 'nut-angle', 1));
         $tree->trees = $standing(10.0);
-        self::assertStringContainsString('Lower its string tree', (string) self::found($with($tree), 'nut-angle', 1)?->message(Units::si()));
+        self::assertStringContainsString(
+            'Lower its string tree',
+            (string) self::found($with($tree), 'nut-angle', 1)?->message(Units::si()),
+        );
     }
 
     public function test_a_locking_post_needs_half_a_turn(): void
     {
-        $posts = static fn (string $type): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['posts' => (object) ['type' => $type, 'diameter_mm' => 6]]);
+        $posts = static fn (string $type): \stdClass => self::with(
+            self::alone(),
+            '/instrument/hardware',
+            (object) ['posts' => (object) ['type' => $type, 'diameter_mm' => 6]],
+        );
 
-        self::assertSame([0.5, 0.5], [self::evaluate($posts('locking'))->strings[0]->fit->turns, self::evaluate($posts('locking'))->strings[5]->fit->turns]);
-        self::assertSame([2.0, 1.5], [self::evaluate($posts('standard'))->strings[0]->fit->turns, self::evaluate($posts('standard'))->strings[5]->fit->turns]);
+        self::assertSame(
+            [0.5, 0.5],
+            [self::evaluate($posts('locking'))->strings[0]->fit->turns, self::evaluate($posts('locking'))->strings[5]->fit->turns],
+        );
+        self::assertSame(
+            [2.0, 1.5],
+            [self::evaluate($posts('standard'))->strings[0]->fit->turns, self::evaluate($posts('standard'))->strings[5]->fit->turns],
+        );
     }
 
     public function test_the_hole_in_the_post(): void
     {
-        $hole = static fn (float $mm): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['posts' => (object) ['hole_diameter_mm' => $mm]]);
+        $hole = static fn (float $mm): \stdClass => self::with(
+            self::alone(),
+            '/instrument/hardware',
+            (object) ['posts' => (object) ['hole_diameter_mm' => $mm]],
+        );
 
         self::assertNull(self::found($hole(0.052 * 25.4), 'post-hole', 6));
         self::assertSame(Severity::Stop, self::found($hole(0.052 * 25.4 - 0.001), 'post-hole', 6)?->severity);
@@ -215,7 +277,11 @@ final class FindingsTest extends CoreTestCase
     public function test_saddle_travel_and_angle(): void
     {
         $estimateMm = (float) self::evaluate(self::alone())->strings[5]->tunings[0]->setback?->estimateM * 1000;
-        $saddle = static fn (array $given): \stdClass => self::with(self::alone(), '/instrument/hardware', (object) ['saddle' => (object) $given]);
+        $saddle = static fn (array $given): \stdClass => self::with(
+            self::alone(),
+            '/instrument/hardware',
+            (object) ['saddle' => (object) $given],
+        );
 
         self::assertNull(self::found($saddle(['travel_mm' => $estimateMm + 1e-6]), 'saddle-travel', 6));
         self::assertSame(Severity::Caution, self::found($saddle(['travel_mm' => $estimateMm - 1e-6]), 'saddle-travel', 6)?->severity);
@@ -224,8 +290,17 @@ final class FindingsTest extends CoreTestCase
 
         $drop = 40 * tan(deg2rad(8));
         self::assertNull(self::found($saddle(['drop_mm' => $drop, 'anchor_distance_mm' => 40]), 'saddle-angle'));
-        self::assertStringContainsString('Lower the tailpiece', (string) self::found($saddle(['drop_mm' => $drop - 0.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message(Units::si()));
-        self::assertStringContainsString('instead of wrapping over it', (string) self::found($saddle(['drop_mm' => $drop + 1, 'over_wrap_rise_mm' => 1.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message(Units::si()));
+        self::assertStringContainsString(
+            'Lower the tailpiece',
+            (string) self::found($saddle(['drop_mm' => $drop - 0.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message(Units::si()),
+        );
+        self::assertStringContainsString(
+            'instead of wrapping over it',
+            (string) self::found(
+                $saddle(['drop_mm' => $drop + 1, 'over_wrap_rise_mm' => 1.01, 'anchor_distance_mm' => 40]),
+                'saddle-angle',
+            )?->message(Units::si()),
+        );
     }
 
     public function test_a_string_made_too_short(): void
@@ -245,11 +320,18 @@ final class FindingsTest extends CoreTestCase
 
     public function test_springs_follow_the_total(): void
     {
-        $springs = self::with(Documents::harbour(), '/instrument/hardware', (object) ['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 1.2]]);
+        $springs = self::with(
+            Documents::harbour(),
+            '/instrument/hardware',
+            (object) ['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 1.2]],
+        );
         $found = self::found($springs, 'springs');
         $total = self::evaluate($springs)->totals[0];
         self::assertClose($total->tensionN / (float) $total->change?->baselineN, (float) $found?->value, 1e-12);
-        self::assertStringContainsString(sprintf('tightens the claw by about %.1f mm', (float) $total->change?->newtons() / 3.6), (string) $found?->message(Units::si()));
+        self::assertStringContainsString(
+            sprintf('tightens the claw by about %.1f mm', (float) $total->change?->newtons() / 3.6),
+            (string) $found?->message(Units::si()),
+        );
         $vibrato = self::found(self::with(Documents::harbour(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs');
         self::assertStringNotContainsString('claw by', (string) $vibrato?->message(Units::si()));
         self::assertNotNull($vibrato);
@@ -265,8 +347,14 @@ final class FindingsTest extends CoreTestCase
         $dull = (float) self::evaluate(self::alone())->strings[2]->tunings[0]->inharmonicity;
         $limit = static fn (string $id, float $value): \stdClass => self::with(self::alone(), '/limits', (object) [$id => $value]);
         self::assertNull(self::found($limit('dull-inharmonicity', $dull), 'dull', 3));
-        self::assertStringContainsString('Try it wound', (string) self::found($limit('dull-inharmonicity', $dull * 0.999), 'dull', 3)?->message(Units::si()));
-        self::assertStringContainsString('thinner core', (string) self::found($limit('dull-inharmonicity', 1e-6), 'dull', 6)?->message(Units::si()));
+        self::assertStringContainsString(
+            'Try it wound',
+            (string) self::found($limit('dull-inharmonicity', $dull * 0.999), 'dull', 3)?->message(Units::si()),
+        );
+        self::assertStringContainsString(
+            'thinner core',
+            (string) self::found($limit('dull-inharmonicity', 1e-6), 'dull', 6)?->message(Units::si()),
+        );
 
         $strings = self::evaluate(self::alone())->strings;
         $jump = $strings[3]->tunings[0]->tensionN / $strings[2]->tunings[0]->tensionN - 1;
@@ -285,7 +373,11 @@ final class FindingsTest extends CoreTestCase
 
     public function test_a_lighter_set_loosens_the_springs_and_lets_the_total_fall(): void
     {
-        $json = self::with(Documents::harbour(), '/instrument/hardware', (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100]]);
+        $json = self::with(
+            Documents::harbour(),
+            '/instrument/hardware',
+            (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100]],
+        );
         foreach ([0.010, 0.013, 0.016, 0.026, 0.036, 0.046] as $index => $gauge) {
             $json = self::with($json, "/strings/{$index}/gauge_in", $gauge);
         }
@@ -302,15 +394,29 @@ final class FindingsTest extends CoreTestCase
             (object) ['name' => 'High first', 'pitches' => ['E4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
         ]);
 
-        self::assertSame(['High first', 1], [self::found($json, 'neighbour-jump')?->tuning, self::found($json, 'neighbour-jump')?->position]);
+        self::assertSame(
+            ['High first', 1],
+            [self::found($json, 'neighbour-jump')?->tuning, self::found($json, 'neighbour-jump')?->position],
+        );
     }
 
     public function test_what_must_stop_one_comes_first(): void
     {
-        $json = self::with(Documents::with('/tunings/0/pitches', ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'A1']), '/instrument/hardware/max_total_tension_n', 300);
+        $json = self::with(
+            Documents::with('/tunings/0/pitches', ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'A1']),
+            '/instrument/hardware/max_total_tension_n',
+            300,
+        );
         $severities = array_map(static fn (Finding $finding): string => $finding->severity->value, self::findings($json));
         $sorted = $severities;
-        usort($sorted, static fn (string $a, string $b): int => array_search($a, ['stop', 'caution', 'note'], true) <=> array_search($b, ['stop', 'caution', 'note'], true));
+        usort(
+            $sorted,
+            static fn (string $a, string $b): int => array_search(
+                $a,
+                ['stop', 'caution', 'note'],
+                true,
+            ) <=> array_search($b, ['stop', 'caution', 'note'], true),
+        );
 
         self::assertSame($sorted, $severities);
         self::assertContains('stop', $severities);

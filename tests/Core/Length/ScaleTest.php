@@ -29,7 +29,10 @@ final class ScaleTest extends CoreTestCase
         self::assertNotEmpty($cases);
         foreach ($cases as $case) {
             $strings = (int) Reference::number($case, 'strings');
-            $scale = Scale::multiscale(Length::metres(Reference::number($case, 'treble_m')), Length::metres(Reference::number($case, 'bass_m')));
+            $scale = Scale::multiscale(
+                Length::metres(Reference::number($case, 'treble_m')),
+                Length::metres(Reference::number($case, 'bass_m')),
+            );
             $lengths = $case['lengths_m'];
             self::assertIsArray($lengths);
             foreach (array_values($lengths) as $index => $length) {

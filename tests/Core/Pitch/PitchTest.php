@@ -129,7 +129,10 @@ final class PitchTest extends CoreTestCase
         self::assertClose(440.0, $tuning->frequencyHz(1), 1e-12);
         self::assertClose(220.0 * 2 ** (1 / 12), $tuning->frequencyHz(2), 1e-12);
         self::assertRefused('for 3 strings', static fn () => $tuning->pitch(3));
-        self::assertRefused('1 pitches for 2 strings', static fn () => new Tuning('', ReferencePitch::concert(), [Pitch::named('A4'), Pitch::named('A3')], [1.0]));
+        self::assertRefused(
+            '1 pitches for 2 strings',
+            static fn () => new Tuning('', ReferencePitch::concert(), [Pitch::named('A4'), Pitch::named('A3')], [1.0]),
+        );
     }
 
     public function test_the_nearest_pitch_to_a_frequency_is_found_on_the_ear_s_scale(): void

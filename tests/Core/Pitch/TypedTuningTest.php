@@ -71,7 +71,11 @@ final class TypedTuningTest extends CoreTestCase
 
     public function test_the_octave_strung_tuning_has_its_lower_four_an_octave_up(): void
     {
-        $tunings = array_column(array_map(static fn (LibraryTuning $tuning): array => [$tuning->name, $tuning->pitches], TuningLibrary::all()), 1, 0);
+        $tunings = array_column(
+            array_map(static fn (LibraryTuning $tuning): array => [$tuning->name, $tuning->pitches], TuningLibrary::all()),
+            1,
+            0,
+        );
         $difference = array_map(
             static fn (Pitch $high, Pitch $usual): int => $high->noteNumber() - $usual->noteNumber(),
             $tunings['Lower four an octave up'],

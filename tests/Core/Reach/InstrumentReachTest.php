@@ -24,7 +24,10 @@ final class InstrumentReachTest extends CoreTestCase
         $string = $reach->strings[$position - 1];
         $own = null;
         foreach ($string->gauges as $gauge) {
-            if ($gauge->string->spec->type->gauge->inMetres() === $string->string->string->spec->type->gauge->inMetres() && $gauge->string->spec->type->construction === $string->string->string->spec->type->construction) {
+            if (
+                $gauge->string->spec->type->gauge->inMetres() === $string->string->string->spec->type->gauge->inMetres()
+                && $gauge->string->spec->type->construction === $string->string->string->spec->type->construction
+            ) {
                 $own = $gauge;
             }
         }
@@ -42,10 +45,25 @@ final class InstrumentReachTest extends CoreTestCase
     {
         $harbour = Documents::harbour();
         yield 'flaps' => [Bound::Flaps, 4, 'too-slack', $harbour];
-        yield 'breaks' => [Bound::Breaks, 1, 'break-risk', Documents::with('/limits', (object) [Limit::ShorterLife->value => 0.7], self::without('limits'))];
-        yield 'does not intonate' => [Bound::Intonation, 6, 'saddle-travel', Documents::with('/instrument/hardware/saddle', (object) ['travel_mm' => 4.0], self::withHardware())];
+        yield 'breaks' => [
+            Bound::Breaks,
+            1,
+            'break-risk',
+            Documents::with('/limits', (object) [Limit::ShorterLife->value => 0.7], self::without('limits')),
+        ];
+        yield 'does not intonate' => [
+            Bound::Intonation,
+            6,
+            'saddle-travel',
+            Documents::with('/instrument/hardware/saddle', (object) ['travel_mm' => 4.0], self::withHardware()),
+        ];
         yield 'dull' => [Bound::Dull, 6, 'dull', Documents::with('/limits', (object) [Limit::Dull->value => 2.0e-4])];
-        yield 'overloads' => [Bound::Overload, 3, 'total-over-maximum', Documents::with('/instrument/hardware/max_total_tension_n', 480, self::withHardware())];
+        yield 'overloads' => [
+            Bound::Overload,
+            3,
+            'total-over-maximum',
+            Documents::with('/instrument/hardware/max_total_tension_n', 480, self::withHardware()),
+        ];
     }
 
     public function test_the_practical_limits_are_the_best_of_the_gauges_that_fit(): void

@@ -109,7 +109,10 @@ final class RankedSearchTest extends CoreTestCase
             }
             $choices = $longer;
         }
-        $objectives = array_filter(array_map(static fn (array $choice): float => self::objective($candidates, $lowerIs, $coupling, $choice), $choices), is_finite(...));
+        $objectives = array_filter(
+            array_map(static fn (array $choice): float => self::objective($candidates, $lowerIs, $coupling, $choice), $choices),
+            is_finite(...),
+        );
         sort($objectives);
 
         return $objectives;

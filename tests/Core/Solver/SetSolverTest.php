@@ -37,20 +37,36 @@ final class SetSolverTest extends CoreTestCase
 
         self::assertCount(5, $objectives);
         self::assertSame($sorted, $objectives);
-        self::assertCount(5, array_unique(array_map(static fn ($solution): string => implode(' ', self::gauges($solution->strings)), $solved->solutions)));
+        self::assertCount(
+            5,
+            array_unique(array_map(static fn ($solution): string => implode(' ', self::gauges($solution->strings)), $solved->solutions)),
+        );
         self::assertTrue($solved->complete);
         self::assertSame($objectives[0], $solved->bound);
     }
 
     public function test_each_profile_aims_where_it_says(): void
     {
-        $targets = static fn (array $target): array => array_map(static fn ($string): float => round($string->band->targetN, 6), self::solve((object) $target)->solutions[0]->strings);
+        $targets = static fn (array $target): array => array_map(
+            static fn ($string): float => round($string->band->targetN, 6),
+            self::solve((object) $target)->solutions[0]->strings,
+        );
 
         self::assertSame([70.0, 70.0, 70.0, 70.0, 70.0, 70.0], $targets(['profile' => 'equal', 'tension_n' => 70]));
-        self::assertSame([60.0, 64.0, 68.0, 72.0, 76.0, 80.0], $targets(['profile' => 'progressive', 'tension_n' => (object) ['first' => 60, 'last' => 80]]));
-        self::assertSame([61.0, 62.0, 63.0, 64.0, 65.0, 66.0], $targets(['profile' => 'per-string', 'tension_n' => [61, 62, 63, 64, 65, 66]]));
+        self::assertSame(
+            [60.0, 64.0, 68.0, 72.0, 76.0, 80.0],
+            $targets(['profile' => 'progressive', 'tension_n' => (object) ['first' => 60, 'last' => 80]]),
+        );
+        self::assertSame(
+            [61.0, 62.0, 63.0, 64.0, 65.0, 66.0],
+            $targets(['profile' => 'per-string', 'tension_n' => [61, 62, 63, 64, 65, 66]]),
+        );
         $same = $targets(['profile' => 'baseline']);
-        self::assertEqualsWithDelta(array_map(static fn (float $tension): float => 1.1 * $tension, $same), $targets(['profile' => 'baseline', 'ratio' => 1.1]), 1e-5);
+        self::assertEqualsWithDelta(
+            array_map(static fn (float $tension): float => 1.1 * $tension, $same),
+            $targets(['profile' => 'baseline', 'ratio' => 1.1]),
+            1e-5,
+        );
         $total = $targets(['profile' => 'total', 'tension_n' => 400]);
         self::assertEqualsWithDelta(400.0, array_sum($total), 1e-4);
         self::assertEqualsWithDelta($same[5] / $same[0], $total[5] / $total[0], 1e-6);
@@ -148,7 +164,10 @@ final class SetSolverTest extends CoreTestCase
         self::assertSame(10.5, round((float) $first->lighter?->string->spec->type->gauge->inThousandths(), 6));
         self::assertSame(11.5, round((float) $first->heavier?->string->spec->type->gauge->inThousandths(), 6));
         self::assertLessThan($first->chosen->tensionsN[0], (float) $first->lighter?->tensionsN[0]);
-        $json = (object) ['profile' => 'baseline', 'pool' => [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.011, 0.024]]]];
+        $json = (object) [
+            'profile' => 'baseline',
+            'pool' => [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.011, 0.024]]],
+        ];
         $ends = self::solve($json)->solutions[0]->strings;
         self::assertNull($ends[0]->lighter);
         self::assertNull($ends[5]->heavier);
@@ -173,12 +192,47 @@ final class SetSolverTest extends CoreTestCase
     {
         $plain = [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.010, 0.012]]];
         $high = Documents::with('/tunings/0/pitches/0', 'A4');
-        yield 'a pitch this length cannot bear' => [(object) ['profile' => 'equal', 'tension_n' => 70], '/target/limits/break_share', 'take at least 99 % of its breaking load as string 1 at A4; the limit is 70 %', $high];
-        yield 'a total below the lightest' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 40]], '/target/limits/max_total_n', 'pull 57 N together; at most 40 N'];
-        yield 'no wound strings in the pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => $plain, 'plain_to' => 3], '/target/plain_to', 'string 4'];
-        yield 'wound strings where none may be' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'wound_from' => 3, 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/wound_from', 'string 1'];
-        yield 'plain only, from a wound pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'plain_only' => [1], 'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]]], '/target/plain_only', 'string 1'];
-        yield 'wound only, from a plain pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'wound_only' => [2], 'pool' => $plain], '/target/wound_only', 'string 2'];
+        yield 'a pitch this length cannot bear' => [
+            (object) ['profile' => 'equal', 'tension_n' => 70],
+            '/target/limits/break_share',
+            'take at least 99 % of its breaking load as string 1 at A4; the limit is 70 %',
+            $high,
+        ];
+        yield 'a total below the lightest' => [
+            (object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 40]],
+            '/target/limits/max_total_n',
+            'pull 57 N together; at most 40 N',
+        ];
+        yield 'no wound strings in the pool' => [
+            (object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => $plain, 'plain_to' => 3],
+            '/target/plain_to',
+            'string 4',
+        ];
+        yield 'wound strings where none may be' => [
+            (object) [
+                'profile' => 'equal',
+                'tension_n' => 70,
+                'wound_from' => 3,
+                'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]],
+            ],
+            '/target/wound_from',
+            'string 1',
+        ];
+        yield 'plain only, from a wound pool' => [
+            (object) [
+                'profile' => 'equal',
+                'tension_n' => 70,
+                'plain_only' => [1],
+                'pool' => [(object) ['construction' => 'round-wound', 'material' => 'pure-nickel', 'gauges_in' => [0.03]]],
+            ],
+            '/target/plain_only',
+            'string 1',
+        ];
+        yield 'wound only, from a plain pool' => [
+            (object) ['profile' => 'equal', 'tension_n' => 70, 'wound_only' => [2], 'pool' => $plain],
+            '/target/wound_only',
+            'string 2',
+        ];
         yield 'an empty pool' => [(object) ['profile' => 'equal', 'tension_n' => 70, 'pool' => []], '/target/pool', 'empty'];
     }
 
@@ -201,7 +255,10 @@ final class SetSolverTest extends CoreTestCase
             $set('Seven', [11, 15, 19, 30, 40, 52, 70]),
             $set('Thick third', [11, 15, 24, 30, 40, 52]),
         ]])->packaged;
-        $singles = static fn (int $index): array => array_map(static fn (array $single): array => [$single['position'], $single['why']], $packaged[$index]->singles);
+        $singles = static fn (int $index): array => array_map(
+            static fn (array $single): array => [$single['position'], $single['why']],
+            $packaged[$index]->singles,
+        );
         $names = array_map(static fn ($one): string => $one->set->name, $packaged);
 
         self::assertSame(['Fits', 'Seven'], array_slice($names, 0, 2));
@@ -212,7 +269,11 @@ final class SetSolverTest extends CoreTestCase
             self::assertSame($names[$index] === 'Five' ? [[1, 'missing']] : [[3, 'out-of-band']], $singles($index));
         }
         self::assertSame([1, 2, 3, 4, 5, 6], array_column($packaged[0]->used, 'position'));
-        self::assertEqualsWithDelta(array_sum(array_map(static fn (array $used): float => $used['candidate']->miss, $packaged[0]->used)), $packaged[0]->miss, 1e-12);
+        self::assertEqualsWithDelta(
+            array_sum(array_map(static fn (array $used): float => $used['candidate']->miss, $packaged[0]->used)),
+            $packaged[0]->miss,
+            1e-12,
+        );
         self::assertSame('Light', $names[4]);
         self::assertGreaterThan(2, count($singles(4)));
     }
@@ -223,10 +284,19 @@ final class SetSolverTest extends CoreTestCase
         $json->tunings = [...(array) $json->tunings, (object) ['name' => 'High', 'pitches' => ['F4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']]];
         $set = self::packaged('Fits', [11, 15, 19, 30, 40, 52]);
         $why = static function (float $share) use ($json, $set): array {
-            $json->target = (object) ['profile' => 'per-string', 'tension_n' => [62, 65, 65, 73, 73, 70], 'tunings' => 0, 'sets' => [$set], 'limits' => (object) ['break_share' => $share]];
+            $json->target = (object) [
+                'profile' => 'per-string',
+                'tension_n' => [62, 65, 65, 73, 73, 70],
+                'tunings' => 0,
+                'sets' => [$set],
+                'limits' => (object) ['break_share' => $share],
+            ];
             $document = SetDocument::from($json);
 
-            return array_map(static fn (array $single): array => [$single['position'], $single['why']], SetSolver::solve($document->design, $document->brief())->packaged[0]->singles);
+            return array_map(
+                static fn (array $single): array => [$single['position'], $single['why']],
+                SetSolver::solve($document->design, $document->brief())->packaged[0]->singles,
+            );
         };
         $document = SetDocument::from($json);
         $high = (float) $document->evaluation()->strings[0]->tunings[1]->strength?->share;
@@ -259,12 +329,21 @@ final class SetSolverTest extends CoreTestCase
 
     public function test_the_same_feel_on_another_scale_lies_between_two_gauges(): void
     {
-        $plain = array_values(array_filter(StandardPool::for(Kind::ElectricGuitar)->strings, static fn ($string): bool => ! $string->spec->type->construction->isWound()));
+        $plain = array_values(array_filter(
+            StandardPool::for(Kind::ElectricGuitar)->strings,
+            static fn ($string): bool => ! $string->spec->type->construction->isWound(),
+        ));
         $kept = $plain[8]->tension->tensionN(0.648, 329.63);
         $shorter = Equivalent::around($kept, 0.610, 329.63, $plain);
 
         self::assertSame(11.0, round($plain[8]->spec->type->gauge->inThousandths(), 6));
-        self::assertSame([11.5, 12.0], [round((float) $shorter->below?->spec->type->gauge->inThousandths(), 6), round((float) $shorter->above?->spec->type->gauge->inThousandths(), 6)]);
+        self::assertSame(
+            [11.5, 12.0],
+            [
+                round((float) $shorter->below?->spec->type->gauge->inThousandths(), 6),
+                round((float) $shorter->above?->spec->type->gauge->inThousandths(), 6),
+            ],
+        );
         $exact = Equivalent::around($kept, 0.648, 329.63, $plain);
         self::assertSame($plain[8], $exact->below);
         self::assertSame($kept, $exact->aboveN);

@@ -17,15 +17,23 @@ use Tests\Core\CoreTestCase;
 final class StartingSetTest extends CoreTestCase
 {
     #[DataProvider('kinds')]
-    public function test_every_kind_begins_with_strings_near_what_is_usual(Kind $kind, int $strings, float $millimetres, float $low, float $high): void
-    {
+    public function test_every_kind_begins_with_strings_near_what_is_usual(
+        Kind $kind,
+        int $strings,
+        float $millimetres,
+        float $low,
+        float $high,
+    ): void {
         $tuning = StartingSet::tuning($kind, $strings);
         $instrument = new Instrument('', $kind, Scale::single(Length::millimetres($millimetres)));
         $specs = StartingSet::strings($instrument, $tuning);
 
         self::assertCount($strings, $specs);
         foreach ($specs as $index => $spec) {
-            $tension = \Lira\Strings\BuiltString::of($spec, $kind)->tension->tensionN($millimetres / 1000, $tuning->frequencyHz($index + 1));
+            $tension = \Lira\Strings\BuiltString::of($spec, $kind)->tension->tensionN(
+                $millimetres / 1000,
+                $tuning->frequencyHz($index + 1),
+            );
             self::assertGreaterThan($low, $tension, "String {$index}");
             self::assertLessThan($high, $tension, "String {$index}");
         }
@@ -48,7 +56,10 @@ final class StartingSetTest extends CoreTestCase
     public function test_thick_strings_begin_wound_and_thin_ones_plain(): void
     {
         $instrument = new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres(648)));
-        $wound = array_map(static fn (StringSpec $spec): bool => $spec->type->construction->isWound(), StartingSet::strings($instrument, StartingSet::tuning(Kind::ElectricGuitar, 6)));
+        $wound = array_map(
+            static fn (StringSpec $spec): bool => $spec->type->construction->isWound(),
+            StartingSet::strings($instrument, StartingSet::tuning(Kind::ElectricGuitar, 6)),
+        );
 
         self::assertSame([false, false, false, true, true, true], $wound);
     }
@@ -65,7 +76,10 @@ final class StartingSetTest extends CoreTestCase
     {
         $gauges = static fn (Kind $kind, bool $wound): array => array_values(array_map(
             static fn ($string): float => round($string->spec->type->gauge->inThousandths(), 6),
-            array_filter(StandardPool::for($kind)->strings, static fn ($string): bool => $string->spec->type->construction->isWound() === $wound),
+            array_filter(
+                StandardPool::for($kind)->strings,
+                static fn ($string): bool => $string->spec->type->construction->isWound() === $wound,
+            ),
         ));
 
         self::assertSame([7.0, 7.5, 8.0], array_slice($gauges(Kind::ElectricGuitar, false), 0, 3));
@@ -73,7 +87,13 @@ final class StartingSetTest extends CoreTestCase
         self::assertContains(46.0, $gauges(Kind::AcousticGuitar, true));
         self::assertSame([140.0, 145.0], array_slice($gauges(Kind::Bass, true), -2));
         foreach (Kind::cases() as $kind) {
-            $all = array_map(static fn ($string): string => $string->spec->type->construction->value.round($string->spec->type->gauge->inThousandths(), 6), StandardPool::for($kind)->strings);
+            $all = array_map(
+                static fn ($string): string => $string->spec->type->construction->value.round(
+                    $string->spec->type->gauge->inThousandths(),
+                    6,
+                ),
+                StandardPool::for($kind)->strings,
+            );
             self::assertSame($all, array_unique($all), $kind->value);
         }
     }

@@ -76,6 +76,9 @@ final class DensityModelTest extends CoreTestCase
 
     private static function string(Construction $construction, Material $material, float $gauge, ?GivenDensity $given = null): BuiltString
     {
-        return BuiltString::of(new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge)), density: $given), Kind::Other);
+        return BuiltString::of(
+            new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge)), density: $given),
+            Kind::Other,
+        );
     }
 }

@@ -49,8 +49,14 @@ final class SampleTest extends CoreTestCase
         self::assertRefused('The mass must be', static fn () => Sample::weighed(self::wound(46), 0.0001, 0.8, 0.0001, 0.001));
         self::assertRefused('The mass must be', static fn () => Sample::weighed(self::wound(46), 0.0, 0.8, 0.0, 0.001));
         self::assertRefused('The length must be', static fn () => Sample::weighed(self::wound(46), 0.005, 0.001, 0.00001, 0.002));
-        self::assertRefused('The load must be', static fn () => Sample::sounded(self::wound(46), Kind::Other, -1.0, 110, 0.5, 0.1, 0.1, 0.001));
-        self::assertRefused('The frequency must be', static fn () => Sample::sounded(self::wound(46), Kind::Other, 70, NAN, 0.5, 0.1, 0.1, 0.001));
+        self::assertRefused(
+            'The load must be',
+            static fn () => Sample::sounded(self::wound(46), Kind::Other, -1.0, 110, 0.5, 0.1, 0.1, 0.001),
+        );
+        self::assertRefused(
+            'The frequency must be',
+            static fn () => Sample::sounded(self::wound(46), Kind::Other, 70, NAN, 0.5, 0.1, 0.1, 0.001),
+        );
         self::assertRefused('between 0.00001 and 1', static fn () => Sample::weighed(self::wound(46), 5.0, 0.8, 0.01, 0.001));
     }
 
@@ -66,7 +72,10 @@ final class SampleTest extends CoreTestCase
 
     public function test_several_samples_are_weighted_by_how_sure_they_are(): void
     {
-        [$correction] = Correction::fit([self::sample(46, 1.02, 0.001), self::sample(36, 1.04, 0.002), self::sample(26, 1.03, 0.002)], Kind::ElectricGuitar);
+        [$correction] = Correction::fit(
+            [self::sample(46, 1.02, 0.001), self::sample(36, 1.04, 0.002), self::sample(26, 1.03, 0.002)],
+            Kind::ElectricGuitar,
+        );
         $weights = [1e6, 0.25e6, 0.25e6];
         $factor = (1.02 * $weights[0] + 1.04 * $weights[1] + 1.03 * $weights[2]) / array_sum($weights);
         $scatter = sqrt(((1.02 - $factor) ** 2 * $weights[0] + (1.04 - $factor) ** 2 * $weights[1] + (1.03 - $factor) ** 2 * $weights[2]) / 2 / array_sum($weights));
@@ -87,23 +96,49 @@ final class SampleTest extends CoreTestCase
 
     public function test_each_family_has_its_own_factor(): void
     {
-        $flat = Sample::weighed(new StringSpec(StringType::of(Construction::Flatwound, Material::StainlessSteel, Length::thousandths(44))), 0.006, 1.0, 0.00001, 0.001);
+        $flat = Sample::weighed(
+            new StringSpec(StringType::of(Construction::Flatwound, Material::StainlessSteel, Length::thousandths(44))),
+            0.006,
+            1.0,
+            0.00001,
+            0.001,
+        );
         $corrections = Correction::fit([self::sample(46, 1.02, 0.002), $flat], Kind::ElectricGuitar);
         $nickel = BuiltString::of(self::wound(36), Kind::ElectricGuitar, $corrections);
-        $other = BuiltString::of(new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(36))), Kind::ElectricGuitar, $corrections);
-        $given = BuiltString::of(new StringSpec(StringType::of(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths(36)), density: GivenDensity::measured(0.004, 0.01)), Kind::ElectricGuitar, $corrections);
+        $other = BuiltString::of(
+            new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(36))),
+            Kind::ElectricGuitar,
+            $corrections,
+        );
+        $given = BuiltString::of(
+            new StringSpec(
+                StringType::of(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths(36)),
+                density: GivenDensity::measured(0.004, 0.01),
+            ),
+            Kind::ElectricGuitar,
+            $corrections,
+        );
 
         self::assertCount(2, $corrections);
         self::assertClose(1.02 * $nickel->build->kgPerM(), $nickel->density->kgPerM, 1e-9);
         self::assertSame($corrections[0], $nickel->density->correction);
         self::assertSame(0.05, $other->density->tolerance);
         self::assertSame(0.004, $given->density->kgPerM);
-        self::assertRefused('no model to correct', static fn () => Correction::fit([Sample::weighed(StringSpec::plain(Material::Polyurethane, Length::millimetres(2)), 0.004, 1.0, 0.00001, 0.001)], Kind::Other));
+        self::assertRefused(
+            'no model to correct',
+            static fn () => Correction::fit(
+                [Sample::weighed(StringSpec::plain(Material::Polyurethane, Length::millimetres(2)), 0.004, 1.0, 0.00001, 0.001)],
+                Kind::Other,
+            ),
+        );
     }
 
     public function test_samples_in_a_document_sharpen_its_neighbours_baseline_and_pool(): void
     {
-        $json = Documents::with('/pool', [(object) ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauges_in' => [0.040]]]);
+        $json = Documents::with(
+            '/pool',
+            [(object) ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauges_in' => [0.040]]],
+        );
         $build = StringBuild::of(self::wound(46), Kind::ElectricGuitar);
         $json->samples = [(object) [
             'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_in' => 0.046,
@@ -116,7 +151,10 @@ final class SampleTest extends CoreTestCase
         self::assertSame($before->strings[0]->tunings[0]->tensionN, $corrected->strings[0]->tunings[0]->tensionN);
         self::assertSame(1, $corrected->strings[4]->string->density->correction?->samples);
         self::assertClose($corrected->strings[4]->tunings[0]->tensionN, $corrected->strings[4]->poolTensionsN[0][0], 1e-12);
-        self::assertGreaterThan((float) $before->baseline?->strings[4]->tunings[0]->tensionN, (float) $corrected->baseline?->strings[4]->tunings[0]->tensionN);
+        self::assertGreaterThan(
+            (float) $before->baseline?->strings[4]->tunings[0]->tensionN,
+            (float) $corrected->baseline?->strings[4]->tunings[0]->tensionN,
+        );
     }
 
     private static function wound(float $thousandths): StringSpec

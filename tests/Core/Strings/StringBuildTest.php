@@ -161,12 +161,18 @@ final class StringBuildTest extends CoreTestCase
     public function test_a_core_or_wraps_alone_are_completed_to_the_gauge(): void
     {
         $core = Core::of(CoreShape::Round, Material::MusicWire, Length::thousandths(20));
-        $withCore = StringBuild::of(new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(46)), $core), Kind::ElectricGuitar);
+        $withCore = StringBuild::of(
+            new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(46)), $core),
+            Kind::ElectricGuitar,
+        );
         self::assertSame($core, $withCore->core);
         self::assertClose(13e-3 * 0.0254, $withCore->wraps[0]->thicknessM(), 1e-9);
 
         $wrap = RoundWrap::of(Material::PureNickel, Length::thousandths(13));
-        $withWraps = StringBuild::of(new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(46)), null, [$wrap]), Kind::ElectricGuitar);
+        $withWraps = StringBuild::of(
+            new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(46)), null, [$wrap]),
+            Kind::ElectricGuitar,
+        );
         self::assertNotNull($withWraps->core);
         self::assertClose(20.0, $withWraps->core->size->inThousandths(), 1e-9);
         self::assertSame(CoreShape::Hex, $withWraps->core->shape);
@@ -187,16 +193,52 @@ final class StringBuildTest extends CoreTestCase
         $hex = static fn (float $size): Core => Core::of(CoreShape::Hex, Material::MusicWire, Length::thousandths($size));
         $build = static fn (StringSpec $spec): StringBuild => StringBuild::of($spec, Kind::ElectricGuitar);
         yield 'gauge of zero' => ['outside 0.05 to 6 mm', static fn () => StringSpec::plain(Material::MusicWire, $mil(0))];
-        yield 'gauge of a rope' => ['outside 0.05 to 6 mm', static fn () => StringSpec::plain(Material::MusicWire, Length::millimetres(6.01))];
-        yield 'thinner than its core' => ['leaves no room', static fn () => $build(StringSpec::wound(Construction::RoundWound, $steel, $mil(9)))];
-        yield 'as thin as its core' => ['leaves no room', static fn () => $build(StringSpec::wound(Construction::RoundWound, $steel, $mil(10)))];
-        yield 'core given as thick as the string' => ['leaves no room', static fn () => $build(new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(30)), $hex(30)))];
-        yield 'half-round, core given too thick' => ['leaves no room', static fn () => $build(new StringSpec(StringType::of(Construction::HalfRound, $steel, $mil(30)), $hex(31)))];
-        yield 'flatwound, core given too thick' => ['leaves no room', static fn () => $build(new StringSpec(StringType::of(Construction::Flatwound, $steel, $mil(30)), $hex(31)))];
-        yield 'layers beyond the gauge' => ['add up to', static fn () => $build(new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(40)), $hex(16), [RoundWrap::of($steel, $mil(16))]))];
-        yield 'layers short of the gauge' => ['add up to', static fn () => $build(new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(46)), $hex(10), [RoundWrap::of($steel, $mil(14))]))];
-        yield 'wraps as thick as the string' => ['wraps alone', static fn () => $build(new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(40)), null, [RoundWrap::of($steel, $mil(20))]))];
-        yield 'plain with a core' => ['plain string has no core', static fn () => new StringSpec(StringType::of(Construction::Plain, Material::MusicWire, $mil(12)), $hex(10))];
+        yield 'gauge of a rope' => [
+            'outside 0.05 to 6 mm',
+            static fn () => StringSpec::plain(Material::MusicWire, Length::millimetres(6.01)),
+        ];
+        yield 'thinner than its core' => [
+            'leaves no room',
+            static fn () => $build(StringSpec::wound(Construction::RoundWound, $steel, $mil(9))),
+        ];
+        yield 'as thin as its core' => [
+            'leaves no room',
+            static fn () => $build(StringSpec::wound(Construction::RoundWound, $steel, $mil(10))),
+        ];
+        yield 'core given as thick as the string' => [
+            'leaves no room',
+            static fn () => $build(new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(30)), $hex(30))),
+        ];
+        yield 'half-round, core given too thick' => [
+            'leaves no room',
+            static fn () => $build(new StringSpec(StringType::of(Construction::HalfRound, $steel, $mil(30)), $hex(31))),
+        ];
+        yield 'flatwound, core given too thick' => [
+            'leaves no room',
+            static fn () => $build(new StringSpec(StringType::of(Construction::Flatwound, $steel, $mil(30)), $hex(31))),
+        ];
+        yield 'layers beyond the gauge' => [
+            'add up to',
+            static fn () => $build(
+                new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(40)), $hex(16), [RoundWrap::of($steel, $mil(16))]),
+            ),
+        ];
+        yield 'layers short of the gauge' => [
+            'add up to',
+            static fn () => $build(
+                new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(46)), $hex(10), [RoundWrap::of($steel, $mil(14))]),
+            ),
+        ];
+        yield 'wraps as thick as the string' => [
+            'wraps alone',
+            static fn () => $build(
+                new StringSpec(StringType::of(Construction::RoundWound, $steel, $mil(40)), null, [RoundWrap::of($steel, $mil(20))]),
+            ),
+        ];
+        yield 'plain with a core' => [
+            'plain string has no core',
+            static fn () => new StringSpec(StringType::of(Construction::Plain, Material::MusicWire, $mil(12)), $hex(10)),
+        ];
         yield 'plain bronze' => ['cannot carry the tension', static fn () => $build(StringSpec::plain(Material::PhosphorBronze, $mil(12)))];
         yield 'a nickel core' => ['cannot carry the tension', static fn () => Core::of(CoreShape::Round, Material::PureNickel, $mil(12))];
         yield 'a core of nothing' => ['more than zero', static fn () => Core::of(CoreShape::Round, Material::MusicWire, $mil(0))];
@@ -210,21 +252,37 @@ final class StringBuildTest extends CoreTestCase
 
     public function test_the_ends_of_the_gauges_are_taken(): void
     {
-        self::assertClose(6e-3, StringBuild::of(StringSpec::plain(Material::Nylon, Length::millimetres(6)), Kind::Other)->outerDiameterM, 1e-12);
-        self::assertClose(0.05e-3, StringBuild::of(StringSpec::plain(Material::Nylon, Length::millimetres(0.05)), Kind::Other)->outerDiameterM, 1e-12);
+        self::assertClose(
+            6e-3,
+            StringBuild::of(StringSpec::plain(Material::Nylon, Length::millimetres(6)), Kind::Other)->outerDiameterM,
+            1e-12,
+        );
+        self::assertClose(
+            0.05e-3,
+            StringBuild::of(StringSpec::plain(Material::Nylon, Length::millimetres(0.05)), Kind::Other)->outerDiameterM,
+            1e-12,
+        );
     }
 
     public function test_labels_are_nominal_within_five_percent(): void
     {
         $steel = Material::NickelPlatedSteel;
         $core = Core::of(CoreShape::Hex, Material::MusicWire, Length::thousandths(16));
-        $spec = new StringSpec(StringType::of(Construction::RoundWound, $steel, Length::thousandths(40)), $core, [RoundWrap::of($steel, Length::thousandths(12.9))]);
+        $spec = new StringSpec(
+            StringType::of(Construction::RoundWound, $steel, Length::thousandths(40)),
+            $core,
+            [RoundWrap::of($steel, Length::thousandths(12.9))],
+        );
 
         self::assertClose(41.8e-3 * 0.0254, StringBuild::of($spec, Kind::ElectricGuitar)->outerDiameterM, 1e-9);
     }
 
-    private static function built(Construction $construction, Material $material, float $gauge, Kind $kind = Kind::ElectricGuitar): StringBuild
-    {
+    private static function built(
+        Construction $construction,
+        Material $material,
+        float $gauge,
+        Kind $kind = Kind::ElectricGuitar,
+    ): StringBuild {
         return StringBuild::of(StringSpec::wound($construction, $material, Length::thousandths($gauge)), $kind);
     }
 }

@@ -19,7 +19,11 @@ final class StringTypeTest extends CoreTestCase
         self::assertSame(266_700, $type->gaugeNm);
         self::assertTrue($type->is(self::plain(Length::millimetres(0.2667))));
         self::assertTrue($type->is(StringType::ofNanometres(Construction::Plain, Material::MusicWire, 266_700)));
-        foreach ([self::plain(Length::millimetres(0.266701)), StringType::of(Construction::Plain, Material::Nylon, Length::thousandths(10.5)), StringType::of(Construction::RoundWound, Material::MusicWire, Length::thousandths(10.5))] as $other) {
+        foreach ([
+            self::plain(Length::millimetres(0.266701)),
+            StringType::of(Construction::Plain, Material::Nylon, Length::thousandths(10.5)),
+            StringType::of(Construction::RoundWound, Material::MusicWire, Length::thousandths(10.5)),
+        ] as $other) {
             self::assertFalse($type->is($other));
             self::assertNotSame($type->key(), $other->key());
         }
@@ -41,7 +45,10 @@ final class StringTypeTest extends CoreTestCase
         self::assertSame(StringType::THINNEST_NM, self::plain(Length::millimetres(0.05))->gaugeNm);
         self::assertSame(StringType::THICKEST_NM, self::plain(Length::millimetres(6))->gaugeNm);
         self::assertRefused('outside 0.05 to 6 mm', static fn () => self::plain(Length::millimetres(0.049999)));
-        self::assertRefused('outside 0.05 to 6 mm', static fn () => StringType::ofNanometres(Construction::Plain, Material::MusicWire, 6_000_001));
+        self::assertRefused(
+            'outside 0.05 to 6 mm',
+            static fn () => StringType::ofNanometres(Construction::Plain, Material::MusicWire, 6_000_001),
+        );
     }
 
     private static function plain(Length $gauge): StringType

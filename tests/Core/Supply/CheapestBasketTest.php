@@ -28,21 +28,43 @@ final class CheapestBasketTest extends CoreTestCase
     {
         $offers = [
             new Offer('set', 1, 500, ['a' => 1, 'b' => 1, 'c' => 1, 'x' => 1]),
-            new Offer('a', 1, 220, ['a' => 1]), new Offer('b', 1, 220, ['b' => 1]), new Offer('c', 1, 220, ['c' => 1]), new Offer('d', 1, 220, ['d' => 1]),
+            new Offer(
+                'a',
+                1,
+                220,
+                ['a' => 1],
+            ), new Offer('b', 1, 220, ['b' => 1]), new Offer('c', 1, 220, ['c' => 1]), new Offer('d', 1, 220, ['d' => 1]),
         ];
         $basket = CheapestBasket::of(['a' => 1, 'b' => 1, 'c' => 1, 'd' => 1], $offers, [1 => new Shipping(300)]);
 
-        self::assertSame([['d' => 1, 'set' => 1], [1 => 720], [1 => 300], ['x' => 1]], [$basket?->counts, $basket?->goodsCents, $basket?->shippingCents, $basket?->over]);
+        self::assertSame(
+            [['d' => 1, 'set' => 1], [1 => 720], [1 => 300], ['x' => 1]],
+            [$basket?->counts, $basket?->goodsCents, $basket?->shippingCents, $basket?->over],
+        );
     }
 
     public function test_a_second_parcel_has_to_be_worth_it(): void
     {
-        $offers = [new Offer('a1', 1, 300, ['a' => 1]), new Offer('b1', 1, 300, ['b' => 1]), new Offer('a2', 2, 100, ['a' => 1]), new Offer('b2', 2, 900, ['b' => 1])];
+        $offers = [
+            new Offer('a1', 1, 300, ['a' => 1]),
+            new Offer('b1', 1, 300, ['b' => 1]),
+            new Offer('a2', 2, 100, ['a' => 1]),
+            new Offer('b2', 2, 900, ['b' => 1]),
+        ];
 
-        self::assertSame(['a1' => 1, 'b1' => 1], CheapestBasket::of(['a' => 1, 'b' => 1], $offers, [1 => new Shipping(400), 2 => new Shipping(400)])?->counts);
-        self::assertSame(['a2' => 1, 'b1' => 1], CheapestBasket::of(['a' => 1, 'b' => 1], $offers, [1 => new Shipping(400), 2 => new Shipping(150)])?->counts);
+        self::assertSame(
+            ['a1' => 1, 'b1' => 1],
+            CheapestBasket::of(['a' => 1, 'b' => 1], $offers, [1 => new Shipping(400), 2 => new Shipping(400)])?->counts,
+        );
+        self::assertSame(
+            ['a2' => 1, 'b1' => 1],
+            CheapestBasket::of(['a' => 1, 'b' => 1], $offers, [1 => new Shipping(400), 2 => new Shipping(150)])?->counts,
+        );
         // With the box of dearer strings the parcel is free.
-        self::assertSame(['a1' => 3], CheapestBasket::of(['a' => 3], $offers, [1 => new Shipping(700, 900), 2 => new Shipping(700)])?->counts);
+        self::assertSame(
+            ['a1' => 3],
+            CheapestBasket::of(['a' => 3], $offers, [1 => new Shipping(700, 900), 2 => new Shipping(700)])?->counts,
+        );
     }
 
     public function test_what_nobody_offers_cannot_be_had_and_nothing_costs_nothing(): void
@@ -56,7 +78,10 @@ final class CheapestBasketTest extends CoreTestCase
     {
         $offers = [new Offer('a', 1, 300, ['a' => 1]), new Offer('b', 1, 120, ['b' => 1])];
         $basket = CheapestBasket::of(['a' => 3, 'b' => 1], $offers, [1 => new Shipping(500, 1200)]);
-        self::assertSame([['a' => 3, 'b' => 3], ['b' => 2], [1 => 1260], [1 => 0]], [$basket?->counts, $basket?->over, $basket?->goodsCents, $basket?->shippingCents]);
+        self::assertSame(
+            [['a' => 3, 'b' => 3], ['b' => 2], [1 => 1260], [1 => 0]],
+            [$basket?->counts, $basket?->over, $basket?->goodsCents, $basket?->shippingCents],
+        );
         self::assertSame(['a' => 3, 'b' => 1], CheapestBasket::of(['a' => 3, 'b' => 1], $offers, [1 => new Shipping(230, 1200)])?->counts);
     }
 
@@ -105,12 +130,18 @@ final class CheapestBasketTest extends CoreTestCase
         foreach ([1_000_000, 100_000_000] as $cents) {
             $basket = CheapestBasket::of($need, $offers, array_fill_keys([1, 2, 3], new Shipping($cents, $cents)), Budget::ofSteps(2000));
             self::assertInstanceOf(Basket::class, $basket);
-            self::assertSame(self::cost($basket->counts, $need, $offers, array_fill_keys([1, 2, 3], new Shipping($cents, $cents))), $basket->totalCents());
+            self::assertSame(
+                self::cost($basket->counts, $need, $offers, array_fill_keys([1, 2, 3], new Shipping($cents, $cents))),
+                $basket->totalCents(),
+            );
         }
         self::assertLessThan(48e6, memory_get_peak_usage() - $before);
     }
 
-    /** @return array{non-empty-array<string, int>, list<Offer>, array<int, Shipping>} singles, boxes and sets of some strings from some suppliers */
+    /**
+     * @return array{non-empty-array<string, int>, list<Offer>, array<int, Shipping>} singles, boxes and sets of some strings from some
+     *     suppliers
+     */
     private static function market(Randomizer $random, int $kinds, int $suppliers): array
     {
         $need = ['k0' => $random->getInt(1, 4)];
@@ -119,12 +150,20 @@ final class CheapestBasketTest extends CoreTestCase
         }
         [$offers, $shipping] = [[], []];
         for ($supplier = 1; $supplier <= $suppliers; $supplier++) {
-            $shipping[$supplier] = new Shipping($random->getInt(0, 60) * 10, $random->getInt(0, 1) === 0 ? null : $random->getInt(5, 40) * 100);
+            $shipping[$supplier] = new Shipping(
+                $random->getInt(0, 60) * 10,
+                $random->getInt(0, 1) === 0 ? null : $random->getInt(5, 40) * 100,
+            );
             foreach (array_keys($need) as $key) {
                 $offers[] = new Offer("{$key} {$supplier}", $supplier, $random->getInt(150, 900), [$key => 1]);
                 $offers[] = new Offer("box {$key} {$supplier}", $supplier, $random->getInt(900, 4000), [$key => 5]);
             }
-            $offers[] = new Offer("set {$supplier}", $supplier, $random->getInt(400, 2500), ['k0' => 1] + array_fill_keys(array_slice(array_keys($need), 0, 6), 1));
+            $offers[] = new Offer(
+                "set {$supplier}",
+                $supplier,
+                $random->getInt(400, 2500),
+                ['k0' => 1] + array_fill_keys(array_slice(array_keys($need), 0, 6), 1),
+            );
         }
 
         return [$need, $offers, $shipping];
@@ -155,7 +194,11 @@ final class CheapestBasketTest extends CoreTestCase
 
             self::assertInstanceOf(Basket::class, $basket);
             self::assertSame($basket->totalCents(), self::cost($basket->counts, $need, $offers, $shipping), "case {$case}");
-            self::assertGreaterThanOrEqual($basket->totalCents(), self::cheapestOfAll($need, $offers, $shipping, $basket->totalCents()), "case {$case}");
+            self::assertGreaterThanOrEqual(
+                $basket->totalCents(),
+                self::cheapestOfAll($need, $offers, $shipping, $basket->totalCents()),
+                "case {$case}",
+            );
         }
     }
 

@@ -28,14 +28,23 @@ final class TargetTest extends CoreTestCase
 
     public function test_contributions_are_shown_and_add_up(): void
     {
-        $style = PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard')->with(StyleAspect::Place, 'stage')->with(StyleAspect::Bending, 'some')->with(StyleAspect::Pick, 'medium');
+        $style = PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard')->with(StyleAspect::Place, 'stage')->with(
+            StyleAspect::Bending,
+            'some',
+        )->with(StyleAspect::Pick, 'medium');
         $contributions = $style->contributions(0.25);
 
-        self::assertSame(['attack', 'place', 'bending'], array_map(static fn (array $one): string => $one['aspect']->value, $contributions));
+        self::assertSame(
+            ['attack', 'place', 'bending'],
+            array_map(static fn (array $one): string => $one['aspect']->value, $contributions),
+        );
         self::assertClose(0.10 * 0.25 + 0.02 * 0.75, $contributions[0]['share'], 1e-12);
         self::assertClose(1 + array_sum(array_column($contributions, 'share')), $style->factor(0.25), 1e-12);
         self::assertSame(1.0, PlayingStyle::unspecified()->factor(0.3));
-        self::assertSame(1.0, PlayingStyle::unspecified()->with(StyleAspect::Angle, 'angled')->with(StyleAspect::Angle, 'flat')->factor(0.3));
+        self::assertSame(
+            1.0,
+            PlayingStyle::unspecified()->with(StyleAspect::Angle, 'angled')->with(StyleAspect::Angle, 'flat')->factor(0.3),
+        );
     }
 
     public function test_the_first_answer_of_every_aspect_changes_nothing(): void
@@ -59,7 +68,12 @@ final class TargetTest extends CoreTestCase
 
     public function test_a_band_lies_around_the_styled_target(): void
     {
-        [$styled, $bands] = Band::around(Tensions::equal(70, 6), PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard'), self::HERTZ, 0.05);
+        [$styled, $bands] = Band::around(
+            Tensions::equal(70, 6),
+            PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard'),
+            self::HERTZ,
+            0.05,
+        );
 
         self::assertClose(77.0, $bands[5]->targetN, 1e-12);
         self::assertSame($styled->perStringN[5], $bands[5]->targetN);

@@ -82,7 +82,10 @@ final class TensionTest extends CoreTestCase
         self::assertClose(0.648, $rest->lengthM($tension, 146.83), 1e-12);
 
         $strung = BuiltString::of(
-            new StringSpec(StringType::of(\Lira\Strings\Construction::Plain, Material::MusicWire, Length::thousandths(17)), density: GivenDensity::supplied(0.00115)),
+            new StringSpec(
+                StringType::of(\Lira\Strings\Construction::Plain, Material::MusicWire, Length::thousandths(17)),
+                density: GivenDensity::supplied(0.00115),
+            ),
             Kind::Other,
         )->tension;
         self::assertClose(0.00115 * (2 * 0.648 * 146.83) ** 2, $strung->tensionN(0.648, 146.83), 1e-12);

@@ -41,7 +41,10 @@ final class FiguresTest extends CoreTestCase
     #[DataProvider('tensions')]
     public function test_tensions_have_the_digits_they_earn(array $case): void
     {
-        self::assertSame(array_slice($case, 2), array_map(static fn (Units $units): string => $units->tension($case[0], $case[1]), self::readers()));
+        self::assertSame(
+            array_slice($case, 2),
+            array_map(static fn (Units $units): string => $units->tension($case[0], $case[1]), self::readers()),
+        );
     }
 
     /** @param  array{float, string, string, string}  $case */
@@ -69,7 +72,10 @@ final class FiguresTest extends CoreTestCase
 
     public function test_halves_go_away_from_zero_as_decimals_have_them(): void
     {
-        self::assertSame(['2.04', '-2.04', '1.01', '0.0'], [Units::fixed(2.035, 2), Units::fixed(-2.035, 2), Units::fixed(1.005, 2), Units::fixed(-0.04, 1)]);
+        self::assertSame(
+            ['2.04', '-2.04', '1.01', '0.0'],
+            [Units::fixed(2.035, 2), Units::fixed(-2.035, 2), Units::fixed(1.005, 2), Units::fixed(-0.04, 1)],
+        );
     }
 
     /** @return iterable<string, array{list<mixed>}> */

@@ -31,23 +31,44 @@ final class AskedDesignsTest extends FeatureTestCase
 
         foreach (['evaluations', 'sounds', 'fits', 'reaches'] as $question) {
             $answer = $this->sendJson('POST', "/api/v1/{$question}", $whole)->assertOk()->getContent();
-            self::assertJsonStringEqualsJsonString((string) $answer, (string) $this->asked($set, $question)->assertOk()->getContent(), $question);
+            self::assertJsonStringEqualsJsonString(
+                (string) $answer,
+                (string) $this->asked($set, $question)->assertOk()->getContent(),
+                $question,
+            );
         }
         $whole->pool = 'standard';
         $answer = $this->sendJson('POST', '/api/v1/evaluations', $whole)->getContent();
-        self::assertJsonStringEqualsJsonString((string) $answer, (string) $this->asked($set, 'evaluations', ['pool_id' => null])->getContent());
+        self::assertJsonStringEqualsJsonString(
+            (string) $answer,
+            (string) $this->asked($set, 'evaluations', ['pool_id' => null])->getContent(),
+        );
     }
 
     public function test_gauges_are_those_of_the_pool_and_sets_are_chosen_from_them(): void
     {
         $set = self::keptSet();
         $supplier = Supplier::query()->create(['name' => 'Sandbar']);
-        foreach ([[254_000, 'plain', 'music-wire'], [330_200, 'plain', 'music-wire'], [914_400, 'round-wound', 'nickel-plated-steel']] as [$gauge, $construction, $material]) {
-            ListString::query()->create(['supplier_id' => $supplier->id, 'code' => "G{$gauge}", 'construction' => $construction, 'material' => $material, 'gauge_nm' => $gauge, 'words' => '']);
+        foreach ([
+            [254_000, 'plain', 'music-wire'],
+            [330_200, 'plain', 'music-wire'],
+            [914_400, 'round-wound', 'nickel-plated-steel'],
+        ] as [$gauge, $construction, $material]) {
+            ListString::query()->create([
+                'supplier_id' => $supplier->id,
+                'code' => "G{$gauge}",
+                'construction' => $construction,
+                'material' => $material,
+                'gauge_nm' => $gauge,
+                'words' => '',
+            ]);
         }
         $pool = Pool::query()->create(['name' => 'Mine', 'rule' => []]);
 
-        self::assertSame([0.01, 0.013, 0.036], array_column((array) $this->asked($set, 'evaluations', ['pool_id' => $pool->id])->json('pool'), 'gauge_in'));
+        self::assertSame(
+            [0.01, 0.013, 0.036],
+            array_column((array) $this->asked($set, 'evaluations', ['pool_id' => $pool->id])->json('pool'), 'gauge_in'),
+        );
         self::assertNull($this->asked($set, 'evaluations')->json('pool'));
         $aimed = Documents::with('/target', (object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['break_share' => 1]]);
         $chosen = (array) $this->asked($set, 'solutions', ['pool_id' => $pool->id], $aimed)->assertOk()->json('solutions.0.strings');
@@ -74,14 +95,21 @@ final class AskedDesignsTest extends FeatureTestCase
         $set = self::keptSet();
         $design = Documents::with('/conversion', (object) ['to' => 'lower', 'semitones' => 2]);
 
-        self::assertSame($set->instrument->name, $this->asked($set, 'conversions', [], $design)->assertOk()->json('document.instrument.name'));
+        self::assertSame(
+            $set->instrument->name,
+            $this->asked($set, 'conversions', [], $design)->assertOk()->json('document.instrument.name'),
+        );
     }
 
     public function test_a_save_answers_revision_and_time(): void
     {
         $set = self::keptSet();
 
-        $answer = $this->sendJson('PUT', "/sets/{$set->id}", (object) ['revision' => 1, 'document' => Documents::with('/strings/0/gauge_in', 0.012)])->assertOk();
+        $answer = $this->sendJson(
+            'PUT',
+            "/sets/{$set->id}",
+            (object) ['revision' => 1, 'document' => Documents::with('/strings/0/gauge_in', 0.012)],
+        )->assertOk();
         self::assertSame(['revision', 'savedAt'], array_keys((array) $answer->json()));
         self::assertSame(2, $answer->json('revision'));
     }
@@ -107,11 +135,19 @@ final class AskedDesignsTest extends FeatureTestCase
      * @param  array<string, mixed>  $besides
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    private function asked(StringSet $set, string $question, array $besides = [], ?\stdClass $design = null): \Illuminate\Testing\TestResponse
-    {
+    private function asked(
+        StringSet $set,
+        string $question,
+        array $besides = [],
+        ?\stdClass $design = null,
+    ): \Illuminate\Testing\TestResponse {
         $design ??= Json::object(Json::text($set->document));
         unset($design->instrument);
 
-        return $this->sendJson('POST', "/api/v1/bench/{$question}", (object) ($besides + ['instrument_id' => $set->instrument_id, 'design' => $design]));
+        return $this->sendJson(
+            'POST',
+            "/api/v1/bench/{$question}",
+            (object) ($besides + ['instrument_id' => $set->instrument_id, 'design' => $design]),
+        );
     }
 }

@@ -48,7 +48,11 @@ final class EvaluationTest extends FeatureTestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function bad(): iterable
     {
-        yield 'a pitch that is none' => [Json::text(Documents::with('/tunings/0/pitches/2', 'Es3')), '/tunings/0/pitches/2', 'is not a pitch'];
+        yield 'a pitch that is none' => [
+            Json::text(Documents::with('/tunings/0/pitches/2', 'Es3')),
+            '/tunings/0/pitches/2',
+            'is not a pitch',
+        ];
         yield 'a gauge of zero' => [Json::text(Documents::with('/strings/4/gauge_in', 0)), '/strings/4/gauge_in', 'more than zero'];
         $three = Documents::harbour();
         unset($three->baseline);

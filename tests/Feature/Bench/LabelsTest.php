@@ -25,7 +25,13 @@ final class LabelsTest extends FeatureTestCase
         self::assertSame([$width, $height], self::pageSize($pdf));
         $text = preg_replace('/\s+/', ' ', $pdf->getText());
         // The smallest labels have no room for the material.
-        foreach (['1 C4 11', '6 C2 52', 'Harbour', $stock === LabelStock::A4Of65 ? 'wound' : 'wound, nickel-plated steel', now()->toDateString()] as $words) {
+        foreach ([
+            '1 C4 11',
+            '6 C2 52',
+            'Harbour',
+            $stock === LabelStock::A4Of65 ? 'wound' : 'wound, nickel-plated steel',
+            now()->toDateString(),
+        ] as $words) {
             self::assertStringContainsString($words, (string) $text);
         }
     }
@@ -48,7 +54,10 @@ final class LabelsTest extends FeatureTestCase
             $place = $case->geometry();
             $paper = $case->paper() === 'a4' ? [210.0, 297.0] : [215.9, 279.4];
             self::assertLessThanOrEqual($paper[0] + 0.01, $place['left'] + ($case->columns() - 1) * $place['across'] + $place['width']);
-            self::assertLessThanOrEqual($paper[1] + 0.01, $place['top'] + ($case->perSheet() / $case->columns() - 1) * $place['down'] + $place['height']);
+            self::assertLessThanOrEqual(
+                $paper[1] + 0.01,
+                $place['top'] + ($case->perSheet() / $case->columns() - 1) * $place['down'] + $place['height'],
+            );
             self::assertGreaterThanOrEqual($place['width'], $place['across']);
         }
     }
@@ -91,7 +100,9 @@ final class LabelsTest extends FeatureTestCase
 
     private function pdf(string $address): Document
     {
-        return (new Parser)->parseContent((string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        return (new Parser)->parseContent(
+            (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent(),
+        );
     }
 
     /** @return array{float, float} of the first page, points */

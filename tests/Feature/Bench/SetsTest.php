@@ -18,11 +18,23 @@ final class SetsTest extends FeatureTestCase
     public function test_a_set_is_kept_under_a_name_and_read_as_it_is_saved_now(): void
     {
         $set = self::keptSet();
-        $this->getJson("/sets/{$set->id}")->assertOk()->assertJson(['id' => $set->id, 'revision' => 1])->assertJsonPath('document.name', $set->name);
+        $this->getJson("/sets/{$set->id}")->assertOk()->assertJson(
+            ['id' => $set->id, 'revision' => 1],
+        )->assertJsonPath('document.name', $set->name);
         $nameless = Documents::with('/name', '   ');
         self::assertLiraError($this->sendJson('POST', '/sets/import', $nameless), 422, '/name', 'Give the set a name');
-        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", (object) ['revision' => 1, 'document' => Documents::with('/name', '')]), 422, '/name', 'Give the set a name');
-        self::assertLiraError($this->sendJson('POST', '/sets/import', Documents::with('/name', str_repeat('a', 300_000))), 422, '/name', '200 is the most');
+        self::assertLiraError(
+            $this->sendJson('PUT', "/sets/{$set->id}", (object) ['revision' => 1, 'document' => Documents::with('/name', '')]),
+            422,
+            '/name',
+            'Give the set a name',
+        );
+        self::assertLiraError(
+            $this->sendJson('POST', '/sets/import', Documents::with('/name', str_repeat('a', 300_000))),
+            422,
+            '/name',
+            '200 is the most',
+        );
         self::assertSame([1, 1], [StringSet::query()->count(), $set->refresh()->revision]);
     }
 
@@ -74,8 +86,18 @@ final class SetsTest extends FeatureTestCase
 
     public function test_a_bad_import_leaves_nothing_behind(): void
     {
-        self::assertLiraError($this->sendJson('POST', '/sets/import', Documents::with('/strings/0/gauge_in', -1)), 422, '/strings/0/gauge_in', 'more than zero');
-        self::assertLiraError($this->sendJson('POST', '/sets/import', substr(Documents::text('harbour-baritone'), 0, 900)), 422, '', 'ends in the middle');
+        self::assertLiraError(
+            $this->sendJson('POST', '/sets/import', Documents::with('/strings/0/gauge_in', -1)),
+            422,
+            '/strings/0/gauge_in',
+            'more than zero',
+        );
+        self::assertLiraError(
+            $this->sendJson('POST', '/sets/import', substr(Documents::text('harbour-baritone'), 0, 900)),
+            422,
+            '',
+            'ends in the middle',
+        );
         self::assertLiraError($this->sendJson('POST', '/sets/import', str_repeat('{', 20_000_000)), 422, '', 'more than 2 MB');
 
         self::assertSame([0, 0], [StringSet::query()->count(), Instrument::query()->count()]);
@@ -117,7 +139,12 @@ final class SetsTest extends FeatureTestCase
     {
         $set = self::keptSet();
 
-        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", self::save(1, Documents::with('/strings/0/gauge_in', 9))), 422, '/strings/0', 'outside');
+        self::assertLiraError(
+            $this->sendJson('PUT', "/sets/{$set->id}", self::save(1, Documents::with('/strings/0/gauge_in', 9))),
+            422,
+            '/strings/0',
+            'outside',
+        );
         self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", '{"revision": 1}'), 422, '/document', 'required');
         self::assertSame(1, $set->refresh()->revision);
     }
@@ -139,7 +166,12 @@ final class SetsTest extends FeatureTestCase
         self::assertSame(684, data_get($document, 'instrument.scale.length_mm'));
 
         $this->delete("/sets/{$set->id}/versions/{$version->id}")->assertOk()->assertJson(['versions' => []]);
-        self::assertLiraError($this->sendJson('POST', "/sets/{$set->id}/versions", '{"name": " "}'), 422, '/name', 'Give the version a name');
+        self::assertLiraError(
+            $this->sendJson('POST', "/sets/{$set->id}/versions", '{"name": " "}'),
+            422,
+            '/name',
+            'Give the version a name',
+        );
     }
 
     public function test_a_version_of_another_set_is_not_found(): void
@@ -155,7 +187,11 @@ final class SetsTest extends FeatureTestCase
     public function test_a_new_set_begins_with_what_is_usual(): void
     {
         $instrument = self::keptInstrument();
-        $id = $this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id, 'name' => '']))->assertCreated()->json('id');
+        $id = $this->sendJson(
+            'POST',
+            '/sets',
+            Json::text((object) ['instrument' => $instrument->id, 'name' => '']),
+        )->assertCreated()->json('id');
         $set = StringSet::query()->where('id', $id)->sole();
 
         self::assertSame('Harbour, E standard', $set->name);
@@ -166,9 +202,19 @@ final class SetsTest extends FeatureTestCase
 
     public function test_an_elastomer_bass_says_why_there_is_nothing_to_begin_with(): void
     {
-        $instrument = Instrument::query()->create(['name' => 'Eider', 'kind' => 'elastomer-bass', 'strings' => 4, 'document' => Json::object('{"name":"Eider","kind":"elastomer-bass","scale":{"type":"single","length_mm":530}}')]);
+        $instrument = Instrument::query()->create([
+            'name' => 'Eider',
+            'kind' => 'elastomer-bass',
+            'strings' => 4,
+            'document' => Json::object('{"name":"Eider","kind":"elastomer-bass","scale":{"type":"single","length_mm":530}}'),
+        ]);
 
-        self::assertLiraError($this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id])), 422, '', 'measured densities');
+        self::assertLiraError(
+            $this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id])),
+            422,
+            '',
+            'measured densities',
+        );
         self::assertSame(0, StringSet::query()->count());
     }
 
@@ -195,7 +241,10 @@ final class SetsTest extends FeatureTestCase
             ->where('sets.0.tunings', ['C standard'])
             ->where('sets.0.gauges_nm', [279_400, 381_000, 482_600, 762_000, 1_016_000, 1_320_800])
             ->has('instruments', 1));
-        $this->withUnencryptedCookie('lira_units', 'in+gauge-mm+lbf')->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
+        $this->withUnencryptedCookie(
+            'lira_units',
+            'in+gauge-mm+lbf',
+        )->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
             ->component('bench/BenchPage')
             ->where('set.revision', 1)
             ->has('evaluation.strings', 6)
@@ -214,16 +263,28 @@ final class SetsTest extends FeatureTestCase
         $address = "/sets/{$set->id}/versions/{$version->id}/difference";
         $this->getJson($address)->assertOk()->assertExactJson(['changes' => []]);
 
-        $changed = Documents::with('/strings/5/gauge_in', 0.054, Documents::with('/tunings/0/pitches/5', 'Bb1', Documents::with('/tunings/0/name', '', Documents::with('/baseline', null))));
+        $changed = Documents::with(
+            '/strings/5/gauge_in',
+            0.054,
+            Documents::with('/tunings/0/pitches/5', 'Bb1', Documents::with('/tunings/0/name', '', Documents::with('/baseline', null))),
+        );
         $changed = Documents::with('/strings/0/hold', 'locked', Documents::with('/tunings/0/capo', 2, $changed));
         $changed->target = (object) ['profile' => 'equal', 'tension_n' => 70, 'style' => (object) ['attack' => 'hard']];
         $this->putJson("/sets/{$set->id}", ['revision' => 1, 'document' => $changed])->assertOk();
         $changes = $this->getJson("{$address}?units=lbf")->assertOk()->json('changes');
 
         self::assertIsArray($changes);
-        self::assertSame(['Tuning', 'String 1', 'String 2', 'String 3', 'String 4', 'String 5', 'String 6', 'Measured from', 'Aims at'], array_column($changes, 'what'));
-        self::assertSame(['what' => 'Tuning', 'before' => 'C standard, C2 F2 B♭2 E♭3 G3 C4', 'after' => 'B♭1 F2 B♭2 E♭3 G3 C4, capo 2'], $changes[0]);
-        $said = static fn (int $row, string $when): string => is_string(data_get($changes, "{$row}.{$when}")) ? data_get($changes, "{$row}.{$when}") : '';
+        self::assertSame(
+            ['Tuning', 'String 1', 'String 2', 'String 3', 'String 4', 'String 5', 'String 6', 'Measured from', 'Aims at'],
+            array_column($changes, 'what'),
+        );
+        self::assertSame(
+            ['what' => 'Tuning', 'before' => 'C standard, C2 F2 B♭2 E♭3 G3 C4', 'after' => 'B♭1 F2 B♭2 E♭3 G3 C4, capo 2'],
+            $changes[0],
+        );
+        $said = static fn (int $row, string $when): string => is_string(
+            data_get($changes, "{$row}.{$when}"),
+        ) ? data_get($changes, "{$row}.{$when}") : '';
         self::assertStringEndsWith('locked', $said(1, 'after'));
         self::assertMatchesRegularExpression('/^52 wound, nickel-plated steel, \d+ lbf$/', $said(6, 'before'));
         self::assertStringStartsWith('54 wound', $said(6, 'after'));
@@ -252,10 +313,23 @@ final class SetsTest extends FeatureTestCase
         $text = (string) preg_replace('/\s+/u', ' ', $parsed->getText());
 
         self::assertCount(1, $parsed->getPages());
-        foreach (['Harbour, down to C', 'electric guitar, 6 strings, 686 mm', 'Changes are from Curlew in D', 'C standard', 'E♭3', '73 N', '+6 %', 'nickel-plated steel', '408 N', 'Slacken strings'] as $words) {
+        foreach ([
+            'Harbour, down to C',
+            'electric guitar, 6 strings, 686 mm',
+            'Changes are from Curlew in D',
+            'C standard',
+            'E♭3',
+            '73 N',
+            '+6 %',
+            'nickel-plated steel',
+            '408 N',
+            'Slacken strings',
+        ] as $words) {
             self::assertStringContainsString($words, $text);
         }
-        $imperial = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/sheet?units=in+gauge-mm+lbf&paper=letter")->getContent());
+        $imperial = (new Parser)->parseContent(
+            (string) $this->get("/sets/{$set->id}/sheet?units=in+gauge-mm+lbf&paper=letter")->getContent(),
+        );
         self::assertStringContainsString('0.279 mm', $imperial->getText());
         self::assertStringContainsString('27.008 in', (string) preg_replace('/\s+/u', ' ', $imperial->getText()));
         self::assertStringContainsString('lbf', $imperial->getText());
@@ -267,7 +341,11 @@ final class SetsTest extends FeatureTestCase
         $document = Documents::harbour();
         $document->tunings = [(object) ['name' => 'High', 'pitches' => ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2'], 'capo' => 2]];
         $set = self::keptSet($document);
-        $text = (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/sheet")->getContent())->getText());
+        $text = (string) preg_replace(
+            '/\s+/u',
+            ' ',
+            (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/sheet")->getContent())->getText(),
+        );
 
         self::assertStringContainsString('High, capo on fret 2', $text);
         self::assertMatchesRegularExpression('/Choose another string.*string 1 can bear/', $text);
@@ -278,7 +356,11 @@ final class SetsTest extends FeatureTestCase
         $document = Documents::harbour();
         $document->instrument = (object) [
             'name' => 'Harbour', 'kind' => 'electric-guitar', 'scale' => (object) ['type' => 'single', 'length_mm' => 686],
-            'hardware' => (object) ['max_total_tension_n' => 900, 'nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1.1, 1.2]], 'saddle' => (object) ['drop_mm' => 1, 'anchor_distance_mm' => 20]],
+            'hardware' => (object) [
+                'max_total_tension_n' => 900,
+                'nut' => (object) ['slots_mm' => [0.3, 0.4, 0.5, 0.8, 1.1, 1.2]],
+                'saddle' => (object) ['drop_mm' => 1, 'anchor_distance_mm' => 20],
+            ],
         ];
         $set = self::keptSet($document);
         $pdf = $this->get("/sets/{$set->id}/fit")->assertOk()->assertHeader('Content-Type', 'application/pdf');
@@ -286,7 +368,17 @@ final class SetsTest extends FeatureTestCase
         $text = (string) preg_replace('/\s+/u', ' ', $parsed->getText());
 
         self::assertCount(1, $parsed->getPages());
-        foreach (['Does it fit?', 'Harbour, down to C on Harbour', '0.28 mm in 0.30 mm', 'see below', '2.9°, least 8.0°', 'was 394 N', 'at most 900 N', 'Not measured on this instrument: post hole', 'qualified repairer'] as $words) {
+        foreach ([
+            'Does it fit?',
+            'Harbour, down to C on Harbour',
+            '0.28 mm in 0.30 mm',
+            'see below',
+            '2.9°, least 8.0°',
+            'was 394 N',
+            'at most 900 N',
+            'Not measured on this instrument: post hole',
+            'qualified repairer',
+        ] as $words) {
             self::assertStringContainsString($words, $text);
         }
         self::assertMatchesRegularExpression('/Adjust it yourself .*behind the saddle.* To a qualified repairer .*Nut slot 6/', $text);

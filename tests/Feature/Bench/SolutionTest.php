@@ -43,7 +43,12 @@ final class SolutionTest extends FeatureTestCase
     {
         $odd = Documents::with('/instrument/hardware', (object) ['nut' => (object) ['material' => 7]]);
 
-        self::assertLiraError($this->sendJson('POST', '/sets/import', $odd), 422, '/instrument/hardware/nut/material', 'lira-set.schema.json');
+        self::assertLiraError(
+            $this->sendJson('POST', '/sets/import', $odd),
+            422,
+            '/instrument/hardware/nut/material',
+            'lira-set.schema.json',
+        );
         self::assertLiraError($this->sendJson('POST', '/sets/import', Documents::with('/history', 5)), 422, '/history', 'type');
     }
 }

@@ -38,7 +38,12 @@ final class TuningsTest extends FeatureTestCase
 
     public function test_bad_tunings_are_refused(): void
     {
-        self::assertLiraError($this->sendJson('POST', '/tunings', '{"name": "", "pitches": ["C4"]}'), 422, '/name', 'Give the tuning a name');
+        self::assertLiraError(
+            $this->sendJson('POST', '/tunings', '{"name": "", "pitches": ["C4"]}'),
+            422,
+            '/name',
+            'Give the tuning a name',
+        );
         self::assertLiraError($this->sendJson('POST', '/tunings', '{"name": "Odd", "pitches": ["H4"]}'), 422, '', 'is not a pitch');
         self::assertLiraError($this->sendJson('GET', '/api/v1/tunings?kind=lute&present=E4', ''), 422, '/kind', 'kind');
         self::assertSame(0, OwnTuning::query()->count());
@@ -54,7 +59,9 @@ final class TuningsTest extends FeatureTestCase
     private function find(string $typed): array
     {
         /** @var array{tunings: list<array{name: string}>, typed: array{name: string, pitches: list<string>}, hint: ?string} */
-        return $this->getJson('/api/v1/tunings?'.http_build_query(['kind' => 'electric-guitar', 'present' => 'E4 B3 G3 D3 A2 E2', 'typed' => $typed]))->assertOk()->json();
+        return $this->getJson(
+            '/api/v1/tunings?'.http_build_query(['kind' => 'electric-guitar', 'present' => 'E4 B3 G3 D3 A2 E2', 'typed' => $typed]),
+        )->assertOk()->json();
     }
 
     public function test_a_frequency_leads_to_the_nearest_pitch(): void

@@ -40,20 +40,32 @@ final class SchemasTest extends FeatureTestCase
     public function test_answers_are_evaluations_and_errors_are_errors(): void
     {
         foreach ([Documents::harbour(), Documents::everything(), Documents::with('/pool', 'standard')] as $json) {
-            self::assertValid('lira-evaluation', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', $json)->getContent()));
+            self::assertValid(
+                'lira-evaluation',
+                Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', $json)->getContent()),
+            );
         }
-        self::assertValid('lira-solution', Json::object((string) $this->sendJson('POST', '/api/v1/solutions', Documents::text('harbour-to-solve'))->getContent()));
+        self::assertValid(
+            'lira-solution',
+            Json::object((string) $this->sendJson('POST', '/api/v1/solutions', Documents::text('harbour-to-solve'))->getContent()),
+        );
         $asking = Documents::harbour();
         $asking->conversion = (object) ['to' => 'lower', 'semitones' => 2];
         self::assertValid('lira-set', $asking);
         self::assertValid('lira-conversion', Json::object((string) $this->sendJson('POST', '/api/v1/conversions', $asking)->getContent()));
-        self::assertValid('lira-sound', Json::object((string) $this->sendJson('POST', '/api/v1/sounds', Documents::everything())->getContent()));
+        self::assertValid(
+            'lira-sound',
+            Json::object((string) $this->sendJson('POST', '/api/v1/sounds', Documents::everything())->getContent()),
+        );
         foreach ([Documents::harbour(), Documents::everything()] as $json) {
             self::assertValid('lira-fit', Json::object((string) $this->sendJson('POST', '/api/v1/fits', $json)->getContent()));
             self::assertValid('lira-reach', Json::object((string) $this->sendJson('POST', '/api/v1/reaches', $json)->getContent()));
         }
         self::assertLiraError($this->sendJson('POST', '/api/v1/fits', '{"format": 1}'), 422, '/format', 'lira-set');
-        self::assertValid('lira-error', Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', '{"format": 1}')->getContent()));
+        self::assertValid(
+            'lira-error',
+            Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', '{"format": 1}')->getContent()),
+        );
     }
 
     public function test_the_schema_refuses_wrong_shapes_and_leaves_meaning_to_the_core(): void
@@ -66,9 +78,11 @@ final class SchemasTest extends FeatureTestCase
         }
 
         self::assertSame([
-            'courses for another number', 'lengths for another number', 'a short string that is not there', 'five pitches for six strings', 'cents for another number',
+            'courses for another number', 'lengths for another number', 'a short string that is not there', 'five pitches for six strings',
+            'cents for another number',
             'a gauge in thousandths', 'the same position twice', 'a position beyond', 'plain bronze', 'a core thicker than its string',
-            'a core of bronze', 'a wrap ground away', 'a wrap with overlapping turns', 'a density of a girder', 'a measurement without tolerance',
+            'a core of bronze', 'a wrap ground away', 'a wrap with overlapping turns', 'a density of a girder',
+            'a measurement without tolerance',
             'a supplied density without a figure', 'an elastomer without a measurement', 'a pool without end',
         ], $taken);
     }
@@ -81,10 +95,22 @@ final class SchemasTest extends FeatureTestCase
         self::assertSame(array_column(Construction::cases(), 'value'), data_get($schema, '$defs.construction.enum'));
         self::assertSame(array_column(Kind::cases(), 'value'), data_get($schema, '$defs.kind.enum'));
         self::assertSame(array_column(StringEnd::cases(), 'value'), data_get($schema, '$defs.string.properties.end.enum'));
-        self::assertSame(array_column(TrussRod::cases(), 'value'), data_get($schema, '$defs.instrument.properties.neck.properties.truss_rod.enum'));
-        self::assertSame(array_column(Fingerboard::cases(), 'value'), data_get($schema, '$defs.instrument.properties.neck.properties.fingerboard.enum'));
-        self::assertSame(array_column(NeckJoint::cases(), 'value'), data_get($schema, '$defs.instrument.properties.neck.properties.joint.enum'));
-        self::assertSame(array_column(PostLayout::cases(), 'value'), data_get($schema, '$defs.hardware.properties.posts.properties.layout.enum'));
+        self::assertSame(
+            array_column(TrussRod::cases(), 'value'),
+            data_get($schema, '$defs.instrument.properties.neck.properties.truss_rod.enum'),
+        );
+        self::assertSame(
+            array_column(Fingerboard::cases(), 'value'),
+            data_get($schema, '$defs.instrument.properties.neck.properties.fingerboard.enum'),
+        );
+        self::assertSame(
+            array_column(NeckJoint::cases(), 'value'),
+            data_get($schema, '$defs.instrument.properties.neck.properties.joint.enum'),
+        );
+        self::assertSame(
+            array_column(PostLayout::cases(), 'value'),
+            data_get($schema, '$defs.hardware.properties.posts.properties.layout.enum'),
+        );
         self::assertSame(array_column(Anchor::cases(), 'value'), data_get($schema, '$defs.hardware.properties.anchor.enum'));
     }
 
@@ -96,7 +122,17 @@ final class SchemasTest extends FeatureTestCase
     private static function problems(string $format, \stdClass $json): ?string
     {
         $validator = new Validator;
-        foreach (['lira-set', 'lira-instrument', 'lira-evaluation', 'lira-solution', 'lira-conversion', 'lira-sound', 'lira-fit', 'lira-reach', 'lira-error'] as $name) {
+        foreach ([
+            'lira-set',
+            'lira-instrument',
+            'lira-evaluation',
+            'lira-solution',
+            'lira-conversion',
+            'lira-sound',
+            'lira-fit',
+            'lira-reach',
+            'lira-error',
+        ] as $name) {
             $validator->resolver()?->registerFile("urn:lira:format:{$name}:1", base_path("docs/formats/{$name}.schema.json"));
         }
         $error = $validator->validate($json, "urn:lira:format:{$format}:1")->error();

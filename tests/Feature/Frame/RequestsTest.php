@@ -35,7 +35,15 @@ final class RequestsTest extends FeatureTestCase
         foreach (['127.0.0.1:8000', 'localhost:8123', 'LOCALHOST', '[::1]:8000', 'strings.workshop.example'] as $own) {
             yield $own => [$own, 200];
         }
-        foreach (['elsewhere.example', '127.0.0.1.elsewhere.example', 'localhost.elsewhere.example:8000', '10.0.0.7', '0.0.0.0:8000', 'strings.workshop.example.net', 'a_b'] as $other) {
+        foreach ([
+            'elsewhere.example',
+            '127.0.0.1.elsewhere.example',
+            'localhost.elsewhere.example:8000',
+            '10.0.0.7',
+            '0.0.0.0:8000',
+            'strings.workshop.example.net',
+            'a_b',
+        ] as $other) {
             yield $other => [$other, 421];
         }
     }
@@ -47,7 +55,12 @@ final class RequestsTest extends FeatureTestCase
         $set = self::keptSet();
 
         self::assertLiraError($this->asking('DELETE', "/sets/{$set->id}", $headers), 403, '', 'a page from elsewhere');
-        self::assertLiraError($this->asking('POST', '/api/v1/evaluations', $headers, Json::text(Documents::harbour())), 403, '', 'a page from elsewhere');
+        self::assertLiraError(
+            $this->asking('POST', '/api/v1/evaluations', $headers, Json::text(Documents::harbour())),
+            403,
+            '',
+            'a page from elsewhere',
+        );
         self::assertSame(1, StringSet::query()->count());
     }
 
@@ -59,7 +72,9 @@ final class RequestsTest extends FeatureTestCase
         yield 'the usual port, from another one' => [['HTTP_HOST' => '127.0.0.1:8001', 'HTTP_ORIGIN' => 'http://127.0.0.1:8000']];
         yield 'a file' => [['HTTP_ORIGIN' => 'null']];
         yield 'a browser that says so' => [['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'no-cors']];
-        yield 'a form sent from there' => [['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'document']];
+        yield 'a form sent from there' => [
+            ['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'document'],
+        ];
     }
 
     public function test_its_own_pages_and_links_from_elsewhere_are_served(): void
@@ -68,15 +83,32 @@ final class RequestsTest extends FeatureTestCase
         $own = ['HTTP_HOST' => 'localhost:8123', 'HTTP_ORIGIN' => 'http://localhost:8123', 'HTTP_SEC_FETCH_SITE' => 'same-origin'];
 
         $this->asking('DELETE', "/sets/{$set->id}", $own)->assertOk();
-        $this->asking('GET', '/sets', ['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'document'])->assertOk();
-        $this->asking('GET', '/sets', ['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'iframe'])->assertForbidden();
+        $this->asking(
+            'GET',
+            '/sets',
+            ['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'document'],
+        )->assertOk();
+        $this->asking(
+            'GET',
+            '/sets',
+            ['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'iframe'],
+        )->assertForbidden();
     }
 
     #[DataProvider('types')]
     public function test_what_is_sent_has_to_be_json(string $type): void
     {
         $body = Json::text(Documents::harbour());
-        foreach (['/api/v1/evaluations', '/api/v1/solutions', '/api/v1/conversions', '/api/v1/sounds', '/api/v1/fits', '/api/v1/reaches', '/sets/import', '/strings/pools'] as $address) {
+        foreach ([
+            '/api/v1/evaluations',
+            '/api/v1/solutions',
+            '/api/v1/conversions',
+            '/api/v1/sounds',
+            '/api/v1/fits',
+            '/api/v1/reaches',
+            '/sets/import',
+            '/strings/pools',
+        ] as $address) {
             self::assertLiraError($this->asking('POST', $address, ['CONTENT_TYPE' => $type], $body), 415, '', 'application/json');
         }
     }
@@ -94,8 +126,20 @@ final class RequestsTest extends FeatureTestCase
     public function test_every_answer_says_what_the_browser_may_do_with_it(): void
     {
         $set = self::keptSet();
-        $always = ['X-Content-Type-Options' => 'nosniff', 'X-Frame-Options' => 'DENY', 'Referrer-Policy' => 'same-origin', 'Cross-Origin-Resource-Policy' => 'same-origin'];
-        foreach (['/sets' => 'text/html', "/sets/{$set->id}/export" => 'application/json', "/sets/{$set->id}/sheet" => 'application/pdf', '/nowhere' => 'text/html', '/api/v1/nowhere' => 'application/json', '/api/v1/ok' => 'text/plain'] as $address => $type) {
+        $always = [
+            'X-Content-Type-Options' => 'nosniff',
+            'X-Frame-Options' => 'DENY',
+            'Referrer-Policy' => 'same-origin',
+            'Cross-Origin-Resource-Policy' => 'same-origin',
+        ];
+        foreach ([
+            '/sets' => 'text/html',
+            "/sets/{$set->id}/export" => 'application/json',
+            "/sets/{$set->id}/sheet" => 'application/pdf',
+            '/nowhere' => 'text/html',
+            '/api/v1/nowhere' => 'application/json',
+            '/api/v1/ok' => 'text/plain',
+        ] as $address => $type) {
             $answer = $this->get($address);
             foreach ($always as $name => $value) {
                 self::assertSame($value, $answer->headers->get($name), "{$name} of {$address}");
@@ -124,8 +168,14 @@ final class RequestsTest extends FeatureTestCase
     }
 
     #[DataProvider('odd')]
-    public function test_odd_addresses_and_words_are_refused_and_say_what_to_do(string $method, string $address, ?string $body, int $status, string $path, string $words): void
-    {
+    public function test_odd_addresses_and_words_are_refused_and_say_what_to_do(
+        string $method,
+        string $address,
+        ?string $body,
+        int $status,
+        string $path,
+        string $words,
+    ): void {
         self::assertLiraError($this->asking($method, $address, [], $body), $status, $path, $words);
     }
 
@@ -135,8 +185,22 @@ final class RequestsTest extends FeatureTestCase
         yield 'a word given as a list' => ['GET', '/search?for[]=a', null, 422, '/for', 'once'];
         yield 'a filter given as a list' => ['GET', '/strings/search?construction[x]=plain', null, 422, '/construction', 'once'];
         yield 'a sign that is none in an address' => ['GET', '/search?for=a%00b', null, 422, '/for', 'cannot be shown'];
-        yield 'a name with a sign that is none' => ['POST', '/strings/pools', '{"name": "a\u0000b", "rule": {}}', 422, '/name', 'cannot be shown'];
-        yield 'and deeper down' => ['POST', '/strings/pools', '{"name": "a", "rule": {"makes": ["pl\u0007ain"]}}', 422, '/rule/makes/0', 'cannot be shown'];
+        yield 'a name with a sign that is none' => [
+            'POST',
+            '/strings/pools',
+            '{"name": "a\u0000b", "rule": {}}',
+            422,
+            '/name',
+            'cannot be shown',
+        ];
+        yield 'and deeper down' => [
+            'POST',
+            '/strings/pools',
+            '{"name": "a", "rule": {"makes": ["pl\u0007ain"]}}',
+            422,
+            '/rule/makes/0',
+            'cannot be shown',
+        ];
         yield 'nothing at all' => ['POST', '/api/v1/evaluations', '', 422, '', 'nothing here'];
         yield 'no such address' => ['GET', '/api/v1/.htaccess', null, 404, '', 'nothing here'];
         yield 'another way of asking' => ['GET', '/api/v1/evaluations', null, 405, '', 'kind of request'];
@@ -149,7 +213,10 @@ final class RequestsTest extends FeatureTestCase
         $set = self::keptSet();
         $instrument = Instrument::query()->sole();
         $document = json_decode(Json::text($set->document), true);
-        foreach (["/sets/{$set->id}" => ['document' => $document], "/instruments/{$instrument->id}" => ['document' => ['name' => 'Other'], 'strings' => 6]] as $address => $rest) {
+        foreach ([
+            "/sets/{$set->id}" => ['document' => $document],
+            "/instruments/{$instrument->id}" => ['document' => ['name' => 'Other'], 'strings' => 6],
+        ] as $address => $rest) {
             self::assertLiraError($this->putJson($address, $rest + $body), 422, '/revision', 'which revision');
         }
     }
@@ -168,7 +235,13 @@ final class RequestsTest extends FeatureTestCase
     public function test_every_address_that_writes_does_it_in_the_one_way(): void
     {
         $others = ['orders.plan', 'samples.weigh', 'instruments.usual-set', 'orders.store', 'photographs.store', 'imports.store'];
-        $writing = array_filter(Route::getRoutes()->getRoutes(), static fn (Registered $route): bool => array_diff($route->methods(), ['GET', 'HEAD']) !== [] && ! str_starts_with($route->uri(), 'api/'));
+        $writing = array_filter(
+            Route::getRoutes()->getRoutes(),
+            static fn (Registered $route): bool => array_diff(
+                $route->methods(),
+                ['GET', 'HEAD'],
+            ) !== [] && ! str_starts_with($route->uri(), 'api/'),
+        );
 
         self::assertGreaterThan(30, count($writing));
         foreach ($writing as $route) {
@@ -197,7 +270,12 @@ final class RequestsTest extends FeatureTestCase
      */
     private function asking(string $method, string $address, array $server = [], ?string $body = null): TestResponse
     {
-        $server += ['HTTP_ACCEPT' => $method === 'GET' && ! str_contains($address, '?') && ! str_starts_with($address, '/api') ? 'text/html' : 'application/json', 'CONTENT_TYPE' => 'application/json'];
+        $server += [
+            'HTTP_ACCEPT' => $method === 'GET'
+                && ! str_contains($address, '?')
+                && ! str_starts_with($address, '/api') ? 'text/html' : 'application/json',
+            'CONTENT_TYPE' => 'application/json',
+        ];
         $host = $server['HTTP_HOST'] ?? null;
 
         return $this->call($method, $host === null ? $address : "http://{$host}{$address}", server: $server, content: $body);

@@ -18,7 +18,10 @@ final class SearchTest extends FeatureTestCase
 
         $this->getJson('/search?for='.urlencode(mb_strtoupper(mb_substr($set->name, 0, 4))))
             ->assertOk()->assertJsonCount(1, 'sets')->assertJsonPath('sets.0.id', $set->id);
-        $this->getJson('/search?for='.urlencode($set->instrument->name))->assertJsonPath('instruments.0.strings', $set->instrument->strings);
+        $this->getJson('/search?for='.urlencode($set->instrument->name))->assertJsonPath(
+            'instruments.0.strings',
+            $set->instrument->strings,
+        );
         $this->getJson('/search?for='.urlencode('0 %'))->assertJsonCount(1, 'sets')->assertJsonPath('sets.0.name', '100 % nylon');
         $this->getJson('/search?for='.urlencode('nothing like it'))->assertExactJson(['sets' => [], 'instruments' => []]);
     }
@@ -30,8 +33,14 @@ final class SearchTest extends FeatureTestCase
         }
         DB::enableQueryLog();
 
-        $this->getJson('/search')->assertOk()->assertJsonCount(SearchController::MOST, 'sets')->assertJsonPath('sets.0.name', 'Set '.SearchController::MOST);
-        self::assertCount(2, array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'archived_at')));
+        $this->getJson('/search')->assertOk()->assertJsonCount(SearchController::MOST, 'sets')->assertJsonPath(
+            'sets.0.name',
+            'Set '.SearchController::MOST,
+        );
+        self::assertCount(
+            2,
+            array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'archived_at')),
+        );
     }
 
     private static function named(string $name): \stdClass

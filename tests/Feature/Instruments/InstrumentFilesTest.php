@@ -19,7 +19,10 @@ final class InstrumentFilesTest extends FeatureTestCase
     public function test_an_instrument_goes_out_and_comes_in_without_loss(): void
     {
         $instrument = self::keptSet(Documents::everything())->instrument;
-        $answer = $this->get("/instruments/{$instrument->id}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="skerry.json"');
+        $answer = $this->get("/instruments/{$instrument->id}/export")->assertOk()->assertHeader(
+            'Content-Disposition',
+            'attachment; filename="skerry.json"',
+        );
         $file = Json::object((string) $answer->getContent());
         self::assertSame('lira-instrument', $file->format ?? null);
         self::assertSame(7, $file->strings ?? null);
@@ -52,7 +55,11 @@ final class InstrumentFilesTest extends FeatureTestCase
     {
         $good = '{"format": "lira-instrument", "version": 1, "strings": 6, "instrument": {"name": "Plover", "kind": "other", "scale": {"type": "single", "length_mm": 600}}}';
         yield 'cut short' => [substr($good, 0, 60), '', 'ends in the middle'];
-        yield 'something else' => [str_replace('lira-instrument', 'lira-tuning', $good), '/format', 'neither an instrument nor a set document'];
+        yield 'something else' => [
+            str_replace('lira-instrument', 'lira-tuning', $good),
+            '/format',
+            'neither an instrument nor a set document',
+        ];
         yield 'of the future' => [str_replace('"version": 1', '"version": 2', $good), '/version', '"version": 1'];
         yield 'too many strings' => [str_replace('"strings": 6', '"strings": 60', $good), '/strings', '1 to 14'];
         yield 'no strings' => [str_replace('"strings": 6,', '', $good), '/strings', 'Missing'];
@@ -63,12 +70,19 @@ final class InstrumentFilesTest extends FeatureTestCase
     public function test_what_is_usual_is_put_on_an_instrument_that_is_not_kept_yet(): void
     {
         $sheet = '{"document": {"name": "Plover", "kind": "%s", "scale": {"type": "single", "length_mm": 650}}, "strings": 6}';
-        $answer = Json::object((string) $this->sendJson('POST', '/instruments/usual-set', sprintf($sheet, 'classical-guitar'))->assertOk()->getContent());
+        $answer = Json::object(
+            (string) $this->sendJson('POST', '/instruments/usual-set', sprintf($sheet, 'classical-guitar'))->assertOk()->getContent(),
+        );
 
         self::assertSame('E4', data_get($answer, 'tunings.0.pitches.0'));
         self::assertSame('nylon', data_get($answer, 'strings.0.material'));
         self::assertSame(0, Instrument::query()->count());
-        self::assertLiraError($this->sendJson('POST', '/instruments/usual-set', sprintf($sheet, 'elastomer-bass')), 422, '', 'Elastomer strings');
+        self::assertLiraError(
+            $this->sendJson('POST', '/instruments/usual-set', sprintf($sheet, 'elastomer-bass')),
+            422,
+            '',
+            'Elastomer strings',
+        );
     }
 
     public function test_what_was_put_away_is_listed_apart_and_comes_back(): void
@@ -76,8 +90,12 @@ final class InstrumentFilesTest extends FeatureTestCase
         $instrument = self::keptInstrument();
         $this->delete("/instruments/{$instrument->id}");
 
-        $this->get('/instruments')->assertInertia(static fn (AssertableInertia $page) => $page->has('instruments', 0)->where('putAway', 1)->where('away', false));
-        $this->get('/instruments?away=1')->assertInertia(static fn (AssertableInertia $page) => $page->where('instruments.0.name', $instrument->name)->where('away', true));
+        $this->get('/instruments')->assertInertia(
+            static fn (AssertableInertia $page) => $page->has('instruments', 0)->where('putAway', 1)->where('away', false),
+        );
+        $this->get('/instruments?away=1')->assertInertia(
+            static fn (AssertableInertia $page) => $page->where('instruments.0.name', $instrument->name)->where('away', true),
+        );
         $this->post("/instruments/{$instrument->id}/unarchive");
         $this->get('/instruments')->assertInertia(static fn (AssertableInertia $page) => $page->has('instruments', 1)->where('putAway', 0));
     }

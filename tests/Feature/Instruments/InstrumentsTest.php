@@ -50,7 +50,10 @@ final class InstrumentsTest extends FeatureTestCase
             ->where('instruments.1.name', $name.', copy')
             ->where('instruments.1.last', null));
         // One for the list with everything in it, one that counts what was put away.
-        self::assertCount(2, array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'from "instruments"')));
+        self::assertCount(
+            2,
+            array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'from "instruments"')),
+        );
 
         $copy = Instrument::query()->latest('id')->firstOrFail();
         self::assertEquals($set->instrument->document->hardware ?? null, $copy->document->hardware ?? null);
@@ -78,7 +81,11 @@ final class InstrumentsTest extends FeatureTestCase
         yield 'no name' => [str_replace('Plover', ' ', self::sheet($single)), '/document/name', 'Give the instrument a name'];
         yield 'a length of zero' => [self::sheet('{"type": "single", "length_mm": 0}'), '/scale/length_mm', 'outside 100 to 2000'];
         yield 'no strings' => [str_replace('"strings":6', '"strings":0', self::sheet($single)), '/strings', '1 to 14'];
-        yield 'lengths for another number' => [self::sheet('{"type": "each", "lengths_mm": [640]}'), '/scale/lengths_mm', '1 lengths for 6 strings'];
+        yield 'lengths for another number' => [
+            self::sheet('{"type": "each", "lengths_mm": [640]}'),
+            '/scale/lengths_mm',
+            '1 lengths for 6 strings',
+        ];
         yield 'unknown kind' => [str_replace('electric-guitar', 'lyre', self::sheet($single)), '/kind', 'electric-guitar'];
         yield 'nothing' => ['{}', '/document', 'required'];
     }
@@ -120,7 +127,10 @@ final class InstrumentsTest extends FeatureTestCase
     {
         $set = self::keptSet();
         $this->get("/instruments/{$set->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page
-            ->component('instruments/InstrumentPage')->where('sets.0.name', $set->name)->has('photographs', 0)->where('instrument.document.name', 'Harbour')->has('kinds', 9));
+            ->component('instruments/InstrumentPage')->where('sets.0.name', $set->name)->has('photographs', 0)->where(
+                'instrument.document.name',
+                'Harbour',
+            )->has('kinds', 9));
         $this->get('/instruments/new')->assertInertia(static fn (AssertableInertia $page) => $page->where('instrument', null));
     }
 

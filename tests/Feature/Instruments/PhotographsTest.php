@@ -31,14 +31,18 @@ final class PhotographsTest extends FeatureTestCase
         $id = Photograph::query()->sole()->id;
 
         $size = function (string $query) use ($id): array {
-            $response = $this->get("/instruments/{$this->instrument->id}/photographs/{$id}{$query}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+            $response = $this->get(
+                "/instruments/{$this->instrument->id}/photographs/{$id}{$query}",
+            )->assertOk()->assertHeader('Content-Type', 'image/jpeg');
             $found = getimagesizefromstring((string) $response->getContent());
 
             return [$found[0] ?? 0, $found[1] ?? 0];
         };
         self::assertSame([1600, 800], $size(''));
         self::assertSame([360, 180], $size('?small=1'));
-        $this->get("/instruments/{$this->instrument->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('photographs.0.caption', 'The front'));
+        $this->get("/instruments/{$this->instrument->id}")->assertInertia(
+            static fn (AssertableInertia $page) => $page->where('photographs.0.caption', 'The front'),
+        );
     }
 
     public function test_a_small_one_is_not_blown_up_and_what_came_with_it_is_left_behind(): void
@@ -47,7 +51,10 @@ final class PhotographsTest extends FeatureTestCase
         $secret = 'taken at 52.1 north';
         // A comment segment right after the start of the picture, as cameras write them.
         $picture = (string) file_get_contents($file->getPathname());
-        file_put_contents($file->getPathname(), substr($picture, 0, 2)."\xFF\xFE".pack('n', strlen($secret) + 2).$secret.substr($picture, 2));
+        file_put_contents(
+            $file->getPathname(),
+            substr($picture, 0, 2)."\xFF\xFE".pack('n', strlen($secret) + 2).$secret.substr($picture, 2),
+        );
         self::assertStringContainsString($secret, (string) file_get_contents($file->getPathname()));
 
         $this->send($file)->assertCreated()->assertJson(['width' => 200, 'height' => 100]);
@@ -73,18 +80,35 @@ final class PhotographsTest extends FeatureTestCase
         yield 'a script in disguise' => ['front.png', '<?php echo 1;', 'is not a JPEG, PNG or WebP picture'];
         yield 'a drawing' => ['front.svg', '<svg xmlns="http://www.w3.org/2000/svg"/>', 'is not a JPEG, PNG or WebP picture'];
         yield 'half a picture' => ['front.png', substr((string) $png, 0, 40), 'cannot be read as a picture'];
-        yield 'far too large' => ['front.png', substr((string) $png, 0, 16).pack('NN', 20_000, 20_000).substr((string) $png, 24), 'more than 40 million pixels'];
+        yield 'far too large' => [
+            'front.png',
+            substr((string) $png, 0, 16).pack('NN', 20_000, 20_000).substr((string) $png, 24),
+            'more than 40 million pixels',
+        ];
     }
 
     public function test_one_that_is_larger_than_anything_taken_is_told_as_a_photograph(): void
     {
-        $answer = $this->call('POST', "/instruments/{$this->instrument->id}/photographs", server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'multipart/form-data; boundary=x', 'CONTENT_LENGTH' => '99999999999']);
+        $answer = $this->call(
+            'POST',
+            "/instruments/{$this->instrument->id}/photographs",
+            server: [
+                'HTTP_ACCEPT' => 'application/json',
+                'CONTENT_TYPE' => 'multipart/form-data; boundary=x',
+                'CONTENT_LENGTH' => '99999999999',
+            ],
+        );
         self::assertLiraError($answer, 422, '/photograph', 'larger than 20 MB');
     }
 
     public function test_nothing_sent_is_told(): void
     {
-        self::assertLiraError($this->sendForm("/instruments/{$this->instrument->id}/photographs"), 422, '/photograph', 'Choose a photograph');
+        self::assertLiraError(
+            $this->sendForm("/instruments/{$this->instrument->id}/photographs"),
+            422,
+            '/photograph',
+            'Choose a photograph',
+        );
     }
 
     public function test_words_change_and_what_is_removed_comes_back(): void
@@ -93,7 +117,10 @@ final class PhotographsTest extends FeatureTestCase
         $id = Photograph::query()->sole()->id;
         $address = "/instruments/{$this->instrument->id}/photographs/{$id}";
 
-        $this->putJson($address, ['caption' => '  The headstock ', 'revision' => 1])->assertOk()->assertJson(['caption' => 'The headstock']);
+        $this->putJson(
+            $address,
+            ['caption' => '  The headstock ', 'revision' => 1],
+        )->assertOk()->assertJson(['caption' => 'The headstock']);
         self::assertLiraError($this->putJson($address, ['caption' => 'The back', 'revision' => 1]), 409, '', 'changed elsewhere');
         self::assertLiraError($this->putJson($address, ['caption' => ['The back'], 'revision' => 2]), 422, '/caption', '200 characters');
         $this->delete($address)->assertOk();

@@ -20,14 +20,26 @@ final class DrawerTest extends FeatureTestCase
     public function test_what_is_put_in_taken_and_counted_adds_up_in_the_history(): void
     {
         $string = self::listed('GW-11', 'plain', 'music-wire', 0.011);
-        $this->postJson('/strings/drawer/lots', ['string' => $string->id, 'quantity' => 10, 'cents' => 95, 'note' => 'a box'])->assertCreated()->assertJson(['quantity' => 10]);
+        $this->postJson(
+            '/strings/drawer/lots',
+            ['string' => $string->id, 'quantity' => 10, 'cents' => 95, 'note' => 'a box'],
+        )->assertCreated()->assertJson(['quantity' => 10]);
         $lot = Lot::query()->sole();
-        $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 3, 'note' => 'Curlew'])->assertOk()->assertJson(['quantity' => 7]);
-        $this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 5, 'seen' => 7, 'reason' => 'two kinked'])->assertOk()->assertJson(['quantity' => 5]);
+        $this->postJson(
+            "/strings/drawer/lots/{$lot->id}/take",
+            ['quantity' => 3, 'note' => 'Curlew'],
+        )->assertOk()->assertJson(['quantity' => 7]);
+        $this->postJson(
+            "/strings/drawer/lots/{$lot->id}/count",
+            ['counted' => 5, 'seen' => 7, 'reason' => 'two kinked'],
+        )->assertOk()->assertJson(['quantity' => 5]);
 
         $history = $this->getJson("/strings/drawer/lots/{$lot->id}/movements")->assertOk();
         $said = static fn (string $key): array => array_column((array) $history->json(), $key);
-        self::assertSame([[-2, -3, 10], ['counted', 'used', 'added'], ['two kinked', 'Curlew', 'a box']], [$said('change'), $said('kind'), $said('note')]);
+        self::assertSame(
+            [[-2, -3, 10], ['counted', 'used', 'added'], ['two kinked', 'Curlew', 'a box']],
+            [$said('change'), $said('kind'), $said('note')],
+        );
         self::assertSame($lot->refresh()->quantity, (int) Movement::query()->sum('change'));
         $this->get('/strings/drawer')->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/DrawerPage')
             ->where('contents.0.quantity', 5)->where('contents.0.least', null)->where('contents.0.lots.0.name', 'GW-11'));
@@ -41,10 +53,25 @@ final class DrawerTest extends FeatureTestCase
         self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 3]), 409, '', 'only 2, not 3');
         $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 2])->assertOk();
         self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 1]), 409, '', 'none left');
-        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 9, 'seen' => 2, 'reason' => 'found']), 409, '', 'it says 0 now');
-        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 9, 'seen' => 0]), 422, '/reason', 'Say why it differs');
+        self::assertLiraError(
+            $this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 9, 'seen' => 2, 'reason' => 'found']),
+            409,
+            '',
+            'it says 0 now',
+        );
+        self::assertLiraError(
+            $this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 9, 'seen' => 0]),
+            422,
+            '/reason',
+            'Say why it differs',
+        );
         self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 0]), 422, '/quantity', '1 or more');
-        self::assertLiraError($this->postJson('/strings/drawer/lots', ['string' => 999, 'quantity' => 1]), 422, '/string', 'Choose which string');
+        self::assertLiraError(
+            $this->postJson('/strings/drawer/lots', ['string' => 999, 'quantity' => 1]),
+            422,
+            '/string',
+            'Choose which string',
+        );
         self::assertSame([0, -2], [$lot->refresh()->quantity, (int) Movement::query()->sum('change')]);
     }
 
@@ -74,7 +101,12 @@ final class DrawerTest extends FeatureTestCase
         $this->get('/strings/drawer')->assertInertia(static fn (AssertableInertia $page) => $page->where('contents.0.least', 6));
         $this->putJson('/strings/drawer/levels', $kind + ['least' => null, 'seen' => 6])->assertOk();
         self::assertSame(0, DB::table('stock_levels')->count());
-        self::assertLiraError($this->putJson('/strings/drawer/levels', $kind + ['least' => -1, 'seen' => null]), 422, '/least', '0 or more');
+        self::assertLiraError(
+            $this->putJson('/strings/drawer/levels', $kind + ['least' => -1, 'seen' => null]),
+            422,
+            '/least',
+            '0 or more',
+        );
     }
 
     public function test_a_pool_follows_its_rule(): void
@@ -87,7 +119,10 @@ final class DrawerTest extends FeatureTestCase
             Pool::query()->forceDelete();
             $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => $rule])->assertCreated();
 
-            return array_map(static fn (\stdClass $string): mixed => data_get($string, 'gauge_in'), app(Pools::class)->strings(Pool::query()->sole()));
+            return array_map(
+                static fn (\stdClass $string): mixed => data_get($string, 'gauge_in'),
+                app(Pools::class)->strings(Pool::query()->sole()),
+            );
         };
 
         self::assertSame([0.0105, 0.011, 0.046], $gauges([]));
@@ -125,20 +160,51 @@ final class DrawerTest extends FeatureTestCase
     public function test_pools_are_named_once(): void
     {
         $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []])->assertCreated();
-        self::assertLiraError($this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []]), 422, '/name', 'There is a pool of that name');
+        self::assertLiraError(
+            $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []]),
+            422,
+            '/name',
+            'There is a pool of that name',
+        );
         $id = Pool::query()->sole()->id;
-        $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['drawer' => true], 'revision' => 1])->assertOk()->assertJson(['revision' => 2]);
-        self::assertLiraError($this->putJson("/strings/pools/{$id}", ['name' => 'Theirs', 'rule' => [], 'revision' => 1]), 409, '', 'changed elsewhere');
-        self::assertLiraError($this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => 'everything', 'revision' => 2]), 422, '/rule', 'by suppliers');
-        self::assertLiraError($this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['all' => true], 'revision' => 2]), 422, '/rule', 'by suppliers');
-        $this->get('/strings/pools')->assertInertia(static fn (AssertableInertia $page) => $page->where('pools.0.rule.drawer', true)->where('pools.0.gauges', 0));
+        $this->putJson(
+            "/strings/pools/{$id}",
+            ['name' => 'Mine', 'rule' => ['drawer' => true], 'revision' => 1],
+        )->assertOk()->assertJson(['revision' => 2]);
+        self::assertLiraError(
+            $this->putJson("/strings/pools/{$id}", ['name' => 'Theirs', 'rule' => [], 'revision' => 1]),
+            409,
+            '',
+            'changed elsewhere',
+        );
+        self::assertLiraError(
+            $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => 'everything', 'revision' => 2]),
+            422,
+            '/rule',
+            'by suppliers',
+        );
+        self::assertLiraError(
+            $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['all' => true], 'revision' => 2]),
+            422,
+            '/rule',
+            'by suppliers',
+        );
+        $this->get('/strings/pools')->assertInertia(
+            static fn (AssertableInertia $page) => $page->where('pools.0.rule.drawer', true)->where('pools.0.gauges', 0),
+        );
         // A name that was given up is free again.
         $this->deleteJson("/strings/pools/{$id}?revision=2")->assertOk();
         $this->postJson('/strings/pools', ['name' => 'Mine', 'rule' => []])->assertCreated();
     }
 
-    private static function listed(string $code, string $construction, string $material, float $gauge, ?int $cents = null, string $supplier = 'Sandbar'): ListString
-    {
+    private static function listed(
+        string $code,
+        string $construction,
+        string $material,
+        float $gauge,
+        ?int $cents = null,
+        string $supplier = 'Sandbar',
+    ): ListString {
         return ListString::query()->create([
             'supplier_id' => Supplier::query()->firstOrCreate(['name' => $supplier])->id, 'code' => $code, 'construction' => $construction,
             'material' => $material, 'gauge_nm' => (int) round($gauge * 25_400_000), 'cents' => $cents, 'words' => mb_strtolower($code),
@@ -147,6 +213,13 @@ final class DrawerTest extends FeatureTestCase
 
     private static function lot(int $quantity, ?ListString $string = null): Lot
     {
-        return Lot::query()->create(['list_string_id' => $string?->id, 'name' => 'Plain 11', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 279_400, 'quantity' => $quantity]);
+        return Lot::query()->create([
+            'list_string_id' => $string?->id,
+            'name' => 'Plain 11',
+            'construction' => 'plain',
+            'material' => 'music-wire',
+            'gauge_nm' => 279_400,
+            'quantity' => $quantity,
+        ]);
     }
 }

@@ -34,11 +34,17 @@ final class ListImportTest extends FeatureTestCase
     public function test_awkward_files_are_read(string $content, string $encoding, string $delimiter): void
     {
         $preview = $this->upload($content)->assertCreated()->assertJson(['encoding' => $encoding, 'delimiter' => $delimiter]);
-        self::assertSame(['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 5], self::sorted($preview->json('mapping.columns')));
+        self::assertSame(
+            ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 5],
+            self::sorted($preview->json('mapping.columns')),
+        );
         $this->take(ListImport::query()->sole());
 
         $string = ListString::query()->where('code', 'S-11')->sole();
-        self::assertSame(['Größe “elf”', 'plain', 'music-wire', 195], [$string->name, $string->construction, $string->material, $string->cents]);
+        self::assertSame(
+            ['Größe “elf”', 'plain', 'music-wire', 195],
+            [$string->name, $string->construction, $string->material, $string->cents],
+        );
         self::assertSame(279_400, $string->gauge_nm);
     }
 
@@ -53,7 +59,11 @@ final class ListImportTest extends FeatureTestCase
         yield 'of an old machine' => [(string) mb_convert_encoding($semicolon, 'Windows-1252', 'UTF-8'), 'Windows-1252', ';'];
         yield 'UTF-16' => ["\xFF\xFE".mb_convert_encoding($comma, 'UTF-16LE', 'UTF-8'), 'UTF-16LE', ','];
         yield 'tabs' => [strtr($comma, [',' => "\t"]), 'UTF-8', "\t"];
-        yield 'line breaks inside quotes' => [self::HEADER."\nS-46,\"two\nlines, and \"\"quotes\"\"\",wound,nickel,46,2\nS-11,Größe “elf”,plain,steel,11,1.95\n", 'UTF-8', ','];
+        yield 'line breaks inside quotes' => [
+            self::HEADER."\nS-46,\"two\nlines, and \"\"quotes\"\"\",wound,nickel,46,2\nS-11,Größe “elf”,plain,steel,11,1.95\n",
+            'UTF-8',
+            ',',
+        ];
         yield 'empty lines and short rows' => [self::HEADER."\n\n,,,,,\nS-11,Größe “elf”,plain,steel,11,1.95\n\nS-46\n", 'UTF-8', ','];
     }
 
@@ -63,9 +73,15 @@ final class ListImportTest extends FeatureTestCase
         $import = ListImport::query()->sole();
         $progress = $this->checked($import);
 
-        self::assertSame(['good' => 3, 'rejected' => 4, 'rows' => 7], ['good' => $progress->json('good'), 'rejected' => $progress->json('rejected'), 'rows' => $progress->json('rows')]);
+        self::assertSame(
+            ['good' => 3, 'rejected' => 4, 'rows' => 7],
+            ['good' => $progress->json('good'), 'rejected' => $progress->json('rejected'), 'rows' => $progress->json('rows')],
+        );
         self::assertSame([4, 5, 6, 7], array_column((array) $progress->json('rejects'), 'line'));
-        self::assertStringContainsString('“thick” is not a gauge', (string) json_encode($progress->json('rejects.0'), JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString(
+            '“thick” is not a gauge',
+            (string) json_encode($progress->json('rejects.0'), JSON_UNESCAPED_UNICODE),
+        );
         $progress->assertJsonPath('rejects.1.reason', 'The order code “A” stands already in line 2.');
         self::assertSame(0, ListString::query()->count(), 'nothing is in the list before it is written');
         $csv = $this->get("/strings/imports/{$import->id}/rejects")->assertOk()->streamedContent();
@@ -83,16 +99,24 @@ final class ListImportTest extends FeatureTestCase
         $this->take(ListImport::query()->sole());
         $id = ListString::query()->where('code', 'A')->sole()->id;
 
-        $second = $this->upload(self::HEADER."\nA,one,plain,steel,11,1.20\nB,two,plain,steel,12,1\nD,four,plain,steel,14,1\n")->assertJson(['remembered' => true]);
+        $second = $this->upload(
+            self::HEADER."\nA,one,plain,steel,11,1.20\nB,two,plain,steel,12,1\nD,four,plain,steel,14,1\n",
+        )->assertJson(['remembered' => true]);
         $import = self::latest();
         $this->checked($import, ['whole' => true])
-            ->assertJsonPath('difference.added', 1)->assertJsonPath('difference.changed', 1)->assertJsonPath('difference.same', 1)->assertJsonPath('difference.gone', 1)
+            ->assertJsonPath('difference.added', 1)->assertJsonPath(
+                'difference.changed',
+                1,
+            )->assertJsonPath('difference.same', 1)->assertJsonPath('difference.gone', 1)
             ->assertJsonPath('difference.changes.0', ['code' => 'A', 'words' => ['price 1.00 → 1.20']])
             ->assertJsonPath('difference.gone_codes', ['C']);
         $this->post("/strings/imports/{$import->id}/write")->assertOk();
 
         self::assertSame(['A', 'B', 'D'], ListString::query()->orderBy('code')->pluck('code')->all());
-        self::assertSame([$id, 120], [ListString::query()->where('code', 'A')->sole()->id, ListString::query()->where('code', 'A')->sole()->cents]);
+        self::assertSame(
+            [$id, 120],
+            [ListString::query()->where('code', 'A')->sole()->id, ListString::query()->where('code', 'A')->sole()->cents],
+        );
         // What comes again later is the same string again.
         $this->upload(self::HEADER."\nC,three,plain,steel,13,1\n");
         $this->take(self::latest());
@@ -117,7 +141,10 @@ final class ListImportTest extends FeatureTestCase
         self::assertSame(6000, $progress->json('good'));
 
         $this->delete("/strings/imports/{$import->id}")->assertOk();
-        self::assertSame([0, 0, 0, []], [ListImport::query()->count(), DB::table('import_rows')->count(), ListString::query()->count(), Storage::allFiles('imports')]);
+        self::assertSame(
+            [0, 0, 0, []],
+            [ListImport::query()->count(), DB::table('import_rows')->count(), ListString::query()->count(), Storage::allFiles('imports')],
+        );
     }
 
     #[DataProvider('bad')]
@@ -167,7 +194,9 @@ final class ListImportTest extends FeatureTestCase
         app(ListImports::class)->check($other);
         app(ListImports::class)->check($other);
 
-        $this->postJson("/strings/imports/{$import->id}/check")->assertOk()->assertJson(['status' => 'checked', 'rows' => 3000, 'good' => 3000, 'rejected' => 0]);
+        $this->postJson("/strings/imports/{$import->id}/check")->assertOk()->assertJson(
+            ['status' => 'checked', 'rows' => 3000, 'good' => 3000, 'rejected' => 0],
+        );
     }
 
     public function test_needed_columns_have_to_be_mapped(): void
@@ -175,7 +204,12 @@ final class ListImportTest extends FeatureTestCase
         $this->upload("a,b\n1,2\n");
         $import = ListImport::query()->sole();
 
-        self::assertLiraError($this->putJson("/strings/imports/{$import->id}", ['columns' => ['code' => 0]]), 422, '/columns', 'which column has the gauge');
+        self::assertLiraError(
+            $this->putJson("/strings/imports/{$import->id}", ['columns' => ['code' => 0]]),
+            422,
+            '/columns',
+            'which column has the gauge',
+        );
         self::assertLiraError($this->postJson("/strings/imports/{$import->id}/write"), 409, '', 'not checked');
         self::assertLiraError($this->sendForm("/strings/suppliers/{$this->supplier->id}/imports"), 422, '/file', 'Choose a list');
     }
@@ -185,7 +219,10 @@ final class ListImportTest extends FeatureTestCase
         $this->upload(self::HEADER."\n=1+1,@name,plain,steel,9.5,1.95\nS-46,\"a, \"\"b\"\"\",wound,nickel,46,\n");
         $this->take(ListImport::query()->sole());
         $before = ListString::query()->orderBy('id')->get(['code', 'name', 'gauge_nm', 'cents'])->toArray();
-        $csv = $this->get("/strings/suppliers/{$this->supplier->id}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="sandbar-strings.csv"')->streamedContent();
+        $csv = $this->get("/strings/suppliers/{$this->supplier->id}/export")->assertOk()->assertHeader(
+            'Content-Disposition',
+            'attachment; filename="sandbar-strings.csv"',
+        )->streamedContent();
 
         self::assertStringContainsString("'=1+1,'@name", $csv);
         foreach (explode("\n", $csv) as $line) {
@@ -200,7 +237,10 @@ final class ListImportTest extends FeatureTestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function upload(string $content): TestResponse
     {
-        return $this->sendForm("/strings/suppliers/{$this->supplier->id}/imports", ['file' => UploadedFile::fake()->createWithContent('list.csv', $content)]);
+        return $this->sendForm(
+            "/strings/suppliers/{$this->supplier->id}/imports",
+            ['file' => UploadedFile::fake()->createWithContent('list.csv', $content)],
+        );
     }
 
     /**

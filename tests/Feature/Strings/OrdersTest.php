@@ -37,7 +37,10 @@ final class OrdersTest extends FeatureTestCase
         self::assertSame(6, (int) array_sum(array_column((array) $plan->json('drawer'), 'count')));
 
         // A packaged set has five of these six; the first comes by itself.
-        $more = $this->postJson('/strings/orders/plan', ['sets' => [['id' => self::design('Curlew, D standard')->id, 'times' => 3, 'spares' => 1]]])->assertOk();
+        $more = $this->postJson(
+            '/strings/orders/plan',
+            ['sets' => [['id' => self::design('Curlew, D standard')->id, 'times' => 3, 'spares' => 1]]],
+        )->assertOk();
         self::assertSame(24, $more->json('needed'));
         self::assertContains('set', array_column((array) $more->json('orders.0.lines'), 'kind'));
         self::assertTrue($more->json('proven'));
@@ -83,7 +86,10 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson("/strings/orders/{$order->id}/send");
         $this->postJson("/strings/orders/{$order->id}/arrive");
         $line = $order->lines()->firstOrFail();
-        $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 0]])->assertOk()->assertJson(['status' => 'on its way']);
+        $this->postJson(
+            "/strings/orders/{$order->id}/receive",
+            ['lines' => [$line->id => 0]],
+        )->assertOk()->assertJson(['status' => 'on its way']);
         self::assertSame(0, $line->refresh()->received);
     }
 
@@ -119,7 +125,9 @@ final class OrdersTest extends FeatureTestCase
         self::assertStringContainsString($line->code, $csv);
         self::assertCount(2 + $order->lines()->count(), explode("\n", $csv));
         foreach (['a4' => 595, 'letter' => 612] as $paper => $points) {
-            $pdf = (new Parser)->parseContent((string) $this->get("/strings/orders/{$order->id}/pdf?paper={$paper}")->assertOk()->getContent());
+            $pdf = (new Parser)->parseContent(
+                (string) $this->get("/strings/orders/{$order->id}/pdf?paper={$paper}")->assertOk()->getContent(),
+            );
             self::assertStringContainsString($line->code, $pdf->getText());
             self::assertStringContainsString('Dunlin, DADGAD', $pdf->getText());
             $box = $pdf->getPages()[0]->getDetails()['MediaBox'] ?? [];
@@ -134,10 +142,22 @@ final class OrdersTest extends FeatureTestCase
         $plan = $this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id]]])->assertOk();
         self::assertCount(4, (array) $plan->json('missing'));
         self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => []]), 422, '/sets', 'at least one set');
-        self::assertLiraError($this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id, 'times' => 0]]]), 422, '/sets/0/times', '1 to 50');
-        self::assertLiraError($this->place(['sets' => [['id' => self::design('Ketch, E standard')->id]], 'total_cents' => 1]), 409, '', 'changed elsewhere');
+        self::assertLiraError(
+            $this->postJson('/strings/orders/plan', ['sets' => [['id' => $eider->id, 'times' => 0]]]),
+            422,
+            '/sets/0/times',
+            '1 to 50',
+        );
+        self::assertLiraError(
+            $this->place(['sets' => [['id' => self::design('Ketch, E standard')->id]], 'total_cents' => 1]),
+            409,
+            '',
+            'changed elsewhere',
+        );
         self::assertSame(0, Order::query()->count());
-        $this->get("/strings/orders?set={$eider->id}")->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/OrdersPage')->where('begin.name', 'Eider, elastomer'));
+        $this->get("/strings/orders?set={$eider->id}")->assertInertia(
+            static fn (AssertableInertia $page) => $page->component('strings/OrdersPage')->where('begin.name', 'Eider, elastomer'),
+        );
     }
 
     public function test_a_draft_can_be_dropped_but_not_what_is_on_its_way(): void
@@ -172,16 +192,32 @@ final class OrdersTest extends FeatureTestCase
         $lot = $reservation->lot;
         $free = $lot->quantity - $reservation->quantity;
 
-        $this->get('/strings/orders')->assertInertia(static fn (AssertableInertia $page) => $page->where('orders.0.kept', (int) Reservation::query()->sum('quantity')));
-        self::assertLiraError($this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => $free + 1]), 409, '', 'kept for orders');
-        self::assertSame([], array_filter((array) $this->postJson('/strings/orders/plan', $asked)->json('drawer'), static fn (mixed $taken): bool => data_get($taken, 'name') === $lot->name && data_get($taken, 'count') > $free));
+        $this->get('/strings/orders')->assertInertia(
+            static fn (AssertableInertia $page) => $page->where('orders.0.kept', (int) Reservation::query()->sum('quantity')),
+        );
+        self::assertLiraError(
+            $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => $free + 1]),
+            409,
+            '',
+            'kept for orders',
+        );
+        self::assertSame(
+            [],
+            array_filter(
+                (array) $this->postJson('/strings/orders/plan', $asked)->json('drawer'),
+                static fn (mixed $taken): bool => data_get($taken, 'name') === $lot->name && data_get($taken, 'count') > $free,
+            ),
+        );
 
         // Dropped, it is given back; brought back, it is kept again, unless somebody has it by then.
         $this->deleteJson("/strings/orders/{$order->id}")->assertOk();
         self::assertSame(0, Reservation::query()->where('status', 'kept')->count());
         self::assertSame($lot->quantity, $lot->refresh()->quantity);
         $this->postJson("/strings/orders/{$order->id}/unarchive")->assertOk();
-        self::assertSame($reservation->quantity, (int) Reservation::query()->where('status', 'kept')->where('lot_id', $lot->id)->sum('quantity'));
+        self::assertSame(
+            $reservation->quantity,
+            (int) Reservation::query()->where('status', 'kept')->where('lot_id', $lot->id)->sum('quantity'),
+        );
         $this->deleteJson("/strings/orders/{$order->id}")->assertOk();
         $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => $lot->quantity])->assertOk();
         self::assertLiraError($this->postJson("/strings/orders/{$order->id}/unarchive"), 409, '', 'none left');
@@ -221,7 +257,12 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson("/strings/orders/{$line->order_id}/send");
         $this->postJson("/strings/orders/{$line->order_id}/arrive");
         $lots = Lot::query()->latest('id')->firstOrFail()->id;
-        $this->postJson("/strings/orders/{$line->order_id}/receive", ['lines' => OrderLine::query()->get()->mapWithKeys(static fn (OrderLine $of): array => [$of->id => $of->id === $line->id ? 1 : 0])->all()])->assertOk();
+        $this->postJson(
+            "/strings/orders/{$line->order_id}/receive",
+            ['lines' => OrderLine::query()->get()->mapWithKeys(
+                static fn (OrderLine $of): array => [$of->id => $of->id === $line->id ? 1 : 0],
+            )->all()],
+        )->assertOk();
         self::assertSame($strings, Lot::query()->where('id', '>', $lots)->orderBy('id')->pluck('name')->all());
     }
 
@@ -234,7 +275,12 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson("/strings/orders/{$order->id}/arrive");
         $before = (int) Lot::query()->sum('quantity');
 
-        self::assertLiraError($this->postJson("/strings/orders/{$order->id}/receive", ['lines' => []]), 409, '', 'not known any more which strings');
+        self::assertLiraError(
+            $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => []]),
+            409,
+            '',
+            'not known any more which strings',
+        );
         self::assertSame([OrderStatus::Arrived, $before], [$order->refresh()->status, (int) Lot::query()->sum('quantity')]);
     }
 
@@ -242,7 +288,9 @@ final class OrdersTest extends FeatureTestCase
     {
         $asked = ['sets' => [['id' => self::design('Ketch, E standard')->id, 'times' => 2]]];
         Supplier::query()->where('name', 'Fathom Bass Strings')->update(['currency' => 'GBP']);
-        $euros = $this->postJson('/strings/orders/plan', $asked)->assertOk()->assertJson(['currency' => 'EUR', 'currencies' => ['EUR', 'GBP']]);
+        $euros = $this->postJson('/strings/orders/plan', $asked)->assertOk()->assertJson(
+            ['currency' => 'EUR', 'currencies' => ['EUR', 'GBP']],
+        );
         self::assertNotContains('GBP', array_column((array) $euros->json('orders'), 'currency'));
         $pounds = $this->postJson('/strings/orders/plan', $asked + ['currency' => 'GBP'])->assertOk()->assertJson(['currency' => 'GBP']);
         self::assertSame(['Fathom Bass Strings'], array_column((array) $pounds->json('orders'), 'supplier'));
@@ -258,13 +306,23 @@ final class OrdersTest extends FeatureTestCase
         $this->putJson("/strings/suppliers/{$id}/sets", ['text' => $text, 'revision' => 1])->assertOk()->assertJson(['sets' => 3]);
         self::assertSame($text, $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
 
-        $answer = $this->putJson("/strings/suppliers/{$id}/sets", ['text' => "A;Alone;1,50;FB1-450\nA;Again;1;FB1-450\nB;;1;FB1-450\n\nC;Odd;free;FB1-450\nD;Gone;1;NOPE\nE;None;1\n", 'revision' => 2])->assertStatus(422);
+        $answer = $this->putJson(
+            "/strings/suppliers/{$id}/sets",
+            [
+                'text' => "A;Alone;1,50;FB1-450\nA;Again;1;FB1-450\nB;;1;FB1-450\n\nC;Odd;free;FB1-450\nD;Gone;1;NOPE\nE;None;1\n",
+                'revision' => 2,
+            ],
+        )->assertStatus(422);
         self::assertSame([
-            'Line 2: the order code “A” stands already in line 1.', 'Line 3: it needs an order code and a name.', 'Line 5: “free” is not a price.',
+            'Line 2: the order code “A” stands already in line 1.', 'Line 3: it needs an order code and a name.',
+            'Line 5: “free” is not a price.',
             'Line 6: no string is listed as “NOPE”.', 'Line 7: it needs the order codes of 1 to 14 strings.',
         ], array_column((array) $answer->json('errors'), 'message'));
         self::assertSame($text, $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
-        $this->putJson("/strings/suppliers/{$id}/sets", ['text' => 'A;Alone;1,50;FB1-450', 'revision' => 2])->assertOk()->assertJson(['sets' => 1]);
+        $this->putJson(
+            "/strings/suppliers/{$id}/sets",
+            ['text' => 'A;Alone;1,50;FB1-450', 'revision' => 2],
+        )->assertOk()->assertJson(['sets' => 1]);
         self::assertSame("A,Alone,1.50,FB1-450\n", $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
     }
 

@@ -37,7 +37,14 @@ final class SamplesTest extends FeatureTestCase
     {
         // T = μ (2 L f)²: 6.8 g/m over 600 mm at 98 Hz takes 94.05 N.
         $load = 6.80e-3 * (2 * 0.6 * 98.0) ** 2;
-        $readings = ['load_n' => round($load, 2), 'load_resolution_n' => 0.1, 'frequency_hz' => 98.0, 'frequency_resolution_hz' => 0.1, 'length_mm' => 600, 'length_resolution_mm' => 1];
+        $readings = [
+            'load_n' => round($load, 2),
+            'load_resolution_n' => 0.1,
+            'frequency_hz' => 98.0,
+            'frequency_resolution_hz' => 0.1,
+            'length_mm' => 600,
+            'length_resolution_mm' => 1,
+        ];
         $result = $this->postJson('/strings/samples/weigh', self::sample($readings))->assertOk();
 
         // At rest it is a little heavier than stretched.
@@ -61,7 +68,10 @@ final class SamplesTest extends FeatureTestCase
         yield 'no gauge' => [['gauge_nm' => null], 'Give the gauge'];
         yield 'words' => [['readings' => ['mass_g' => 'heavy']], 'as numbers'];
         yield 'no length' => [['readings' => ['mass_g' => 1, 'mass_resolution_g' => 0.1]], 'Missing: the length'];
-        yield 'a scale too coarse' => [['readings' => ['mass_g' => 1.0, 'mass_resolution_g' => 1.0, 'length_mm' => 100, 'length_resolution_mm' => 1]], 'mass'];
+        yield 'a scale too coarse' => [
+            ['readings' => ['mass_g' => 1.0, 'mass_resolution_g' => 1.0, 'length_mm' => 100, 'length_resolution_mm' => 1]],
+            'mass',
+        ];
     }
 
     public function test_a_family_is_corrected_by_its_samples_and_a_bad_one_is_set_aside(): void
@@ -87,7 +97,14 @@ final class SamplesTest extends FeatureTestCase
     public function test_what_was_measured_sharpens_every_design_and_stays_out_of_what_is_kept(): void
     {
         $set = self::keptSet();
-        $tolerance = fn (): float => self::number(data_get(Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', app(StoredSets::class)->json($set->refresh()->load('instrument')))->getContent()), 'strings.5.density.high'));
+        $tolerance = fn (): float => self::number(data_get(
+            Json::object((string) $this->sendJson(
+                'POST',
+                '/api/v1/evaluations',
+                app(StoredSets::class)->json($set->refresh()->load('instrument')),
+            )->getContent()),
+            'strings.5.density.high',
+        ));
         $before = $tolerance();
         $this->postJson('/strings/samples', self::sample())->assertCreated();
         self::assertLessThan($before, $tolerance());
@@ -97,7 +114,18 @@ final class SamplesTest extends FeatureTestCase
         $this->sendJson('PUT', "/sets/{$set->id}", (object) ['document' => $document, 'revision' => 1])->assertOk();
         self::assertFalse(isset($set->refresh()->document->samples));
         // Elsewhere it counts as it came; here a set with samples of its own keeps to them.
-        $own = Documents::with('/samples', [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011, 'mass_g' => 0.49, 'mass_resolution_g' => 0.01, 'length_mm' => 1000, 'length_resolution_mm' => 1]]);
+        $own = Documents::with(
+            '/samples',
+            [(object) [
+                'construction' => 'plain',
+                'material' => 'music-wire',
+                'gauge_in' => 0.011,
+                'mass_g' => 0.49,
+                'mass_resolution_g' => 0.01,
+                'length_mm' => 1000,
+                'length_resolution_mm' => 1,
+            ]],
+        );
         $kept = self::keptSet($own);
         self::assertCount(1, (array) (app(StoredSets::class)->json($kept)->samples ?? []));
         self::assertTrue(isset($kept->document->samples));
@@ -105,11 +133,23 @@ final class SamplesTest extends FeatureTestCase
 
     public function test_what_was_weighed_beats_what_a_list_says(): void
     {
-        $string = ListString::query()->create(['supplier_id' => Supplier::query()->create(['name' => 'Sandbar'])->id, 'code' => 'A', 'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_nm' => 1_168_400, 'kg_per_m' => 0.0071, 'words' => 'a']);
+        $string = ListString::query()->create([
+            'supplier_id' => Supplier::query()->create(['name' => 'Sandbar'])->id,
+            'code' => 'A',
+            'construction' => 'round-wound',
+            'material' => 'nickel-plated-steel',
+            'gauge_nm' => 1_168_400,
+            'kg_per_m' => 0.0071,
+            'words' => 'a',
+        ]);
         $this->postJson('/strings/samples', self::sample())->assertCreated();
 
         $this->getJson("/strings/{$string->id}")->assertJsonPath('density.source', 'measured');
-        self::assertEqualsWithDelta(6.80e-3, data_get(app(Pools::class)->strings(Pool::query()->create(['name' => 'All', 'rule' => []])), '0.density.kg_per_m'), 1e-12);
+        self::assertEqualsWithDelta(
+            6.80e-3,
+            data_get(app(Pools::class)->strings(Pool::query()->create(['name' => 'All', 'rule' => []])), '0.density.kg_per_m'),
+            1e-12,
+        );
     }
 
     /**
@@ -118,7 +158,14 @@ final class SamplesTest extends FeatureTestCase
      */
     private static function sample(array $readings = self::WEIGHED): array
     {
-        return ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'kind' => 'electric-guitar', 'gauge_nm' => 1_168_400, 'readings' => $readings, 'note' => 'from the drawer'];
+        return [
+            'construction' => 'round-wound',
+            'material' => 'nickel-plated-steel',
+            'kind' => 'electric-guitar',
+            'gauge_nm' => 1_168_400,
+            'readings' => $readings,
+            'note' => 'from the drawer',
+        ];
     }
 
     private static function number(mixed $value): float

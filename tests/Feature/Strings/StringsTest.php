@@ -35,7 +35,9 @@ final class StringsTest extends FeatureTestCase
         self::assertSame(0, ListString::query()->count());
         SaltmarshSupply::seed();
         self::assertSame($first, $masses());
-        $this->get('/strings')->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/StringsPage')->has('suppliers', 3));
+        $this->get('/strings')->assertInertia(
+            static fn (AssertableInertia $page) => $page->component('strings/StringsPage')->has('suppliers', 3),
+        );
     }
 
     public function test_strings_are_found_by_words_and_filters_some_hundred_at_a_time(): void
@@ -85,7 +87,9 @@ final class StringsTest extends FeatureTestCase
         $id = Supplier::query()->where('name', 'Sandbar')->sole()->id;
         $this->putJson("/strings/suppliers/{$id}", array_replace($good, ['lead_days' => 9, 'revision' => 1]))->assertOk();
         self::assertSame(9, Supplier::query()->findOrFail($id)->lead_days);
-        $this->get('/strings/suppliers')->assertInertia(static fn (AssertableInertia $page) => $page->component('strings/SuppliersPage')->has('suppliers', 4));
+        $this->get('/strings/suppliers')->assertInertia(
+            static fn (AssertableInertia $page) => $page->component('strings/SuppliersPage')->has('suppliers', 4),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */

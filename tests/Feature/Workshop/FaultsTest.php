@@ -123,7 +123,10 @@ final class FaultsTest extends WorkshopTestCase
     {
         $path = "{$this->folder}/other";
         file_put_contents($path, $content);
-        foreach ([static fn () => (new Database($path))->check(), static fn () => (new Database($path))->moveAside("{$path}-files")] as $try) {
+        foreach ([
+            static fn () => (new Database($path))->check(),
+            static fn () => (new Database($path))->moveAside("{$path}-files"),
+        ] as $try) {
             try {
                 $try();
                 self::fail('It was taken.');
@@ -186,7 +189,11 @@ final class FaultsTest extends WorkshopTestCase
     private function holdLock(float $seconds)
     {
         $code = '$pdo = new PDO("sqlite:".$argv[1]); $pdo->exec("begin immediate"); echo "held\n"; usleep((int) ($argv[2] * 1e6)); $pdo->exec("commit");';
-        $process = proc_open([PHP_BINARY, '-r', $code, '--', "{$this->folder}/lira.sqlite", (string) $seconds], [1 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, '-r', $code, '--', "{$this->folder}/lira.sqlite", (string) $seconds],
+            [1 => ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         self::assertSame("held\n", fgets($pipes[1]));
 
@@ -200,12 +207,19 @@ final class FaultsTest extends WorkshopTestCase
         $json->name = $name;
         $json->notes = $notes;
 
-        return $this->call('PUT', "/sets/{$this->set->id}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: Json::text(['revision' => 1, 'document' => $json]));
+        return $this->call(
+            'PUT',
+            "/sets/{$this->set->id}",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: Json::text(['revision' => 1, 'document' => $json]),
+        );
     }
 
     /** @param  TestResponse<Response>  $answer */
     private static function assertTold(TestResponse $answer, DatabaseFault $fault, int $status): void
     {
-        $answer->assertStatus($status)->assertExactJson(['format' => 'lira-error', 'errors' => [['path' => '', 'message' => $fault->sentence()]]]);
+        $answer->assertStatus($status)->assertExactJson(
+            ['format' => 'lira-error', 'errors' => [['path' => '', 'message' => $fault->sentence()]]],
+        );
     }
 }

@@ -23,8 +23,18 @@ final class HousekeepingTest extends WorkshopTestCase
         Storage::forgetDisk('local');
         $supplier = Supplier::query()->create(['name' => 'Sandbar', 'currency' => 'EUR']);
         $import = static fn (string $file, int $daysAgo): ListImport => tap(
-            ListImport::query()->create(['supplier_id' => $supplier->id, 'file' => Files::IMPORTS."/{$file}", 'original' => $file, 'delimiter' => ',', 'encoding' => 'UTF-8', 'bytes' => 1, 'status' => 'checking']),
-            static fn (ListImport $made) => ListImport::query()->whereKey($made->id)->toBase()->update(['updated_at' => now()->subDays($daysAgo)]),
+            ListImport::query()->create([
+                'supplier_id' => $supplier->id,
+                'file' => Files::IMPORTS."/{$file}",
+                'original' => $file,
+                'delimiter' => ',',
+                'encoding' => 'UTF-8',
+                'bytes' => 1,
+                'status' => 'checking',
+            ]),
+            static fn (ListImport $made) => ListImport::query()->whereKey($made->id)->toBase()->update(
+                ['updated_at' => now()->subDays($daysAgo)],
+            ),
         );
         $import('old.csv', 8);
         $import('young.csv', 2);

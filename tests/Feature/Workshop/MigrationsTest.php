@@ -38,12 +38,23 @@ final class MigrationsTest extends WorkshopTestCase
         self::assertSame([], DB::select('pragma foreign_key_check'));
         if ($step < self::after('2026_11_27_000001_say_which_string.php')) {
             // The strings of sets are read from the documents.
-            self::assertSame([[1, 'plain', 304_800], [2, 'round-wound', 863_600]], DB::table('set_strings')->orderBy('position')->get(['position', 'construction', 'gauge_nm'])->map(static fn (\stdClass $string): array => array_values(get_object_vars($string)))->all());
+            self::assertSame(
+                [[1, 'plain', 304_800], [2, 'round-wound', 863_600]],
+                DB::table('set_strings')->orderBy('position')->get(['position', 'construction', 'gauge_nm'])->map(
+                    static fn (\stdClass $string): array => array_values(get_object_vars($string)),
+                )->all(),
+            );
         }
         if ($step < self::after('2026_11_25_000001_lean_lists.php')) {
             // What lists show is read from the documents.
-            self::assertSame([864.0, 320.5], [DB::table('instruments')->value('first_mm'), round((float) DB::table('instruments')->sum('last_mm'), 1)]);
-            self::assertSame(['Avery', '["C standard"]'], [DB::table('instruments')->value('owner'), DB::table('sets')->value('tuning_names')]);
+            self::assertSame(
+                [864.0, 320.5],
+                [DB::table('instruments')->value('first_mm'), round((float) DB::table('instruments')->sum('last_mm'), 1)],
+            );
+            self::assertSame(
+                ['Avery', '["C standard"]'],
+                [DB::table('instruments')->value('owner'), DB::table('sets')->value('tuning_names')],
+            );
         }
     }
 
@@ -64,7 +75,12 @@ final class MigrationsTest extends WorkshopTestCase
         $long->name = str_repeat('é', 300);
         $long->baseline = (object) ['name' => str_repeat('b', 201)];
         $at = ['created_at' => '2026-02-14 10:00:00', 'updated_at' => '2026-02-14 10:00:00'];
-        DB::table('instruments')->insert(['name' => str_repeat('h', 250), 'kind' => 'bass', 'strings' => 6, 'document' => Json::text(['name' => "Old\0".str_repeat('h', 250), 'kind' => 'bass'])] + $at);
+        DB::table('instruments')->insert([
+            'name' => str_repeat('h', 250),
+            'kind' => 'bass',
+            'strings' => 6,
+            'document' => Json::text(['name' => "Old\0".str_repeat('h', 250), 'kind' => 'bass']),
+        ] + $at);
         foreach ([Json::text($long), Json::text(Documents::with('/name', '')), Json::text(Documents::everything())] as $text) {
             DB::table('sets')->insert(['instrument_id' => 1, 'name' => 'As it was', 'document' => $text] + $at);
         }
@@ -73,7 +89,10 @@ final class MigrationsTest extends WorkshopTestCase
         $documents = DB::table('sets')->orderBy('id')->pluck('document')->all();
         self::assertIsString($documents[0]);
         $read = Json::object($documents[0]);
-        self::assertSame([str_repeat('é', 199).'…', mb_substr(str_repeat('words ', 5000), 0, 19_999).'…', str_repeat('b', 199).'…'], [data_get($read, 'name'), data_get($read, 'notes'), data_get($read, 'baseline.name')]);
+        self::assertSame(
+            [str_repeat('é', 199).'…', mb_substr(str_repeat('words ', 5000), 0, 19_999).'…', str_repeat('b', 199).'…'],
+            [data_get($read, 'name'), data_get($read, 'notes'), data_get($read, 'baseline.name')],
+        );
         self::assertSame(str_repeat('é', 199).'…', DB::table('sets')->where('id', 1)->value('name'));
         self::assertSame('Without a name', DB::table('sets')->where('id', 2)->value('name'));
         self::assertSame(Json::text(Documents::everything()), $documents[2], 'what is right is left alone');
@@ -113,7 +132,11 @@ final class MigrationsTest extends WorkshopTestCase
     public function test_migrations_use_nothing_of_the_application(): void
     {
         foreach (self::files() as $file) {
-            self::assertDoesNotMatchRegularExpression('/\\\\?(App|Lira)\\\\/', (string) file_get_contents(database_path("migrations/{$file}")), $file);
+            self::assertDoesNotMatchRegularExpression(
+                '/\\\\?(App|Lira)\\\\/',
+                (string) file_get_contents(database_path("migrations/{$file}")),
+                $file,
+            );
         }
     }
 
@@ -150,7 +173,10 @@ final class MigrationsTest extends WorkshopTestCase
     private function migrateTo(int $count): void
     {
         foreach (array_slice(self::files(), 0, $count) as $file) {
-            self::assertSame(0, Artisan::call('migrate', ['--force' => true, '--realpath' => true, '--path' => database_path("migrations/{$file}")]));
+            self::assertSame(
+                0,
+                Artisan::call('migrate', ['--force' => true, '--realpath' => true, '--path' => database_path("migrations/{$file}")]),
+            );
         }
     }
 
@@ -162,11 +188,36 @@ final class MigrationsTest extends WorkshopTestCase
     private static function fill(): array
     {
         $at = ['created_at' => '2026-02-14 10:00:00', 'updated_at' => '2026-02-14 10:00:00'];
-        $made = ['construction' => 'plain', 'material' => 'music-wire'] + (Schema::hasColumn('lots', 'gauge_nm') ? ['gauge_nm' => 304_800] : ['gauge_in' => 0.012]);
-        $instrument = ['name' => 'Old Harbour', 'kind' => 'bass', 'owner' => 'Avery', 'scale' => ['type' => 'half', 'nut_to_twelfth_mm' => 432.0], 'short_strings' => [['position' => 2, 'starts_at_fret' => 17.166]]];
-        $set = ['format' => 'lira-set', 'version' => 1, 'name' => 'First of all', 'instrument' => [], 'tunings' => [['name' => 'C standard', 'pitches' => ['C4', 'C2']]], 'strings' => [['position' => 2, 'construction' => 'round-wound', 'material' => 'pure-nickel', 'gauge_in' => 0.034], ['position' => 1, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_mm' => 0.3048]]];
+        $made = [
+            'construction' => 'plain',
+            'material' => 'music-wire',
+        ] + (Schema::hasColumn('lots', 'gauge_nm') ? ['gauge_nm' => 304_800] : ['gauge_in' => 0.012]);
+        $instrument = [
+            'name' => 'Old Harbour',
+            'kind' => 'bass',
+            'owner' => 'Avery',
+            'scale' => ['type' => 'half', 'nut_to_twelfth_mm' => 432.0],
+            'short_strings' => [['position' => 2, 'starts_at_fret' => 17.166]],
+        ];
+        $set = [
+            'format' => 'lira-set',
+            'version' => 1,
+            'name' => 'First of all',
+            'instrument' => [],
+            'tunings' => [['name' => 'C standard', 'pitches' => ['C4', 'C2']]],
+            'strings' => [
+                ['position' => 2, 'construction' => 'round-wound', 'material' => 'pure-nickel', 'gauge_in' => 0.034],
+                ['position' => 1, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_mm' => 0.3048],
+            ],
+        ];
         $rows = [
-            'instruments' => ['name' => 'Old Harbour', 'kind' => 'bass', 'strings' => 2, 'document' => json_encode($instrument), 'revision' => 3] + $at,
+            'instruments' => [
+                'name' => 'Old Harbour',
+                'kind' => 'bass',
+                'strings' => 2,
+                'document' => json_encode($instrument),
+                'revision' => 3,
+            ] + $at,
             'sets' => ['instrument_id' => 1, 'name' => 'First of all', 'document' => json_encode($set), 'revision' => 7] + $at,
             'set_versions' => ['set_id' => 1, 'name' => 'Before', 'document' => json_encode($set), 'created_at' => '2026-02-14 10:00:00'],
             'tunings' => ['name' => 'Estuary', 'strings' => 2, 'pitches' => '["C4","C2"]'] + $at,
@@ -180,7 +231,16 @@ final class MigrationsTest extends WorkshopTestCase
             'list_sets' => ['supplier_id' => 1, 'code' => 'G-SET', 'name' => 'Two', 'cents' => 500] + $at,
             'list_set_strings' => ['list_set_id' => 1, 'list_string_id' => 1, 'position' => 1],
             'orders' => ['supplier_id' => 1, 'name' => 'First of all', 'currency' => 'EUR', 'shipping_cents' => 490] + $at,
-            'order_lines' => ['order_id' => 1, 'kind' => 'set', 'list_set_id' => 1, 'code' => 'G-SET', 'name' => 'Two', 'strings' => 1, 'count' => 2, 'cents' => 500],
+            'order_lines' => [
+                'order_id' => 1,
+                'kind' => 'set',
+                'list_set_id' => 1,
+                'code' => 'G-SET',
+                'name' => 'Two',
+                'strings' => 1,
+                'count' => 2,
+                'cents' => 500,
+            ],
             'purchases' => ['key' => 'once-and-no-more', 'name' => 'First of all'] + $at,
             'reservations' => ['purchase_id' => 1, 'lot_id' => 1, 'quantity' => 2] + $at,
             'samples' => ['kind' => 'bass', 'readings' => '{"mass_g":1}'] + $made + $at,

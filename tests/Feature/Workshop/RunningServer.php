@@ -23,8 +23,23 @@ final class RunningServer
         $this->port = $port ?? self::freePort();
         $this->cookies = new CookieJar;
         // As outside of tests: nothing of this process's environment goes along.
-        $none = array_map(static fn (): bool => false, array_filter(getenv(), static fn (string $name): bool => str_starts_with($name, 'APP_') || str_starts_with($name, 'LOG_') || str_starts_with($name, 'SESSION_') || str_starts_with($name, 'CACHE_'), ARRAY_FILTER_USE_KEY));
-        $this->process = new Process([PHP_BINARY, 'artisan', 'lira:serve', "--port={$this->port}", ...$options], dirname(__DIR__, 3), ['DB_DATABASE' => $database] + $none, timeout: 60);
+        $none = array_map(
+            static fn (): bool => false,
+            array_filter(
+                getenv(),
+                static fn (string $name): bool => str_starts_with($name, 'APP_')
+                    || str_starts_with($name, 'LOG_')
+                    || str_starts_with($name, 'SESSION_')
+                    || str_starts_with($name, 'CACHE_'),
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
+        $this->process = new Process(
+            [PHP_BINARY, 'artisan', 'lira:serve', "--port={$this->port}", ...$options],
+            dirname(__DIR__, 3),
+            ['DB_DATABASE' => $database] + $none,
+            timeout: 60,
+        );
         $this->process->start();
     }
 
@@ -85,7 +100,13 @@ final class RunningServer
     /** @return list<int> process ids: the server, then its workers */
     public function pids(): array
     {
-        $children = static fn (int $pid): array => array_values(array_map(intval(...), array_filter(explode(' ', trim((string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"))), static fn (string $child): bool => $child !== '')));
+        $children = static fn (int $pid): array => array_values(array_map(
+            intval(...),
+            array_filter(
+                explode(' ', trim((string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"))),
+                static fn (string $child): bool => $child !== '',
+            ),
+        ));
         $server = $children((int) $this->process->getPid())[0] ?? 0;
 
         return [$server, ...$children($server)];
@@ -93,7 +114,13 @@ final class RunningServer
 
     public function client(): Client
     {
-        return new Client(['base_uri' => $this->address(), 'cookies' => $this->cookies, 'http_errors' => false, 'timeout' => 20, 'headers' => ['Accept' => 'application/json']]);
+        return new Client([
+            'base_uri' => $this->address(),
+            'cookies' => $this->cookies,
+            'http_errors' => false,
+            'timeout' => 20,
+            'headers' => ['Accept' => 'application/json'],
+        ]);
     }
 
     /** @return array<string, string> what has to come along with what is sent */

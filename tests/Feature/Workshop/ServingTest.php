@@ -101,7 +101,10 @@ final class ServingTest extends WorkshopTestCase
 
         $fresh = $this->serve('first.sqlite', ['--empty', '--fresh', '--yes'])->ready();
         self::assertSame([], self::names($fresh));
-        $aside = array_values(array_map(static fn (mixed $path): string => basename(is_string($path) ? $path : ''), (array) glob("{$this->folder}/first-20*.sqlite")));
+        $aside = array_values(array_map(
+            static fn (mixed $path): string => basename(is_string($path) ? $path : ''),
+            (array) glob("{$this->folder}/first-20*.sqlite"),
+        ));
         self::assertCount(1, $aside);
         self::assertSame(['Mine'], self::kept($aside[0]));
         self::assertStringContainsString($aside[0], $fresh->said());
@@ -133,7 +136,9 @@ final class ServingTest extends WorkshopTestCase
     public function test_a_database_of_a_newer_version_is_not_touched(): void
     {
         $this->serve('newer.sqlite')->ready()->stop();
-        self::pdo("{$this->folder}/newer.sqlite")->exec("insert into migrations (migration, batch) values ('2031_01_01_000001_of_tomorrow', 9)");
+        self::pdo("{$this->folder}/newer.sqlite")->exec(
+            "insert into migrations (migration, batch) values ('2031_01_01_000001_of_tomorrow', 9)",
+        );
         $server = new RunningServer("{$this->folder}/newer.sqlite");
 
         self::assertSame(1, $server->ended());
@@ -163,7 +168,15 @@ final class ServingTest extends WorkshopTestCase
         $headers = $server->token() + ['Content-Type' => 'application/json'];
         $statuses = [];
         for ($round = 0; $round < 25; $round++) {
-            $requests = array_map(static fn (int $id): Request => new Request('PUT', "/sets/{$id}", $headers, self::change($id, $round + 1, "Round {$round}")), $ids);
+            $requests = array_map(
+                static fn (int $id): Request => new Request(
+                    'PUT',
+                    "/sets/{$id}",
+                    $headers,
+                    self::change($id, $round + 1, "Round {$round}"),
+                ),
+                $ids,
+            );
             $pool = new Pool($server->client(), $requests, ['concurrency' => 4, 'fulfilled' => static function (ResponseInterface $answer) use (&$statuses): void {
                 $statuses[] = $answer->getStatusCode();
             }]);
@@ -186,7 +199,14 @@ final class ServingTest extends WorkshopTestCase
                 exec('(sleep 0.00'.random_int(1, 9).'; kill -9 '.implode(' ', array_slice($server->pids(), 1)).') >/dev/null 2>&1 &');
             }
             try {
-                $answer = $server->client()->request('PUT', "/sets/{$id}", ['body' => self::change($id, $revision, "Save {$save}"), 'headers' => $server->token() + ['Content-Type' => 'application/json']]);
+                $answer = $server->client()->request(
+                    'PUT',
+                    "/sets/{$id}",
+                    [
+                        'body' => self::change($id, $revision, "Save {$save}"),
+                        'headers' => $server->token() + ['Content-Type' => 'application/json'],
+                    ],
+                );
                 if ($answer->getStatusCode() === 200) {
                     [$revision, $acknowledged] = [self::revision($answer), "Save {$save}"];
 
@@ -210,11 +230,33 @@ final class ServingTest extends WorkshopTestCase
     public function test_workers_killed_while_a_list_comes_in_leave_all_of_it_or_nothing(): void
     {
         $server = $this->serve('first.sqlite')->ready();
-        $supplier = self::id($server->send('POST', '/strings/suppliers', ['name' => 'Sandbar', 'currency' => 'EUR', 'shipping_cents' => 0, 'lead_days' => 1]));
-        $rows = implode('', array_map(static fn (int $row): string => "S-{$row},String {$row},plain,steel,".(8 + $row % 20).",1.50\n", range(1, 6000)));
-        $upload = $server->client()->request('POST', "/strings/suppliers/{$supplier}/imports", ['multipart' => [['name' => 'file', 'contents' => "code,name,construction,material,gauge,price\n{$rows}", 'filename' => 'list.csv']], 'headers' => $server->token()]);
+        $supplier = self::id(
+            $server->send(
+                'POST',
+                '/strings/suppliers',
+                ['name' => 'Sandbar', 'currency' => 'EUR', 'shipping_cents' => 0, 'lead_days' => 1],
+            ),
+        );
+        $rows = implode(
+            '',
+            array_map(static fn (int $row): string => "S-{$row},String {$row},plain,steel,".(8 + $row % 20).",1.50\n", range(1, 6000)),
+        );
+        $upload = $server->client()->request(
+            'POST',
+            "/strings/suppliers/{$supplier}/imports",
+            [
+                'multipart' => [
+                    ['name' => 'file', 'contents' => "code,name,construction,material,gauge,price\n{$rows}", 'filename' => 'list.csv'],
+                ],
+                'headers' => $server->token(),
+            ],
+        );
         $import = self::id($upload);
-        $server->send('PUT', "/strings/imports/{$import}", ['columns' => ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 5]]);
+        $server->send(
+            'PUT',
+            "/strings/imports/{$import}",
+            ['columns' => ['code' => 0, 'name' => 1, 'construction' => 2, 'material' => 3, 'gauge' => 4, 'price' => 5]],
+        );
         $step = static function (string $what) use ($server, $import): ?int {
             try {
                 return $server->send('POST', "/strings/imports/{$import}/{$what}", [])->getStatusCode();
@@ -228,27 +270,46 @@ final class ServingTest extends WorkshopTestCase
         for ($piece = 0; $piece < 8 && self::importStatus($this->folder) !== 'checked'; $piece++) {
             $step('check');
         }
-        self::assertSame([6000, 0], [self::rows("{$this->folder}/first.sqlite", 'import_rows'), self::rows("{$this->folder}/first.sqlite", 'import_rejects')]);
+        self::assertSame(
+            [6000, 0],
+            [self::rows("{$this->folder}/first.sqlite", 'import_rows'), self::rows("{$this->folder}/first.sqlite", 'import_rejects')],
+        );
         exec('(sleep 0.05; kill -9 '.implode(' ', array_slice($server->pids(), 1)).') >/dev/null 2>&1 &');
         $step('write');
-        self::assertContains([self::importStatus($this->folder), self::rows("{$this->folder}/first.sqlite", 'list_strings')], [['checked', 0], ['written', 6000]]);
+        self::assertContains(
+            [self::importStatus($this->folder), self::rows("{$this->folder}/first.sqlite", 'list_strings')],
+            [['checked', 0], ['written', 6000]],
+        );
         self::until(static fn (): bool => self::answers($server));
         $step('write');
-        self::assertSame(['written', 6000], [self::importStatus($this->folder), self::rows("{$this->folder}/first.sqlite", 'list_strings')]);
+        self::assertSame(
+            ['written', 6000],
+            [self::importStatus($this->folder), self::rows("{$this->folder}/first.sqlite", 'list_strings')],
+        );
     }
 
     public function test_files_are_served_with_the_same_headers_and_nothing_hidden_is(): void
     {
         $client = $this->serve('first.sqlite')->ready()->client();
         $icon = $client->get('/favicon.svg');
-        self::assertSame([200, 'image/svg+xml', 'nosniff'], [$icon->getStatusCode(), $icon->getHeaderLine('Content-Type'), $icon->getHeaderLine('X-Content-Type-Options')]);
-        self::assertSame(304, $client->get('/favicon.svg', ['headers' => ['If-Modified-Since' => $icon->getHeaderLine('Last-Modified')]])->getStatusCode());
+        self::assertSame(
+            [200, 'image/svg+xml', 'nosniff'],
+            [$icon->getStatusCode(), $icon->getHeaderLine('Content-Type'), $icon->getHeaderLine('X-Content-Type-Options')],
+        );
+        self::assertSame(
+            304,
+            $client->get('/favicon.svg', ['headers' => ['If-Modified-Since' => $icon->getHeaderLine('Last-Modified')]])->getStatusCode(),
+        );
         foreach (['/favicon.svg', '/sets', '/api/v1/ok', '/nowhere'] as $address) {
             self::assertSame([], $client->get($address)->getHeader('X-Powered-By'));
             self::assertNotSame('', $client->get($address)->getHeaderLine('Content-Security-Policy'), $address);
         }
         foreach (['/.htaccess', '/index.php', '/%2e%2e/.env', '/build/../../.env', '/%00', '/favicon.svg%00', '/..%2f.env'] as $address) {
-            self::assertContains($client->request('GET', $address, ['allow_redirects' => false])->getStatusCode(), [302, 400, 404], $address);
+            self::assertContains(
+                $client->request('GET', $address, ['allow_redirects' => false])->getStatusCode(),
+                [302, 400, 404],
+                $address,
+            );
             self::assertStringNotContainsString('APP_KEY', (string) $client->get($address)->getBody());
         }
     }
@@ -258,8 +319,20 @@ final class ServingTest extends WorkshopTestCase
         $server = $this->serve('first.sqlite')->ready();
         $server->token();
         $half = 500_000;
-        foreach ([str_repeat('{"a":', 100_000), '{'.str_repeat('"', $half), '{"a":"'.str_repeat('\\', $half), '{'.str_repeat('"a\\":1,', 70_000), str_repeat('{}', 250_000), '{"'.str_repeat('é', 250_000), str_repeat('[', $half)] as $shape) {
-            $answer = $server->client()->request('POST', '/api/v1/evaluations', ['body' => $shape, 'headers' => ['Content-Type' => 'application/json']]);
+        foreach ([
+            str_repeat('{"a":', 100_000),
+            '{'.str_repeat('"', $half),
+            '{"a":"'.str_repeat('\\', $half),
+            '{'.str_repeat('"a\\":1,', 70_000),
+            str_repeat('{}', 250_000),
+            '{"'.str_repeat('é', 250_000),
+            str_repeat('[', $half),
+        ] as $shape) {
+            $answer = $server->client()->request(
+                'POST',
+                '/api/v1/evaluations',
+                ['body' => $shape, 'headers' => ['Content-Type' => 'application/json']],
+            );
             self::assertSame(422, $answer->getStatusCode());
             self::assertStringContainsString('lira-error', (string) $answer->getBody());
         }
@@ -269,7 +342,11 @@ final class ServingTest extends WorkshopTestCase
     {
         $server = $this->serve('first.sqlite')->ready();
         foreach (['/api/v1/evaluations', '/sets/import'] as $address) {
-            $answer = $server->client()->request('POST', $address, ['body' => '['.str_repeat('1,', 15_000_000).'1]', 'headers' => $server->token() + ['Content-Type' => 'application/json']]);
+            $answer = $server->client()->request(
+                'POST',
+                $address,
+                ['body' => '['.str_repeat('1,', 15_000_000).'1]', 'headers' => $server->token() + ['Content-Type' => 'application/json']],
+            );
             self::assertSame([422, 'nosniff'], [$answer->getStatusCode(), $answer->getHeaderLine('X-Content-Type-Options')]);
             self::assertStringContainsString('more than 2 MB', (string) $answer->getBody());
         }
@@ -335,7 +412,10 @@ final class ServingTest extends WorkshopTestCase
     private static function names(RunningServer $server): array
     {
         $found = Json::object((string) $server->client()->get('/search')->getBody())->sets ?? [];
-        $names = array_map(static fn (mixed $set): string => $set instanceof \stdClass && is_string($set->name) ? $set->name : '', is_array($found) ? $found : []);
+        $names = array_map(
+            static fn (mixed $set): string => $set instanceof \stdClass && is_string($set->name) ? $set->name : '',
+            is_array($found) ? $found : [],
+        );
         sort($names);
 
         return $names;
@@ -344,7 +424,10 @@ final class ServingTest extends WorkshopTestCase
     /** @return list<string> names of the sets, as the file has them */
     private function kept(string $database): array
     {
-        return array_map(static fn (array $row): string => is_string($row['name']) ? $row['name'] : '', self::ask("{$this->folder}/{$database}", 'select name from sets order by name'));
+        return array_map(
+            static fn (array $row): string => is_string($row['name']) ? $row['name'] : '',
+            self::ask("{$this->folder}/{$database}", 'select name from sets order by name'),
+        );
     }
 
     /** @return array{string, int} name and revision */

@@ -24,7 +24,10 @@ final readonly class AskedDesignController
         }
 
         $asked = $this->designs->read($request->getContent(), chosenFrom: $question === 'solutions');
-        $answer = $asked->lean && $question === 'evaluations' ? Answers::leanEvaluation($asked->document) : Answers::to($question, $asked->document);
+        $answer = $asked->lean && $question === 'evaluations' ? Answers::leanEvaluation($asked->document) : Answers::to(
+            $question,
+            $asked->document,
+        );
 
         return new JsonResponse(Json::text($answer), json: true);
     }

@@ -111,7 +111,11 @@ final readonly class SetController
     /** Whether it fits its instrument. */
     public function fit(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, FitReport::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)), '-fit');
+        return self::printed(
+            $set,
+            FitReport::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
+            '-fit',
+        );
     }
 
     /** A label for each string's packet. */
@@ -119,13 +123,27 @@ final readonly class SetController
     {
         $stock = LabelStock::tryFrom($request->string('stock')->toString()) ?? LabelStock::A4Of24;
 
-        return self::printed($set, PacketLabels::labels($set, $this->sets->document($set), ReaderUnits::of($request), $stock, min(max(0, $request->integer('skip')), $stock->perSheet() - 1)), '-labels');
+        return self::printed(
+            $set,
+            PacketLabels::labels(
+                $set,
+                $this->sets->document($set),
+                ReaderUnits::of($request),
+                $stock,
+                min(max(0, $request->integer('skip')), $stock->perSheet() - 1),
+            ),
+            '-labels',
+        );
     }
 
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)), '-card');
+        return self::printed(
+            $set,
+            PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
+            '-card',
+        );
     }
 
     /** @return 'a4'|'letter' */

@@ -35,7 +35,11 @@ final readonly class VersionController
     /** What changed from a version to the set as it is saved now, in the reader's units. */
     public function difference(Request $request, StringSet $set, SetVersion $version): JsonResponse
     {
-        return new JsonResponse(['changes' => SetDifference::between($this->sets->restored($set, $version), $this->sets->document($set), ReaderUnits::of($request))]);
+        return new JsonResponse(['changes' => SetDifference::between(
+            $this->sets->restored($set, $version),
+            $this->sets->document($set),
+            ReaderUnits::of($request),
+        )]);
     }
 
     public function destroy(StringSet $set, SetVersion $version): JsonResponse

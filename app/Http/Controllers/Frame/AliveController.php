@@ -13,6 +13,10 @@ final class AliveController
     {
         $token = getenv('LIRA_SERVER');
 
-        return new Response('ok', 200, ['Content-Type' => 'text/plain; charset=utf-8'] + (is_string($token) && $token !== '' ? ['Lira-Server' => $token] : []));
+        return new Response(
+            'ok',
+            200,
+            ['Content-Type' => 'text/plain; charset=utf-8'] + (is_string($token) && $token !== '' ? ['Lira-Server' => $token] : []),
+        );
     }
 }

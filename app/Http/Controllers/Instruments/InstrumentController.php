@@ -39,7 +39,10 @@ final readonly class InstrumentController
 
     public function create(): Response
     {
-        return Inertia::render('instruments/InstrumentPage', ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => []]);
+        return Inertia::render(
+            'instruments/InstrumentPage',
+            ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => []],
+        );
     }
 
     public function store(SaveInstrumentRequest $request): JsonResponse
@@ -87,7 +90,10 @@ final readonly class InstrumentController
         }
         $file = InstrumentFile::parse($request->getContent());
 
-        return new JsonResponse(['id' => $this->instruments->add($file->instrument, $file->strings)->id, 'unknownKeys' => $file->unknownKeys], 201);
+        return new JsonResponse(
+            ['id' => $this->instruments->add($file->instrument, $file->strings)->id, 'unknownKeys' => $file->unknownKeys],
+            201,
+        );
     }
 
     /** A set as it is usually put on an instrument that need not be kept yet. */

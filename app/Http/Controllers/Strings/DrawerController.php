@@ -22,7 +22,10 @@ final readonly class DrawerController
 
     public function index(): Response
     {
-        return Inertia::render('strings/DrawerPage', ['contents' => $this->drawer->contents(), 'suppliers' => $this->catalogue->suppliers()]);
+        return Inertia::render(
+            'strings/DrawerPage',
+            ['contents' => $this->drawer->contents(), 'suppliers' => $this->catalogue->suppliers()],
+        );
     }
 
     public function store(AddToDrawerRequest $request): JsonResponse

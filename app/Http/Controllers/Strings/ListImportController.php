@@ -40,7 +40,14 @@ final readonly class ListImportController
                 $units[(string) $field] = $unit;
             }
         }
-        $this->imports->map($import, $columns, $units, $this->word($request, 'construction'), $this->word($request, 'material'), $request->boolean('whole'));
+        $this->imports->map(
+            $import,
+            $columns,
+            $units,
+            $this->word($request, 'construction'),
+            $this->word($request, 'material'),
+            $request->boolean('whole'),
+        );
 
         return new JsonResponse($this->imports->progress($import));
     }

@@ -35,7 +35,10 @@ final readonly class OrderController
     {
         $set = StringSet::query()->find($request->integer('set'));
 
-        return Inertia::render('strings/OrdersPage', ['orders' => $this->orders->all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]]);
+        return Inertia::render(
+            'strings/OrdersPage',
+            ['orders' => $this->orders->all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]],
+        );
     }
 
     public function plan(PlanOrderRequest $request): JsonResponse
@@ -110,7 +113,18 @@ final readonly class OrderController
         return CsvDownload::of("order-{$order->id}", static function ($out) use ($order): void {
             CsvRow::write($out, ['Order code', 'Name', 'What', 'Count', 'Price of one', 'Sum', 'Currency']);
             foreach ($order->lines()->orderBy('id')->get() as $line) {
-                CsvRow::write($out, [$line->code, $line->name, self::what($line), (string) $line->count, number_format($line->cents / 100, 2, '.', ''), number_format($line->count * $line->cents / 100, 2, '.', ''), $order->currency]);
+                CsvRow::write(
+                    $out,
+                    [
+                        $line->code,
+                        $line->name,
+                        self::what($line),
+                        (string) $line->count,
+                        number_format($line->cents / 100, 2, '.', ''),
+                        number_format($line->count * $line->cents / 100, 2, '.', ''),
+                        $order->currency,
+                    ],
+                );
             }
         });
     }
@@ -122,10 +136,21 @@ final readonly class OrderController
         $goods = (int) $lines->sum(static fn (OrderLine $line): int => $line->count * $line->cents);
 
         return new HttpResponse(SheetPdf::of('sheets.order', "Order {$order->id}", [
-            'id' => $order->id, 'supplier' => $order->supplier()->sole()->name, 'for' => $order->name, 'date' => $order->created_at->toDateString(),
-            'rows' => $lines->map(static fn (OrderLine $line): array => ['code' => $line->code, 'name' => $line->name, 'what' => self::what($line), 'count' => $line->count, 'price' => $money($line->cents), 'sum' => $money($line->count * $line->cents)])->all(),
+            'id' => $order->id, 'supplier' => $order->supplier()->sole()->name, 'for' => $order->name,
+            'date' => $order->created_at->toDateString(),
+            'rows' => $lines->map(static fn (OrderLine $line): array => [
+                'code' => $line->code,
+                'name' => $line->name,
+                'what' => self::what($line),
+                'count' => $line->count,
+                'price' => $money($line->cents),
+                'sum' => $money($line->count * $line->cents),
+            ])->all(),
             'goods' => $money($goods), 'shipping' => $money($order->shipping_cents), 'total' => $money($goods + $order->shipping_cents),
-        ], $request->query('paper') === 'letter' ? 'letter' : 'a4'), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"order-{$order->id}.pdf\""]);
+        ], $request->query('paper') === 'letter' ? 'letter' : 'a4'), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"order-{$order->id}.pdf\"",
+        ]);
     }
 
     private static function what(OrderLine $line): string

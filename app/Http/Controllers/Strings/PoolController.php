@@ -25,7 +25,10 @@ final readonly class PoolController
 
     public function index(): Response
     {
-        return Inertia::render('strings/PoolsPage', ['pools' => $this->pools->all(), 'families' => $this->pools->families(), 'suppliers' => $this->catalogue->suppliers()]);
+        return Inertia::render(
+            'strings/PoolsPage',
+            ['pools' => $this->pools->all(), 'families' => $this->pools->families(), 'suppliers' => $this->catalogue->suppliers()],
+        );
     }
 
     public function store(SavePoolRequest $request): JsonResponse

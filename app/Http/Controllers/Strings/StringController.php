@@ -34,6 +34,8 @@ final readonly class StringController
     {
         $mm = $request->query('scale_mm');
 
-        return new JsonResponse($this->sheets->of($string->load('supplier'), is_numeric($mm) && $mm >= 100 && $mm <= 2000 ? (float) $mm : self::USUAL_SCALE_MM));
+        return new JsonResponse(
+            $this->sheets->of($string->load('supplier'), is_numeric($mm) && $mm >= 100 && $mm <= 2000 ? (float) $mm : self::USUAL_SCALE_MM),
+        );
     }
 }

@@ -15,7 +15,12 @@ final class FindPitchRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['hz' => ['required_without:typed', 'numeric'], 'a4_hz' => ['numeric'], 'typed' => ['string', 'max:20'], 'near' => ['required_with:typed', 'string', 'max:8']];
+        return [
+            'hz' => ['required_without:typed', 'numeric'],
+            'a4_hz' => ['numeric'],
+            'typed' => ['string', 'max:20'],
+            'near' => ['required_with:typed', 'string', 'max:8'],
+        ];
     }
 
     /** @return array<string, string> */

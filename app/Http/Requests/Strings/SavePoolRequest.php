@@ -14,7 +14,12 @@ final class SavePoolRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120', Rule::unique('pools', 'name')->withoutTrashed('archived_at')->ignore($this->route('pool'))],
+            'name' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('pools', 'name')->withoutTrashed('archived_at')->ignore($this->route('pool')),
+            ],
             'rule' => ['array:suppliers,families,half_gauges,drawer'],
             'rule.suppliers' => ['array'],
             'rule.suppliers.*' => ['integer', 'exists:suppliers,id'],

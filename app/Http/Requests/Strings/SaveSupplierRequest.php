@@ -16,7 +16,12 @@ final class SaveSupplierRequest extends FormRequest
         $supplier = $this->route('supplier');
 
         return [
-            'name' => ['required', 'string', 'max:120', Rule::unique('suppliers', 'name')->ignore($supplier instanceof Supplier ? $supplier->id : null)],
+            'name' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('suppliers', 'name')->ignore($supplier instanceof Supplier ? $supplier->id : null),
+            ],
             'currency' => ['required', 'string', 'regex:/^[A-Z]{3}$/'],
             'shipping_cents' => ['required', 'integer', 'min:0', 'max:1000000'],
             'free_from_cents' => ['nullable', 'integer', 'min:0', 'max:100000000'],

@@ -17,7 +17,11 @@ final class SearchStringsRequest extends FormRequest
     public function filter(): StringFilter
     {
         $positive = fn (string $key): ?int => $this->integer($key) > 0 ? $this->integer($key) : null;
-        $words = preg_split('/\s+/u', mb_strtolower(mb_substr($this->string('for')->toString(), 0, self::LONGEST)), flags: PREG_SPLIT_NO_EMPTY);
+        $words = preg_split(
+            '/\s+/u',
+            mb_strtolower(mb_substr($this->string('for')->toString(), 0, self::LONGEST)),
+            flags: PREG_SPLIT_NO_EMPTY,
+        );
 
         return new StringFilter(
             $words === false ? [] : $words,

@@ -14,7 +14,11 @@ use Lira\Strings\StringType;
 /** What a request has to say so that it is known which string it means. */
 final class StringTypeRules
 {
-    public const MESSAGES = ['construction.*' => 'Say how the string is made.', 'material.*' => 'Say what the string is made of.', 'gauge_nm.*' => 'Give the gauge of the string, 0.05 to 6 mm, in nanometres.'];
+    public const MESSAGES = [
+        'construction.*' => 'Say how the string is made.',
+        'material.*' => 'Say what the string is made of.',
+        'gauge_nm.*' => 'Give the gauge of the string, 0.05 to 6 mm, in nanometres.',
+    ];
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array
@@ -29,6 +33,10 @@ final class StringTypeRules
     /** Of a request that keeps to the rules. */
     public static function read(Request $request): StringType
     {
-        return TypeColumns::read($request->string('construction')->toString(), $request->string('material')->toString(), $request->integer('gauge_nm'));
+        return TypeColumns::read(
+            $request->string('construction')->toString(),
+            $request->string('material')->toString(),
+            $request->integer('gauge_nm'),
+        );
     }
 }
