@@ -105,7 +105,8 @@ final readonly class Units
         return sprintf("%.{$decimals}f", $rounded === 0.0 ? 0.0 : $rounded);
     }
 
-    private static function trimmed(float $number, int $decimals): string
+    /** The same without zeros at its end. */
+    public static function trimmed(float $number, int $decimals): string
     {
         $fixed = self::fixed($number, $decimals);
 

@@ -10,25 +10,19 @@ use App\Strings\Lists\Views\DifferenceView;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
-use Lira\Strings\StringType;
 
 /** What a checked list would change in what its supplier listed so far. */
 final class ListDifference
 {
-    private const COMPARED = [
-        'name' => 'name', 'construction' => 'construction', 'material' => 'material', 'gauge_nm' => 'gauge', 'kg_per_m' => 'linear density',
-        'length_mm' => 'made length', 'end' => 'end', 'cents' => 'price', 'box_of' => 'box', 'box_cents' => 'price of a box',
-    ];
-
     private const SHOWN = 50;
 
     /** How many are new, changed, alike and gone, with the first of them in words. */
     public function of(ListImport $import): DifferenceView
     {
-        $differ = implode(
-            ' or ',
-            array_map(static fn (string $column): string => "new.\"{$column}\" is not old.\"{$column}\"", array_keys(self::COMPARED)),
-        );
+        $differ = implode(' or ', array_map(
+            static fn (ListColumn $column): string => "new.\"{$column->value}\" is not old.\"{$column->value}\"",
+            self::compared(),
+        ));
         $whole = ($import->mapping['whole'] ?? false) === true;
         $changed = $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("({$differ})");
 
@@ -63,12 +57,18 @@ final class ListDifference
             );
     }
 
+    /** @return list<ListColumn> all but the code, by which strings are the same */
+    private static function compared(): array
+    {
+        return array_values(array_filter(ListColumn::cases(), static fn (ListColumn $column): bool => $column !== ListColumn::Code));
+    }
+
     /** @return list<string> */
     private function selected(): array
     {
         $columns = ['new.code as code'];
-        foreach (array_keys(self::COMPARED) as $column) {
-            array_push($columns, "new.{$column} as new_{$column}", "old.{$column} as old_{$column}");
+        foreach (self::compared() as $column) {
+            array_push($columns, "new.{$column->value} as new_{$column->value}", "old.{$column->value} as old_{$column->value}");
         }
 
         return $columns;
@@ -78,26 +78,13 @@ final class ListDifference
     {
         $row = get_object_vars($row);
         $words = [];
-        foreach (self::COMPARED as $column => $label) {
-            if ($row["new_{$column}"] !== $row["old_{$column}"]) {
-                $words[] = "{$label} ".$this->value($column, $row["old_{$column}"]).' → '.$this->value($column, $row["new_{$column}"]);
+        foreach (self::compared() as $column) {
+            [$old, $new] = [$row["old_{$column->value}"], $row["new_{$column->value}"]];
+            if ($new !== $old) {
+                $words[] = "{$column->label()} {$column->said($old)} → {$column->said($new)}";
             }
         }
 
         return new ChangeView(is_scalar($row['code']) ? (string) $row['code'] : '', $words);
-    }
-
-    private function value(string $column, mixed $value): string
-    {
-        return match (true) {
-            ! is_scalar($value) || $value === '' => 'none',
-            $column === 'cents', $column === 'box_cents' => number_format((float) $value / 100, 2),
-            $column === 'gauge_nm' => rtrim(
-                rtrim(number_format((float) $value / StringType::NANOMETRES_PER_THOUSANDTH, 2, '.', ''), '0'),
-                '.',
-            ),
-            $column === 'kg_per_m' => number_format((float) $value * 1000, 4).' g/m',
-            default => (string) $value,
-        };
     }
 }

@@ -7,49 +7,21 @@ namespace App\Strings\Lists;
 use App\Models\ListImport;
 use App\Models\Supplier;
 use Illuminate\Support\Facades\DB;
-use Lira\Strings\StringType;
 
 /** Lists out again as CSV: UTF-8, a row of titles, a decimal point, gauges in thousandths of an inch. */
 final class ListExport
 {
-    private const TITLES = [
-        'Order code',
-        'Name',
-        'Construction',
-        'Material',
-        'Gauge (thou)',
-        'Linear density (g/m)',
-        'Made length (mm)',
-        'End',
-        'Price',
-        'Box of',
-        'Price of a box',
-    ];
-
     /** @param  resource  $out */
     public static function write(Supplier $supplier, $out): void
     {
-        CsvRow::write($out, self::TITLES);
-        foreach (DB::table('list_strings')->where(
-            'supplier_id',
-            $supplier->id,
-        )->whereNull('archived_at')->orderBy('id')->lazyById(1000) as $row) {
+        CsvRow::write($out, array_map(static fn (ListColumn $column): string => $column->title(), ListColumn::cases()));
+        $listed = DB::table('list_strings')->where('supplier_id', $supplier->id)->whereNull('archived_at');
+        foreach ($listed->orderBy('id')->lazyById(1000) as $row) {
             $cell = get_object_vars($row);
-            $text = static fn (string $key): string => is_scalar($cell[$key]) ? (string) $cell[$key] : '';
-            $number = static fn (string $key, float $factor, int $decimals): string => is_numeric($cell[$key]) ? number_format(
-                (float) $cell[$key] * $factor,
-                $decimals,
-                '.',
-                '',
-            ) : '';
-            CsvRow::write($out, [
-                $text('code'), $text('name'), $text('construction'), $text('material'),
-                rtrim(
-                    rtrim($number('gauge_nm', 1 / StringType::NANOMETRES_PER_THOUSANDTH, 3), '0'),
-                    '.',
-                ), $number('kg_per_m', 1000, 5), $number('length_mm', 1, 0),
-                $text('end'), $number('cents', 0.01, 2), $text('box_of'), $number('box_cents', 0.01, 2),
-            ]);
+            CsvRow::write($out, array_map(
+                static fn (ListColumn $column): string => $column->written($cell[$column->value] ?? null),
+                ListColumn::cases(),
+            ));
         }
     }
 

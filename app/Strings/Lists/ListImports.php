@@ -11,7 +11,6 @@ use App\Strings\Lists\Views\ImportPreviewView;
 use App\Strings\Lists\Views\ImportProgressView;
 use App\Strings\Lists\Views\MappingView;
 use App\Strings\Lists\Views\RejectView;
-use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
 use App\Workshop\Files;
 use App\Workshop\Upload;
@@ -181,31 +180,25 @@ final readonly class ListImports
         }
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, int|float|string|null> */
     private function columns(ListedString $listed, string $supplier): array
     {
-        return [
-            'code' => $listed->code,
-            'name' => $listed->name,
-            ...TypeColumns::of($listed->type),
-            'kg_per_m' => $listed->kgPerM,
-            'length_mm' => $listed->lengthM === null ? null : round($listed->lengthM * 1000, 3),
-            'end' => $listed->end?->value,
-            'cents' => $listed->cents,
-            'box_of' => $listed->boxOf,
-            'box_cents' => $listed->boxCents,
-            'words' => mb_strtolower(implode(
-                ' ',
-                [
-                    $listed->code,
-                    $listed->name,
-                    $listed->type->construction->value,
-                    $listed->type->construction->label(),
-                    $listed->type->material->label(),
-                    $supplier,
-                ],
-            )),
-        ];
+        $columns = ['words' => mb_strtolower(implode(
+            ' ',
+            [
+                $listed->code,
+                $listed->name,
+                $listed->type->construction->value,
+                $listed->type->construction->label(),
+                $listed->type->material->label(),
+                $supplier,
+            ],
+        ))];
+        foreach (ListColumn::cases() as $column) {
+            $columns[$column->value] = $column->of($listed);
+        }
+
+        return $columns;
     }
 
     /** How far it is, and what it would change. */
@@ -250,20 +243,7 @@ final readonly class ListImports
             if ($whole && DB::table('import_rows')->where('list_import_id', $import->id)->doesntExist()) {
                 throw Conflict::rowsNone();
             }
-            $columns = [
-                'code',
-                'name',
-                'construction',
-                'material',
-                'gauge_nm',
-                'kg_per_m',
-                'length_mm',
-                'end',
-                'cents',
-                'box_of',
-                'box_cents',
-                'words',
-            ];
+            $columns = [...array_column(ListColumn::cases(), 'value'), 'words'];
             $quoted = implode(', ', array_map(static fn (string $column): string => '"'.$column.'"', $columns));
             $updates = implode(
                 ', ',
