@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Middleware\HandleInertiaRequests;
 use App\Workshop\Conflict;
 use App\Workshop\DatabaseFault;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -73,6 +74,8 @@ final class ErrorAnswers
 
         // What every screen gets is shared by a middleware that an early error never reaches.
         $units = ReaderUnits::of($request)->toArray();
+        // As every page, so that a link from here needs no second visit.
+        Inertia::version((new HandleInertiaRequests)->version($request) ?? '');
 
         return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($error), 'units' => $units])
             ->toResponse($request)->setStatusCode($status);

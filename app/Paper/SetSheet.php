@@ -97,16 +97,7 @@ final readonly class SetSheet
 
     private static function percent(?FeltChange $change): ?string
     {
-        if ($change === null) {
-            return null;
-        }
-        $percent = (int) round(100 * $change->share());
-
-        return match (true) {
-            $percent === 0 => '±0 %',
-            $percent > 0 => "+{$percent} %",
-            default => '−'.abs($percent).' %',
-        };
+        return $change === null ? null : Units::change($change->share());
     }
 
     private static function anyModelled(SetEvaluation $evaluation): bool

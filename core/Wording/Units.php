@@ -97,6 +97,18 @@ final readonly class Units
         return self::fixed($newtons / self::NEWTONS[$this->tension], $this->tension === 'N' ? 0 : 1).' '.$this->tension;
     }
 
+    /** A signed change in per cent, with a real minus sign. */
+    public static function change(float $share): string
+    {
+        $percent = self::fixed(100 * abs($share), 0);
+
+        return match (true) {
+            $percent === '0' => '±0 %',
+            $share > 0 => "+{$percent} %",
+            default => "−{$percent} %",
+        };
+    }
+
     /** Rounded half away from zero, as it is written in decimals: 2.035 gives 2.04. */
     public static function fixed(float $number, int $decimals): string
     {

@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { SENTENCES } from '../../resources/js/generated/words';
 import { fixed } from '../../resources/js/units/figures';
 import { filled, sentenceOf } from '../../resources/js/units/sentences';
-import { fineLength, formatForce, formatGauge, formatLength, formatTension, type Units } from '../../resources/js/units/units';
+import {
+    fineLength,
+    formatForce,
+    formatGauge,
+    formatLength,
+    formatShare,
+    formatTension,
+    type Units,
+} from '../../resources/js/units/units';
 import cases from '../fixtures/figures.json';
 
 const READERS: Units[] = [
@@ -36,6 +44,10 @@ describe('figures are written as the server writes them', () => {
 
     it.each(cases.force as [number, string, string, string][])('%f N in a sentence', (newtons, ...expected) => {
         expect(READERS.map((units) => formatForce(newtons, units))).toEqual(expected);
+    });
+
+    it.each(cases.change as [number, string][])('a change of %f', (share, expected) => {
+        expect(formatShare(share)).toBe(expected);
     });
 
     it.each(cases.sentences as [string, Record<string, number | string>, string[]][])('%s', (sentence, parameters, expected) => {

@@ -126,8 +126,8 @@ export function formatForce(newtons: number, units: Units): string {
 
 /** A signed percentage, with a real minus sign. */
 export function formatShare(share: number): string {
-    const percent = Math.round(share * 100);
-    return percent === 0 ? '±0 %' : percent > 0 ? `+${percent} %` : `−${-percent} %`;
+    const percent = fixed(Math.abs(share) * 100, 0);
+    return percent === '0' ? '±0 %' : `${share > 0 ? '+' : '−'}${percent} %`;
 }
 
 /** A signed change of tension, with the digits that the tension itself earns. */

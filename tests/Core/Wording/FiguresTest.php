@@ -54,6 +54,13 @@ final class FiguresTest extends CoreTestCase
         self::assertSame(array_slice($case, 1), array_map(static fn (Units $units): string => $units->force($case[0]), self::readers()));
     }
 
+    /** @param  array{float|int, string}  $case */
+    #[DataProvider('changes')]
+    public function test_changes(array $case): void
+    {
+        self::assertSame($case[1], Units::change($case[0]));
+    }
+
     /** @param  array{string, array<string, int|float|string>, list<string>}  $case */
     #[DataProvider('sentences')]
     public function test_sentences_in_the_units_of_whoever_reads_them(array $case): void
@@ -106,6 +113,12 @@ final class FiguresTest extends CoreTestCase
     public static function forces(): iterable
     {
         return self::cases('force');
+    }
+
+    /** @return iterable<string, array{list<mixed>}> */
+    public static function changes(): iterable
+    {
+        return self::cases('change');
     }
 
     /** @return iterable<string, array{list<mixed>}> */

@@ -333,6 +333,7 @@ final class SetsTest extends FeatureTestCase
         self::assertStringContainsString('0.279 mm', $imperial->getText());
         self::assertStringContainsString('27.008 in', (string) preg_replace('/\s+/u', ' ', $imperial->getText()));
         self::assertStringContainsString('lbf', $imperial->getText());
+        self::assertDoesNotMatchRegularExpression('/\d N\b/', $imperial->getText(), 'sentences too are in the reader’s units');
         self::assertEquals([0, 0, 612, 792], $imperial->getPages()[0]->getDetails()['MediaBox'] ?? null);
     }
 
@@ -384,6 +385,9 @@ final class SetsTest extends FeatureTestCase
         self::assertMatchesRegularExpression('/Adjust it yourself .*behind the saddle.* To a qualified repairer .*Nut slot 6/', $text);
         $imperial = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/fit?units=in+thou+lbf&paper=letter")->getContent());
         self::assertStringContainsString('0.0110 in', $imperial->getText());
+        $said = (string) preg_replace('/\s+/u', ' ', $imperial->getText());
+        self::assertStringContainsString('Nut slot 6 is 0.0472 in and the string 0.0520 in', $said);
+        self::assertDoesNotMatchRegularExpression('/\d (mm|N)\b/', $said);
     }
 
     private static function save(int $revision, \stdClass $document): \stdClass
