@@ -34,6 +34,16 @@ final class Answers
     }
 
     /**
+     * An answer as text. One that carries a document says its figures in full.
+     *
+     * @param  array<string, mixed>  $answer
+     */
+    public static function text(array $answer, bool $pretty = false): string
+    {
+        return isset($answer['document']) ? Json::text($answer, $pretty) : Json::figures($answer, $pretty);
+    }
+
+    /**
      * @return array<string, mixed> a `lira-evaluation`
      *
      * @throws InvalidDocument with every problem and its path

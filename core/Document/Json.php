@@ -8,6 +8,8 @@ namespace Lira\Document;
 final class Json
 {
     /** The largest document taken, in bytes. The largest sensible set document is a few dozen kilobytes. */
+    private const DIGITS = 12;
+
     public const MAX_BYTES = 2_000_000;
 
     private const MAX_DEPTH = 64;
@@ -41,6 +43,22 @@ final class Json
         $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
         return json_encode($value, $pretty ? $flags | JSON_PRETTY_PRINT : $flags);
+    }
+
+    /**
+     * Figures that were worked out, in twelve digits: far more than any of them earns, and half the time of all seventeen. Not
+     * for documents, which come back as they came.
+     *
+     * @param  array<mixed>  $answer
+     */
+    public static function figures(array $answer, bool $pretty = false): string
+    {
+        $before = ini_set('serialize_precision', (string) self::DIGITS);
+        try {
+            return self::text($answer, $pretty);
+        } finally {
+            ini_set('serialize_precision', $before === false ? '-1' : $before);
+        }
     }
 
     private static function whatIsWrong(string $text): string

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Bench\SetSchema;
 use App\Console\ReadTable;
 use Illuminate\Console\Command;
+use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
@@ -35,7 +36,7 @@ abstract class AnswerCommand extends Command
             $answer = $refused->toArray();
             $status = 2;
         }
-        $this->output->writeln(Json::text($answer, pretty: true), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(Answers::text($answer, pretty: true), OutputInterface::OUTPUT_RAW);
 
         return $status;
     }

@@ -16,6 +16,14 @@ use Tests\Core\CoreTestCase;
 /** Broken JSON and overlong documents: refused early, with what is wrong. */
 final class JsonTest extends CoreTestCase
 {
+    public function test_figures_have_twelve_digits_and_documents_all_of_theirs(): void
+    {
+        $third = ['figure' => 1 / 3, 'whole' => 2.0, 'small' => 1.23456789012345e-9, 'gauge_in' => 0.011023622];
+
+        self::assertSame('{"figure":0.333333333333,"whole":2.0,"small":1.23456789012e-9,"gauge_in":0.011023622}', Json::figures($third));
+        self::assertSame('{"figure":0.3333333333333333,"whole":2.0,"small":1.23456789012345e-9,"gauge_in":0.011023622}', Json::text($third));
+    }
+
     #[DataProvider('broken')]
     public function test_broken_json_is_told_apart(string $text, string $words): void
     {

@@ -29,6 +29,6 @@ final readonly class AskedDesignController
             $asked->document,
         );
 
-        return new JsonResponse(Json::text($answer), json: true);
+        return new JsonResponse(Answers::text($answer), json: true);
     }
 }

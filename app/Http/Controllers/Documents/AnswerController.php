@@ -8,7 +8,6 @@ use App\Http\ReceivedDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lira\Document\Answers;
-use Lira\Document\Json;
 
 /** Takes a set document and gives what the core answers to it. */
 final class AnswerController
@@ -16,6 +15,6 @@ final class AnswerController
     /** @param  value-of<Answers::QUESTIONS>  $question */
     public function __invoke(Request $request, string $question): JsonResponse
     {
-        return new JsonResponse(Json::text(Answers::to($question, ReceivedDocument::of($request))), json: true);
+        return new JsonResponse(Answers::text(Answers::to($question, ReceivedDocument::of($request))), json: true);
     }
 }

@@ -32,7 +32,7 @@ function withoutInside(string: StringOfSet): StringOfSet {
 
 export type Gauge = { gauge_in: number } | { gauge_mm: number };
 
-/** Another gauge, of another make where that is said, with what its supplier or a scale says of its mass. */
+/** Another gauge, of another family where that is said, with what its supplier or a scale says of its mass. */
 export const gauge = (
     position: number,
     value: Gauge,

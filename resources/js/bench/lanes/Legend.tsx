@@ -41,7 +41,7 @@ export const Legend = memo(function Legend({ baseline, target, tunings, zones }:
                     across the tunings
                 </Entry>
             )}
-            <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>this make below, others above</Entry>
+            <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>this kind below, others above</Entry>
             {zones.map((zone) => (
                 <Entry key={zone} drawing={<rect width={18} height={14} fill={`url(#zone-${zone})`} />}>
                     {ZONES[zone].words}

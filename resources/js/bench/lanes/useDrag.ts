@@ -8,7 +8,7 @@ const SLIP = 8;
 export interface DragHandlers {
     drawing: RefObject<SVGSVGElement | null>;
     markerX: number;
-    /** Above this height lie the gauges of other makes, which are tapped and not dragged. */
+    /** Above this height lie the gauges of other families, which are tapped and not dragged. */
     upperEdge: number;
     onLower: (x: number) => void;
     onUpper: (x: number) => void;
