@@ -32,6 +32,8 @@ test('what is found is said in the units one reads, and changes with them at onc
     const dialog = page.getByRole('dialog', { name: 'Convert' });
     await expect(dialog).toContainText(/string 6 only [\d.]+ lbf/);
     await expect(dialog.getByRole('listitem').filter({ hasText: /\d (mm|N)\b/ })).toHaveCount(0);
+    await dialog.getByRole('button', { name: 'Put it on the Bench' }).click();
+    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue(/string 6 only [\d.]+ lbf/);
 });
 
 test('so it is where a set is tried on an instrument', async ({ page }) => {

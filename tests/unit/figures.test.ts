@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, test } from 'vitest';
+import { notesOf } from '../../resources/js/bench/convert/conversion';
 import { SENTENCES } from '../../resources/js/generated/words';
 import { fixed } from '../../resources/js/units/figures';
 import { filled, sentenceOf } from '../../resources/js/units/sentences';
@@ -70,4 +71,13 @@ describe('a sentence', () => {
             expect(filled(sentence, {}, metric)).not.toMatch(/[{}[\]|]/);
         }
     });
+});
+
+test('what a conversion says is kept in the units of whoever converts', () => {
+    const said = (code: string, parameters: Record<string, number | string>) => ({ code, message: '', parameters });
+    const reasons = [said('together-pull', { tension_n: 402, before_n: 394 })];
+    const doubts = [said('neck-too-short', { neck_mm: 610 })];
+    expect(notesOf({ reasons, doubts }, imperial)).toBe(
+        'Together they pull 90.4 lbf instead of 88.6 lbf.\nAgainst it: 24.0 in is short for a baritone so low.',
+    );
 });

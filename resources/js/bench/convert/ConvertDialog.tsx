@@ -12,7 +12,7 @@ import { tellFailure, toast } from '../../ui/toasts';
 import { useBench } from '../design/benchStore';
 import { question } from '../design/question';
 import type { Saver } from '../saving/saver';
-import { askedOf, CONVERSIONS, usualWish } from './conversion';
+import { askedOf, CONVERSIONS, notesOf, usualWish } from './conversion';
 import { ConversionPreview } from './ConversionPreview';
 import { WishFields } from './WishFields';
 
@@ -64,7 +64,8 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
         setBusy(true);
         try {
             if (await saver.flush()) {
-                const { id } = await ask<{ id: number }>('/sets/import', { method: 'POST', body: converted.document });
+                const body = { ...converted.document, notes: notesOf(converted, units) };
+                const { id } = await ask<{ id: number }>('/sets/import', { method: 'POST', body });
                 onDone();
                 router.visit(`/bench/${id}`);
                 toast(`“${converted.document.name}” is on the bench. The set it came from is among the sets.`);

@@ -1,5 +1,6 @@
-import type { ConversionAsked, Instrument, Tuning } from '../../generated/formats';
+import type { ConversionAsked, ConvertedSet, Instrument, Tuning } from '../../generated/formats';
 import { stepped, type PitchLadder } from '../../units/pitch';
+import { sentenceOf } from '../../units/sentences';
 import { formatLength, parseLength, type Units } from '../../units/units';
 
 /** What is to become of the set, as it is being said. */
@@ -34,6 +35,14 @@ export function usualWish(tunings: Tuning[], firstLengthMm: number, ladder: Pitc
         pitch: stepped(ladder, -5, lowest) ?? lowest,
         tunings,
     };
+}
+
+/** Why it is as it is, and what speaks against it, to be kept with the set in the units of whoever converts it. */
+export function notesOf({ reasons, doubts }: Pick<ConvertedSet, 'reasons' | 'doubts'>, units: Units): string {
+    return [
+        ...reasons.map((reason) => sentenceOf(reason, units)),
+        ...doubts.map((doubt) => `Against it: ${sentenceOf(doubt, units)}`),
+    ].join('\n');
 }
 
 /** The conversion as documents ask for it, or what is still missing. */
