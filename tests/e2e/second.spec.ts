@@ -56,13 +56,11 @@ test.describe('strings', () => {
             .first()
             .click();
         const dialog = page.getByRole('dialog');
-        await dialog
-            .locator('input[type="file"]')
-            .setInputFiles({
-                name: 'picture.csv',
-                mimeType: 'text/csv',
-                buffer: Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 1, 2, 3, 0, 0]),
-            });
+        await dialog.locator('input[type="file"]').setInputFiles({
+            name: 'picture.csv',
+            mimeType: 'text/csv',
+            buffer: Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 1, 2, 3, 0, 0]),
+        });
         await expect(dialog.getByRole('alert')).not.toBeEmpty();
         await page.keyboard.press('Escape');
         expect(await page.getByRole('main').innerText()).toBe(before);
