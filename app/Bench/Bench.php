@@ -53,11 +53,10 @@ final readonly class Bench
     /** @return list<array{id: int, name: string, keptAt: string}> newest first */
     public function versions(StringSet $set): array
     {
-        return array_values($set->versions()->select(
-            ['id', 'name', 'created_at'],
-        )->latest('id')->get()->map(static fn (SetVersion $version): array => [
-            'id' => $version->id, 'name' => $version->name, 'keptAt' => $version->created_at->toIso8601String(),
-        ])->all());
+        return array_values($set->versions()->select(['id', 'name', 'created_at'])->latest('id')->get()
+            ->map(static fn (SetVersion $version): array => [
+                'id' => $version->id, 'name' => $version->name, 'keptAt' => $version->created_at->toIso8601String(),
+            ])->all());
     }
 
     /**

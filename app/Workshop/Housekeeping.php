@@ -18,11 +18,9 @@ final readonly class Housekeeping
 
     public function sweep(Place $place): void
     {
-        foreach (ListImport::query()->where('status', '!=', ImportStatus::Written)->where(
-            'updated_at',
-            '<',
-            now()->subDays(self::DAYS_FOR_IMPORTS),
-        )->get() as $import) {
+        $abandoned = ListImport::query()->where('status', '!=', ImportStatus::Written)
+            ->where('updated_at', '<', now()->subDays(self::DAYS_FOR_IMPORTS))->get();
+        foreach ($abandoned as $import) {
             $this->imports->cancel($import);
         }
         self::forgetUploads("{$place->files}/".Files::IMPORTS);
@@ -40,9 +38,8 @@ final readonly class Housekeeping
     /** Uploads whose import never came to be, or is long gone. */
     private static function forgetUploads(string $folder): void
     {
-        $known = ListImport::query()->where('status', '!=', ImportStatus::Written)->get(['file'])->map(
-            static fn (ListImport $import): string => basename($import->file),
-        )->all();
+        $known = ListImport::query()->where('status', '!=', ImportStatus::Written)->get(['file'])
+            ->map(static fn (ListImport $import): string => basename($import->file))->all();
         foreach (self::files($folder) as $file) {
             if (! in_array(basename($file), $known, true) && filemtime($file) < time() - 86_400) {
                 @unlink($file);

@@ -216,9 +216,8 @@ final readonly class Converter
      */
     private function strings(SetDocument $document, array $built): array
     {
-        $count = count(
-            $document->design->strings,
-        ) + ($this->conversion->kind === ConversionKind::AddLower && $document === $this->present ? 1 : 0);
+        $another = $this->conversion->kind === ConversionKind::AddLower && $document === $this->present;
+        $count = count($document->design->strings) + ($another ? 1 : 0);
         $strings = [];
         for ($position = 1; $position <= $count; $position++) {
             $string = $built[min($position, count($built)) - 1];

@@ -47,9 +47,9 @@ final class EvaluationWriter
         }
         if ($evaluation->pool !== null) {
             $answer['pool'] = array_map(
-                static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type) + DensityWriter::given(
-                    $gauge->spec->density,
-                ) + self::safe($gauge, $document),
+                static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type)
+                    + DensityWriter::given($gauge->spec->density)
+                    + self::safe($gauge, $document),
                 $evaluation->pool->strings,
             );
         }

@@ -125,11 +125,8 @@ final readonly class SetDocument
     /** How low and how high its instrument can go, with its own pool of gauges or what is usually sold. */
     public function reach(): InstrumentReach
     {
-        $sold = $this->pool->strings ?? StandardPool::with(
-            $this->design->instrument->kind,
-            $this->design->strings,
-            $this->corrections,
-        )->strings;
+        $sold = $this->pool->strings ?? StandardPool::with($this->design->instrument->kind, $this->design->strings, $this->corrections)
+            ->strings;
 
         return InstrumentReach::of($this->design, $this->evaluation(), $this->limits, $sold);
     }

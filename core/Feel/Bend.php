@@ -43,9 +43,7 @@ final readonly class Bend
         $bentN = static fn (float $h): float => $tensionN + $stiffnessNPerM * Displaced::addedLengthM($toSaddle, $toNut, $h);
         $wanted = 2 ** ($semitones / 12);
         // The pitch rises nearly in a straight line with the square of the displacement, so that is what is solved for.
-        $risen = static fn (float $square): float => sqrt(
-            $bentN(sqrt($square)) / $tensionN,
-        ) * $toSaddle / sqrt($toSaddle ** 2 + $square) - $wanted;
+        $risen = static fn (float $square): float => sqrt($bentN(sqrt($square)) / $tensionN) * $toSaddle / sqrt($toSaddle ** 2 + $square) - $wanted;
         $square = self::root($risen, 0.0, (self::FURTHEST * $lengthM) ** 2);
         if ($square === null) {
             return null;

@@ -150,10 +150,8 @@ final class SaltmarshSupply
         ] as [$maker, $code, $name, $strings]) {
             $supplier = Supplier::query()->where('name', $maker)->firstOrFail();
             $listed = array_map(
-                static fn (string $string): ListString => ListString::query()->where(
-                    'supplier_id',
-                    $supplier->id,
-                )->where('name', $string)->firstOrFail(),
+                static fn (string $string): ListString => ListString::query()->where('supplier_id', $supplier->id)->where('name', $string)
+                    ->firstOrFail(),
                 $strings,
             );
             $sum = array_sum(array_map(static fn (ListString $string): int => (int) $string->cents, $listed));

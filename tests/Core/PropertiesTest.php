@@ -54,24 +54,21 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_the_breaking_share_of_a_plain_string_hardly_depends_on_its_gauge(): void
     {
-        $this->forAll(
-            Generators::choose(70, 260),
-            Generators::choose(300, 900),
-            Generators::choose(60, 400),
-        )->then(static function (int $tenths, int $mm, int $hertz): void {
-            $share = static function (float $gauge) use ($mm, $hertz): float {
-                $string = self::plain($gauge);
+        $this->forAll(Generators::choose(70, 260), Generators::choose(300, 900), Generators::choose(60, 400))
+            ->then(static function (int $tenths, int $mm, int $hertz): void {
+                $share = static function (float $gauge) use ($mm, $hertz): float {
+                    $string = self::plain($gauge);
 
-                return Breaking::share($string->tension->tensionN($mm / 1000, $hertz), self::core($string));
-            };
-            // Strength falls with d^0.145 and the stretch changes a little; with equal strength it would not depend on it at all.
-            self::assertEqualsWithDelta(2 ** 0.145, $share($tenths / 5) / $share($tenths / 10), 0.001);
-            $nylon = static fn (float $mil): float => Breaking::share(
-                Material::Nylon->properties()->densityKgPerM3 * M_PI * ($mil * 25.4e-6) ** 2 / 4 * (2 * $mm / 1000 * $hertz) ** 2,
-                Core::of(CoreShape::Round, Material::Nylon, Length::thousandths($mil)),
-            );
-            self::assertClose($nylon(25), $nylon(40), 1e-9);
-        });
+                    return Breaking::share($string->tension->tensionN($mm / 1000, $hertz), self::core($string));
+                };
+                // Strength falls with d^0.145 and the stretch changes a little; with equal strength it would not depend on it at all.
+                self::assertEqualsWithDelta(2 ** 0.145, $share($tenths / 5) / $share($tenths / 10), 0.001);
+                $nylon = static fn (float $mil): float => Breaking::share(
+                    Material::Nylon->properties()->densityKgPerM3 * M_PI * ($mil * 25.4e-6) ** 2 / 4 * (2 * $mm / 1000 * $hertz) ** 2,
+                    Core::of(CoreShape::Round, Material::Nylon, Length::thousandths($mil)),
+                );
+                self::assertClose($nylon(25), $nylon(40), 1e-9);
+            });
     }
 
     public function test_at_the_breaking_pitch_the_share_is_one(): void
@@ -90,43 +87,36 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_a_bend_reaches_its_pitch_at_any_fret(): void
     {
-        $this->forAll(
-            Generators::choose(90, 130),
-            Generators::choose(2, 19),
-            Generators::choose(1, 3),
-            Generators::choose(0, 150),
-        )->then(static function (int $tenths, int $fret, int $semitones, int $extraMm): void {
-            $core = self::core(self::plain($tenths / 10));
-            [$ea, $tension, $length, $extra] = [$core->axialStiffnessN(), 70.0, 0.648, $extraMm / 1000];
-            $bend = Bend::by($semitones, $fret, $tension, $length, $ea, $extra);
-            self::assertNotNull($bend);
-            $h = $bend->displacementM;
-            $l = $length * 2 ** (-$fret / 12);
-            $k = $length - $l;
-            $stretched = sqrt($l ** 2 + $h ** 2) - $l + sqrt($k ** 2 + $h ** 2) - $k;
-            $bent = $tension + $ea * $stretched / ($length + $extra);
-            self::assertClose(2 ** ($semitones / 12), sqrt($bent / $tension) * $l / sqrt($l ** 2 + $h ** 2), 1e-9);
-            self::assertClose($bent * ($h / sqrt($l ** 2 + $h ** 2) + $h / sqrt($k ** 2 + $h ** 2)), $bend->forceN, 1e-9);
-            // More string beyond nut and saddle must be pushed further.
-            self::assertGreaterThan($h, Bend::by($semitones, $fret, $tension, $length, $ea, $extra + 0.05)?->displacementM);
-        });
+        $this->forAll(Generators::choose(90, 130), Generators::choose(2, 19), Generators::choose(1, 3), Generators::choose(0, 150))
+            ->then(static function (int $tenths, int $fret, int $semitones, int $extraMm): void {
+                $core = self::core(self::plain($tenths / 10));
+                [$ea, $tension, $length, $extra] = [$core->axialStiffnessN(), 70.0, 0.648, $extraMm / 1000];
+                $bend = Bend::by($semitones, $fret, $tension, $length, $ea, $extra);
+                self::assertNotNull($bend);
+                $h = $bend->displacementM;
+                $l = $length * 2 ** (-$fret / 12);
+                $k = $length - $l;
+                $stretched = sqrt($l ** 2 + $h ** 2) - $l + sqrt($k ** 2 + $h ** 2) - $k;
+                $bent = $tension + $ea * $stretched / ($length + $extra);
+                self::assertClose(2 ** ($semitones / 12), sqrt($bent / $tension) * $l / sqrt($l ** 2 + $h ** 2), 1e-9);
+                self::assertClose($bent * ($h / sqrt($l ** 2 + $h ** 2) + $h / sqrt($k ** 2 + $h ** 2)), $bend->forceN, 1e-9);
+                // More string beyond nut and saddle must be pushed further.
+                self::assertGreaterThan($h, Bend::by($semitones, $fret, $tension, $length, $ea, $extra + 0.05)?->displacementM);
+            });
         self::assertNull(Bend::by(12, 12, 70, 0.648, 100.0));
     }
 
     public function test_picking_harder_or_slacker_starts_sharper(): void
     {
-        $this->forAll(
-            Generators::choose(3000, 40_000),
-            Generators::choose(40, 120),
-            Generators::choose(400, 900),
-        )->then(static function (int $ea, int $tension, int $mm): void {
-            $cents = static fn (float $force, float $newtons): float => AttackSharpening::cents($ea, $newtons, $mm / 1000, $force, 0.12);
-            self::assertGreaterThan($cents(3, $tension), $cents(5, $tension));
-            self::assertGreaterThan($cents(3, $tension), $cents(3, $tension * 0.8));
-            self::assertSame(0.0, $cents(0, $tension));
-            // Small displacements: the cents go with the square of the force.
-            self::assertEqualsWithDelta(4.0, $cents(0.02, $tension) / $cents(0.01, $tension), 1e-3);
-        });
+        $this->forAll(Generators::choose(3000, 40_000), Generators::choose(40, 120), Generators::choose(400, 900))
+            ->then(static function (int $ea, int $tension, int $mm): void {
+                $cents = static fn (float $force, float $newtons): float => AttackSharpening::cents($ea, $newtons, $mm / 1000, $force, 0.12);
+                self::assertGreaterThan($cents(3, $tension), $cents(5, $tension));
+                self::assertGreaterThan($cents(3, $tension), $cents(3, $tension * 0.8));
+                self::assertSame(0.0, $cents(0, $tension));
+                // Small displacements: the cents go with the square of the force.
+                self::assertEqualsWithDelta(4.0, $cents(0.02, $tension) / $cents(0.01, $tension), 1e-3);
+            });
     }
 
     public function test_scaling_every_length_scales_the_setback(): void
@@ -176,17 +166,14 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_turns_and_angle_turn_into_each_other(): void
     {
-        $this->forAll(
-            Generators::choose(2, 12),
-            Generators::choose(8, 60),
-            Generators::choose(0, 14),
-        )->then(static function (int $hundredths, int $turnsTenths, int $tilt): void {
-            [$diameter, $turns] = [$hundredths / 1e5, $turnsTenths / 10];
-            $angle = new BreakAngle(0.011, 0.0085, 0.06, deg2rad($tilt));
-            self::assertEqualsWithDelta($turns, $angle->turnsFor($angle->withTurnsRad($turns, $diameter), $diameter), 1e-9);
-            self::assertGreaterThan($angle->withTurnsRad($turns, $diameter), $angle->withTurnsRad($turns + 1, $diameter));
-            self::assertGreaterThan($angle->withTurnsRad($turns, $diameter), $angle->withTurnsRad($turns, $diameter * 1.1));
-        });
+        $this->forAll(Generators::choose(2, 12), Generators::choose(8, 60), Generators::choose(0, 14))
+            ->then(static function (int $hundredths, int $turnsTenths, int $tilt): void {
+                [$diameter, $turns] = [$hundredths / 1e5, $turnsTenths / 10];
+                $angle = new BreakAngle(0.011, 0.0085, 0.06, deg2rad($tilt));
+                self::assertEqualsWithDelta($turns, $angle->turnsFor($angle->withTurnsRad($turns, $diameter), $diameter), 1e-9);
+                self::assertGreaterThan($angle->withTurnsRad($turns, $diameter), $angle->withTurnsRad($turns + 1, $diameter));
+                self::assertGreaterThan($angle->withTurnsRad($turns, $diameter), $angle->withTurnsRad($turns, $diameter * 1.1));
+            });
         self::assertSame(0.0, (new BreakAngle(0.01, 0.002, 0.05))->turnsFor(deg2rad(3), 0.0003));
     }
 

@@ -41,9 +41,8 @@ final class DemoTest extends FeatureTestCase
         self::assertContains('post-hole', $codes['Wherry, in fifths']);
         self::assertContains('nut-slot-wide', $codes['Dunlin, lower four an octave up']);
         self::assertSame(['total-change'], $codes['Harbour, down to C']);
-        $anchors = Instrument::query()->get()->map(
-            static fn (Instrument $instrument): mixed => data_get($instrument->document, 'hardware.anchor'),
-        )->unique();
+        $anchors = Instrument::query()->get()
+            ->map(static fn (Instrument $instrument): mixed => data_get($instrument->document, 'hardware.anchor'))->unique();
         self::assertGreaterThanOrEqual(7, $anchors->count());
     }
 

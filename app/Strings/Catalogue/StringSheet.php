@@ -132,12 +132,8 @@ final readonly class StringSheet
     private function uses(ListString $string): array
     {
         $uses = [];
-        $rows = DB::table('set_strings')->join(
-            'sets',
-            'sets.id',
-            '=',
-            'set_strings.set_id',
-        )->where(TypeColumns::of($string->type()))->whereNull('sets.archived_at')
+        $rows = DB::table('set_strings')->join('sets', 'sets.id', '=', 'set_strings.set_id')->where(TypeColumns::of($string->type()))
+            ->whereNull('sets.archived_at')
             ->orderByDesc('sets.updated_at')->orderBy('sets.id')->orderBy('position')->limit(self::USES_SHOWN)->get(
                 ['sets.id', 'sets.name', 'position'],
             );

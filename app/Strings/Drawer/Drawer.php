@@ -133,10 +133,8 @@ final class Drawer
     public function take(Lot $lot, int $quantity, string $note, ?int $setId = null): Lot
     {
         return DB::transaction(function () use ($lot, $quantity, $note, $setId): Lot {
-            $taken = Lot::query()->whereKey($lot->id)->whereRaw(
-                'quantity - '.self::KEPT.' >= ?',
-                [$quantity],
-            )->decrement('quantity', $quantity);
+            $taken = Lot::query()->whereKey($lot->id)->whereRaw('quantity - '.self::KEPT.' >= ?', [$quantity])
+                ->decrement('quantity', $quantity);
             $lot->refresh();
             if ($taken === 0) {
                 $kept = $this->kept($lot);
@@ -188,12 +186,10 @@ final class Drawer
     /** @return list<array{lot: Lot, free: int}> lots with strings that are kept for nobody, the oldest first */
     public function free(): array
     {
-        return array_values(Lot::query()->select('lots.*')->selectRaw(
-            self::KEPT.' as kept',
-        )->where('quantity', '>', 0)->orderBy('id')->get()
-            ->map(
-                static fn (Lot $lot): array => ['lot' => $lot, 'free' => $lot->quantity - $lot->kept],
-            )->filter(static fn (array $lot): bool => $lot['free'] > 0)->all());
+        return array_values(Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->where('quantity', '>', 0)->orderBy('id')
+            ->get()
+            ->map(static fn (Lot $lot): array => ['lot' => $lot, 'free' => $lot->quantity - $lot->kept])
+            ->filter(static fn (array $lot): bool => $lot['free'] > 0)->all());
     }
 
     /**

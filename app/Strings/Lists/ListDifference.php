@@ -27,9 +27,8 @@ final class ListDifference
         $changed = $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("({$differ})");
 
         return new DifferenceView(
-            $this->joined($import)->where(
-                static fn (Builder $query): Builder => $query->whereNull('old.id')->orWhereNotNull('old.archived_at'),
-            )->count(),
+            $this->joined($import)
+                ->where(static fn (Builder $query): Builder => $query->whereNull('old.id')->orWhereNotNull('old.archived_at'))->count(),
             $changed->count(),
             $this->joined($import)->whereNotNull('old.id')->whereNull('old.archived_at')->whereRaw("not ({$differ})")->count(),
             $whole ? $this->gone($import)->count() : 0,

@@ -233,10 +233,8 @@ final readonly class ListImports
     {
         return DB::transaction(function () use ($import): int {
             // Whoever comes second finds it written.
-            if (ListImport::query()->whereKey($import->id)->where(
-                'status',
-                ImportStatus::Checked,
-            )->update(['status' => ImportStatus::Written]) === 0) {
+            if (ListImport::query()->whereKey($import->id)->where('status', ImportStatus::Checked)
+                ->update(['status' => ImportStatus::Written]) === 0) {
                 throw Conflict::notChecked();
             }
             $whole = ($import->mapping['whole'] ?? false) === true;

@@ -23,10 +23,8 @@ final class PackagedSets
         if ($out === false) {
             throw new \RuntimeException('There is no memory to write to.');
         }
-        foreach (DB::table('list_sets')->where(
-            'supplier_id',
-            $supplier->id,
-        )->whereNull('archived_at')->orderBy('id')->get(['id', 'code', 'name', 'cents']) as $set) {
+        $packed = DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->orderBy('id');
+        foreach ($packed->get(['id', 'code', 'name', 'cents']) as $set) {
             /** @var \stdClass&object{id: int, code: string, name: string, cents: int} $set */
             $codes = DB::table('list_set_strings')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
                 ->where('list_set_id', $set->id)->orderBy('position')->pluck('code')->all();
@@ -110,10 +108,8 @@ final class PackagedSets
     private function write(Supplier $supplier, array $sets): void
     {
         $now = now()->toDateTimeString();
-        DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->whereNotIn(
-            'code',
-            array_column($sets, 'code'),
-        )->update(['archived_at' => $now]);
+        DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')
+            ->whereNotIn('code', array_column($sets, 'code'))->update(['archived_at' => $now]);
         foreach ($sets as $set) {
             DB::table('list_sets')->upsert(
                 [

@@ -61,10 +61,8 @@ final readonly class OrderPlan
         $currencies = self::currencies();
         $currency = $currency !== null && in_array($currency, $currencies, true) ? $currency : $currencies[0] ?? '';
         $suppliers = [];
-        foreach (Supplier::query()->where(
-            'currency',
-            $currency,
-        )->orderBy('id')->limit(CheapestBasket::MOST_SUPPLIERS)->get() as $supplier) {
+        $paidSo = Supplier::query()->where('currency', $currency)->orderBy('id')->limit(CheapestBasket::MOST_SUPPLIERS);
+        foreach ($paidSo->get() as $supplier) {
             $suppliers[$supplier->id] = $supplier;
         }
         [$offers, $items] = self::offers($need, $open, array_keys($suppliers));
@@ -85,9 +83,8 @@ final readonly class OrderPlan
     /** @return list<string> what suppliers take, what most of them take first */
     private static function currencies(): array
     {
-        return array_values(Supplier::query()->selectRaw(
-            'currency, count(*) as suppliers',
-        )->groupBy('currency')->orderByDesc('suppliers')->orderBy('currency')->get()
+        return array_values(Supplier::query()->selectRaw('currency, count(*) as suppliers')->groupBy('currency')->orderByDesc('suppliers')
+            ->orderBy('currency')->get()
             ->map(static fn (Supplier $supplier): string => $supplier->currency)->all());
     }
 

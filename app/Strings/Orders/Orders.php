@@ -196,10 +196,8 @@ final readonly class Orders
      */
     private function contents(array $line): array
     {
-        $ids = $line['list_set_id'] === null ? [$line['list_string_id']] : DB::table('list_set_strings')->where(
-            'list_set_id',
-            $line['list_set_id'],
-        )->orderBy('position')->pluck('list_string_id')->all();
+        $ids = $line['list_set_id'] === null ? [$line['list_string_id']] : DB::table('list_set_strings')
+            ->where('list_set_id', $line['list_set_id'])->orderBy('position')->pluck('list_string_id')->all();
         $contents = [];
         foreach ($ids as $id) {
             $contents[] = Drawer::described(ListString::withTrashed()->whereKey($id)->sole()) + [
@@ -298,9 +296,8 @@ final readonly class Orders
     /** @return list<OrderView> the newest first */
     public function all(): array
     {
-        return array_values(Order::query()->with(
-            ['supplier', 'lines', 'purchase.reservations'],
-        )->latest('id')->limit(self::SHOWN)->get()->map(self::view(...))->all());
+        return array_values(Order::query()->with(['supplier', 'lines', 'purchase.reservations'])->latest('id')->limit(self::SHOWN)->get()
+            ->map(self::view(...))->all());
     }
 
     private static function view(Order $order): OrderView

@@ -43,9 +43,8 @@ final readonly class Pools
     /** @return list<NamedPoolView> by name */
     public function names(): array
     {
-        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])->map(
-            static fn (Pool $pool): NamedPoolView => new NamedPoolView($pool->id, $pool->name),
-        )->all());
+        return array_values(Pool::query()->orderBy('name')->get(['id', 'name'])
+            ->map(static fn (Pool $pool): NamedPoolView => new NamedPoolView($pool->id, $pool->name))->all());
     }
 
     public function rule(Pool $pool): PoolRuleView
@@ -114,9 +113,8 @@ final readonly class Pools
     /** @return list<ListedFamilyView> every family that is listed */
     public function families(): array
     {
-        return array_values(ListString::query()->select(
-            ['construction', 'material'],
-        )->distinct()->orderBy('construction')->orderBy('material')->get()
+        return array_values(ListString::query()->select(['construction', 'material'])->distinct()->orderBy('construction')
+            ->orderBy('material')->get()
             ->map(static fn (ListString $string): ListedFamilyView => new ListedFamilyView(
                 "{$string->construction} {$string->material}",
                 Construction::from($string->construction),

@@ -28,10 +28,8 @@ final class TargetTest extends CoreTestCase
 
     public function test_contributions_are_shown_and_add_up(): void
     {
-        $style = PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard')->with(StyleAspect::Place, 'stage')->with(
-            StyleAspect::Bending,
-            'some',
-        )->with(StyleAspect::Pick, 'medium');
+        $style = PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard')->with(StyleAspect::Place, 'stage')
+            ->with(StyleAspect::Bending, 'some')->with(StyleAspect::Pick, 'medium');
         $contributions = $style->contributions(0.25);
 
         self::assertSame(

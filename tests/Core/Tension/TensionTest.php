@@ -58,20 +58,17 @@ final class TensionTest extends CoreTestCase
 
     public function test_tension_rises_with_length_pitch_and_gauge(): void
     {
-        $this->forAll(
-            Generators::choose(70, 240),
-            Generators::choose(300, 900),
-            Generators::choose(60, 500),
-        )->then(static function (int $tenths, int $millimetres, int $hertz): void {
-            $string = self::plain($tenths / 10);
-            [$length, $hz] = [$millimetres / 1000, (float) $hertz];
-            $tension = $string->tension->tensionN($length, $hz);
-            self::assertGreaterThan($tension, $string->tension->tensionN($length * 1.01, $hz));
-            self::assertGreaterThan($tension, $string->tension->tensionN($length, $hz * 1.01));
-            self::assertGreaterThan($tension, self::plain($tenths / 10 + 0.5)->tension->tensionN($length, $hz));
-            self::assertGreaterThan($string->tension->lowN($length, $hz), $tension);
-            self::assertGreaterThan($tension, $string->tension->highN($length, $hz));
-        });
+        $this->forAll(Generators::choose(70, 240), Generators::choose(300, 900), Generators::choose(60, 500))
+            ->then(static function (int $tenths, int $millimetres, int $hertz): void {
+                $string = self::plain($tenths / 10);
+                [$length, $hz] = [$millimetres / 1000, (float) $hertz];
+                $tension = $string->tension->tensionN($length, $hz);
+                self::assertGreaterThan($tension, $string->tension->tensionN($length * 1.01, $hz));
+                self::assertGreaterThan($tension, $string->tension->tensionN($length, $hz * 1.01));
+                self::assertGreaterThan($tension, self::plain($tenths / 10 + 0.5)->tension->tensionN($length, $hz));
+                self::assertGreaterThan($string->tension->lowN($length, $hz), $tension);
+                self::assertGreaterThan($tension, $string->tension->highN($length, $hz));
+            });
     }
 
     public function test_the_law_of_a_string_answers_the_questions_turned_round(): void

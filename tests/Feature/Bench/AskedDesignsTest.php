@@ -105,11 +105,9 @@ final class AskedDesignsTest extends FeatureTestCase
     {
         $set = self::keptSet();
 
-        $answer = $this->sendJson(
-            'PUT',
-            "/sets/{$set->id}",
-            (object) ['revision' => 1, 'document' => Documents::with('/strings/0/gauge_in', 0.012)],
-        )->assertOk();
+        $answer = $this
+            ->sendJson('PUT', "/sets/{$set->id}", (object) ['revision' => 1, 'document' => Documents::with('/strings/0/gauge_in', 0.012)])
+            ->assertOk();
         self::assertSame(['revision', 'savedAt'], array_keys((array) $answer->json()));
         self::assertSame(2, $answer->json('revision'));
     }

@@ -18,9 +18,8 @@ final class SetsTest extends FeatureTestCase
     public function test_a_set_is_kept_under_a_name_and_read_as_it_is_saved_now(): void
     {
         $set = self::keptSet();
-        $this->getJson("/sets/{$set->id}")->assertOk()->assertJson(
-            ['id' => $set->id, 'revision' => 1],
-        )->assertJsonPath('document.name', $set->name);
+        $this->getJson("/sets/{$set->id}")->assertOk()->assertJson(['id' => $set->id, 'revision' => 1])
+            ->assertJsonPath('document.name', $set->name);
         $nameless = Documents::with('/name', '   ');
         self::assertLiraError($this->sendJson('POST', '/sets/import', $nameless), 422, '/name', 'Give the set a name');
         self::assertLiraError(
@@ -187,11 +186,8 @@ final class SetsTest extends FeatureTestCase
     public function test_a_new_set_begins_with_what_is_usual(): void
     {
         $instrument = self::keptInstrument();
-        $id = $this->sendJson(
-            'POST',
-            '/sets',
-            Json::text((object) ['instrument' => $instrument->id, 'name' => '']),
-        )->assertCreated()->json('id');
+        $id = $this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id, 'name' => '']))->assertCreated()
+            ->json('id');
         $set = StringSet::query()->where('id', $id)->sole();
 
         self::assertSame('Harbour, E standard', $set->name);
@@ -241,18 +237,16 @@ final class SetsTest extends FeatureTestCase
             ->where('sets.0.tunings', ['C standard'])
             ->where('sets.0.gauges_nm', [279_400, 381_000, 482_600, 762_000, 1_016_000, 1_320_800])
             ->has('instruments', 1));
-        $this->withUnencryptedCookie(
-            'lira_units',
-            'in+gauge-mm+lbf',
-        )->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page
-            ->component('bench/BenchPage')
-            ->where('set.revision', 1)
-            ->has('evaluation.strings', 6)
-            ->has('evaluation.strings.0.pool_tensions_n')
-            ->has('evaluation.baseline.strings', 6)
-            ->has('pitches', 128)
-            ->where('pitches.63', ['D#4', 'Eb4'])
-            ->where('units', ['length' => 'in', 'gauge' => 'mm', 'tension' => 'lbf']));
+        $this->withUnencryptedCookie('lira_units', 'in+gauge-mm+lbf')->get("/bench/{$set->id}")
+            ->assertInertia(static fn (AssertableInertia $page) => $page
+                ->component('bench/BenchPage')
+                ->where('set.revision', 1)
+                ->has('evaluation.strings', 6)
+                ->has('evaluation.strings.0.pool_tensions_n')
+                ->has('evaluation.baseline.strings', 6)
+                ->has('pitches', 128)
+                ->where('pitches.63', ['D#4', 'Eb4'])
+                ->where('units', ['length' => 'in', 'gauge' => 'mm', 'tension' => 'lbf']));
     }
 
     public function test_a_version_is_told_apart_from_the_set_as_it_is(): void

@@ -31,9 +31,8 @@ final class PhotographsTest extends FeatureTestCase
         $id = Photograph::query()->sole()->id;
 
         $size = function (string $query) use ($id): array {
-            $response = $this->get(
-                "/instruments/{$this->instrument->id}/photographs/{$id}{$query}",
-            )->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+            $response = $this->get("/instruments/{$this->instrument->id}/photographs/{$id}{$query}")->assertOk()
+                ->assertHeader('Content-Type', 'image/jpeg');
             $found = getimagesizefromstring((string) $response->getContent());
 
             return [$found[0] ?? 0, $found[1] ?? 0];
@@ -117,10 +116,8 @@ final class PhotographsTest extends FeatureTestCase
         $id = Photograph::query()->sole()->id;
         $address = "/instruments/{$this->instrument->id}/photographs/{$id}";
 
-        $this->putJson(
-            $address,
-            ['caption' => '  The headstock ', 'revision' => 1],
-        )->assertOk()->assertJson(['caption' => 'The headstock']);
+        $this->putJson($address, ['caption' => '  The headstock ', 'revision' => 1])->assertOk()
+            ->assertJson(['caption' => 'The headstock']);
         self::assertLiraError($this->putJson($address, ['caption' => 'The back', 'revision' => 1]), 409, '', 'changed elsewhere');
         self::assertLiraError($this->putJson($address, ['caption' => ['The back'], 'revision' => 2]), 422, '/caption', '200 characters');
         $this->delete($address)->assertOk();

@@ -20,19 +20,13 @@ final class DrawerTest extends FeatureTestCase
     public function test_what_is_put_in_taken_and_counted_adds_up_in_the_history(): void
     {
         $string = self::listed('GW-11', 'plain', 'music-wire', 0.011);
-        $this->postJson(
-            '/strings/drawer/lots',
-            ['string' => $string->id, 'quantity' => 10, 'cents' => 95, 'note' => 'a box'],
-        )->assertCreated()->assertJson(['quantity' => 10]);
+        $this->postJson('/strings/drawer/lots', ['string' => $string->id, 'quantity' => 10, 'cents' => 95, 'note' => 'a box'])
+            ->assertCreated()->assertJson(['quantity' => 10]);
         $lot = Lot::query()->sole();
-        $this->postJson(
-            "/strings/drawer/lots/{$lot->id}/take",
-            ['quantity' => 3, 'note' => 'Curlew'],
-        )->assertOk()->assertJson(['quantity' => 7]);
-        $this->postJson(
-            "/strings/drawer/lots/{$lot->id}/count",
-            ['counted' => 5, 'seen' => 7, 'reason' => 'two kinked'],
-        )->assertOk()->assertJson(['quantity' => 5]);
+        $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 3, 'note' => 'Curlew'])->assertOk()
+            ->assertJson(['quantity' => 7]);
+        $this->postJson("/strings/drawer/lots/{$lot->id}/count", ['counted' => 5, 'seen' => 7, 'reason' => 'two kinked'])->assertOk()
+            ->assertJson(['quantity' => 5]);
 
         $history = $this->getJson("/strings/drawer/lots/{$lot->id}/movements")->assertOk();
         $said = static fn (string $key): array => array_column((array) $history->json(), $key);
@@ -167,10 +161,8 @@ final class DrawerTest extends FeatureTestCase
             'There is a pool of that name',
         );
         $id = Pool::query()->sole()->id;
-        $this->putJson(
-            "/strings/pools/{$id}",
-            ['name' => 'Mine', 'rule' => ['drawer' => true], 'revision' => 1],
-        )->assertOk()->assertJson(['revision' => 2]);
+        $this->putJson("/strings/pools/{$id}", ['name' => 'Mine', 'rule' => ['drawer' => true], 'revision' => 1])->assertOk()
+            ->assertJson(['revision' => 2]);
         self::assertLiraError(
             $this->putJson("/strings/pools/{$id}", ['name' => 'Theirs', 'rule' => [], 'revision' => 1]),
             409,

@@ -99,15 +99,12 @@ final class ListImportTest extends FeatureTestCase
         $this->take(ListImport::query()->sole());
         $id = ListString::query()->where('code', 'A')->sole()->id;
 
-        $second = $this->upload(
-            self::HEADER."\nA,one,plain,steel,11,1.20\nB,two,plain,steel,12,1\nD,four,plain,steel,14,1\n",
-        )->assertJson(['remembered' => true]);
+        $second = $this->upload(self::HEADER."\nA,one,plain,steel,11,1.20\nB,two,plain,steel,12,1\nD,four,plain,steel,14,1\n")
+            ->assertJson(['remembered' => true]);
         $import = self::latest();
         $this->checked($import, ['whole' => true])
-            ->assertJsonPath('difference.added', 1)->assertJsonPath(
-                'difference.changed',
-                1,
-            )->assertJsonPath('difference.same', 1)->assertJsonPath('difference.gone', 1)
+            ->assertJsonPath('difference.added', 1)->assertJsonPath('difference.changed', 1)->assertJsonPath('difference.same', 1)
+            ->assertJsonPath('difference.gone', 1)
             ->assertJsonPath('difference.changes.0', ['code' => 'A', 'words' => ['price 1.00 → 1.20']])
             ->assertJsonPath('difference.gone_codes', ['C']);
         $this->post("/strings/imports/{$import->id}/write")->assertOk();
@@ -219,10 +216,8 @@ final class ListImportTest extends FeatureTestCase
         $this->upload(self::HEADER."\n=1+1,@name,plain,steel,9.5,1.95\nS-46,\"a, \"\"b\"\"\",wound,nickel,46,\n");
         $this->take(ListImport::query()->sole());
         $before = ListString::query()->orderBy('id')->get(['code', 'name', 'gauge_nm', 'cents'])->toArray();
-        $csv = $this->get("/strings/suppliers/{$this->supplier->id}/export")->assertOk()->assertHeader(
-            'Content-Disposition',
-            'attachment; filename="sandbar-strings.csv"',
-        )->streamedContent();
+        $csv = $this->get("/strings/suppliers/{$this->supplier->id}/export")->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="sandbar-strings.csv"')->streamedContent();
 
         self::assertStringContainsString("'=1+1,'@name", $csv);
         foreach (explode("\n", $csv) as $line) {

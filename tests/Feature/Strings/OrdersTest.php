@@ -37,10 +37,9 @@ final class OrdersTest extends FeatureTestCase
         self::assertSame(6, (int) array_sum(array_column((array) $plan->json('drawer'), 'count')));
 
         // A packaged set has five of these six; the first comes by itself.
-        $more = $this->postJson(
-            '/strings/orders/plan',
-            ['sets' => [['id' => self::design('Curlew, D standard')->id, 'times' => 3, 'spares' => 1]]],
-        )->assertOk();
+        $more = $this
+            ->postJson('/strings/orders/plan', ['sets' => [['id' => self::design('Curlew, D standard')->id, 'times' => 3, 'spares' => 1]]])
+            ->assertOk();
         self::assertSame(24, $more->json('needed'));
         self::assertContains('set', array_column((array) $more->json('orders.0.lines'), 'kind'));
         self::assertTrue($more->json('proven'));
@@ -86,10 +85,8 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson("/strings/orders/{$order->id}/send");
         $this->postJson("/strings/orders/{$order->id}/arrive");
         $line = $order->lines()->firstOrFail();
-        $this->postJson(
-            "/strings/orders/{$order->id}/receive",
-            ['lines' => [$line->id => 0]],
-        )->assertOk()->assertJson(['status' => 'on its way']);
+        $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 0]])->assertOk()
+            ->assertJson(['status' => 'on its way']);
         self::assertSame(0, $line->refresh()->received);
     }
 
@@ -259,9 +256,8 @@ final class OrdersTest extends FeatureTestCase
         $lots = Lot::query()->latest('id')->firstOrFail()->id;
         $this->postJson(
             "/strings/orders/{$line->order_id}/receive",
-            ['lines' => OrderLine::query()->get()->mapWithKeys(
-                static fn (OrderLine $of): array => [$of->id => $of->id === $line->id ? 1 : 0],
-            )->all()],
+            ['lines' => OrderLine::query()->get()
+                ->mapWithKeys(static fn (OrderLine $of): array => [$of->id => $of->id === $line->id ? 1 : 0])->all()],
         )->assertOk();
         self::assertSame($strings, Lot::query()->where('id', '>', $lots)->orderBy('id')->pluck('name')->all());
     }
@@ -319,10 +315,8 @@ final class OrdersTest extends FeatureTestCase
             'Line 6: no string is listed as “NOPE”.', 'Line 7: it needs the order codes of 1 to 14 strings.',
         ], array_column((array) $answer->json('errors'), 'message'));
         self::assertSame($text, $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
-        $this->putJson(
-            "/strings/suppliers/{$id}/sets",
-            ['text' => 'A;Alone;1,50;FB1-450', 'revision' => 2],
-        )->assertOk()->assertJson(['sets' => 1]);
+        $this->putJson("/strings/suppliers/{$id}/sets", ['text' => 'A;Alone;1,50;FB1-450', 'revision' => 2])->assertOk()
+            ->assertJson(['sets' => 1]);
         self::assertSame("A,Alone,1.50,FB1-450\n", $this->getJson("/strings/suppliers/{$id}/sets")->json('text'));
     }
 

@@ -98,11 +98,8 @@ final class SamplesTest extends FeatureTestCase
     {
         $set = self::keptSet();
         $tolerance = fn (): float => self::number(data_get(
-            Json::object((string) $this->sendJson(
-                'POST',
-                '/api/v1/evaluations',
-                app(StoredSets::class)->json($set->refresh()->load('instrument')),
-            )->getContent()),
+            Json::object((string) $this
+                ->sendJson('POST', '/api/v1/evaluations', app(StoredSets::class)->json($set->refresh()->load('instrument')))->getContent()),
             'strings.5.density.high',
         ));
         $before = $tolerance();

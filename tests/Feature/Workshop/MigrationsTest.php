@@ -40,9 +40,8 @@ final class MigrationsTest extends WorkshopTestCase
             // The strings of sets are read from the documents.
             self::assertSame(
                 [[1, 'plain', 304_800], [2, 'round-wound', 863_600]],
-                DB::table('set_strings')->orderBy('position')->get(['position', 'construction', 'gauge_nm'])->map(
-                    static fn (\stdClass $string): array => array_values(get_object_vars($string)),
-                )->all(),
+                DB::table('set_strings')->orderBy('position')->get(['position', 'construction', 'gauge_nm'])
+                    ->map(static fn (\stdClass $string): array => array_values(get_object_vars($string)))->all(),
             );
         }
         if ($step < self::after('2026_11_25_000001_lean_lists.php')) {

@@ -26,9 +26,8 @@ final class SearchController
 
         return new JsonResponse([
             'sets' => $this->named(StringSet::query(), $words)->with('instrument:id,strings')->get(['id', 'name', 'instrument_id'])
-                ->map(
-                    static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name, 'strings' => $set->instrument->strings],
-                )->values(),
+                ->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name, 'strings' => $set->instrument->strings])
+                ->values(),
             'instruments' => $this->named(Instrument::query(), $words)->get(['id', 'name', 'strings'])
                 ->map(static fn (Instrument $instrument): array => [
                     'id' => $instrument->id,
