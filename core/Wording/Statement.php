@@ -8,8 +8,7 @@ namespace Lira\Wording;
  * A sentence with its figures beside it, so that it can be read in anybody's units. Its places are `{name}`; how a figure is
  * written follows from its name: `…_n` a tension, `…_mm` a length (`{slot_mm:2}` to hundredths of a millimetre), `…_deg` an
  * angle, `share` or `…_share` a part of a whole; another number has its decimals behind a colon. `{low_mm:1!}` leaves out the unit.
- * `[name=word|text]` stands
- * only where that parameter has that word. The browser reads the same sentences.
+ * `[name=word|text]` stands only where that parameter has that word. The browser reads the same sentences.
  *
  * @phpstan-type Parameters array<string, int|float|string>
  */

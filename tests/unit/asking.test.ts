@@ -81,4 +81,28 @@ describe('what is asked', () => {
         expect(after.totals).toBe(before.totals);
         expect(completed(answer(0.012, [[55]]), before).strings[0]?.pool_tensions_n).toEqual([[55]]);
     });
+
+    test('a lean answer keeps the baseline and the equivalents it came without, and a full one replaces them', () => {
+        const answer = (tension_n: number, besides: object = {}, ofString: object = {}) =>
+            ({ totals: [{ tension_n }], strings: [{ position: 1, ...ofString }], ...besides }) as unknown as Evaluation;
+        const equivalents = [{ tuning: 'C', below: { gauge_in: 0.011 } }];
+        const before = answer(60, { pool: [], baseline: { name: 'Light' } }, { equivalents });
+        const lean = completed(answer(61), before);
+        expect(lean.baseline).toBe(before.baseline);
+        expect(lean.strings[0]).toBe(before.strings[0]);
+        expect(lean.totals).toEqual([{ tension_n: 61 }]);
+        const full = completed(answer(61, { pool: [], baseline: { name: 'Heavy' } }, { equivalents: [] }), before);
+        expect(full.baseline).toEqual({ name: 'Heavy' });
+        expect(full.strings[0]).toEqual({ position: 1, equivalents: [] });
+        const without = completed(answer(61, { pool: [] }), before);
+        expect(without.baseline).toBeUndefined();
+    });
+
+    test('a lean question says so and names no pool; a full one names it', () => {
+        expect(JSON.parse(question(document, joined, {}, 'lean'))).toMatchObject({ instrument_id: 3, lean: true });
+        expect(JSON.parse(question(document, joined, {}, 'lean'))).not.toHaveProperty('pool_id');
+        expect(JSON.parse(question(document, joined, {}, 'gauges'))).toMatchObject({ instrument_id: 3, pool_id: 5 });
+        expect(JSON.parse(question(document, { ...joined, poolId: null }, {}, 'gauges'))).toHaveProperty('pool_id', null);
+        expect(JSON.parse(question(document, joined))).not.toHaveProperty('design.instrument');
+    });
 });

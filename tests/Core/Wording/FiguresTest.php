@@ -70,6 +70,23 @@ final class FiguresTest extends CoreTestCase
         self::assertSame($case[2], array_map($statement->text(...), self::readers()));
     }
 
+    /** @param  array{length: string, gauge: string, tension: string}  $expected */
+    #[DataProvider('wordsForUnits')]
+    public function test_units_are_named_in_any_order_and_what_is_left_out_is_metric(string $words, array $expected): void
+    {
+        self::assertSame($expected, Units::named($words)->toArray());
+    }
+
+    /** @return iterable<string, array{string, array{length: string, gauge: string, tension: string}}> */
+    public static function wordsForUnits(): iterable
+    {
+        yield 'nothing' => ['', ['length' => 'mm', 'gauge' => 'thou', 'tension' => 'N']];
+        yield 'only the length' => ['in', ['length' => 'in', 'gauge' => 'thou', 'tension' => 'N']];
+        yield 'parted by spaces' => ['lbf  in', ['length' => 'in', 'gauge' => 'thou', 'tension' => 'lbf']];
+        yield 'the other way round' => ['kgf+gauge-mm+mm', ['length' => 'mm', 'gauge' => 'mm', 'tension' => 'kgf']];
+        yield 'words there are not' => ['stone+furlong', ['length' => 'mm', 'gauge' => 'thou', 'tension' => 'N']];
+    }
+
     public function test_a_sentence_without_its_figure_is_a_mistake(): void
     {
         $this->expectExceptionMessage('The sentence of said has no tension_n.');
