@@ -160,8 +160,11 @@ final readonly class HardwareReader
         $node = $hardware->has('springs') ? $hardware->object('springs', 'the springs') : null;
         $count = $node?->integer('count', 'the number of springs');
         $rate = $node?->number('rate_n_per_mm', 'the rate of one spring in N/mm');
+        $lever = $node?->has('lever') === true
+            ? $node->numberWithin('lever', 'how high the strings are over the pivot, as a share of the springs’ arm', 0.05, 2.0)
+            : SpringSet::USUAL_LEVER;
         $node?->reportUnknownKeys();
-        if ($node === null || $count === null || $rate === null) {
+        if ($node === null || $count === null || $rate === null || $lever === null) {
             return null;
         }
         if ($count < 1 || $count > 8 || $rate <= 0 || $rate > 100) {
@@ -170,7 +173,7 @@ final readonly class HardwareReader
             return null;
         }
 
-        return new SpringSet($count, $rate * 1000);
+        return new SpringSet($count, $rate * 1000, $lever);
     }
 
     /**

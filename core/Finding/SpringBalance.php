@@ -38,7 +38,8 @@ final class SpringBalance implements Rule
         }
         $says = ['ratio' => $ratio];
         if ($hardware->springs !== null) {
-            $travelM = Springs::travelM($total->tensionN - $change->baselineN, $hardware->springs->rateNPerM, $hardware->springs->count);
+            $springs = $hardware->springs;
+            $travelM = Springs::travelM($change->newtons(), $springs->lever, $springs->rateNPerM, $springs->count);
             $says += ['claw' => $travelM > 0 ? 'tightens' : 'loosens', 'travel_mm' => abs($travelM) * 1000];
         }
 

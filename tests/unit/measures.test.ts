@@ -58,11 +58,13 @@ describe('what was measured on an instrument', () => {
             'hardware/nut/slots_mm': '0.3 0.4',
             'hardware/posts/hole_height_mm': 'high',
             'hardware/springs/count': 'some',
+            'hardware/springs/lever': 'a third',
         };
         const { problems } = measured(plank, draft, 3, metric);
         expect(Object.fromEntries(problems.map(({ path, message }) => [path, message]))).toEqual({
             '/hardware/nut/slots_mm': expect.stringContaining('or 3, from string 1; there are 2') as string,
             '/hardware/posts/hole_height_mm': expect.stringContaining('“high” is not a figure') as string,
+            '/hardware/springs/lever': expect.stringContaining('such as 0.3') as string,
             '/hardware/springs/count': expect.stringContaining('such as 3') as string,
         });
     });

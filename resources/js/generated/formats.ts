@@ -314,6 +314,10 @@ export interface Saddle {
 export interface Springs {
     count: number;
     rate_n_per_mm: number;
+    /**
+     * The strings' height over the pivot as a share of the springs' arm; 0.30 until measured.
+     */
+    lever?: number;
     [k: string]: unknown;
 }
 export interface Setup {

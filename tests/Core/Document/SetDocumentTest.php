@@ -9,6 +9,7 @@ use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Instrument\Fingerboard;
 use Lira\Instrument\NeckJoint;
+use Lira\Instrument\SpringSet;
 use Lira\Instrument\TrussRod;
 use Lira\Strings\Source;
 use Lira\Strings\State;
@@ -373,6 +374,11 @@ final class SetDocumentTest extends CoreTestCase
             '/instrument/hardware/springs',
             'more than 0',
         ];
+        yield 'springs without an arm' => [
+            $hardware(['springs' => (object) ['count' => 3, 'rate_n_per_mm' => 2, 'lever' => 0.01]]),
+            '/instrument/hardware/springs/lever',
+            'must be from 0.05 to 2',
+        ];
         yield 'action of a harp' => [$setup(['action_12_mm' => 25]), '/instrument/setup/action_12_mm', 'from 0 to 20'];
         yield 'a pick on the saddle' => [$setup(['pick_from_saddle_mm' => 0]), '/instrument/setup/pick_from_saddle_mm', 'more than 0'];
         yield 'two picking forces' => [$setup(['picking_n' => [1, 2]]), '/instrument/setup/picking_n', 'three picking forces'];
@@ -501,7 +507,7 @@ final class SetDocumentTest extends CoreTestCase
         $json = Documents::with('/instrument/setup', (object) ['picking_n' => [0.1, 3, 50], 'action_12_mm' => 20]);
         $json = Documents::with(
             '/instrument/hardware',
-            (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100], 'saddle' => (object) ['travel_mm' => 0]],
+            (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100, 'lever' => 2], 'saddle' => (object) ['travel_mm' => 0]],
             $json,
         );
         $json->samples = array_fill(
@@ -519,10 +525,7 @@ final class SetDocumentTest extends CoreTestCase
         ];
         $document = SetDocument::from($json);
         self::assertSame(50.0, $document->design->instrument->setup->pickingN['hard']);
-        self::assertSame(
-            [8, 100_000.0],
-            [$document->design->instrument->hardware->springs?->count, $document->design->instrument->hardware->springs?->rateNPerM],
-        );
+        self::assertEquals(new SpringSet(8, 100_000.0, 2.0), $document->design->instrument->hardware->springs);
         self::assertSame(0.0, $document->design->instrument->hardware->saddle->travelM(3));
         self::assertCount(500, $document->brief()->packaged);
         self::assertSame(500, $document->corrections[0]->samples);

@@ -329,8 +329,13 @@ final class FindingsTest extends CoreTestCase
         $total = self::evaluate($springs)->totals[0];
         self::assertClose($total->tensionN / (float) $total->change?->baselineN, (float) $found?->value, 1e-12);
         self::assertStringContainsString(
-            sprintf('tightens the claw by about %.1f mm', (float) $total->change?->newtons() / 3.6),
+            sprintf('tightens the claw by about %.1f mm', 0.3 * (float) $total->change?->newtons() / 3.6),
             (string) $found?->message(Units::si()),
+        );
+        $measured = self::with($springs, '/instrument/hardware/springs/lever', 0.6);
+        self::assertStringContainsString(
+            sprintf('tightens the claw by about %.1f mm', 0.6 * (float) $total->change?->newtons() / 3.6),
+            (string) self::found($measured, 'springs')?->message(Units::si()),
         );
         $vibrato = self::found(self::with(Documents::harbour(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs');
         self::assertStringNotContainsString('claw by', (string) $vibrato?->message(Units::si()));
@@ -376,13 +381,14 @@ final class FindingsTest extends CoreTestCase
         $json = self::with(
             Documents::harbour(),
             '/instrument/hardware',
-            (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 100]],
+            (object) ['springs' => (object) ['count' => 8, 'rate_n_per_mm' => 10]],
         );
         foreach ([0.010, 0.013, 0.016, 0.026, 0.036, 0.046] as $index => $gauge) {
             $json = self::with($json, "/strings/{$index}/gauge_in", $gauge);
         }
 
-        self::assertStringContainsString('loosens the claw by about 0.1 mm', (string) self::found($json, 'springs')?->message(Units::si()));
+        $loosens = sprintf('loosens the claw by about %.1f mm', -0.3 * (float) self::evaluate($json)->totals[0]->change?->newtons() / 80);
+        self::assertStringContainsString($loosens, (string) self::found($json, 'springs')?->message(Units::si()));
         self::assertStringContainsString('falls by', (string) self::found($json, 'total-change')?->message(Units::si()));
         self::assertLessThan(0, self::found($json, 'total-change')?->value);
     }

@@ -157,7 +157,15 @@ function MeasureField({ measure, typed, strings, usual, onChange, error }: Field
     const units = useUnits();
     const { path, label, letter, quantity, each = false } = measure;
     const assumed = typeof measure.assumed === 'function' ? measure.assumed(usual, strings) : measure.assumed;
-    const unit = { length: units.length, tension: units.tension, degrees: '°', count: null, rate: null, counts: null }[quantity];
+    const unit = {
+        length: units.length,
+        tension: units.tension,
+        degrees: '°',
+        count: null,
+        rate: null,
+        ratio: null,
+        counts: null,
+    }[quantity];
     const hint = each
         ? 'One for all, or one for each string from string 1'
         : assumed !== undefined && typed === ''

@@ -33,7 +33,7 @@ export interface Measure {
     label: string;
     /** The letter that the drawing beside it gives it. */
     letter?: string;
-    quantity: 'length' | 'tension' | 'degrees' | 'count' | 'rate' | 'counts';
+    quantity: 'length' | 'tension' | 'degrees' | 'count' | 'rate' | 'ratio' | 'counts';
     /** One for all strings, or one for each, from string 1. */
     each?: boolean;
     /** What is taken where it was not measured; lengths in millimetres. */
@@ -134,6 +134,12 @@ export const GROUPS: Group[] = [
             { path: 'hardware/max_total_tension_n', label: 'Greatest total, if it is known', quantity: 'tension' },
             { path: 'hardware/springs/count', label: 'Springs of the vibrato', quantity: 'count' },
             { path: 'hardware/springs/rate_n_per_mm', label: 'One spring, N per mm', quantity: 'rate' },
+            {
+                path: 'hardware/springs/lever',
+                label: 'Strings’ height ÷ springs’ arm, from the pivot',
+                quantity: 'ratio',
+                assumed: '0.3',
+            },
         ],
     },
 ];
@@ -266,6 +272,7 @@ const HOW: Record<Measure['quantity'], (units: Units) => string> = {
     degrees: () => 'Type degrees, such as 13.',
     count: () => 'Type a number, such as 3.',
     rate: () => 'Type newtons per millimetre, such as 3.5.',
+    ratio: () => 'Type one height divided by the other, such as 0.3.',
     counts: () => 'Type how many strings each course has, such as 2 2 2 2.',
 };
 
