@@ -8,7 +8,10 @@ use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limits;
 
-/** A lower string that is thinner than its higher neighbour: rarely meant. Judged by pitch, so octave and re-entrant tunings pass. */
+/**
+ * A lower string that is thinner than its higher neighbour: rarely meant. Judged by pitch, so octave and re-entrant tunings pass; a
+ * plain and a wound string are not compared, for a wound one is heavier than a plain one of its gauge, or, on nylon, thinner.
+ */
 final class GaugeOrder implements Rule
 {
     public static function type(): FindingType
@@ -31,7 +34,8 @@ final class GaugeOrder implements Rule
             $interval = $string->tunings[0]->frequencyHz <=> $next->tunings[0]->frequencyHz;
             [$lower, $higher] = $interval >= 0 ? [$next, $string] : [$string, $next];
             [$lowerM, $higherM] = [$lower->string->build->outerDiameterM, $higher->string->build->outerDiameterM];
-            if ($interval !== 0 && $lowerM < $higherM - 1e-9) {
+            $alike = $lower->string->spec->type->construction->isWound() === $higher->string->spec->type->construction->isWound();
+            if ($alike && $interval !== 0 && $lowerM < $higherM - 1e-9) {
                 $found[] = self::type()->note(Remedy::String, ['string' => $lower->position, 'higher' => $higher->position])
                     ->onString($lower->position)->measured(
                         $lowerM * 1000,

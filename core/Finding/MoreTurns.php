@@ -11,6 +11,9 @@ use Lira\Limit\Limits;
 /** A string that wants more turns than usual for its angle behind the nut. */
 final class MoreTurns implements Rule
 {
+    /** Fewer than that on top of the usual is within how strings are wound anyway. */
+    private const WORTH_SAYING = 0.5;
+
     public static function type(): FindingType
     {
         return new FindingType(
@@ -26,7 +29,7 @@ final class MoreTurns implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             $fit = $string->fit;
-            if ($fit->turnsNeeded !== null && $fit->turns > $fit->fewestTurns + 1e-9 && $fit->turns + 1e-9 >= $fit->turnsNeeded) {
+            if ($fit->turnsNeeded !== null && $fit->turns + 1e-9 >= $fit->fewestTurns + self::WORTH_SAYING && $fit->turns + 1e-9 >= $fit->turnsNeeded) {
                 $found[] = self::type()->note(
                     Remedy::Adjust,
                     [

@@ -16,7 +16,10 @@ final readonly class Suitability
 {
     private function __construct(public bool $builtForNylon, public bool $hearsMagnetically) {}
 
-    /** As it was recorded, or as it usually is on this kind of instrument. */
+    /**
+     * A steel core pulls apart what is usually built for nylon, so that holds unless it was recorded otherwise. Which pickup there is
+     * hurts nothing: it counts only where it was recorded.
+     */
     public static function of(SetDesign $design): self
     {
         $usual = Usual::for($design->instrument->kind);
@@ -24,7 +27,7 @@ final readonly class Suitability
 
         return new self(
             ($hardware->builtFor ?? $usual->builtFor) === BuiltFor::Nylon,
-            ($hardware->pickup ?? $usual->pickup) === Pickup::Magnetic,
+            $hardware->pickup === Pickup::Magnetic,
         );
     }
 

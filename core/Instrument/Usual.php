@@ -18,7 +18,6 @@ final readonly class Usual
         public int $frets,
         public ?Anchor $anchor,
         public ?BuiltFor $builtFor,
-        public ?Pickup $pickup,
         public PostLayout $layout,
         public float $nutGapM,
         public float $saddleGapM,
@@ -36,13 +35,13 @@ final readonly class Usual
             Kind::Ukulele => [4, 432.0, 18],
             Kind::Other => [6, 648.0, 22],
         };
-        [$anchor, $builtFor, $pickup] = match ($kind) {
-            Kind::ElectricGuitar, Kind::Bass => [null, BuiltFor::Steel, Pickup::Magnetic],
-            Kind::AcousticGuitar, Kind::AcousticBass => [Anchor::BridgePins, BuiltFor::Steel, null],
-            Kind::ClassicalGuitar, Kind::Ukulele => [Anchor::TieBlock, BuiltFor::Nylon, null],
-            Kind::ElastomerBass => [Anchor::SlottedElastomer, null, null],
-            Kind::Banjo => [Anchor::LoopEnd, BuiltFor::Steel, null],
-            Kind::Other => [null, null, null],
+        [$anchor, $builtFor] = match ($kind) {
+            Kind::ElectricGuitar, Kind::Bass => [null, BuiltFor::Steel],
+            Kind::AcousticGuitar, Kind::AcousticBass => [Anchor::BridgePins, BuiltFor::Steel],
+            Kind::ClassicalGuitar, Kind::Ukulele => [Anchor::TieBlock, BuiltFor::Nylon],
+            Kind::ElastomerBass => [Anchor::SlottedElastomer, null],
+            Kind::Banjo => [Anchor::LoopEnd, BuiltFor::Steel],
+            Kind::Other => [null, null],
         };
 
         return new self(
@@ -51,7 +50,6 @@ final readonly class Usual
             $frets,
             $anchor,
             $builtFor,
-            $pickup,
             PostLayout::usualFor($kind),
             StringSpacing::usualAtNutM($kind),
             StringSpacing::usualAtSaddleM($kind),

@@ -12,7 +12,6 @@ const FALLBACK: Usual = {
     frets: 22,
     anchor: null,
     built_for: null,
-    pickup: null,
     layout: 'one-side',
     nut_gap_mm: 7,
     saddle_gap_mm: 10.5,

@@ -18,7 +18,7 @@ final class AnswersTest extends CoreTestCase
     public function test_an_evaluation_carries_every_figure_of_a_string(): void
     {
         $json = Documents::with('/instrument/hardware', Json::object('{
-            "posts": {"diameter_mm": 6, "hole_height_mm": 8.5, "distance_mm": 60, "spacing_mm": 25},
+            "posts": {"diameter_mm": 6, "hole_height_mm": 8.5, "distance_mm": 65, "spacing_mm": 25},
             "headstock": {"nut_height_mm": 11}, "saddle": {"drop_mm": 10, "anchor_distance_mm": 40, "beyond_mm": 45}
         }'));
         $json->samples = [Json::object('{"construction": "plain", "material": "music-wire", "gauge_in": 0.011, "mass_g": 0.485, "length_mm": 1000, "mass_resolution_g": 0.001, "length_resolution_mm": 1}')];

@@ -161,17 +161,20 @@ final class FindingsTest extends CoreTestCase
             $with($electric, '/instrument/hardware', (object) ['built_for' => 'nylon']),
             ['steel-on-nylon'],
         ];
-        yield 'nylon on an electric' => [$nylon, ['not-magnetic']];
+        $magnetic = (object) ['pickup' => 'magnetic'];
+        yield 'nylon over a magnetic pickup' => [$with($nylon, '/instrument/hardware', $magnetic), ['not-magnetic']];
+        yield 'nylon where no pickup was recorded' => [$nylon, []];
         yield 'nylon under a piezo' => [$with($nylon, '/instrument/hardware', (object) ['pickup' => 'piezo']), []];
         yield 'nylon on an acoustic' => [$with($nylon, '/instrument/kind', 'acoustic-guitar'), []];
-        yield 'bronze on an electric' => [$bronze, ['bronze-on-magnetic']];
+        yield 'bronze on an electric' => [$with($bronze, '/instrument/hardware', $magnetic), ['bronze-on-magnetic']];
+        yield 'bronze where no pickup was recorded' => [$bronze, []];
         yield 'bronze on an acoustic' => [$with($bronze, '/instrument/kind', 'acoustic-guitar'), []];
         yield 'bronze over a magnetic pickup' => [
-            $with($with($bronze, '/instrument/kind', 'acoustic-guitar'), '/instrument/hardware', (object) ['pickup' => 'magnetic']),
+            $with($with($bronze, '/instrument/kind', 'acoustic-guitar'), '/instrument/hardware', $magnetic),
             ['bronze-on-magnetic'],
         ];
         yield 'metal on floss over a magnetic pickup' => [
-            $with($electric, '/strings/5/material', 'silver-plated-copper'),
+            $with($with($electric, '/strings/5/material', 'silver-plated-copper'), '/instrument/hardware', $magnetic),
             ['not-magnetic'],
         ];
         yield 'tape over steel' => [
@@ -200,14 +203,14 @@ final class FindingsTest extends CoreTestCase
 
     public function test_the_angle_behind_the_nut_asks_for_turns_then_for_a_tree(): void
     {
-        // At 60 mm and 3° the string must go down 3.144 mm; the hole is 2.5 mm below the nut, the rest are turns.
-        $wanted = 60 * tan(deg2rad(3)) - 2.5;
-        $hardware = static fn (float $room): \stdClass => (object) [
+        // At 64 mm and 3° the string must go down 3.354 mm; the hole is 2.5 mm below the nut, the rest are turns.
+        $wanted = 64 * tan(deg2rad(3)) - 2.5;
+        $hardware = static fn (float $room, float $distanceMm = 64): \stdClass => (object) [
             'headstock' => (object) ['nut_height_mm' => 11],
             'posts' => (object) [
                 'diameter_mm' => 6,
                 'hole_height_mm' => 8.5,
-                'distance_mm' => 60,
+                'distance_mm' => $distanceMm,
                 'room_below_hole_mm' => $room,
                 'spacing_mm' => 25,
             ],
@@ -221,6 +224,13 @@ final class FindingsTest extends CoreTestCase
         self::assertClose((float) $fit->leaveM / 0.025, (float) $fit->leavePostSpacings, 1e-12);
         self::assertSame(Severity::Note, self::found($with($hardware(8.0)), 'more-turns', 1)?->severity);
         self::assertNull(self::found($with($hardware(8.0)), 'nut-angle', 1));
+        // 2.3 turns are the usual two as they come out; from half a turn more on it is said.
+        self::assertClose(
+            (60 * tan(deg2rad(3)) - 2.5) / 0.2794,
+            (float) self::evaluate($with($hardware(8.0, 60)))->strings[0]->fit->turnsNeeded,
+            1e-9,
+        );
+        self::assertNull(self::found($with($hardware(8.0, 60)), 'more-turns', 1));
         // A thick string has its angle with the usual turns.
         self::assertNull(self::found($with($hardware(8.0)), 'more-turns', 6));
 
@@ -370,6 +380,11 @@ final class FindingsTest extends CoreTestCase
         $swapped = self::with(self::with(self::alone(), '/strings/0/gauge_in', 0.015), '/strings/1/gauge_in', 0.011);
         self::assertSame(2, self::found($swapped, 'gauge-order')?->position);
         self::assertNull(self::found(self::with(self::alone(), '/strings/0/gauge_in', 0.015), 'gauge-order'));
+        // A plain string beside a wound one tells nothing: the fourth of a nylon set is thinner than its third.
+        $thinWound = self::with(self::alone(), '/strings/3/gauge_in', 0.017);
+        self::assertGreaterThan(0.017, self::evaluate($thinWound)->strings[2]->string->build->outerDiameterM / 0.0254);
+        self::assertNull(self::found($thinWound, 'gauge-order'));
+        self::assertSame(6, self::found(self::with(self::alone(), '/strings/5/gauge_in', 0.036), 'gauge-order')?->position);
         $octave = self::with($swapped, '/tunings/0/pitches', ['G3', 'C4', 'Eb3', 'Bb2', 'F2', 'C2']);
         self::assertNull(self::found($octave, 'gauge-order'));
         $unison = self::with($swapped, '/tunings/0/pitches', ['G3', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']);

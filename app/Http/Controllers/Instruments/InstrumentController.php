@@ -148,7 +148,6 @@ final readonly class InstrumentController
                     'frets' => $usual->frets,
                     'anchor' => $usual->anchor?->value,
                     'built_for' => $usual->builtFor?->value,
-                    'pickup' => $usual->pickup?->value,
                     'layout' => $usual->layout->value,
                     'nut_gap_mm' => $usual->nutGapM * 1000,
                     'saddle_gap_mm' => $usual->saddleGapM * 1000,

@@ -20,7 +20,6 @@ export interface Usual {
     frets: number;
     anchor: Anchor | null;
     built_for: Hardware['built_for'] | null;
-    pickup: Hardware['pickup'] | null;
     layout: NonNullable<Posts['layout']>;
     nut_gap_mm: number;
     saddle_gap_mm: number;
@@ -157,7 +156,7 @@ export const CHOICES: Choice[] = [
     { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES },
     { path: 'hardware/posts/layout', label: 'Posts stand', names: POST_LAYOUTS, usual: (usual) => usual.layout },
     { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR, usual: (usual) => usual.built_for },
-    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS, usual: (usual) => usual.pickup },
+    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS },
     { path: 'neck/fingerboard', label: 'Fingerboard', names: FINGERBOARDS },
     { path: 'neck/joint', label: 'Neck', names: NECK_JOINTS },
     { path: 'neck/truss_rod', label: 'Truss rod', names: TRUSS_RODS },
