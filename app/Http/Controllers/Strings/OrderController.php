@@ -57,7 +57,10 @@ final readonly class OrderController
         $total = $request->totalCents();
         // What was agreed to is what was seen.
         if ($total !== null && $total !== $plan->basket->totalCents()) {
-            throw Conflict::changedElsewhere('What is listed or lies in the drawer');
+            // Unless it was this very order, sent twice at once, that took from the drawer meanwhile.
+            $placed = $this->orders->placed($key) ?? throw Conflict::changedElsewhere('What is listed or lies in the drawer');
+
+            return new JsonResponse(['orders' => $placed]);
         }
 
         return new JsonResponse(['orders' => $this->orders->place($plan, $key)], 201);
