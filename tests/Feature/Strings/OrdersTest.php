@@ -12,7 +12,9 @@ use App\Models\OrderStatus;
 use App\Models\Reservation;
 use App\Models\StringSet;
 use App\Models\Supplier;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -178,6 +180,26 @@ final class OrdersTest extends FeatureTestCase
         self::assertSame($ids, $this->place($asked)->assertOk()->json('orders'));
         self::assertSame([1, $kept], [Order::query()->count(), (int) Reservation::query()->sum('quantity')]);
         self::assertLiraError($this->place(['key' => 'short'] + $asked), 422, '/key', 'a key of your own making');
+    }
+
+    public function test_the_same_sent_at_once_is_placed_once_although_the_first_took_from_the_drawer(): void
+    {
+        $sets = ['sets' => [['id' => self::design('Ketch, E standard')->id, 'times' => 2]]];
+        $seen = $this->postJson('/strings/orders/plan', $sets)->assertOk()->json('total_cents');
+        $asked = $sets + ['key' => 'both-at-the-same-time', 'total_cents' => $seen];
+        $first = null;
+        $begun = false;
+        DB::listen(function (QueryExecuted $query) use ($asked, &$first, &$begun): void {
+            if (! $begun && str_contains($query->sql, 'from "purchases"')) {
+                $begun = true;
+                $first = $this->place($asked)->assertCreated()->json('orders');
+            }
+        });
+
+        $second = $this->place($asked)->assertOk()->json('orders');
+        self::assertNotEmpty($second);
+        self::assertSame($first, $second);
+        self::assertNotSame($seen, $this->postJson('/strings/orders/plan', $sets)->json('total_cents'));
     }
 
     public function test_what_is_kept_for_an_order_is_nobody_else_s_until_it_is_dropped_or_done(): void
