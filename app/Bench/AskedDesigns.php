@@ -24,8 +24,8 @@ final readonly class AskedDesigns
 
     /**
      * @param  string  $body  JSON: `design`, a set document without its instrument; `instrument_id`; and where gauges to choose
-     *                            from are wanted `pool_id`, null for what is usually sold
-     *                         ; `lean` where the baseline's own figures are known
+     *                            from are wanted `pool_id`, null for what is usually sold; `lean` where the baseline's own
+     *                            figures are known
      * @param  bool  $chosenFrom  whether the gauges are those of its target
      *
      * @throws InvalidDocument with every problem and its path below `design`

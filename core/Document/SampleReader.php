@@ -10,6 +10,18 @@ use Lira\Strings\Sample;
 /** Reads strings that somebody weighed, or sounded under a known load. */
 final readonly class SampleReader
 {
+    /** What was read off the scale or, hung on a load, the tuner. */
+    public const READINGS = [
+        'mass_g',
+        'mass_resolution_g',
+        'length_mm',
+        'length_resolution_mm',
+        'load_n',
+        'load_resolution_n',
+        'frequency_hz',
+        'frequency_resolution_hz',
+    ];
+
     public const MOST = 500;
 
     public function __construct(private Problems $problems, private StringReader $strings) {}
@@ -37,17 +49,7 @@ final readonly class SampleReader
     private function sample(Node $node, Kind $kind): ?Sample
     {
         // The string's own keys are read by the same reader; what is left are the readings.
-        $node->knows(
-            'mass_g',
-            'mass_resolution_g',
-            'length_mm',
-            'length_resolution_mm',
-            'load_n',
-            'load_resolution_n',
-            'frequency_hz',
-            'frequency_resolution_hz',
-            'workshop',
-        );
+        $node->knows('workshop', ...self::READINGS);
         $weighed = $node->has('mass_g');
         $lengthM = $this->si($node, 'length_mm', 'the length in mm', 1e-3);
         $lengthResolutionM = $this->si($node, 'length_resolution_mm', 'what the ruler can tell in mm', 1e-3);

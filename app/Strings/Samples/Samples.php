@@ -24,17 +24,6 @@ use Lira\Strings\StringType;
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples
 {
-    public const READINGS = [
-        'mass_g',
-        'mass_resolution_g',
-        'length_mm',
-        'length_resolution_mm',
-        'load_n',
-        'load_resolution_n',
-        'frequency_hz',
-        'frequency_resolution_hz',
-    ];
-
     /**
      * What a sample comes to, beside the model.
      *

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests\Strings;
 
 use App\Models\MeasuredSample;
-use App\Strings\Samples\Samples;
 use App\Strings\TypeColumns;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Lira\Document\SampleReader;
 use Lira\Kind\Kind;
 
 /** A string that was weighed or sounded, with its readings. */
@@ -39,7 +39,7 @@ final class MeasureRequest extends FormRequest
     public function sample(): MeasuredSample
     {
         $readings = [];
-        foreach (Samples::READINGS as $key) {
+        foreach (SampleReader::READINGS as $key) {
             $value = $this->input("readings.{$key}");
             if (is_int($value) || is_float($value)) {
                 $readings[$key] = (float) $value;
