@@ -97,7 +97,7 @@ final readonly class SetDifference
         return implode(', ', array_filter([
             $this->units->gaugeOnPaper($spec->type->gauge).' '.$spec->type->construction->label(),
             $spec->type->material->label(),
-            $this->units->tension($string->tunings[0]->tensionN, $string->string->density->tolerance),
+            $this->units->tension($string->tunings[0]->tensionN, $string->string->density->tolerance->share()),
             $intent->hold->value ?? '',
             $intent->only === null ? '' : "{$intent->only->value} only",
         ], static fn (string $part): bool => $part !== ''));

@@ -42,7 +42,7 @@ final class EvaluationTable
             $at->pitch->label(),
             $units->gaugeOnPaper($type->gauge),
             "{$type->construction->label()}, {$type->material->label()}",
-            $units->tension($at->tensionN, $string->string->density->tolerance),
+            $units->tension($at->tensionN, $string->string->density->tolerance->share()),
             $at->change === null ? '' : Units::change($at->change->share()).", {$at->change->words()}",
         ];
     }

@@ -49,7 +49,7 @@ final class SolutionTable
     private static function cell(ChosenString $string, Units $units): string
     {
         $type = $string->chosen->string->spec->type;
-        $tension = $units->tension($string->chosen->tensionsN[0], $string->chosen->string->density->tolerance);
+        $tension = $units->tension($string->chosen->tensionsN[0], $string->chosen->string->density->tolerance->share());
 
         return "{$units->gaugeOnPaper($type->gauge)} {$type->construction->label()}  {$tension}";
     }

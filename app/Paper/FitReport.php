@@ -33,14 +33,14 @@ final readonly class FitReport
     {
         $checks = FitCheck::all($this->document->design, $this->assessment, $this->document->limits);
         $aspects = array_values(array_filter(FitAspect::cases(), static fn (FitAspect $aspect): bool => array_filter(
-            $checks, static fn (FitCheck $check): bool => $check->aspect === $aspect && $check->isMeasured(),
+            $checks, static fn (FitCheck $check): bool => $check->aspect === $aspect && $check->instrument !== null,
         ) !== []));
 
         return [
             'name' => $set->name,
             'instrument' => $this->document->design->instrument->name,
             'aspects' => array_map(static fn (FitAspect $aspect): string => $aspect->label(), $aspects),
-            'unmeasured' => array_map(static fn (FitAspect $aspect): string => mb_strtolower($aspect->label()), array_values(array_filter(
+            'unmeasured' => array_map(static fn (FitAspect $aspect): string => $aspect === FitAspect::Length ? 'the way from anchor to post' : mb_strtolower($aspect->label()), array_values(array_filter(
                 FitAspect::cases(), static fn (FitAspect $aspect): bool => ! in_array($aspect, $aspects, true),
             ))),
             'rows' => array_map(fn (EvaluatedString $string): array => [
@@ -48,8 +48,7 @@ final readonly class FitReport
                 'gauge' => $this->units->gaugeOnPaper(
                     $string->string->spec->type->gauge,
                 ).' '.$string->string->spec->type->construction->label(),
-                'turns' => number_format($string->fit->turns, 1),
-                'leave' => $string->fit->leaveM === null ? null : $this->units->length($string->fit->leaveM),
+                ...LeaveWords::of($string->fit, $this->document->design->instrument->kind, $this->units),
                 'cells' => array_map(fn (FitAspect $aspect): array => $this->cell($checks, $aspect, $string->position), $aspects),
             ], $this->assessment->evaluation->strings),
             'total' => $this->total(),
@@ -65,13 +64,18 @@ final readonly class FitReport
     private function cell(array $checks, FitAspect $aspect, int $position): array
     {
         foreach ($checks as $check) {
-            if ($check->aspect === $aspect && $check->position === $position && $check->string !== null && $check->instrument !== null) {
-                return [
-                    'says' => $check->isFine() ? 'fine' : 'see below',
-                    'figures' => $this->figures($aspect, $check->string, $check->instrument),
-                    'fine' => $check->isFine(),
-                ];
+            if ($check->aspect !== $aspect || $check->position !== $position || $check->instrument === null) {
+                continue;
             }
+            if ($check->string === null) {
+                return ['says' => 'needs', 'figures' => $this->units->length(round($check->instrument) / 1000), 'fine' => true];
+            }
+
+            return [
+                'says' => $check->isFine() ? 'fine' : 'see below',
+                'figures' => $this->figures($aspect, $check->string, $check->instrument),
+                'fine' => $check->isFine(),
+            ];
         }
 
         return ['says' => 'not measured', 'figures' => '', 'fine' => true];

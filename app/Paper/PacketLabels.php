@@ -79,7 +79,7 @@ final readonly class PacketLabels
 
     /**
      * @return list<array{position: int, note: string, gauge: string, construction: string, material: string, turns: string,
-     *     leave: ?string}> string 1 first
+     *     leave: ?string, cut: ?string}> string 1 first
      */
     private static function strings(SetDocument $document, Units $units): array
     {
@@ -89,8 +89,7 @@ final readonly class PacketLabels
             'gauge' => $units->gaugeOnPaper($string->string->spec->type->gauge),
             'construction' => $string->string->spec->type->construction->label(),
             'material' => $string->string->spec->type->material->label(),
-            'turns' => number_format($string->fit->turns, 1),
-            'leave' => $string->fit->leaveM === null ? null : $units->length($string->fit->leaveM),
+            ...LeaveWords::of($string->fit, $document->design->instrument->kind, $units),
         ], $document->evaluation()->strings);
     }
 }

@@ -70,7 +70,7 @@ final readonly class SetSheet
             'source' => $string->string->density->source->value,
             'tunings' => array_map(static fn (StringAtPitch $at): array => [
                 'pitch' => $at->pitch->label(),
-                'tension' => $units->tension($at->tensionN, $string->string->density->tolerance),
+                'tension' => $units->tension($at->tensionN, $string->string->density->tolerance->share()),
                 'change' => self::percent($at->change),
                 'words' => $at->change?->words(),
             ], $string->tunings),

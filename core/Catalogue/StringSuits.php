@@ -38,8 +38,7 @@ final readonly class StringSuits
         $a4 = ReferencePitch::concert();
         $usualN = UsualTension::newtons($kind);
         $zones = Zones::usual($usualN);
-        $core = $string->build->core;
-        $safeN = $core === null ? INF : Limits::usual()->of(Limit::BreakCaution) * Breaking::loadN($core);
+        $safeN = Breaking::certainlyN($string, Limits::usual()->of(Limit::BreakCaution)) ?? INF;
         $hertz = static fn (float $newtons): float => $string->tension->frequencyHz($newtons, $lengthM);
         if ($safeN <= $zones->slackN) {
             return null;

@@ -84,7 +84,7 @@ final class Reasons
     {
         $worst = 0.0;
         foreach ($untouched->strings as $string) {
-            $worst = max($worst, $string->position < $conversion->fromPosition ? 0.0 : (float) $string->tunings[0]->strength?->share);
+            $worst = max($worst, $string->position < $conversion->fromPosition ? 0.0 : (float) $string->tunings[0]->strength?->share->estimate);
         }
 
         return [Argument::NeverTunedUp->with(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\Certainty\Interval;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Evaluation\SetEvaluation;
@@ -19,12 +20,12 @@ use Lira\Strings\Correction;
 use Lira\Target\Band;
 use Lira\Tension\Why;
 
-/** Writes an evaluation as `lira-evaluation`, version 1. */
+/** Writes an evaluation as `lira-evaluation`, version 2. */
 final class EvaluationWriter
 {
     public const FORMAT = 'lira-evaluation';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** Pool tensions are drawn, not decided by: a thousandth of a newton is enough. */
     private const POOL_DECIMALS = 3;
@@ -97,7 +98,8 @@ final class EvaluationWriter
             'core_diameter_mm' => $core === null ? null : $core->size->inMillimetres(),
             'stiffness_ea_n' => $core?->axialStiffnessN(),
             'bending_ei_nm2' => $core?->bendingStiffnessNm2(),
-            'safe_n' => $evaluated->safeN,
+            'core_known' => $core === null ? null : ! $string->guessesCore(),
+            'safe_n' => IntervalWriter::toArray($evaluated->safeN),
             'fit' => self::fit($evaluated->fit),
             'tunings' => array_map(self::atPitch(...), $evaluated->tunings),
         ];
@@ -126,15 +128,12 @@ final class EvaluationWriter
         return $string === null ? null : StringTypeWriter::toArray($string->spec->type) + ['tension_n' => $tensionN];
     }
 
-    /** @return array{safe_n: ?float} the tension at which it reaches the share of caution */
+    /** @return array{safe_n: ?float} the tension at which it reaches the share of caution even if its core is as thick as it may be */
     private static function safe(BuiltString $gauge, SetDocument $document): array
     {
-        $core = $gauge->build->core;
+        $safeN = Breaking::certainlyN($gauge, $document->limits->of(Limit::BreakCaution));
 
-        return ['safe_n' => $core === null ? null : round(
-            $document->limits->of(Limit::BreakCaution) * Breaking::loadN($core),
-            self::POOL_DECIMALS,
-        )];
+        return ['safe_n' => $safeN === null ? null : round($safeN, self::POOL_DECIMALS)];
     }
 
     /** @return array<string, mixed> */
@@ -148,26 +147,38 @@ final class EvaluationWriter
             'tension_n' => $at->tensionN,
             'tension_low_n' => $at->lowN,
             'tension_high_n' => $at->highN,
-            'break_share' => $at->strength?->share,
-            'break_frequency_hz' => $at->strength?->breakHz,
-            'highest_safe_hz' => $at->bounds->highestSafeHz,
+            'break_share' => IntervalWriter::toArray($at->strength?->share),
+            'break_frequency_hz' => IntervalWriter::toArray($at->strength?->breakHz),
+            'highest_safe_hz' => IntervalWriter::toArray($at->bounds->highestSafeHz),
             'lowest_holding_hz' => $at->bounds->lowestHoldingHz,
-            'highest_safe_pitch' => $at->bounds->highestSafe?->name(),
+            'highest_safe_pitch' => $at->bounds->highestSafeHz === null ? null : [
+                'low' => $at->bounds->highestSafe('low')?->name(),
+                'estimate' => $at->bounds->highestSafe()?->name(),
+                'high' => $at->bounds->highestSafe('high')?->name(),
+            ],
             'lowest_holding_pitch' => $at->bounds->lowestHolding?->name(),
-            'inharmonicity' => $at->inharmonicity,
-            'attack_cents' => $at->feel?->attackCents,
+            'inharmonicity' => IntervalWriter::toArray($at->inharmonicity),
+            'attack_cents' => $at->feel === null ? null : [
+                'start' => self::attack($at->feel->attackStartCents),
+                'after' => self::attack($at->feel->attackAfterCents),
+            ],
             'whole_tone_bend_12' => $at->feel?->wholeToneBend === null ? null : [
-                'displacement_mm' => $at->feel->wholeToneBend->displacementM * 1000,
-                'force_n' => $at->feel->wholeToneBend->forceN,
+                'displacement_mm' => IntervalWriter::toArray($at->feel->wholeToneBend->displacementM, 1000),
+                'force_n' => IntervalWriter::toArray($at->feel->wholeToneBend->forceN),
             ],
-            'saddle_setback_mm' => $at->setback === null ? null : [
-                'low' => $at->setback->lowM * 1000,
-                'estimate' => $at->setback->estimateM * 1000,
-                'high' => $at->setback->highM * 1000,
-            ],
+            'saddle_setback_mm' => IntervalWriter::toArray($at->setbackM, 1000),
             'nut_down_force_n' => $at->downForces->nutN,
             'saddle_down_force_n' => $at->downForces->saddleN,
         ] + self::change($at->change) + self::why($at->why);
+    }
+
+    /**
+     * @param  array{soft: Interval, medium: Interval, hard: Interval}  $cents
+     * @return array<string, mixed>
+     */
+    private static function attack(array $cents): array
+    {
+        return array_map(static fn (Interval $one): ?array => IntervalWriter::toArray($one), $cents);
     }
 
     /** @return array<string, mixed> */
@@ -208,15 +219,10 @@ final class EvaluationWriter
     /** @return array<string, mixed> */
     private static function fit(FitOnInstrument $fit): array
     {
-        return [
-            'fewest_turns' => $fit->fewestTurns,
-            'turns' => $fit->turns,
-            'turns_needed' => $fit->turnsNeeded,
+        return ['usual_turns' => $fit->usualTurns, 'turns' => $fit->turns, 'turns_needed' => $fit->turnsNeeded] + LeaveWriter::toArray($fit) + [
             'nut_angle_deg' => $fit->nutAngleDeg,
-            'leave_mm' => $fit->leaveM === null ? null : $fit->leaveM * 1000,
-            'leave_post_spacings' => $fit->leavePostSpacings,
             'saddle_angle_deg' => $fit->saddleAngleDeg,
-            'needed_length_mm' => $fit->neededM === null ? null : $fit->neededM * 1000,
+            'length_needed_mm' => $fit->neededM === null ? null : $fit->neededM * 1000,
         ];
     }
 }

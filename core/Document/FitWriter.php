@@ -16,12 +16,12 @@ use Lira\Evaluation\Total;
 use Lira\Finding\Assessment;
 use Lira\Finding\FitCheck;
 
-/** Writes how a set fits its instrument, drawn to scale, as `lira-fit`, version 1. */
+/** Writes how a set fits its instrument, drawn to scale, as `lira-fit`, version 2. */
 final class FitWriter
 {
     public const FORMAT = 'lira-fit';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** A micrometre: finer than anything is measured or drawn. */
     private const DECIMALS = 3;
@@ -88,8 +88,8 @@ final class FitWriter
                 'tangent_mm' => self::point($drawn->post->tangent),
                 'tree_mm' => $drawn->post->tree === null ? null : self::point($drawn->post->tree),
                 'turns' => $string->fit->turns,
-                'leave_mm' => $string->fit->leaveM === null ? null : self::mm($string->fit->leaveM),
-                'leave_post_spacings' => $string->fit->leavePostSpacings,
+                'length_needed_mm' => $string->fit->neededM === null ? null : self::mm($string->fit->neededM),
+                ...array_map(static fn (?float $figure): ?float => $figure === null ? null : round($figure, self::DECIMALS), LeaveWriter::toArray($string->fit)),
             ],
             'seat' => $drawn->seat === null ? null : self::seat($drawn->seat),
             'winds' => $drawn->winds === null ? null : self::winds($drawn->winds),

@@ -15,6 +15,7 @@ use Lira\Instrument\Saddle;
 use Lira\Instrument\Setup;
 use Lira\Instrument\SpringSet;
 use Lira\Instrument\Tree;
+use Lira\Kind\Kind;
 
 /** Reads what holds and guides the strings, and how the instrument is set up. Everything in it is optional. */
 final readonly class HardwareReader
@@ -56,10 +57,10 @@ final readonly class HardwareReader
         return $hardware;
     }
 
-    public function setup(Node $instrument): Setup
+    public function setup(Node $instrument, Kind $kind): Setup
     {
         $node = $instrument->has('setup') ? $instrument->object('setup', 'the setup') : null;
-        $usual = new Setup;
+        $usual = Setup::usualFor($kind);
         if ($node === null) {
             return $usual;
         }
@@ -107,6 +108,7 @@ final readonly class HardwareReader
             $this->positive($node, 'height_mm', 'the height of the posts in mm'),
             $node->has('layout') ? $node->oneOf('layout', 'a layout of posts', PostLayout::class) : null,
             $this->positive($node, 'rows_apart_mm', 'the distance between the rows of posts in mm'),
+            $this->positive($node, 'socket_mm', 'the depth of the post’s socket in mm'),
         );
         $node->reportUnknownKeys();
 

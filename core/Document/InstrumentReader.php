@@ -40,7 +40,7 @@ final readonly class InstrumentReader
         }
         $reader = new HardwareReader($this->problems);
         $hardware = $reader->hardware($node, $strings);
-        $setup = $reader->setup($node);
+        $setup = $reader->setup($node, $kind ?? Kind::Other);
         $necks = new NeckReader($this->problems);
         $neck = $necks->neck($node);
         $courses = $necks->courses($node, $strings);

@@ -12,7 +12,7 @@ use Lira\Pool\Pool;
 use Lira\Pool\StandardPool;
 use Lira\Strings\BuiltString;
 use Lira\Strings\Construction;
-use Lira\Strings\Correction;
+use Lira\Strings\Measurements;
 use Lira\Strings\StringSpec;
 use Lira\Strings\StringType;
 
@@ -23,14 +23,13 @@ final readonly class PoolReader
 
     public const MOST_GAUGES = 2000;
 
-    /** @param  list<Correction>  $corrections */
-    public function __construct(private Problems $problems, private StringReader $strings, private array $corrections) {}
+    public function __construct(private Problems $problems, private StringReader $strings, private Measurements $measurements) {}
 
     /** @param  ?SetDesign  $design  the set it is for, if that could be read */
     public function read(Node $parent, ?SetDesign $design): ?Pool
     {
         if ($parent->says('pool', self::STANDARD)) {
-            return $design === null ? null : StandardPool::with($design->instrument->kind, $design->strings, $this->corrections);
+            return $design === null ? null : StandardPool::with($design->instrument->kind, $design->strings, $this->measurements);
         }
         $kind = $design->instrument->kind ?? Kind::Other;
         $strings = [];
@@ -65,7 +64,7 @@ final readonly class PoolReader
         $spec = $this->strings->read($node);
         $string = $spec === null ? null : $this->problems->at(
             $node->path,
-            fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections),
+            fn (): BuiltString => BuiltString::of($spec, $kind, $this->measurements),
         );
 
         return $string === null ? [] : [$string];
@@ -91,7 +90,7 @@ final readonly class PoolReader
             $string = $this->problems->at($node->pathOf($key).'/'.$index, fn (): BuiltString => BuiltString::of(
                 new StringSpec(StringType::of($construction, $material, $inInches ? Length::inches($gauge) : Length::millimetres($gauge))),
                 $kind,
-                $this->corrections,
+                $this->measurements,
             ));
             if ($string !== null) {
                 $strings[] = $string;

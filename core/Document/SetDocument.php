@@ -13,7 +13,7 @@ use Lira\Pool\Pool;
 use Lira\Pool\StandardPool;
 use Lira\Reach\InstrumentReach;
 use Lira\Solver\Brief;
-use Lira\Strings\Correction;
+use Lira\Strings\Measurements;
 use Lira\Target\Band;
 
 /**
@@ -27,7 +27,7 @@ final readonly class SetDocument
      * @param  ?SetDesign  $baseline  the set that feels right
      * @param  Limits  $limits  by which findings are judged
      * @param  ?float  $holdingN  the tension below which a string flaps, where the document says it
-     * @param  list<Correction>  $corrections  what its measured samples say about the model
+     * @param  Measurements  $measurements  what its samples say about the model
      * @param  ?Pool  $pool  gauges whose tensions are wanted beside the set's own
      * @param  list<string>  $unknownKeys  JSON Pointers of keys that were kept but mean nothing here
      */
@@ -37,7 +37,7 @@ final readonly class SetDocument
         public ?SetDesign $baseline,
         public Limits $limits,
         public ?float $holdingN,
-        public array $corrections,
+        public Measurements $measurements,
         public ?Pool $pool,
         public array $unknownKeys,
     ) {}
@@ -74,7 +74,7 @@ final readonly class SetDocument
             throw InvalidDocument::at('/target', 'Missing: the target. Say which profile of tensions is aimed at.');
         }
         $problems = new Problems;
-        $reader = new TargetReader($problems, new StringReader($problems), $this->corrections);
+        $reader = new TargetReader($problems, new StringReader($problems), $this->measurements);
         $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation(), $this->limits);
         $problems->throwIfAny();
 
@@ -94,7 +94,7 @@ final readonly class SetDocument
             return [];
         }
         $problems = new Problems;
-        $bands = (new TargetReader($problems, new StringReader($problems), $this->corrections))
+        $bands = (new TargetReader($problems, new StringReader($problems), $this->measurements))
             ->bands(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation());
 
         return $problems->any() ? [] : $bands ?? [];
@@ -125,7 +125,7 @@ final readonly class SetDocument
     /** How low and how high its instrument can go, with its own pool of gauges or what is usually sold. */
     public function reach(): InstrumentReach
     {
-        $sold = $this->pool->strings ?? StandardPool::with($this->design->instrument->kind, $this->design->strings, $this->corrections)
+        $sold = $this->pool->strings ?? StandardPool::with($this->design->instrument->kind, $this->design->strings, $this->measurements)
             ->strings;
 
         return InstrumentReach::of($this->design, $this->evaluation(), $this->limits, $sold);

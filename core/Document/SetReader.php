@@ -19,7 +19,7 @@ use Lira\Pitch\Tuning;
 use Lira\PlainText;
 use Lira\Pool\Pool;
 use Lira\Strings\BuiltString;
-use Lira\Strings\Correction;
+use Lira\Strings\Measurements;
 use Lira\Target\Hold;
 use Lira\Target\Intent;
 use Lira\Target\Winding;
@@ -69,12 +69,12 @@ final readonly class SetReader
             throw InvalidDocument::at('/version', 'This version of the set document is not known here. Give "version": 1.');
         }
         $root->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME);
-        $corrections = $this->corrections($root, $json);
-        $design = $this->design($root, $corrections);
+        $measurements = $this->measurements($root, $json);
+        $design = $this->design($root, $measurements);
         $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
-        $baselineDesign = $baseline === null ? null : $this->design($baseline, $corrections);
+        $baselineDesign = $baseline === null ? null : $this->design($baseline, $measurements);
         $baseline?->knows('format', 'version', 'notes', 'trials')->reportUnknownKeys();
-        $pool = $root->has('pool') ? (new PoolReader($this->problems, $this->strings, $corrections))->read($root, $design) : null;
+        $pool = $root->has('pool') ? (new PoolReader($this->problems, $this->strings, $measurements))->read($root, $design) : null;
         if ($root->has('notes')) {
             $root->words('notes', 'the notes', 0, PlainText::LONGEST_NOTES);
         }
@@ -90,7 +90,7 @@ final readonly class SetReader
             $baselineDesign,
             $limits,
             $holdingN,
-            $corrections,
+            $measurements,
             $pool,
             $this->problems->unknownKeys(),
         );
@@ -112,21 +112,17 @@ final readonly class SetReader
         }
     }
 
-    /**
-     * What measured samples say about the model. They are read first, since they correct the strings.
-     *
-     * @return list<Correction>
-     */
-    private function corrections(Node $root, \stdClass $json): array
+    /** What measured samples say about the model. They are read first, since they correct the strings. */
+    private function measurements(Node $root, \stdClass $json): Measurements
     {
         if (! $root->has('samples')) {
-            return [];
+            return new Measurements;
         }
         $named = $json->instrument ?? null;
         $kind = Kind::tryFrom($named instanceof \stdClass && is_string($named->kind ?? null) ? $named->kind : '') ?? Kind::Other;
         $samples = (new SampleReader($this->problems, $this->strings))->read($root, $kind);
 
-        return $this->problems->at($root->pathOf('samples'), static fn (): array => Correction::fit($samples, $kind)) ?? [];
+        return $this->problems->at($root->pathOf('samples'), static fn (): Measurements => Measurements::of($samples, $kind)) ?? new Measurements;
     }
 
     private function limits(Node $root): Limits
@@ -159,15 +155,14 @@ final readonly class SetReader
         return $newtons;
     }
 
-    /** @param  list<Correction>  $corrections */
-    private function design(Node $node, array $corrections): ?SetDesign
+    private function design(Node $node, Measurements $measurements): ?SetDesign
     {
         $name = $node->has('name') ? $node->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME) : '';
         $nodes = $this->stringNodes($node);
         $count = $nodes === null ? null : count($nodes);
         $instrument = $this->instruments->read($node->object('instrument', 'the instrument'), $count);
         $tunings = $this->tuningsOf($node, $count);
-        $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other, $corrections);
+        $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other, $measurements);
         $intents = $this->intentsOf($nodes ?? []);
         $trials = $node->path === '' ? [] : $this->trialsOf($node, $count);
 
@@ -193,15 +188,14 @@ final readonly class SetReader
 
     /**
      * @param  list<Node>  $nodes
-     * @param  list<Correction>  $corrections
      * @return non-empty-list<BuiltString>|null
      */
-    private function stringsOf(array $nodes, Kind $kind, array $corrections): ?array
+    private function stringsOf(array $nodes, Kind $kind, Measurements $measurements): ?array
     {
         $byPosition = [];
         foreach ($nodes as $node) {
             $position = $node->integer('position', 'the string’s position');
-            $string = $this->built($node, $kind, $corrections);
+            $string = $this->built($node, $kind, $measurements);
             if ($position !== null && ($position < 1 || $position > count($nodes) || isset($byPosition[$position]))) {
                 $this->problems->add(
                     $node->pathOf('position'),
@@ -216,14 +210,13 @@ final readonly class SetReader
         return $byPosition !== [] && count($byPosition) === count($nodes) ? array_values($byPosition) : null;
     }
 
-    /** @param  list<Correction>  $corrections */
-    private function built(Node $node, Kind $kind, array $corrections): ?BuiltString
+    private function built(Node $node, Kind $kind, Measurements $measurements): ?BuiltString
     {
         $spec = $this->strings->read($node);
 
         return $spec === null ? null : $this->problems->at(
             $node->path,
-            static fn (): BuiltString => BuiltString::of($spec, $kind, $corrections),
+            static fn (): BuiltString => BuiltString::of($spec, $kind, $measurements),
         );
     }
 

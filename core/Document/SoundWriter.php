@@ -40,7 +40,7 @@ final class SoundWriter
     {
         $partials = PluckedTone::partials(
             $at->frequencyHz,
-            $at->inharmonicity ?? 0.0,
+            $at->inharmonicity->estimate ?? 0.0,
             min($fromSaddleM / $at->speakingLengthM, 0.5),
             $string->string->spec->type->material,
             $string->string->spec->type->construction->isWound(),

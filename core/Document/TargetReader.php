@@ -20,7 +20,7 @@ use Lira\Solver\PackagedSet;
 use Lira\Solver\Serving;
 use Lira\Solver\StandardSets;
 use Lira\Strings\BuiltString;
-use Lira\Strings\Correction;
+use Lira\Strings\Measurements;
 use Lira\Target\Band;
 use Lira\Target\Intent;
 use Lira\Target\PlayingStyle;
@@ -34,8 +34,7 @@ final readonly class TargetReader
 {
     public const MOST_PACKAGED = 500;
 
-    /** @param  list<Correction>  $corrections */
-    public function __construct(private Problems $problems, private StringReader $strings, private array $corrections) {}
+    public function __construct(private Problems $problems, private StringReader $strings, private Measurements $measurements) {}
 
     /** @param  ?SetEvaluation  $baseline  the set that feels right, evaluated */
     public function read(Node $node, SetDesign $design, ?SetEvaluation $baseline, Limits $limits): ?Brief
@@ -43,8 +42,8 @@ final readonly class TargetReader
         $serving = $this->serving($node, $design);
         $aim = $this->aim($node, $design, $baseline);
         $pool = $node->has('pool')
-            ? (new PoolReader($this->problems, $this->strings, $this->corrections))->read($node, $design)
-            : StandardPool::like($design->instrument->kind, $design->strings, $this->corrections);
+            ? (new PoolReader($this->problems, $this->strings, $this->measurements))->read($node, $design)
+            : StandardPool::like($design->instrument->kind, $design->strings, $this->measurements);
         [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
         $brief = $aim === null || $pool === null ? null : $this->brief(
             $node,
@@ -251,7 +250,7 @@ final readonly class TargetReader
                 $spec = $this->strings->read($string);
                 $built = $spec === null ? null : $this->problems->at(
                     $string->path,
-                    fn (): BuiltString => BuiltString::of($spec, $kind, $this->corrections),
+                    fn (): BuiltString => BuiltString::of($spec, $kind, $this->measurements),
                 );
                 if ($built !== null) {
                     $strings[] = $built;

@@ -24,17 +24,17 @@ final readonly class SaddleStand
     {
         $most = null;
         foreach ($string->tunings as $at) {
-            if ($at->setback !== null && ($most === null || $at->setback->estimateM > $most->estimateM)) {
-                $most = $at->setback;
+            if ($at->setbackM !== null && ($most === null || $at->setbackM->estimate > $most->estimate)) {
+                $most = $at->setbackM;
             }
         }
 
         return $most === null ? null : new self(
-            $most->lowM,
-            $most->estimateM,
-            $most->highM,
+            $most->low,
+            $most->estimate,
+            $most->high,
             $saddle->travelM($string->position),
-            $saddle->screwPitchM === null ? null : Intonation::screwTurns($most->estimateM, $saddle->screwPitchM),
+            $saddle->screwPitchM === null ? null : Intonation::screwTurns($most->estimate, $saddle->screwPitchM),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
+use Lira\Certainty\Interval;
 use Lira\Feel\FeltRange;
 use Lira\Pool\Equivalent;
 use Lira\Strings\BuiltString;
@@ -17,7 +18,7 @@ final readonly class EvaluatedString
      * @param  list<list<float>>  $poolTensionsN  for each gauge of the pool its tension in each tuning, newtons
      * @param  list<Equivalent>  $equivalents  in each tuning the gauges of the baseline string's family that feel as it did;
      *                                         none without a baseline or a pool
-     * @param  ?float  $safeN  the tension at which its core reaches the share of caution, newtons
+     * @param  ?Interval  $safeN  the tension at which its core reaches the share of caution, newtons
      * @param  ?FeltRange  $felt  what feels right on it, where it was tried out
      */
     public function __construct(
@@ -28,7 +29,7 @@ final readonly class EvaluatedString
         public array $tunings,
         public array $poolTensionsN,
         public array $equivalents,
-        public ?float $safeN = null,
+        public ?Interval $safeN = null,
         public ?FeltRange $felt = null,
     ) {}
 

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
-use Lira\Feel\Bend;
+use Lira\Certainty\Interval;
 
 /** How a string answers the hand. */
 final readonly class FeelAtPitch
 {
     /**
-     * @param  array{soft: float, medium: float, hard: float}  $attackCents  how sharp a note starts
-     * @param  ?Bend  $wholeToneBend  at the 12th fret; none where it cannot be bent so far
+     * @param  array{soft: Interval, medium: Interval, hard: Interval}  $attackStartCents  how sharp a note starts
+     * @param  array{soft: Interval, medium: Interval, hard: Interval}  $attackAfterCents  how sharp it is some tenths of a second later
+     * @param  ?WholeToneBend  $wholeToneBend  none where it cannot be bent so far
      */
     public function __construct(
-        public array $attackCents,
-        public ?Bend $wholeToneBend,
+        public array $attackStartCents,
+        public array $attackAfterCents,
+        public ?WholeToneBend $wholeToneBend,
     ) {}
 }

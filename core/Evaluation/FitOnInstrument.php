@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lira\Evaluation;
 
 use Lira\Fit\BreakAngle;
+use Lira\Fit\Leave;
 use Lira\Fit\Post;
 use Lira\Instrument\Hardware;
-use Lira\Instrument\PostType;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Strings\BuiltString;
@@ -18,42 +18,81 @@ use Lira\Strings\BuiltString;
  */
 final readonly class FitOnInstrument
 {
+    /** From nut to post, until it is measured: enough to know by how much the string stretches. */
+    private const USUALLY_TO_POST_M = 0.150;
+
+    /**
+     * @param  float  $usualTurns  that hold, by the kind of post and string
+     * @param  float  $turns  that will really be on the post
+     * @param  ?float  $turnsNeeded  for the least angle behind the nut; null where it is not known, or a tree sets the angle
+     * @param  ?Leave  $leave  what to leave and where to cut; null where the post was not measured
+     * @param  ?float  $postsPast  where to cut, counted in spacings of the posts
+     * @param  ?float  $neededM  from what holds its end to where it is cut
+     */
     private function __construct(
-        public float $fewestTurns,
+        public float $usualTurns,
         public float $turns,
         public ?float $turnsNeeded,
         public ?float $nutAngleDeg,
-        public ?float $leaveM,
-        public ?float $leavePostSpacings,
+        public ?Leave $leave,
+        public ?float $postsPast,
         public ?float $saddleAngleDeg,
         public ?float $neededM,
     ) {}
 
-    public static function of(BuiltString $string, int $position, float $scaleLengthM, Hardware $hardware, Limits $limits): self
-    {
+    /**
+     * @param  float  $tensionN  once it is tuned, newtons
+     * @param  float  $extraLengthM  string beyond nut and saddle that stretches along, metres
+     */
+    public static function of(
+        BuiltString $string,
+        int $position,
+        float $scaleLengthM,
+        float $tensionN,
+        float $extraLengthM,
+        Hardware $hardware,
+        Limits $limits,
+    ): self {
         $posts = $hardware->posts;
+        $type = $string->spec->type;
         $diameterM = $string->build->outerDiameterM;
-        $fewest = Post::fewestTurns($posts->type === PostType::Locking, $string->spec->type->construction);
-        $most = $posts->roomBelowHoleM === null ? INF : Post::mostTurns($posts->roomBelowHoleM, $diameterM);
+        $usual = Post::usualTurns($posts->type, $type);
+        $most = min(
+            Post::mostTurns($posts->type, $type),
+            $posts->roomBelowHoleM === null ? INF : Post::roomForTurns($posts->roomBelowHoleM, $diameterM),
+        );
         $angle = self::angle($hardware, $position);
         $needed = $angle?->turnsFor(deg2rad($limits->of(Limit::NutAngle)), $diameterM);
-        // Where a tree sets the angle, turns on the post change nothing.
-        $treed = isset($hardware->trees[$position]);
-        $turns = $treed ? min($fewest, $most) : min(max($fewest, $needed ?? 0.0), max($most, $fewest));
-        $leaveM = $posts->diameterM === null ? null : Post::woundLengthM($turns, $posts->diameterM, $diameterM);
+        // Where a tree sets the angle, turns on the post change nothing; nor do they where they do not go down it.
+        $fixed = isset($hardware->trees[$position]) || ! $posts->type->windsDown();
+        $wanted = min($fixed ? $usual : max($usual, $needed ?? 0.0), $most);
+        $leave = $posts->diameterM === null ? null : Leave::of(
+            $wanted,
+            $posts->type,
+            $posts->diameterM,
+            $type,
+            $diameterM,
+            $string->build->core,
+            $tensionN,
+            $scaleLengthM + $extraLengthM + ($posts->distanceM($position) ?? self::USUALLY_TO_POST_M),
+            $scaleLengthM,
+            $posts->socketM,
+            $hardware->anchor?->knotM($string->spec) ?? 0.0,
+        );
+        $turns = $leave->turns ?? $wanted;
         $saddle = $hardware->saddle->breakAngleRad();
         $distanceM = $posts->distanceM($position);
 
         return new self(
-            $fewest,
+            $usual,
             $turns,
-            $treed ? null : $needed,
-            $angle === null ? null : rad2deg($angle->withTurnsRad($treed ? 0.0 : $turns, $diameterM)),
-            $leaveM,
-            $leaveM === null || $posts->spacingM === null ? null : $leaveM / $posts->spacingM,
+            $fixed ? null : $needed,
+            $angle === null ? null : rad2deg($angle->withTurnsRad($fixed ? 0.0 : $turns, $diameterM)),
+            $leave,
+            $leave === null || $posts->spacingM === null ? null : $leave->cutPastPostM / $posts->spacingM,
             $saddle === null ? null : rad2deg($saddle),
-            $leaveM === null || $distanceM === null || $hardware->saddle->beyondM === null ? null
-                : $hardware->saddle->beyondM + $scaleLengthM + $distanceM + $leaveM,
+            $leave === null || $distanceM === null || $hardware->saddle->beyondM === null ? null
+                : $hardware->saddle->beyondM + $scaleLengthM + $distanceM + $leave->cutPastPostM,
         );
     }
 

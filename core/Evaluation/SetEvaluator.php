@@ -4,34 +4,25 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
+use Lira\Certainty\Interval;
 use Lira\Design\SetDesign;
-use Lira\Feel\AttackSharpening;
-use Lira\Feel\Bend;
 use Lira\Feel\FeltChange;
 use Lira\Feel\FeltRange;
 use Lira\Feel\Zones;
 use Lira\Fit\DownForce;
-use Lira\Fit\SaddleSetback;
-use Lira\Instrument\Setup;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Pitch\Tuning;
 use Lira\Pool\Equivalent;
 use Lira\Pool\Pool;
-use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
-use Lira\Strings\Core;
 use Lira\Target\UsualTension;
 use Lira\Tension\Why;
 
 /** Works out every figure of a set. Pure: the same design gives the same figures. */
 final readonly class SetEvaluator
 {
-    private const BEND_FRET = 12;
-
-    private const WHOLE_TONE = 2.0;
-
     private function __construct(
         private SetDesign $design,
         private Limits $limits,
@@ -67,7 +58,16 @@ final readonly class SetEvaluator
                 static fn (Tuning $tuning): float => $scale->speakingLengthM($index + 1, $count, $tuning->capo),
                 $this->design->tunings,
             );
-            $fit = FitOnInstrument::of($string, $index + 1, $lengthM, $this->design->instrument->hardware, $this->limits);
+            $fit = FitOnInstrument::of(
+                $string,
+                $index + 1,
+                $lengthM,
+                $string->tension->tensionN($lengthsM[0], $this->design->tunings[0]->frequencyHz($index + 1)),
+                $this->design->instrument->setup->extraLengthM,
+                $this->design->instrument->hardware,
+                $this->limits,
+            );
+            $safeN = Breaking::safeN($string, $this->limits->of(Limit::BreakCaution));
             $poolTensionsN = self::poolTensions($pool, $this->design->tunings, $index + 1, $lengthsM);
             $strings[] = new EvaluatedString(
                 $index + 1,
@@ -82,13 +82,14 @@ final readonly class SetEvaluator
                         $soundingM,
                         $lengthM,
                         $fit,
+                        $safeN,
                     ),
                     $this->design->tunings,
                     $lengthsM,
                 ),
                 $poolTensionsN,
                 $this->equivalents($pool, $poolTensionsN, $index),
-                $this->safeN($string),
+                $safeN,
                 $this->felt($string, $index, $lengthsM[0]),
             );
         }
@@ -110,11 +111,6 @@ final readonly class SetEvaluator
         return ($this->baseline === null
             ? Zones::usual(UsualTension::newtons($this->design->instrument->kind))
             : Zones::known(0.0, $this->limits->of(Limit::HardShare) * $this->baseline->heaviestN()))->slackBelow($this->holdingN);
-    }
-
-    private function safeN(BuiltString $string): ?float
-    {
-        return $string->build->core === null ? null : $this->limits->of(Limit::BreakCaution) * Breaking::loadN($string->build->core);
     }
 
     /** What the trials of a baseline say about one of its strings. */
@@ -143,11 +139,11 @@ final readonly class SetEvaluator
         float $lengthM,
         float $openM,
         FitOnInstrument $fit,
+        ?Interval $safeN,
     ): StringAtPitch {
         $hertz = $tuning->frequencyHz($position);
         $tensionN = $string->tension->tensionN($lengthM, $hertz);
-        $setup = $this->design->instrument->setup;
-        $core = $string->build->core;
+        $core = CoreFigures::of($string, $hertz, $lengthM, $openM, $this->design->instrument->setup);
         $before = $this->baseline->strings[$position - 1] ?? null;
         $beforeAt = $before->tunings[0] ?? null;
 
@@ -158,24 +154,11 @@ final readonly class SetEvaluator
             $tensionN,
             $string->tension->lowN($lengthM, $hertz),
             $string->tension->highN($lengthM, $hertz),
-            PitchBounds::of($string->tension, $this->safeN($string), $this->holdingN, $lengthM, $tuning->a4),
-            $core === null ? null : new Strength(
-                Breaking::share($tensionN, $core),
-                $string->tension->frequencyHz(Breaking::loadN($core), $lengthM),
-            ),
-            $core === null ? null : Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
-            $core === null ? null : new FeelAtPitch(
-                self::attack($core, $tensionN, $lengthM, $setup),
-                Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $core->axialStiffnessN(), $setup->extraLengthM),
-            ),
-            $core === null ? null : SaddleSetback::predicted(
-                $tensionN,
-                $openM,
-                $core->axialStiffnessN(),
-                $core->bendingStiffnessNm2(),
-                $setup->action12M,
-                $setup->nutHeightM,
-            ),
+            PitchBounds::of($string->tension, $safeN, $this->holdingN, $lengthM, $tuning->a4),
+            $core?->strength,
+            $core?->inharmonicity,
+            $core?->feel,
+            $core?->setbackM,
             new DownForces(self::downN($tensionN, $fit->nutAngleDeg), self::downN($tensionN, $fit->saddleAngleDeg)),
             $beforeAt === null ? null : FeltChange::between($beforeAt->tensionN, $tensionN, $before?->felt),
             $before === null || $beforeAt === null ? null
@@ -186,29 +169,6 @@ final readonly class SetEvaluator
     private static function downN(float $tensionN, ?float $angleDeg): ?float
     {
         return $angleDeg === null ? null : DownForce::newtons($tensionN, 0.0, deg2rad($angleDeg));
-    }
-
-    /**
-     * A pick never strikes beyond the middle of the string.
-     *
-     * @return array{soft: float, medium: float, hard: float}
-     */
-    private static function attack(Core $core, float $tensionN, float $lengthM, Setup $setup): array
-    {
-        $fromSaddleM = min($setup->pickFromSaddleM, $lengthM / 2);
-        $cents = static fn (float $forceN): float => AttackSharpening::cents(
-            $core->axialStiffnessN(),
-            $tensionN,
-            $lengthM,
-            $forceN,
-            $fromSaddleM,
-        );
-
-        return [
-            'soft' => $cents($setup->pickingN['soft']),
-            'medium' => $cents($setup->pickingN['medium']),
-            'hard' => $cents($setup->pickingN['hard']),
-        ];
     }
 
     /**
@@ -260,13 +220,12 @@ final readonly class SetEvaluator
     {
         $totals = [];
         foreach ($this->design->tunings as $index => $tuning) {
-            [$tensionN, $lowN, $highN] = [0.0, 0.0, 0.0];
-            [$trebleN, $bassN] = [0.0, 0.0];
+            $bounds = new TotalBounds;
+            [$tensionN, $trebleN, $bassN] = [0.0, 0.0, 0.0];
             foreach ($strings as $string) {
                 $at = $string->tunings[$index];
                 $tensionN += $at->tensionN;
-                $lowN += $at->lowN;
-                $highN += $at->highN;
+                $bounds->add($string->string, $at);
                 // The middle string of an odd number belongs half to each side.
                 $side = 2 * $string->position <=> count($strings) + 1;
                 $trebleN += $at->tensionN * (1 - $side) / 2;
@@ -276,8 +235,8 @@ final readonly class SetEvaluator
             $totals[] = new Total(
                 $tuning->name,
                 $tensionN,
-                $lowN,
-                $highN,
+                $tensionN - $bounds->lessN(),
+                $tensionN + $bounds->moreN(),
                 $trebleN,
                 $bassN,
                 $before === null ? null : FeltChange::between($before->tensionN, $tensionN),

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
+use Lira\Certainty\Interval;
+
 /** How near a string is to breaking. */
 final readonly class Strength
 {
     /**
-     * @param  float  $share  of its breaking load that it takes
-     * @param  float  $breakHz  the pitch at which the core breaks, on this length
+     * @param  Interval  $share  of its breaking load that it takes
+     * @param  Interval  $breakHz  the pitch at which the core breaks, on this length
      */
     public function __construct(
-        public float $share,
-        public float $breakHz,
+        public Interval $share,
+        public Interval $breakHz,
     ) {}
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
+use Lira\Certainty\Interval;
 use Lira\Feel\FeltChange;
-use Lira\Fit\SaddleSetback;
 use Lira\Pitch\Pitch;
 use Lira\Tension\Why;
 
@@ -21,6 +21,7 @@ final readonly class StringAtPitch
      * @param  float  $tensionN  newtons
      * @param  float  $lowN  if it is as light as its tolerance allows
      * @param  float  $highN  if it is as heavy
+     * @param  ?Interval  $setbackM  where its saddle will have to stand behind the scale length, metres
      */
     public function __construct(
         public Pitch $pitch,
@@ -31,9 +32,9 @@ final readonly class StringAtPitch
         public float $highN,
         public PitchBounds $bounds,
         public ?Strength $strength,
-        public ?float $inharmonicity,
+        public ?Interval $inharmonicity,
         public ?FeelAtPitch $feel,
-        public ?SaddleSetback $setback,
+        public ?Interval $setbackM,
         public DownForces $downForces,
         public ?FeltChange $change,
         public ?Why $why,

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
+use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Evaluation\StringAtPitch;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
+use Lira\Strength\Breaking;
 
-/** A string that uses too much of its breaking load. */
+/**
+ * A string that uses too much of its breaking load. Where its core is a guess the thickest core it may have decides, so that nothing
+ * ordinary is called dangerous; what it would be with the core that is usual is a note.
+ */
 final class BreakRisk implements Rule
 {
     public static function type(): FindingType
@@ -17,7 +23,7 @@ final class BreakRisk implements Rule
         return new FindingType(
             'break-risk',
             Place::String,
-            '{pitch} takes {share} of what string {string} can bear: [risk=snaps|it will snap. Tune lower, or change to a shorter scale or a stronger core; another plain gauge hardly helps.][risk=breaks|expect breakage. Tune up slowly with eye protection on, and keep a spare.][risk=wears|it will not last as long as usual.]',
+            '{pitch} takes [core=known|{share}][core=guessed|{low_share} to {high_share}] of what string {string} can bear: [risk=snaps|it will snap.][risk=breaks|expect breakage.][risk=may-break|it may break if its core is as thin as usual. Keep a spare, or measure a bared core.][risk=wears|it will not last as long as usual.][cure=plain| A plain string bears this pitch.][cure=lower| Tune lower, or shorten the scale; another gauge hardly helps.][care=slowly| Tune up slowly with eye protection on, and keep a spare.]',
             againstInstrument: true,
         );
     }
@@ -27,31 +33,63 @@ final class BreakRisk implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
-                $share = $at->strength?->share;
-                if ($share === null || $share < $limits->of(Limit::ShorterLife)) {
-                    continue;
+                $finding = $this->risk($string, $at, $limits);
+                if ($finding !== null) {
+                    $found[] = $finding->onString($string->position)->inTuning($design->tunings[$index]->name);
                 }
-                $says = ['pitch' => $at->pitch->label(), 'share' => $share, 'string' => $string->position];
-                [$finding, $limit] = match (true) {
-                    $share > $limits->of(Limit::BreakStop) => [
-                        self::type()->stop(Remedy::String, $says + ['risk' => 'snaps']),
-                        Limit::BreakStop,
-                    ],
-                    $share >= $limits->of(Limit::BreakCaution) => [
-                        self::type()->caution(Remedy::String, $says + ['risk' => 'breaks']),
-                        Limit::BreakCaution,
-                    ],
-                    default => [self::type()->note(Remedy::Watch, $says + ['risk' => 'wears']), Limit::ShorterLife],
-                };
-                $found[] = $finding->onString($string->position)->inTuning($design->tunings[$index]->name)->measured(
-                    $share,
-                    $limits->of($limit),
-                    Unit::Share,
-                    $limit->reason(),
-                );
             }
         }
 
         return $found;
+    }
+
+    private function risk(EvaluatedString $string, StringAtPitch $at, Limits $limits): ?Finding
+    {
+        $share = $at->strength?->share;
+        if ($share === null) {
+            return null;
+        }
+        $says = [
+            'pitch' => $at->pitch->label(),
+            'share' => $share->estimate,
+            'low_share' => $share->low,
+            'high_share' => $share->high,
+            'core' => $share->isExact() ? 'known' : 'guessed',
+            'string' => $string->position,
+        ];
+        $cure = ['cure' => $this->plainBears($string, $at, $limits) ? 'plain' : 'lower'];
+        [$caution, $wears] = [$limits->of(Limit::BreakCaution), $limits->of(Limit::ShorterLife)];
+        [$finding, $value, $limit] = match (true) {
+            $share->low > $limits->of(Limit::BreakStop) => [
+                self::type()->stop(Remedy::String, $says + $cure + ['risk' => 'snaps']),
+                $share->low,
+                Limit::BreakStop,
+            ],
+            $share->low >= $caution => [
+                self::type()->caution(Remedy::String, $says + $cure + ['risk' => 'breaks', 'care' => 'slowly']),
+                $share->low,
+                Limit::BreakCaution,
+            ],
+            $share->estimate >= $caution => [
+                self::type()->note(Remedy::Watch, $says + ['risk' => 'may-break']),
+                $share->estimate,
+                Limit::BreakCaution,
+            ],
+            $share->low >= $wears => [self::type()->note(Remedy::Watch, $says + ['risk' => 'wears']), $share->low, Limit::ShorterLife],
+            default => [null, $share->low, Limit::ShorterLife],
+        };
+
+        return $finding?->measured($value, $limits->of($limit), Unit::Share, $limit->reason());
+    }
+
+    /** Whether a plain string of the core's material would stay below the caution there; its gauge hardly matters to that. */
+    private function plainBears(EvaluatedString $string, StringAtPitch $at, Limits $limits): bool
+    {
+        $core = $string->string->build->core;
+
+        return $core !== null
+            && $string->string->spec->type->construction->isWound()
+            && Breaking::shareOfPlain($core->material, $core->size->inMetres(), 2 * $at->speakingLengthM * $at->frequencyHz)
+                < $limits->of(Limit::BreakCaution);
     }
 }

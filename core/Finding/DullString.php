@@ -17,7 +17,7 @@ final class DullString implements Rule
         return new FindingType(
             'dull',
             Place::String,
-            'String {string} is stiff for this length and pitch: it sounds dull and drags its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]',
+            'String {string} [certain=yes|is][certain=no|may be] stiff for this length and pitch: it [certain=yes|sounds dull and drags][certain=no|may sound dull and drag] its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]',
             againstInstrument: true,
         );
     }
@@ -28,16 +28,18 @@ final class DullString implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             foreach ($string->tunings as $index => $at) {
-                if ($at->inharmonicity !== null && $at->inharmonicity > $most) {
+                if ($at->inharmonicity !== null && $at->inharmonicity->estimate > $most) {
+                    $certain = $at->inharmonicity->low > $most;
                     $found[] = self::type()->note(
                         Remedy::String,
                         [
                             'string' => $string->position,
+                            'certain' => $certain ? 'yes' : 'no',
                             'built' => $string->string->spec->type->construction->isWound() ? 'wound' : 'plain',
                         ],
                     )
                         ->onString($string->position)->inTuning($design->tunings[$index]->name)->measured(
-                            $at->inharmonicity,
+                            $certain ? $at->inharmonicity->low : $at->inharmonicity->estimate,
                             $most,
                             Unit::Inharmonicity,
                             Limit::Dull->reason(),

@@ -11,7 +11,7 @@ use Lira\Limit\Limits;
 
 /**
  * One aspect of how one string fits: what the string has or needs, what the instrument has, and what was found. Both null
- * where the instrument was not measured there. Millimetres, or degrees for angles.
+ * where the instrument was not measured there; of its length only what is needed where nobody knows how long it is made. Millimetres, or degrees for angles.
  */
 final readonly class FitCheck
 {
@@ -35,11 +35,13 @@ final readonly class FitCheck
             foreach (FitAspect::cases() as $aspect) {
                 [$has, $limit] = self::measured($aspect, $string, $design, $limits);
                 $known = $has !== null && $limit !== null;
+                // What a string needs is worth saying even where nobody knows how long it is made.
+                $needs = $aspect === FitAspect::Length;
                 $checks[] = new self(
                     $string->position,
                     $aspect,
                     $known ? $has : null,
-                    $known ? $limit : null,
+                    $known || $needs ? $limit : null,
                     self::found($aspect, $string->position, $assessment->findings),
                 );
             }
@@ -65,7 +67,7 @@ final readonly class FitCheck
         $mm = static fn (?float $metres): ?float => $metres === null ? null : $metres * 1000;
         $diameterMm = $string->string->build->outerDiameterM * 1000;
         $setbacksM = array_filter(
-            array_map(static fn ($at): ?float => $at->setback?->estimateM, $string->tunings),
+            array_map(static fn ($at): ?float => $at->setbackM?->estimate, $string->tunings),
             static fn (?float $setback): bool => $setback !== null,
         );
 

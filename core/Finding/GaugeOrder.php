@@ -26,11 +26,7 @@ final class GaugeOrder implements Rule
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $found = [];
-        foreach ($evaluation->strings as $index => $string) {
-            $next = $evaluation->strings[$index + 1] ?? null;
-            if ($next === null) {
-                continue;
-            }
+        foreach (Neighbours::of($design, $evaluation) as [$string, $next]) {
             $interval = $string->tunings[0]->frequencyHz <=> $next->tunings[0]->frequencyHz;
             [$lower, $higher] = $interval >= 0 ? [$next, $string] : [$string, $next];
             [$lowerM, $higherM] = [$lower->string->build->outerDiameterM, $higher->string->build->outerDiameterM];

@@ -19,7 +19,7 @@ final class MoreTurns implements Rule
         return new FindingType(
             'more-turns',
             Place::Post,
-            'String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual. Leave {leave_mm:0}.',
+            'String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual.[leave=known| Leave {slack_mm:0}.]',
             FitAspect::NutAngle,
         );
     }
@@ -29,19 +29,24 @@ final class MoreTurns implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             $fit = $string->fit;
-            if ($fit->turnsNeeded !== null && $fit->turns + 1e-9 >= $fit->fewestTurns + self::WORTH_SAYING && $fit->turns + 1e-9 >= $fit->turnsNeeded) {
+            if (
+                $fit->turnsNeeded !== null
+                && $fit->turnsNeeded + 1e-9 >= $fit->usualTurns + self::WORTH_SAYING
+                && $fit->turns + 1e-9 >= $fit->turnsNeeded
+            ) {
                 $found[] = self::type()->note(
                     Remedy::Adjust,
                     [
                         'string' => $string->position,
                         'turns' => $fit->turns,
-                        'usual_turns' => $fit->fewestTurns,
-                        'leave_mm' => (float) $fit->leaveM * 1000,
+                        'usual_turns' => $fit->usualTurns,
+                        'leave' => $fit->leave === null ? 'unknown' : 'known',
+                        'slack_mm' => (float) $fit->leave?->slackM * 1000,
                     ],
                 )
                     ->onString($string->position)->measured(
                         $fit->turns,
-                        $fit->fewestTurns,
+                        $fit->usualTurns,
                         Unit::Turns,
                         'Each turn goes lower on the post and steepens the angle behind the nut; a thinner string goes down less with each.',
                     );

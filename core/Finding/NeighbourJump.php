@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
+use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
@@ -12,6 +13,9 @@ use Lira\Limit\Limits;
 /** Two neighbours that pull so differently that the hand notices. */
 final class NeighbourJump implements Rule
 {
+    /** A wound string gives more under a finger than a plain one that pulls as hard, so more of a difference goes unnoticed. */
+    private const PLAIN_BESIDE_WOUND = 1.5;
+
     public static function type(): FindingType
     {
         return new FindingType(
@@ -23,13 +27,9 @@ final class NeighbourJump implements Rule
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
-        $most = $limits->of(Limit::NeighbourJump);
         $found = [];
-        foreach ($evaluation->strings as $index => $string) {
-            $next = $evaluation->strings[$index + 1] ?? null;
-            if ($next === null) {
-                continue;
-            }
+        foreach (Neighbours::of($design, $evaluation) as [$string, $next]) {
+            $most = $limits->of(Limit::NeighbourJump) * (self::isWound($string) === self::isWound($next) ? 1.0 : self::PLAIN_BESIDE_WOUND);
             foreach ($string->tunings as $tuning => $at) {
                 $other = $next->tunings[$tuning]->tensionN;
                 $jump = max($at->tensionN, $other) / min($at->tensionN, $other) - 1;
@@ -50,5 +50,10 @@ final class NeighbourJump implements Rule
         }
 
         return $found;
+    }
+
+    private static function isWound(EvaluatedString $string): bool
+    {
+        return $string->string->spec->type->construction->isWound();
     }
 }

@@ -17,7 +17,7 @@ final class NutAngle implements Rule
         return new FindingType(
             'nut-angle',
             Place::BehindNut,
-            'Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]',
+            'Behind the nut string {string} goes down by {angle_deg} with {turns:1} turns on its post; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|More turns would only bunch: a string tree cures it.]',
             FitAspect::NutAngle,
         );
     }

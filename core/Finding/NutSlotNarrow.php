@@ -8,7 +8,7 @@ use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limits;
 
-/** A string wider than its nut slot. */
+/** A string wider than its nut slot; an elastomer one gets thinner as it is stretched, and gives. */
 final class NutSlotNarrow implements Rule
 {
     public static function type(): FindingType
@@ -27,7 +27,7 @@ final class NutSlotNarrow implements Rule
         foreach ($evaluation->strings as $string) {
             $slotMm = ($design->instrument->hardware->nutSlotM($string->position) ?? 0.0) * 1000;
             $stringMm = $string->string->build->outerDiameterM * 1000;
-            if ($slotMm > 0 && $stringMm > $slotMm + 1e-9) {
+            if ($string->string->build->core !== null && $slotMm > 0 && $stringMm > $slotMm + 1e-9) {
                 $found[] = self::type()->caution(
                     Remedy::Repairer,
                     ['string' => $string->position, 'slot_mm' => $slotMm, 'string_mm' => $stringMm],

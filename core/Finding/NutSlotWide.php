@@ -9,9 +9,11 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
-/** A nut slot that leaves its string play. */
+/** A nut slot that leaves its string play. A thick string needs more; an elastomer one fills its slot whatever its gauge. */
 final class NutSlotWide implements Rule
 {
+    private const SHARE_OF_GAUGE = 0.10;
+
     public static function type(): FindingType
     {
         return new FindingType(
@@ -24,11 +26,14 @@ final class NutSlotWide implements Rule
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
-        $playMm = $limits->of(Limit::SlotPlay);
         $found = [];
         foreach ($evaluation->strings as $string) {
+            if ($string->string->build->core === null) {
+                continue;
+            }
             $slotMm = ($design->instrument->hardware->nutSlotM($string->position) ?? 0.0) * 1000;
             $stringMm = $string->string->build->outerDiameterM * 1000;
+            $playMm = max($limits->of(Limit::SlotPlay), self::SHARE_OF_GAUGE * $stringMm);
             if ($slotMm - $stringMm > $playMm + 1e-9) {
                 $found[] = self::type()->note(
                     Remedy::Repairer,

@@ -37,7 +37,7 @@ final class TotalChange implements Rule
                 $rod === null || $rod->adjusts() => self::type()->caution(Remedy::Repairer, $says + ['asks' => 'setup']),
                 default => self::type()->caution(Remedy::Repairer, $says + ['asks' => 'repairer']),
             };
-            $found[] = $finding->inTuning($total->tuning)->measured($share, $limits->of($limit), Unit::Change, $limit->reason());
+            $found[] = $finding->inTuning($total->tuning)->measured($share, ($share <=> 0.0) * $limits->of($limit), Unit::Change, $limit->reason());
         }
 
         return $found;

@@ -29,7 +29,7 @@ final class WrongEnd implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             $end = $string->string->spec->end;
-            if ($end !== null && ! $anchor->holds($end)) {
+            if ($end !== null && ! $anchor->holds($end, $string->string->build->core?->material->properties()->polymer === true)) {
                 $found[] = self::type()->stop(
                     Remedy::String,
                     [

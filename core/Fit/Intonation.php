@@ -13,12 +13,13 @@ final class Intonation
 {
     /**
      * Uncompensated sharpness at a fret: 1200 log2[(√T₂/l · factor₁(T₂, l))/(√T/L · factor₁(T, L))] − 100 k, with
-     * T₂ = T + EA ΔL/L for a string pressed down from its height to the fret.
+     * T₂ = T + EA ΔL/(L + L_extra) for a string pressed down from its height to the fret.
      *
      * @param  float  $bendingNm2  EI of the core with clamped ends; 0 leaves stiffness out
      * @param  float  $actionM  height of the string above the 12th fret, metres
      * @param  float  $nutHeightM  its height above the fingerboard's fret line at the nut, metres
      * @param  int  $fret  1 to 36
+     * @param  float  $extraLengthM  string beyond nut and saddle that stretches along, metres, at least 0
      * @return float cents; positive is sharp
      *
      * @throws \Lira\Length\InvalidLength if there is no such fret
@@ -31,11 +32,12 @@ final class Intonation
         float $actionM,
         int $fret = 12,
         float $nutHeightM = 0.0,
+        float $extraLengthM = 0.0,
     ): float {
         $toSaddle = Frets::speakingM($lengthM, $fret);
         $toNut = $lengthM - $toSaddle;
         $height = $nutHeightM + ($actionM - $nutHeightM) * $toNut / ($lengthM / 2);
-        $pressedN = $tensionN + $axialStiffnessN * Displaced::addedLengthM($toSaddle, $toNut, $height) / $lengthM;
+        $pressedN = $tensionN + $axialStiffnessN * Displaced::addedLengthM($toSaddle, $toNut, $height) / ($lengthM + $extraLengthM);
         $fretted = sqrt($pressedN) / $toSaddle * Inharmonicity::clampedFactor($bendingNm2, $pressedN, $toSaddle);
         $open = sqrt($tensionN) / $lengthM * Inharmonicity::clampedFactor($bendingNm2, $tensionN, $lengthM);
 

@@ -4,18 +4,38 @@ declare(strict_types=1);
 
 namespace Lira\Fit;
 
-use Lira\Strings\Construction;
+use Lira\Instrument\PostType;
+use Lira\Material\Material;
+use Lira\Strings\StringType;
 
 /** What is wound on a tuner's post. */
 final class Post
 {
-    /** Fewest turns that hold, by how the end is held: a locking post clamps it, a wound string grips better than a plain one. */
-    public static function fewestTurns(bool $locking, Construction $construction): float
+    /** A shallow head that needs the angle takes up to so many; where that is not enough, a tree is the answer. */
+    private const MOST_PLAIN = 4.0;
+
+    private const MOST_WOUND = 3.0;
+
+    /** Turns that hold, by how the end is held: a locking post clamps it, a wound string grips better than a plain one. */
+    public static function usualTurns(PostType $post, StringType $string): float
     {
         return match (true) {
-            $locking => 0.5,
-            $construction->isWound() => 1.5,
+            // Stretched by hand as it is fitted, and thick.
+            $string->material === Material::Polyurethane, $post === PostType::Elastomer => 1.0,
+            $post === PostType::Locking => 0.5,
+            $post === PostType::Roller => 2.0,
+            $string->construction->isWound() => 1.5,
             default => 2.0,
+        };
+    }
+
+    /** The most turns that are wound for the sake of the angle behind the nut. */
+    public static function mostTurns(PostType $post, StringType $string): float
+    {
+        return match (true) {
+            $string->material === Material::Polyurethane, ! $post->windsDown() => self::usualTurns($post, $string),
+            $string->construction->isWound() => self::MOST_WOUND,
+            default => self::MOST_PLAIN,
         };
     }
 
@@ -32,7 +52,7 @@ final class Post
     }
 
     /** The turns for which a post has room below its hole. */
-    public static function mostTurns(float $roomBelowHoleM, float $diameterM): float
+    public static function roomForTurns(float $roomBelowHoleM, float $diameterM): float
     {
         return $roomBelowHoleM / $diameterM;
     }

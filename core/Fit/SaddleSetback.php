@@ -4,28 +4,40 @@ declare(strict_types=1);
 
 namespace Lira\Fit;
 
-/**
- * Where the saddle will have to stand behind the scale length, metres. Stretch alone understates it, clamped ends
- * overstate it; the midpoint is a starting point that a tuner's readings replace.
- */
-final readonly class SaddleSetback
-{
-    private function __construct(public float $lowM, public float $estimateM, public float $highM) {}
+use Lira\Certainty\Interval;
+use Lira\Strings\Core;
 
+/**
+ * Where the saddle will have to stand behind the scale length, metres. Stretch alone understates it, clamped ends (and filaments
+ * taken as one solid) overstate it; half way between is a starting point that a tuner's readings replace.
+ */
+final class SaddleSetback
+{
+    /**
+     * @param  float  $lengthM  that the frets are laid out for, metres
+     * @param  float  $actionM  height of the string above the 12th fret, metres
+     * @param  float  $nutHeightM  its height above the fingerboard's fret line at the nut, metres
+     * @param  float  $extraLengthM  string beyond nut and saddle that stretches along, metres, at least 0
+     */
     public static function predicted(
+        Core $core,
         float $tensionN,
         float $lengthM,
-        float $axialStiffnessN,
-        float $bendingNm2,
         float $actionM,
         float $nutHeightM = 0.0,
-    ): self {
-        $at = static fn (float $bending): float => Intonation::setbackM(
+        float $extraLengthM = 0.0,
+    ): Interval {
+        $at = static fn (float $bendingNm2): float => Intonation::setbackM($lengthM, Intonation::sharpCents(
+            $tensionN,
             $lengthM,
-            Intonation::sharpCents($tensionN, $lengthM, $axialStiffnessN, $bending, $actionM, nutHeightM: $nutHeightM),
-        );
-        [$low, $high] = [$at(0.0), $at($bendingNm2)];
+            $core->axialStiffnessN(),
+            $bendingNm2,
+            $actionM,
+            nutHeightM: $nutHeightM,
+            extraLengthM: $extraLengthM,
+        ));
+        [$low, $high] = [$at(0.0), $at($core->stiffestBendingNm2())];
 
-        return new self($low, ($low + $high) / 2, $high);
+        return Interval::around(($low + $high) / 2, $low, $high);
     }
 }

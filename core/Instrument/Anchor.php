@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Instrument;
 
 use Lira\Strings\StringEnd;
+use Lira\Strings\StringSpec;
 
 /** How the strings are held behind the saddle. */
 enum Anchor: string
@@ -20,13 +21,32 @@ enum Anchor: string
     case LoopEnd = 'loop-end';
     case SlottedElastomer = 'slotted-elastomer';
 
-    /** Whether it holds a string that ends so. */
-    public function holds(StringEnd $end): bool
+    /** What a knot takes of the string, metres: two passes of a plain one round a tie block, one of a wound one; a loop tied in gut. */
+    private const TIED_PLAIN_M = 0.080;
+
+    private const TIED_WOUND_M = 0.060;
+
+    private const LOOP_KNOT_M = 0.070;
+
+    /** Whether it holds a string that ends so; gut and nylon without a loop are tied to a hook. */
+    public function holds(StringEnd $end, bool $polymer): bool
     {
         return match ($this) {
-            self::LoopEnd => $end === StringEnd::Loop,
+            self::LoopEnd => $end === StringEnd::Loop || ($end === StringEnd::Bare && $polymer),
             self::TieBlock, self::SlottedElastomer => $end !== StringEnd::Loop,
             default => $end === StringEnd::Ball,
+        };
+    }
+
+    /** What a knot in the string takes of it where it is held, metres; 0 where none is tied. */
+    public function knotM(StringSpec $string): float
+    {
+        $bare = $string->end === null || $string->end === StringEnd::Bare;
+
+        return match (true) {
+            $this === self::TieBlock && $bare => $string->type->construction->isWound() ? self::TIED_WOUND_M : self::TIED_PLAIN_M,
+            $this === self::LoopEnd && $string->end === StringEnd::Bare => self::LOOP_KNOT_M,
+            default => 0.0,
         };
     }
 

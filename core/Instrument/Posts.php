@@ -10,6 +10,7 @@ final readonly class Posts
     /**
      * @param  list<float>  $distancesM  from nut to each post, string 1 first; one for all; empty if not measured
      * @param  ?float  $heightM  of the whole post
+     * @param  ?float  $socketM  depth of the socket in the middle of a slotted post
      * @param  ?float  $rowsApartM  from one row of posts to the other, where they stand on both sides
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Posts
         public ?float $heightM = null,
         public ?PostLayout $layout = null,
         public ?float $rowsApartM = null,
+        public ?float $socketM = null,
     ) {}
 
     public function distanceM(int $position): ?float

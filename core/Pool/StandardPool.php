@@ -9,7 +9,7 @@ use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Strings\BuiltString;
 use Lira\Strings\Construction;
-use Lira\Strings\Correction;
+use Lira\Strings\Measurements;
 use Lira\Strings\StringSpec;
 use Lira\Strings\StringType;
 
@@ -37,33 +37,33 @@ final class StandardPool
     /**
      * The pool for a kind of instrument; empty for elastomer basses, whose strings have to be measured.
      *
-     * @param  list<Correction>  $corrections  that measured samples gave
+     * @param  Measurements  $measurements  of samples
      */
-    public static function for(Kind $kind, array $corrections = []): Pool
+    public static function for(Kind $kind, Measurements $measurements = new Measurements): Pool
     {
         return new Pool(match ($kind) {
             Kind::ElectricGuitar, Kind::Other => [
-                ...self::run($kind, $corrections, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
-                ...self::run($kind, $corrections, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_GUITAR),
+                ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
+                ...self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_GUITAR),
             ],
             Kind::AcousticGuitar => [
-                ...self::run($kind, $corrections, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
-                ...self::run($kind, $corrections, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_GUITAR),
+                ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
+                ...self::run($kind, $measurements, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_GUITAR),
             ],
             Kind::ClassicalGuitar => [
-                ...self::run($kind, $corrections, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
-                ...self::run($kind, $corrections, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+                ...self::run($kind, $measurements, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
+                ...self::run($kind, $measurements, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
             ],
             Kind::Ukulele => [
-                ...self::run($kind, $corrections, Construction::Plain, Material::Fluorocarbon, self::PLAIN_NYLON),
-                ...self::run($kind, $corrections, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+                ...self::run($kind, $measurements, Construction::Plain, Material::Fluorocarbon, self::PLAIN_NYLON),
+                ...self::run($kind, $measurements, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
             ],
             Kind::Banjo => [
-                ...self::run($kind, $corrections, Construction::Plain, Material::MusicWire, self::PLAIN_BANJO),
-                ...self::run($kind, $corrections, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BANJO),
+                ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_BANJO),
+                ...self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BANJO),
             ],
-            Kind::Bass => self::run($kind, $corrections, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
-            Kind::AcousticBass => self::run($kind, $corrections, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
+            Kind::Bass => self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
+            Kind::AcousticBass => self::run($kind, $measurements, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
             Kind::ElastomerBass => [],
         });
     }
@@ -72,11 +72,10 @@ final class StandardPool
      * The pool for a kind of instrument, and beside it the gauges of whatever else the set's own strings are made of.
      *
      * @param  list<BuiltString>  $strings
-     * @param  list<Correction>  $corrections
      */
-    public static function with(Kind $kind, array $strings, array $corrections = []): Pool
+    public static function with(Kind $kind, array $strings, Measurements $measurements = new Measurements): Pool
     {
-        $pool = self::for($kind, $corrections)->strings;
+        $pool = self::for($kind, $measurements)->strings;
         $known = [];
         foreach ($pool as $string) {
             $known[$string->spec->type->family()] = true;
@@ -89,7 +88,7 @@ final class StandardPool
                     ...$pool,
                     ...self::run(
                         $kind,
-                        $corrections,
+                        $measurements,
                         $string->spec->type->construction,
                         $string->spec->type->material,
                         self::gaugesFor($kind, $string->spec->type),
@@ -106,9 +105,8 @@ final class StandardPool
      * the kind of instrument where it has none of the one or the other. A set of flatwounds stays one.
      *
      * @param  list<BuiltString>  $strings
-     * @param  list<Correction>  $corrections
      */
-    public static function like(Kind $kind, array $strings, array $corrections = []): Pool
+    public static function like(Kind $kind, array $strings, Measurements $measurements = new Measurements): Pool
     {
         $own = [];
         $has = [];
@@ -120,7 +118,7 @@ final class StandardPool
         }
 
         return new Pool(array_values(array_filter(
-            self::with($kind, $strings, $corrections)->strings,
+            self::with($kind, $strings, $measurements)->strings,
             static fn (BuiltString $string): bool => isset($own[$string->spec->type->family()]) || ! isset(
                 $has[$string->spec->type->construction->isWound()],
             ),
@@ -142,17 +140,16 @@ final class StandardPool
     }
 
     /**
-     * @param  list<Correction>  $corrections
      * @param  list<array{int, int, int|float}>  $runs
      * @return list<BuiltString>
      */
-    private static function run(Kind $kind, array $corrections, Construction $construction, Material $material, array $runs): array
+    private static function run(Kind $kind, Measurements $measurements, Construction $construction, Material $material, array $runs): array
     {
         $strings = [];
         foreach ($runs as [$from, $to, $step]) {
             for ($gauge = $from; $gauge <= $to; $gauge += $step) {
                 $spec = new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge)));
-                $strings[] = BuiltString::of($spec, $kind, $corrections);
+                $strings[] = BuiltString::of($spec, $kind, $measurements);
             }
         }
 

@@ -13,6 +13,7 @@ use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
+use Lira\Strings\Core;
 
 /**
  * Whether an instrument is a good candidate: how low and how high each of its strings can go with gauges that can be bought,
@@ -121,17 +122,13 @@ final readonly class InstrumentReach
             Bound::Hard->value => $evaluation->zones->hardN,
         ];
         if ($core !== null) {
-            $bendingNm2 = $core->bendingStiffnessNm2();
-            $loadN = Breaking::loadN($core);
-            $newtons[Bound::Dull->value] = M_PI ** 2 * $bendingNm2 / ($limits->of(Limit::Dull) * $lengthM ** 2);
-            $newtons[Bound::Breaks->value] = $limits->of(Limit::BreakCaution) * $loadN;
+            $newtons[Bound::Dull->value] = M_PI ** 2 * $core->bendingStiffnessNm2() / ($limits->of(Limit::Dull) * $lengthM ** 2);
+            $newtons[Bound::Breaks->value] = (float) Breaking::certainlyN($gauge, $limits->of(Limit::BreakCaution));
             $intonatesN = $travelM === null ? null : self::intonatesN(
                 $travelM,
                 max($slackN, 1e-3),
-                $loadN,
+                $core,
                 $string->speakingLengthM,
-                $core->axialStiffnessN(),
-                $bendingNm2,
                 $setup,
             );
             if ($intonatesN !== null) {
@@ -154,24 +151,22 @@ final readonly class InstrumentReach
     private static function intonatesN(
         float $travelM,
         float $slackN,
-        float $loadN,
+        Core $core,
         float $lengthM,
-        float $axialN,
-        float $bendingNm2,
         Setup $setup,
     ): ?float {
         $setbackM = static fn (float $tensionN): float => SaddleSetback::predicted(
+            $core,
             $tensionN,
             $lengthM,
-            $axialN,
-            $bendingNm2,
             $setup->action12M,
             $setup->nutHeightM,
-        )->estimateM;
+            $setup->extraLengthM,
+        )->estimate;
         if ($setbackM($slackN) <= $travelM) {
             return null;
         }
-        [$low, $high] = [$slackN, max($loadN, $slackN)];
+        [$low, $high] = [$slackN, max(Breaking::loadN($core), $slackN)];
         if ($setbackM($high) > $travelM) {
             return $high;
         }

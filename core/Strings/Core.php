@@ -67,6 +67,17 @@ final readonly class Core
         };
     }
 
+    /**
+     * Second moment of area if it were as stiff as it can be: a bundle of filaments as one solid, π c⁴/64 times its fill; any other
+     * core as it is. m⁴.
+     */
+    public function stiffestSecondMomentM4(): float
+    {
+        return $this->shape === CoreShape::Multifilament
+            ? $this->fill * M_PI * $this->size->inMetres() ** 4 / 64
+            : $this->secondMomentM4();
+    }
+
     /** Linear density at rest, kg/m. */
     public function kgPerM(): float
     {
@@ -83,5 +94,11 @@ final readonly class Core
     public function bendingStiffnessNm2(): float
     {
         return (float) $this->material->properties()->youngsModulusPa * $this->secondMomentM4();
+    }
+
+    /** Bending stiffness if it were as stiff as it can be, N·m²; see {@see self::stiffestSecondMomentM4()}. */
+    public function stiffestBendingNm2(): float
+    {
+        return (float) $this->material->properties()->youngsModulusPa * $this->stiffestSecondMomentM4();
     }
 }

@@ -15,6 +15,9 @@ use Lira\Material\Material;
  */
 final readonly class CoreTable
 {
+    /** A core that is looked up takes at most this share of the gauge, however thick it may be. */
+    private const MOST_OF_GAUGE = 0.98;
+
     /**
      * @param  non-empty-array<int, float>  $cores  core by gauge, both in thousandths of an inch, gauges rising
      */
@@ -62,18 +65,20 @@ final readonly class CoreTable
     }
 
     /**
-     * The core of a round-wound string of this gauge, a little thicker where the construction asks for it.
+     * The core of a round-wound string of this gauge, a little thicker where the construction asks for it; as looked up, or as
+     * thin or as thick as it may really be.
      *
      * @throws InvalidString if the core is as thick as the string
      */
-    public function coreFor(Length $gauge, float $addedThousandths = 0.0): Core
+    public function coreFor(Length $gauge, float $addedThousandths = 0.0, CoreGuess $guess = CoreGuess::AsLookedUp): Core
     {
         $size = Length::thousandths($this->coreThousandths($gauge->inThousandths()) + $addedThousandths);
         if ($size->inMetres() >= $gauge->inMetres()) {
             throw InvalidString::coreNotThinner($size, $gauge);
         }
+        $guessedM = min($size->inMetres() * $guess->factor($this->shape), max($size->inMetres(), self::MOST_OF_GAUGE * $gauge->inMetres()));
 
-        return $this->coreOfSize($size);
+        return $this->coreOfSize(Length::metres($guessedM));
     }
 
     /** A core of this table's shape and material in a size of one's own. @throws InvalidString if the size is not positive */

@@ -9,7 +9,8 @@ use Lira\Material\Material;
 
 /**
  * How far the model is off for one family: strings of one construction and one wrap material. Measured samples fit a
- * factor (least squares, each weighted by its own tolerance); neighbours of the samples are modelled with it.
+ * factor (least squares, each weighted by how well it speaks for its family: its own tolerance, and how far a string of its gauge
+ * may differ from the next one); neighbours of the samples are modelled with it.
  */
 final readonly class Correction
 {
@@ -25,7 +26,7 @@ final readonly class Correction
     ) {}
 
     /**
-     * One correction for each family that has samples: factor Σwr/Σw over r = measured/modelled, w = 1/tolerance².
+     * One correction for each family that has samples: factor Σwr/Σw over r = measured/modelled, w = 1/(tolerance² + own²).
      *
      * Its uncertainty is the larger of what the tolerances give, 1/√Σw, and what the scatter of the samples gives. One
      * sample has no scatter: the spread within a family, {@see self::WITHIN_FAMILY}, stands in for it.
@@ -43,7 +44,11 @@ final readonly class Correction
             if ($build->core === null) {
                 throw InvalidString::elastomerHasNoModel();
             }
-            $families[$sample->spec->type->family()][] = [$sample, $sample->restKgPerM / $build->kgPerM()];
+            $families[$sample->spec->type->family()][] = [
+                $sample,
+                $sample->restKgPerM / $build->kgPerM(),
+                1 / max(hypot($sample->tolerance, Tolerance::modelled($build)->own), 1e-6) ** 2,
+            ];
         }
 
         return array_values(array_map(self::ofFamily(...), $families));
@@ -54,18 +59,11 @@ final readonly class Correction
         return $spec->type->construction === $this->construction && $spec->type->material === $this->material;
     }
 
-    /** How sure a neighbour's modelled density is, corrected: the factor's uncertainty and the spread within the family. */
-    public function tolerance(): float
-    {
-        return hypot($this->uncertainty, self::WITHIN_FAMILY);
-    }
-
-    /** @param  non-empty-list<array{Sample, float}>  $family */
+    /** @param  non-empty-list<array{Sample, float, float}>  $family  each with its ratio to the model, and its weight */
     private static function ofFamily(array $family): self
     {
         [$weights, $sum] = [0.0, 0.0];
-        foreach ($family as [$sample, $ratio]) {
-            $weight = 1 / max($sample->tolerance, 1e-6) ** 2;
+        foreach ($family as [, $ratio, $weight]) {
             $weights += $weight;
             $sum += $weight * $ratio;
         }
@@ -73,7 +71,7 @@ final readonly class Correction
         $count = count($family);
         $scatter = self::WITHIN_FAMILY;
         if ($count > 1) {
-            $squares = array_map(static fn (array $one): float => ($one[1] - $factor) ** 2 / max($one[0]->tolerance, 1e-6) ** 2, $family);
+            $squares = array_map(static fn (array $one): float => ($one[1] - $factor) ** 2 * $one[2], $family);
             $scatter = sqrt(array_sum($squares) / ($count - 1) / $weights);
         }
         $spec = $family[0][0]->spec;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lira\Strings;
 
 /**
- * A string's linear density (its mass per length) in kg/m, where it came from, in what state, and how sure it is (a relative tolerance).
+ * A string's linear density (its mass per length) in kg/m, where it came from, in what state, and how sure it is.
  */
 final readonly class LinearDensity
 {
@@ -13,34 +13,33 @@ final readonly class LinearDensity
         public float $kgPerM,
         public Source $source,
         public State $state,
-        public float $tolerance,
+        public Tolerance $tolerance,
         public ?Correction $correction = null,
     ) {}
 
-    /** @param  float  $tolerance  relative */
-    public static function modelled(float $kgPerM, float $tolerance): self
+    public static function modelled(float $kgPerM, Tolerance $tolerance): self
     {
         return new self($kgPerM, Source::Modelled, State::Rest, $tolerance);
     }
 
     /** Modelled, with the factor that measured samples of its family gave. */
-    public static function corrected(float $kgPerM, Correction $correction): self
+    public static function corrected(float $kgPerM, Correction $correction, Tolerance $tolerance): self
     {
-        return new self($kgPerM * $correction->factor, Source::Modelled, State::Rest, $correction->tolerance(), $correction);
+        return new self($kgPerM * $correction->factor, Source::Modelled, State::Rest, $tolerance, $correction);
     }
 
     public static function given(GivenDensity $given): self
     {
-        return new self($given->kgPerM, $given->source, $given->state, $given->tolerance);
+        return new self($given->kgPerM, $given->source, $given->state, Tolerance::own($given->tolerance));
     }
 
     public function lowKgPerM(): float
     {
-        return $this->kgPerM * (1 - $this->tolerance);
+        return $this->kgPerM * (1 - $this->tolerance->share());
     }
 
     public function highKgPerM(): float
     {
-        return $this->kgPerM * (1 + $this->tolerance);
+        return $this->kgPerM * (1 + $this->tolerance->share());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Strings;
 
 use Lira\Kind\Kind;
+use Lira\Stiffness\Inharmonicity;
 use Lira\Tension\Tension;
 
 /**
@@ -33,7 +34,9 @@ final readonly class Sample
 
     /**
      * From the pitch of a known length under a known load: μ = T/(2 L f)², relative tolerance
-     * √((δT/T)² + (2δf/f)² + (2δL/L)²). The load stretches the string, so its density at rest is μ (1 + T/EA).
+     * √((δT/T)² + (2δf/f)² + (2δL/L)²). The load stretches the string, so its density at rest is μ (1 + T/EA). A stiff string held
+     * at both ends sounds sharp of what its tension gives (a plain 22 by a hundredth): f is taken without that, by the factor of
+     * clamped ends.
      *
      * @param  float  $loadN  newtons
      * @param  float  $hertz  of the fundamental
@@ -57,7 +60,12 @@ final readonly class Sample
 
         return self::checked(
             $spec,
-            Tension::restDensityKgPerM($loadN, $lengthM, $hertz, $core->axialStiffnessN()),
+            Tension::restDensityKgPerM(
+                $loadN,
+                $lengthM,
+                $hertz / Inharmonicity::clampedFactor($core->bendingStiffnessNm2(), $loadN, $lengthM),
+                $core->axialStiffnessN(),
+            ),
             sqrt($load ** 2 + (2 * $pitch) ** 2 + (2 * $length) ** 2),
         );
     }

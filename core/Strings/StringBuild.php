@@ -41,11 +41,23 @@ final readonly class StringBuild
         public float $outerDiameterM,
     ) {}
 
+    /** Whether a string described so has a core that is looked up by its gauge, not known. */
+    public static function guessesCore(StringSpec $spec): bool
+    {
+        return $spec->type->construction->isWound()
+            && $spec->type->material !== Material::Polyurethane
+            && $spec->core === null
+            && $spec->wraps === [];
+    }
+
     /**
+     * @param  CoreGuess  $guess  where its core is looked up: that size, or as thin or as thick as it may really be; the gauge is held and
+     *     the wrap fills the rest
+     *
      * @throws InvalidString if it cannot be made: a core as thick as the string, layers that miss the gauge, a material that cannot bear
      *     load
      */
-    public static function of(StringSpec $spec, Kind $kind): self
+    public static function of(StringSpec $spec, Kind $kind, CoreGuess $guess = CoreGuess::AsLookedUp): self
     {
         if ($spec->type->material === Material::Polyurethane) {
             return new self(null, [], $spec->type->gauge->inMetres());
@@ -59,9 +71,9 @@ final readonly class StringBuild
         $table = CoreTable::for($kind, $spec->type->material);
 
         return match ($spec->type->construction) {
-            Construction::HalfRound => self::halfRound($spec, $table),
-            Construction::Flatwound, Construction::TapeWound => self::flat($spec, $table),
-            default => self::roundWound($spec, $table),
+            Construction::HalfRound => self::halfRound($spec, $table, $guess),
+            Construction::Flatwound, Construction::TapeWound => self::flat($spec, $table, $guess),
+            default => self::roundWound($spec, $table, $guess),
         };
     }
 
@@ -81,29 +93,29 @@ final readonly class StringBuild
         return $total;
     }
 
-    private static function roundWound(StringSpec $spec, CoreTable $table): self
+    private static function roundWound(StringSpec $spec, CoreTable $table, CoreGuess $guess): self
     {
-        $core = $spec->core ?? $table->coreFor($spec->type->gauge);
+        $core = $spec->core ?? $table->coreFor($spec->type->gauge, guess: $guess);
         $wallM = self::wallM($core, $spec->type->gauge);
 
         return self::layered($core, self::roundLayers($spec->type->material, $wallM, $table->hasTwoLayers($spec->type->gauge)));
     }
 
     /** As round-wound before grinding; a quarter of the (outer) wrap wire is then ground off, which leaves the gauge. */
-    private static function halfRound(StringSpec $spec, CoreTable $table): self
+    private static function halfRound(StringSpec $spec, CoreTable $table, CoreGuess $guess): self
     {
         $two = $table->hasTwoLayers($spec->type->gauge);
         $outer = $two ? self::OUTER_SHARE : 1.0;
         // gauge = before − outer · GROUND_SHARE · (before − core(before)): solved by stepping, which contracts since a core grows slower
         // than its gauge.
         $kept = 1 - $outer * self::GROUND_SHARE;
-        $core = $spec->core ?? $table->coreFor($spec->type->gauge);
+        $core = $spec->core ?? $table->coreFor($spec->type->gauge, guess: $guess);
         $before = $spec->type->gauge;
         for ($step = 0; $step < 50; $step++) {
             $next = Length::metres(($spec->type->gauge->inMetres() - (1 - $kept) * $core->size->inMetres()) / $kept);
             $moved = abs($next->inMetres() - $before->inMetres());
             $before = $next;
-            $core = $spec->core ?? $table->coreFor($before);
+            $core = $spec->core ?? $table->coreFor($before, guess: $guess);
             if ($moved < 1e-15) {
                 break;
             }
@@ -116,9 +128,9 @@ final readonly class StringBuild
     }
 
     /** A ribbon outside, and a round wrap under it where that leaves a gap; nylon tape goes over nickel-plated steel. */
-    private static function flat(StringSpec $spec, CoreTable $table): self
+    private static function flat(StringSpec $spec, CoreTable $table, CoreGuess $guess): self
     {
-        $core = $spec->core ?? $table->coreFor($spec->type->gauge, self::FLAT_CORE_THOUSANDTHS);
+        $core = $spec->core ?? $table->coreFor($spec->type->gauge, self::FLAT_CORE_THOUSANDTHS, $guess);
         $wallM = self::wallM($core, $spec->type->gauge);
         $ribbonM = min($wallM, Length::thousandths(self::RIBBON_THOUSANDTHS)->inMetres());
         $ribbon = RibbonWrap::of($spec->type->material, Length::metres($ribbonM), Length::metres($ribbonM * self::RIBBON_WIDTHS));

@@ -33,6 +33,12 @@ final readonly class StringSpec
         }
     }
 
+    /** The same with its core known. @throws InvalidString if it is plain */
+    public function withCore(Core $core): self
+    {
+        return new self($this->type, $core, $this->wraps, $this->density, $this->length, $this->end);
+    }
+
     /** @throws InvalidString if the gauge is out of range */
     public static function plain(Material $material, Length $gauge): self
     {

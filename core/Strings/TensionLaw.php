@@ -53,6 +53,24 @@ final readonly class TensionLaw
             : Tension::lengthFromRestM($tensionN, $this->density->kgPerM, $hertz, $this->axialStiffnessN);
     }
 
+    /** The tension if its density is more by this share than it is taken to be. */
+    public function heavierByN(float $share, float $lengthM, float $hertz): float
+    {
+        return $this->withDensityN($this->density->kgPerM * (1 + $share), $lengthM, $hertz);
+    }
+
+    /** The square of the speed of waves along it at some tension, (2 L f)² = T/μ: the same for any length. m²/s². */
+    public function speedSquared(float $tensionN): float
+    {
+        return (2 * $this->frequencyHz($tensionN, 1.0)) ** 2;
+    }
+
+    /** The tension at which waves run so fast along it. @param  float  $squared  of their speed, m²/s² */
+    public function atSpeedN(float $squared): float
+    {
+        return $this->tensionN(1.0, sqrt($squared) / 2);
+    }
+
     private function withDensityN(float $kgPerM, float $lengthM, float $hertz): float
     {
         return $this->axialStiffnessN === null

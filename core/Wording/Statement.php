@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lira\Wording;
 
+use Lira\Length\Length;
+
 /**
  * A sentence with its figures beside it, so that it can be read in anybody's units. Its places are `{name}`; how a figure is
- * written follows from its name: `…_n` a tension, `…_mm` a length (`{slot_mm:2}` to hundredths of a millimetre), `…_deg` an
+ * written follows from its name: `…_n` a tension, `…gauge_mm` a gauge, `…_mm` a length (`{slot_mm:2}` to hundredths of a millimetre), `…_deg` an
  * angle, `share` or `…_share` a part of a whole; another number has its decimals behind a colon. `{low_mm:1!}` leaves out the unit.
  * `[name=word|text]` stands only where that parameter has that word. The browser reads the same sentences.
  *
@@ -41,6 +43,7 @@ final readonly class Statement
 
         $written = match (true) {
             str_ends_with($name, '_n') => $units->force($value),
+            str_ends_with($name, 'gauge_mm') => $units->gaugeOnPaper(Length::millimetres($value)),
             str_ends_with($name, '_mm') => $units->fine($value / 1000, $decimals),
             str_ends_with($name, '_deg') => Units::fixed($value, 1).'°',
             $name === 'share', str_ends_with($name, '_share') => Units::fixed(100 * $value, 0).' %',

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Lira\Certainty\Interval;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
 use Lira\Fit\BreakAngle;
@@ -110,28 +111,41 @@ final class PropertiesTest extends CoreTestCase
     {
         $this->forAll(Generators::choose(3000, 40_000), Generators::choose(40, 120), Generators::choose(400, 900))
             ->then(static function (int $ea, int $tension, int $mm): void {
-                $cents = static fn (float $force, float $newtons): float => AttackSharpening::cents($ea, $newtons, $mm / 1000, $force, 0.12);
-                self::assertGreaterThan($cents(3, $tension), $cents(5, $tension));
-                self::assertGreaterThan($cents(3, $tension), $cents(3, $tension * 0.8));
-                self::assertSame(0.0, $cents(0, $tension));
-                // Small displacements: the cents go with the square of the force.
-                self::assertEqualsWithDelta(4.0, $cents(0.02, $tension) / $cents(0.01, $tension), 1e-3);
+                $cents = static fn (float $force, float $newtons, float $extra = 0.0): AttackSharpening => AttackSharpening::of(
+                    $ea,
+                    $newtons,
+                    $mm / 1000,
+                    $force,
+                    0.12,
+                    $extra,
+                );
+                foreach (['startCents', 'afterCents'] as $when) {
+                    self::assertGreaterThan($cents(1.5, $tension)->{$when}, $cents(2.2, $tension)->{$when});
+                    self::assertGreaterThan($cents(1.5, $tension)->{$when}, $cents(1.5, $tension * 0.8)->{$when});
+                    self::assertGreaterThan($cents(1.5, $tension, 0.1)->{$when}, $cents(1.5, $tension)->{$when});
+                }
+                self::assertGreaterThan($cents(1.5, $tension)->afterCents, $cents(1.5, $tension)->startCents);
             });
     }
 
+    /** Twice the instrument at the same stress: every length, and so every setback, doubles. */
     public function test_scaling_every_length_scales_the_setback(): void
     {
         $this->forAll(Generators::choose(90, 240), Generators::choose(50, 200))->then(static function (int $tenths, int $percent): void {
             $scale = $percent / 100;
-            $core = self::core(self::plain($tenths / 10));
-            [$ea, $ei] = [$core->axialStiffnessN(), $core->bendingStiffnessNm2()];
-            $one = SaddleSetback::predicted(70, 0.648, $ea, $ei, 0.0018, 0.0004);
-            // With every length scaled and the forces kept, EA stays and EI goes with the square.
-            $scaled = SaddleSetback::predicted(70, 0.648 * $scale, $ea, $ei * $scale ** 2, 0.0018 * $scale, 0.0004 * $scale);
-            self::assertClose($one->estimateM * $scale, $scaled->estimateM, 1e-9);
-            self::assertClose($one->lowM * $scale, $scaled->lowM, 1e-9);
-            self::assertGreaterThan($one->lowM, $one->highM);
-            self::assertClose(($one->lowM + $one->highM) / 2, $one->estimateM, 1e-12);
+            $predicted = static fn (float $by): Interval => SaddleSetback::predicted(
+                self::core(self::plain($by * $tenths / 10)),
+                70 * $by ** 2,
+                0.648 * $by,
+                0.0018 * $by,
+                0.0004 * $by,
+                0.05 * $by,
+            );
+            [$one, $scaled] = [$predicted(1.0), $predicted($scale)];
+            self::assertClose($one->estimate * $scale, $scaled->estimate, 1e-4);
+            self::assertClose($one->low * $scale, $scaled->low, 1e-4);
+            self::assertGreaterThan($one->low, $one->high);
+            self::assertClose(($one->low + $one->high) / 2, $one->estimate, 1e-12);
         });
     }
 
@@ -179,10 +193,7 @@ final class PropertiesTest extends CoreTestCase
 
     public function test_posts_springs_and_forces(): void
     {
-        self::assertSame(0.5, Post::fewestTurns(true, Construction::Plain));
-        self::assertSame(1.5, Post::fewestTurns(false, Construction::Flatwound));
-        self::assertSame(2.0, Post::fewestTurns(false, Construction::Plain));
-        self::assertClose(20.0, Post::mostTurns(0.005, 0.00025), 1e-12);
+        self::assertClose(20.0, Post::roomForTurns(0.005, 0.00025), 1e-12);
         self::assertClose(1.05, Springs::forceRatio(400, 420), 1e-12);
         self::assertClose(80 * (sin(0.1) + sin(0.2)), DownForce::newtons(80, 0.1, 0.2), 1e-12);
     }

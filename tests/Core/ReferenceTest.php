@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Lira\Design\SetDesign;
+use Lira\Evaluation\SetEvaluator;
 use Lira\Feel\AttackSharpening;
 use Lira\Feel\Bend;
 use Lira\Fit\BreakAngle;
@@ -11,7 +13,14 @@ use Lira\Fit\DownForce;
 use Lira\Fit\Intonation;
 use Lira\Fit\Post;
 use Lira\Fit\SaddleSetback;
+use Lira\Instrument\Instrument;
 use Lira\Kind\Kind;
+use Lira\Length\Length;
+use Lira\Length\Scale;
+use Lira\Limit\Limits;
+use Lira\Pitch\Pitch;
+use Lira\Pitch\ReferencePitch;
+use Lira\Pitch\Tuning;
 use Lira\Stiffness\Inharmonicity;
 use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
@@ -45,11 +54,10 @@ final class ReferenceTest extends CoreTestCase
     {
         [, $core, $tension, $length] = self::strung($case);
         $cents = Reference::object($case, 'attack_cents');
-        foreach (['soft' => 1.5, 'medium' => 3.0, 'hard' => 5.0] as $attack => $force) {
-            self::assertClose(
-                Reference::number($cents, $attack),
-                AttackSharpening::cents($core->axialStiffnessN(), $tension, $length, $force, self::PICK_M),
-            );
+        foreach (['soft' => 0.7, 'medium' => 1.5, 'hard' => 2.2] as $attack => $force) {
+            $sharp = AttackSharpening::of($core->axialStiffnessN(), $tension, $length, $force, self::PICK_M);
+            self::assertClose(Reference::number(Reference::object($cents, 'start'), $attack), $sharp->startCents);
+            self::assertClose(Reference::number(Reference::object($cents, 'after'), $attack), $sharp->afterCents);
         }
         $bend = Bend::by(2, 12, $tension, $length, $core->axialStiffnessN());
         $worked = Reference::object($case, 'whole_tone_bend_12');
@@ -63,21 +71,53 @@ final class ReferenceTest extends CoreTestCase
     public function test_intonation(array $case): void
     {
         [, $core, $tension, $length] = self::strung($case);
-        [$ea, $ei] = [$core->axialStiffnessN(), $core->bendingStiffnessNm2()];
-        $setback = SaddleSetback::predicted($tension, $length, $ea, $ei, self::ACTION_M);
+        $ea = $core->axialStiffnessN();
+        $setback = SaddleSetback::predicted($core, $tension, $length, self::ACTION_M);
         $worked = Reference::object($case, 'saddle_setback_m');
 
         self::assertClose(
             Reference::number($case, 'sharp_at_12_cents_clamped'),
-            Intonation::sharpCents($tension, $length, $ea, $ei, self::ACTION_M),
+            Intonation::sharpCents($tension, $length, $ea, $core->stiffestBendingNm2(), self::ACTION_M),
         );
         self::assertClose(
             Reference::number($case, 'sharp_at_12_cents_without_stiffness'),
             Intonation::sharpCents($tension, $length, $ea, 0.0, self::ACTION_M),
         );
-        self::assertClose(Reference::number($worked, 'low'), $setback->lowM);
-        self::assertClose(Reference::number($worked, 'estimate'), $setback->estimateM);
-        self::assertClose(Reference::number($worked, 'high'), $setback->highM);
+        self::assertClose(Reference::number($worked, 'low'), $setback->low);
+        self::assertClose(Reference::number($worked, 'estimate'), $setback->estimate);
+        self::assertClose(Reference::number($worked, 'high'), $setback->high);
+    }
+
+    /** The same strings through a whole document: where the core is given nothing is a range but the setback. */
+    public function test_a_whole_evaluation_of_the_worked_strings(): void
+    {
+        $cases = Reference::cases('strings');
+        self::assertCount(21, $cases);
+        foreach ($cases as $case) {
+            $at = SetEvaluator::evaluate(new SetDesign(
+                'worked',
+                new Instrument('worked', Kind::Other, Scale::single(Length::metres(Reference::number($case, 'speaking_length_m')))),
+                [new Tuning('worked', ReferencePitch::concert(), [Pitch::named(Reference::text($case, 'pitch'))])],
+                [BuiltString::of(Reference::spec($case), Kind::Other)],
+            ), Limits::usual())->strings[0]->tunings[0];
+            $feel = $at->feel ?? throw new \LogicException('No core');
+            $worked = Reference::object(Reference::object($case, 'attack_cents'), 'start');
+            foreach ([
+                [$at->strength?->share, Reference::number($case, 'break_share')],
+                [$at->strength?->breakHz, Reference::number($case, 'break_frequency_hz')],
+                [$at->inharmonicity, Reference::number($case, 'inharmonicity')],
+                [$feel->attackStartCents['soft'], Reference::number($worked, 'soft')],
+                [$feel->attackStartCents['hard'], Reference::number($worked, 'hard')],
+                [$feel->wholeToneBend?->displacementM, Reference::number(Reference::object($case, 'whole_tone_bend_12'), 'displacement_m')],
+                [$feel->wholeToneBend?->forceN, Reference::number(Reference::object($case, 'whole_tone_bend_12'), 'force_n')],
+            ] as [$interval, $expected]) {
+                self::assertTrue($interval?->isExact());
+                self::assertEqualsWithDelta($expected, $interval->estimate, abs($expected) * Reference::RELATIVE);
+            }
+            self::assertClose(Reference::number($case, 'tension_n'), $at->tensionN);
+            self::assertClose(Reference::number(Reference::object($case, 'saddle_setback_m'), 'high'), (float) $at->setbackM?->high);
+            self::assertSame($at->bounds->highestSafe('low')?->name(), $at->bounds->highestSafe('high')?->name());
+        }
     }
 
     public function test_nut_and_post(): void

@@ -107,7 +107,7 @@ final readonly class StringSheet
 
         return new SheetDensityView(
             $built->density->kgPerM,
-            $built->density->tolerance,
+            $built->density->tolerance->share(),
             $built->density->source,
             $modelled,
             $modelled === null || $string->kg_per_m === null ? null : $string->kg_per_m / $modelled - 1,

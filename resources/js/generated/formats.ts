@@ -59,24 +59,26 @@ export type Strings = StringOfSet[];
  */
 export type Pool = 'standard' | (PoolGroup | PoolString)[];
 /**
- * How sharp a plucked note starts.
+ * How sharp a plucked note starts, and how sharp it still is some tenths of a second later; cents.
  */
-export type AttackCents = {
-    soft: number;
-    medium: number;
-    hard: number;
+export type Attack = {
+    start: AttackCents;
+    after: AttackCents;
 } | null;
 /**
  * A whole tone at the 12th fret; null where it cannot be bent that far.
  */
 export type WholeToneBend = {
-    displacement_mm: number;
-    force_n: number;
+    displacement_mm: Interval;
+    force_n: Interval;
 } | null;
-export type SaddleSetback = {
-    low: number;
-    estimate: number;
-    high: number;
+/**
+ * The highest pitch below the share of the breaking load that calls for caution: if its core is as thin as it may be, as it is taken to be, as thick.
+ */
+export type HighestSafePitch = {
+    low: string | null;
+    estimate: string | null;
+    high: string | null;
 } | null;
 export type Findings = Finding[];
 /**
@@ -212,7 +214,7 @@ export interface Hardware {
     [k: string]: unknown;
 }
 export interface Posts {
-    type?: 'standard' | 'locking' | 'slotted';
+    type?: 'standard' | 'locking' | 'slotted' | 'roller' | 'banjo-fifth' | 'elastomer';
     /**
      * Of the post.
      */
@@ -246,6 +248,10 @@ export interface Posts {
      * From one row of posts to the other, where they stand on both sides.
      */
     rows_apart_mm?: number;
+    /**
+     * Depth of the socket of a slotted post; 12 if not said.
+     */
+    socket_mm?: number;
     [k: string]: unknown;
 }
 export interface Headstock {
@@ -334,7 +340,7 @@ export interface Setup {
      */
     pick_from_saddle_mm?: number;
     /**
-     * Soft, medium and hard; 1.5, 3 and 5 N if not said.
+     * Soft, medium and hard; 0.7, 1.5 and 2.2 N if not said, on basses 2, 4 and 7 N.
      *
      * @minItems 3
      * @maxItems 3
@@ -505,6 +511,10 @@ export interface Target {
      * Packaged sets to compare, or "standard" for those that the model makes.
      */
     sets?: 'standard' | PackagedSet[];
+    /**
+     * Whether a plain string may stand below a wound one, by pitch.
+     */
+    mixed?: boolean;
     [k: string]: unknown;
 }
 export interface ProgressiveTensions {
@@ -571,6 +581,9 @@ export interface FindingLimits {
     'saddle-angle-deg'?: number;
     'slot-play-mm'?: number;
     'spare-length-mm'?: number;
+    'nut-angle-most-deg'?: number;
+    'saddle-angle-most-deg'?: number;
+    'thick-for-scale'?: number;
 }
 /**
  * A string weighed slack (mass_g, length_mm and what scale and ruler can tell), or sounded under a known load (load_n, frequency_hz, length_mm and how well each is known).
@@ -632,11 +645,11 @@ export interface InstrumentFile {
     [k: string]: unknown;
 }
 /**
- * What Lira computes for a set document. Tensions in newtons; low and high are the bounds that the density's tolerance gives.
+ * What Lira computes for a set document. Tensions in newtons; low and high are the bounds that the density's tolerance gives. Where a string's core is a guess, what hangs on it is given as low, estimate and high.
  */
 export interface Evaluation {
     format: 'lira-evaluation';
-    version: 1;
+    version: 2;
     name: string;
     strings: EvaluatedString[];
     totals: Total[];
@@ -672,9 +685,9 @@ export interface EvaluatedString {
     stiffness_ea_n: number | null;
     bending_ei_nm2: number | null;
     /**
-     * The tension at which it reaches the share of its breaking load where caution begins.
+     * The tension, as the string is taken to pull, at which it reaches the share of its breaking load where caution begins.
      */
-    safe_n: number | null;
+    safe_n: Interval | null;
     tunings: StringAtPitch[];
     /**
      * For each gauge of the pool its tension in each tuning.
@@ -685,6 +698,10 @@ export interface EvaluatedString {
      * With a baseline and a pool: in each tuning the gauges of the baseline string's make just below and just above the tension one is used to.
      */
     equivalents?: EquivalentGauges[];
+    /**
+     * Whether its core was given or measured, or it is plain; false where the core is looked up by the gauge, null without a modelled core.
+     */
+    core_known: boolean | null;
 }
 export interface EvaluatedDensity {
     kg_per_m: number;
@@ -702,6 +719,14 @@ export interface EvaluatedCorrection {
     uncertainty: number;
     samples: number;
 }
+/**
+ * A figure at its least, as it is taken to be, and at its greatest; three equal numbers where nothing about it is guessed.
+ */
+export interface Interval {
+    low: number;
+    estimate: number;
+    high: number;
+}
 export interface StringAtPitch {
     pitch: string;
     note_number: number;
@@ -714,21 +739,18 @@ export interface StringAtPitch {
     tension_low_n: number;
     tension_high_n: number;
     change?: Change;
-    break_share: number | null;
-    break_frequency_hz: number | null;
-    highest_safe_hz: number | null;
+    break_share: Interval | null;
+    break_frequency_hz: Interval | null;
+    highest_safe_hz: Interval | null;
     lowest_holding_hz: number | null;
-    inharmonicity: number | null;
-    attack_cents: AttackCents;
+    inharmonicity: Interval | null;
+    attack_cents: Attack;
     whole_tone_bend_12: WholeToneBend;
-    saddle_setback_mm: SaddleSetback;
+    saddle_setback_mm: Interval | null;
     nut_down_force_n: number | null;
     saddle_down_force_n: number | null;
     why?: Why;
-    /**
-     * The highest pitch below the share of the breaking load that calls for caution.
-     */
-    highest_safe_pitch: string | null;
+    highest_safe_pitch: HighestSafePitch;
     /**
      * The lowest pitch at which it does not flap.
      */
@@ -745,6 +767,11 @@ export interface Change {
     same_low_n: number;
     same_high_n: number;
 }
+export interface AttackCents {
+    soft: Interval;
+    medium: Interval;
+    hard: Interval;
+}
 /**
  * Shares of ln(tension/baseline tension); they add up exactly.
  */
@@ -757,14 +784,41 @@ export interface Why {
  * Turns, angles and lengths on this instrument; null where the hardware was not measured.
  */
 export interface Fit {
-    fewest_turns: number;
+    usual_turns: number;
+    /**
+     * That will really be on the post.
+     */
     turns: number;
+    /**
+     * For the least angle behind the nut.
+     */
     turns_needed: number | null;
+    /**
+     * What to leave beyond the straight way from nut to post.
+     */
+    slack_mm: number | null;
+    /**
+     * By how much it gets longer as it is tuned.
+     */
+    stretch_mm: number | null;
+    /**
+     * Where to cut, from the middle of the post.
+     */
+    cut_past_post_mm: number | null;
+    /**
+     * The same in spacings of the posts.
+     */
+    posts_past: number | null;
+    /**
+     * How far the slack lets the string be lifted at the 12th fret.
+     */
+    lift_at_12_mm: number | null;
     nut_angle_deg: number | null;
-    leave_mm: number | null;
-    leave_post_spacings: number | null;
     saddle_angle_deg: number | null;
-    needed_length_mm: number | null;
+    /**
+     * From what holds its end to where it is cut.
+     */
+    length_needed_mm: number | null;
 }
 export interface EquivalentGauges {
     below: EquivalentGauge | null;
@@ -850,7 +904,7 @@ export interface PoolGauge {
     material: Material;
     gauge_in: number;
     /**
-     * The tension at which it reaches the share of its breaking load where caution begins.
+     * The tension at which it reaches the share of its breaking load where caution begins, even if its core is as thick as it may be.
      */
     safe_n: number | null;
     density?: Density;
@@ -1013,7 +1067,7 @@ export interface Partial {
  */
 export interface DrawnFit {
     format: 'lira-fit';
-    version: 1;
+    version: 2;
     name: string;
     neck: NeckDrawn;
     headstock: HeadstockDrawn;
@@ -1064,8 +1118,27 @@ export interface PostDrawn {
     tangent_mm: Point;
     tree_mm: Point | null;
     turns: number;
-    leave_mm: number | null;
-    leave_post_spacings: number | null;
+    /**
+     * What to leave beyond the straight way from nut to post.
+     */
+    slack_mm: number | null;
+    /**
+     * By how much it gets longer as it is tuned.
+     */
+    stretch_mm: number | null;
+    /**
+     * Where to cut, from the middle of the post.
+     */
+    cut_past_post_mm: number | null;
+    /**
+     * The same in spacings of the posts.
+     */
+    posts_past: number | null;
+    /**
+     * How far the slack lets the string be lifted at the 12th fret.
+     */
+    lift_at_12_mm: number | null;
+    length_needed_mm: number | null;
 }
 export interface SlotSeat {
     slot_mm: number;

@@ -58,7 +58,10 @@ export const ANCHORS = {
 export const POST_TYPES = {
     "standard": "wound round the post",
     "locking": "locked in the post",
-    "slotted": "slotted, end in the middle"
+    "slotted": "slotted, end in the middle",
+    "roller": "roller of a slotted head",
+    "banjo-fifth": "at the neck’s side, for a banjo’s fifth",
+    "elastomer": "slotted, for elastomer strings"
 } as const;
 
 export const POST_LAYOUTS = {
@@ -260,8 +263,8 @@ export const LIST_FIELDS = [
 ] as const;
 
 export const SENTENCES: Record<string, string> = {
-    "break-risk": "{pitch} takes {share} of what string {string} can bear: [risk=snaps|it will snap. Tune lower, or change to a shorter scale or a stronger core; another plain gauge hardly helps.][risk=breaks|expect breakage. Tune up slowly with eye protection on, and keep a spare.][risk=wears|it will not last as long as usual.]",
-    "too-slack": "String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: go heavier, or tune higher.",
+    "break-risk": "{pitch} takes [core=known|{share}][core=guessed|{low_share} to {high_share}] of what string {string} can bear: [risk=snaps|it will snap.][risk=breaks|expect breakage.][risk=may-break|it may break if its core is as thin as usual. Keep a spare, or measure a bared core.][risk=wears|it will not last as long as usual.][cure=plain| A plain string bears this pitch.][cure=lower| Tune lower, or shorten the scale; another gauge hardly helps.][care=slowly| Tune up slowly with eye protection on, and keep a spare.]",
+    "too-slack": "String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: [cure=gauge|about {gauge_mm} is needed here][cure=beyond|about {gauge_mm} is needed here, and this pool ends at {ends_gauge_mm}][cure=heavier|go heavier], or tune higher.",
     "hard-on-the-hand": "String {string} at {pitch} pulls {tension_n}, hard on the hand beyond {hard_n}: go lighter, or tune lower.",
     "total-over-maximum": "All strings together pull {tension_n}; this instrument may bear {most_n}. Go lighter or tune lower.",
     "total-change": "The total [way=up|rises][way=down|falls] by {by_share}[asks=retune|: tune, let it settle, tune again, and look at the relief.][asks=setup|: plan to have relief and action set by someone competent; a truss rod that resists goes to a repairer.][asks=repairer|, and this neck has no rod to set its relief with: stay nearer to what it is used to, or ask a qualified repairer first.]",
@@ -269,16 +272,20 @@ export const SENTENCES: Record<string, string> = {
     "not-magnetic": "A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.",
     "bronze-on-magnetic": "String {string} is bronze: a magnetic pickup hears only its core, and it comes out weak. Use nickel or steel wrap.",
     "wrong-end": "String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.",
+    "tied-loop": "String {string} has no loop: tie a small one with a square knot, cinch it before you tune, and allow {knot_mm:0} for it.",
     "nut-slot-narrow": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.",
     "nut-slot-wide": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it may rattle. Try it; a repairer fills the slot or makes a new nut.",
-    "nut-angle": "Behind the nut string {string} goes down by {angle_deg} with the {turns:1} turns its post holds; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|A string tree cures it.]",
+    "nut-angle": "Behind the nut string {string} goes down by {angle_deg} with {turns:1} turns on its post; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|More turns would only bunch: a string tree cures it.]",
+    "nut-angle-steep": "Behind the nut string {string} goes down by {angle_deg}; beyond {most_deg} it binds in its slot, feels stiffer and wears. [cure=tree|Raise its string tree.][cure=turns|Wind fewer turns.][cure=none|Look after the slot, and keep it smooth.]",
     "post-hole": "String {string} is {string_mm:2} and the hole in its post {hole_mm:2}: it does not go through. Choose a lighter one, or one with a tapered end.",
-    "more-turns": "String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual. Leave {leave_mm:0}.",
-    "saddle-travel": "Saddle {string} needs about {setback_mm:1} of setback ({low_mm:1!} to {high_mm:1!}) and has {travel_mm:1}: it will not intonate. Take a thinner core, tune higher, or have the bridge moved by a repairer.",
+    "more-turns": "String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual.[leave=known| Leave {slack_mm:0}.]",
+    "saddle-travel": "Saddle {string} needs about {setback_mm:1} of setback ({low_mm:1!} to {high_mm:1!}) and has {travel_mm:1}: it [certain=yes|will not][certain=no|may not] intonate. [certain=yes|Take a thinner core, tune higher, or have the bridge moved by a repairer.][certain=no|Try it before you drill anything; a thinner core or a higher tuning needs less.]",
     "saddle-angle": "The strings go down behind the saddle by only {angle_deg}; your least is {least_deg}. [cure=unwrap|String the tailpiece from behind instead of wrapping over it.][cure=lower|Lower the tailpiece, or raise the saddle with the action in mind.]",
+    "saddle-angle-steep": "The strings go down behind the saddle by {angle_deg}; beyond {most_deg} they feel stiffer and break there sooner. [cure=wrap|Raise the tailpiece, or wrap the strings over it.][cure=wrapped|Raise the tailpiece.]",
     "string-too-short": "String {string} is made {made_mm:0} long; this instrument takes {needed_mm:0} and {spare_mm:0!} to hold on to. Order an extra-long one.",
     "springs": "The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.",
-    "dull": "String {string} is stiff for this length and pitch: it sounds dull and drags its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]",
+    "thick-for-scale": "String {string} is very thick for {scale_mm:0}: such a string sounds dull there and hardly intonates. A longer scale, or a higher tuning on a thinner string, would be better.",
+    "dull": "String {string} [certain=yes|is][certain=no|may be] stiff for this length and pitch: it [certain=yes|sounds dull and drags][certain=no|may sound dull and drag] its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]",
     "neighbour-jump": "Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.",
     "gauge-order": "String {string} is lower than string {higher} and thinner. Check that they are not swapped.",
     "pulls-less": "{semitones} semitones lower, a string left as it is pulls {left_share} of what it did: string {string} only {tension_n}.",

@@ -1,3 +1,4 @@
+import { isBass } from '../units/strings';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { TabList } from '../ui/Tabs';
 import { Head, Link, router } from '@inertiajs/react';
@@ -235,7 +236,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                             <div className="grid gap-4">
                                 <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
                                 {value === 'try' ? (
-                                    <TryOn question={tried.question} onMeasure={measure} />
+                                    <TryOn question={tried.question} bass={isBass(kind)} onMeasure={measure} />
                                 ) : (
                                     <ReachView question={tried.question} />
                                 )}

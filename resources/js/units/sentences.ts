@@ -1,7 +1,7 @@
 import type { Parameters } from '../generated/formats';
 import { SENTENCES } from '../generated/words';
 import { fixed } from './figures';
-import { fineLength, formatForce, type Units } from './units';
+import { fineLength, formatForce, formatGauge, MM_PER_INCH, type Units } from './units';
 
 /** What is said with figures: a finding, a reason, a doubt. */
 export interface Said {
@@ -34,6 +34,9 @@ function written(name: string, value: number | string, decimals: number, units: 
     }
     if (name.endsWith('_n')) {
         return formatForce(value, units);
+    }
+    if (name.endsWith('gauge_mm')) {
+        return `${formatGauge(value / MM_PER_INCH, units)}${units.gauge === 'mm' ? ' mm' : ''}`;
     }
     if (name.endsWith('_mm')) {
         return fineLength(value, units, decimals);

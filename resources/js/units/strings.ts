@@ -1,4 +1,4 @@
-import type { Construction, Material } from '../generated/formats';
+import type { Construction, Kind, Material } from '../generated/formats';
 import { CONSTRUCTIONS, MATERIALS, MATERIALS_OF } from '../generated/words';
 
 /** What a string of this construction can be made of. */
@@ -30,4 +30,8 @@ export function toneOf(material: Material): Tone {
 /** How a string is made, in words: plain steel; wound, pure nickel. */
 export function familyWords({ construction, material }: { construction: Construction; material: Material }): string {
     return construction === 'plain' ? MATERIALS[material] : `${CONSTRUCTIONS[construction]}, ${MATERIALS[material]}`;
+}
+
+export function isBass(kind: Kind): boolean {
+    return kind === 'bass' || kind === 'acoustic-bass' || kind === 'elastomer-bass';
 }

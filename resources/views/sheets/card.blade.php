@@ -11,7 +11,7 @@
     <p class="under">{{ $instrument }}, {{ $date }}. One at a time, from the outside in.</p>
     <table style="clear: right;">
         <thead>
-            <tr><th></th><th></th><th>String</th><th>Note</th><th>Gauge</th><th>Made of</th><th>Turns</th><th>Leave beyond the post</th><th>Fitted</th></tr>
+            <tr><th></th><th></th><th>String</th><th>Note</th><th>Gauge</th><th>Made of</th><th>Turns</th><th>Leave slack</th><th>Cut past the post</th><th>Fitted</th></tr>
         </thead>
         <tbody>
             @foreach ($strings as $step => $string)
@@ -24,6 +24,7 @@
                     <td>{{ $string['material'] }}</td>
                     <td>{{ $string['turns'] }}</td>
                     <td class="whole">{{ $string['leave'] ?? 'post not measured' }}</td>
+                    <td class="whole">{{ $string['cut'] ?? '' }}</td>
                     <td style="border: 0.6pt solid #1d2a33; width: 7mm;"></td>
                 </tr>
             @endforeach

@@ -16,7 +16,7 @@
                 @foreach ($aspects as $aspect)
                     <th>{{ $aspect }}</th>
                 @endforeach
-                <th>Turns, leave</th>
+                <th>Turns, slack, cut past the post</th>
             </tr>
         </thead>
         <tbody>
@@ -27,7 +27,7 @@
                     @foreach ($row['cells'] as $cell)
                         <td>@if ($cell['fine']){{ $cell['says'] }}@else<b>{{ $cell['says'] }}</b>@endif<br><span class="small">{{ $cell['figures'] }}</span></td>
                     @endforeach
-                    <td class="whole">{{ $row['turns'] }}@if ($row['leave']), {{ $row['leave'] }}@endif</td>
+                    <td class="whole">{{ $row['turns'] }}@if ($row['leave']), {{ $row['leave'] }}, {{ $row['cut'] }}@endif</td>
                 </tr>
             @endforeach
         </tbody>

@@ -61,7 +61,7 @@ final class NearestSetTest extends CoreTestCase
     {
         $document = $this->converted(['to' => 'scale', 'length_mm' => 700]);
         foreach ($document->evaluation()->strings as $string) {
-            self::assertLessThan(0.9, (float) $string->tunings[0]->strength?->share, "String {$string->position}");
+            self::assertLessThan(0.9, (float) $string->tunings[0]->strength?->share->estimate, "String {$string->position}");
         }
     }
 

@@ -40,30 +40,34 @@ final class AnswersTest extends CoreTestCase
             'stiffness_ea_n' => $string->string->build->core?->axialStiffnessN(),
             'bending_ei_nm2' => $string->string->build->core?->bendingStiffnessNm2(),
             'fit.turns' => $string->fit->turns,
-            'fit.fewest_turns' => 2.0,
+            'fit.usual_turns' => 2.0,
             'fit.turns_needed' => $string->fit->turnsNeeded,
             'fit.nut_angle_deg' => $string->fit->nutAngleDeg,
-            'fit.leave_mm' => 1000 * (float) $string->fit->leaveM,
-            'fit.leave_post_spacings' => $string->fit->leavePostSpacings,
+            'fit.slack_mm' => 1000 * (float) $string->fit->leave?->slackM,
+            'fit.stretch_mm' => 1000 * (float) $string->fit->leave?->stretchM,
+            'fit.cut_past_post_mm' => 1000 * (float) $string->fit->leave?->cutPastPostM,
+            'fit.lift_at_12_mm' => 1000 * (float) $string->fit->leave?->liftAt12M,
+            'fit.posts_past' => $string->fit->postsPast,
             'fit.saddle_angle_deg' => rad2deg(atan(10 / 40)),
-            'fit.needed_length_mm' => 1000 * (float) $string->fit->neededM,
+            'fit.length_needed_mm' => 1000 * (float) $string->fit->neededM,
             'tunings.0.note_number' => 60,
             'tunings.0.frequency_hz' => $at->frequencyHz,
             'tunings.0.tension_n' => $at->tensionN,
             'tunings.0.tension_low_n' => $at->lowN,
             'tunings.0.tension_high_n' => $at->highN,
-            'tunings.0.break_share' => $at->strength?->share,
-            'tunings.0.break_frequency_hz' => $at->strength?->breakHz,
-            'tunings.0.highest_safe_hz' => $at->bounds->highestSafeHz,
+            'tunings.0.break_share.estimate' => $at->strength?->share->estimate,
+            'tunings.0.break_frequency_hz.estimate' => $at->strength?->breakHz->estimate,
+            'tunings.0.highest_safe_hz.low' => $at->bounds->highestSafeHz?->estimate,
             'tunings.0.lowest_holding_hz' => $at->bounds->lowestHoldingHz,
-            'tunings.0.inharmonicity' => $at->inharmonicity,
-            'tunings.0.attack_cents.soft' => $at->feel?->attackCents['soft'] ?? null,
-            'tunings.0.attack_cents.hard' => $at->feel?->attackCents['hard'] ?? null,
-            'tunings.0.whole_tone_bend_12.displacement_mm' => 1000 * (float) $at->feel?->wholeToneBend?->displacementM,
-            'tunings.0.whole_tone_bend_12.force_n' => $at->feel?->wholeToneBend?->forceN,
-            'tunings.0.saddle_setback_mm.low' => 1000 * (float) $at->setback?->lowM,
-            'tunings.0.saddle_setback_mm.estimate' => 1000 * (float) $at->setback?->estimateM,
-            'tunings.0.saddle_setback_mm.high' => 1000 * (float) $at->setback?->highM,
+            'tunings.0.inharmonicity.high' => $at->inharmonicity?->estimate,
+            'tunings.0.attack_cents.start.soft.estimate' => $at->feel?->attackStartCents['soft']->estimate,
+            'tunings.0.attack_cents.start.hard.high' => $at->feel?->attackStartCents['hard']->high,
+            'tunings.0.attack_cents.after.medium.estimate' => $at->feel?->attackAfterCents['medium']->estimate,
+            'tunings.0.whole_tone_bend_12.displacement_mm.low' => 1000 * (float) $at->feel?->wholeToneBend?->displacementM->low,
+            'tunings.0.whole_tone_bend_12.force_n.estimate' => $at->feel?->wholeToneBend?->forceN->estimate,
+            'tunings.0.saddle_setback_mm.low' => 1000 * (float) $at->setbackM?->low,
+            'tunings.0.saddle_setback_mm.estimate' => 1000 * (float) $at->setbackM?->estimate,
+            'tunings.0.saddle_setback_mm.high' => 1000 * (float) $at->setbackM?->high,
             'tunings.0.nut_down_force_n' => $at->tensionN * sin(deg2rad((float) $string->fit->nutAngleDeg)),
             'tunings.0.saddle_down_force_n' => $at->tensionN * sin(atan(10 / 40)),
             'tunings.0.change.share' => $at->change?->share(),
@@ -75,8 +79,11 @@ final class AnswersTest extends CoreTestCase
         ] as $key => $expected) {
             self::assertClose((float) $expected, self::number($answer, 'strings.0.'.$key), 1e-12, $key);
         }
-        self::assertGreaterThan((float) $at->bounds->lowestHoldingHz, (float) $at->bounds->highestSafeHz);
-        self::assertSame('F4', self::at($answer, 'strings.0.tunings.0.highest_safe_pitch'));
+        self::assertGreaterThan((float) $at->bounds->lowestHoldingHz, (float) $at->bounds->highestSafeHz?->estimate);
+        self::assertSame(
+            ['low' => 'F4', 'estimate' => 'F4', 'high' => 'F4'],
+            (array) self::at($answer, 'strings.0.tunings.0.highest_safe_pitch'),
+        );
         self::assertSame('Bb3', self::at($answer, 'strings.0.tunings.0.lowest_holding_pitch'));
         self::assertSame(['/colour'], self::at($answer, 'unknown_keys'));
         self::assertSame(0.012, self::number($answer, 'pool.1.gauge_in'));
@@ -86,7 +93,7 @@ final class AnswersTest extends CoreTestCase
             self::number($answer, 'totals.0.treble_side_n') + self::number($answer, 'totals.0.bass_side_n'),
             1e-12,
         );
-        self::assertSame('more-turns', self::at($answer, 'findings.0.code'));
+        self::assertSame('nut-angle', self::at($answer, 'findings.0.code'));
         self::assertSame(1, self::at($answer, 'findings.0.position'));
     }
 

@@ -58,13 +58,13 @@ final class SetDocumentTest extends CoreTestCase
         self::assertClose(0.33, $design->strings[1]->spec->type->gauge->inMillimetres(), 1e-12);
         self::assertSame(
             [Source::Supplied, State::Strung, 0.015],
-            [$design->strings[2]->density->source, $design->strings[2]->density->state, $design->strings[2]->density->tolerance],
+            [$design->strings[2]->density->source, $design->strings[2]->density->state, $design->strings[2]->density->tolerance->own],
         );
         self::assertCount(2, $design->strings[5]->build->wraps);
         self::assertClose(0.46e-3, (float) $design->strings[5]->build->core?->size->inMetres(), 1e-12);
         self::assertSame(
             [Source::Measured, State::Rest, 0.004],
-            [$design->strings[6]->density->source, $design->strings[6]->density->state, $design->strings[6]->density->tolerance],
+            [$design->strings[6]->density->source, $design->strings[6]->density->state, $design->strings[6]->density->tolerance->own],
         );
     }
 
@@ -528,7 +528,7 @@ final class SetDocumentTest extends CoreTestCase
         self::assertEquals(new SpringSet(8, 100_000.0, 2.0), $document->design->instrument->hardware->springs);
         self::assertSame(0.0, $document->design->instrument->hardware->saddle->travelM(3));
         self::assertCount(500, $document->brief()->packaged);
-        self::assertSame(500, $document->corrections[0]->samples);
+        self::assertSame(500, $document->measurements->corrections[0]->samples);
         $json->target->sets = [];
         $half = Documents::with(
             '/strings/4/wraps',

@@ -33,11 +33,13 @@ final class InstrumentDrawingTest extends CoreTestCase
     {
         $fit = self::fit(['posts' => ['diameter_mm' => 6, 'hole_height_mm' => 8, 'room_below_hole_mm' => 1.0]]);
 
-        // A plain string of 0.2794 takes two turns; the sixth, 1.3208 wound, one and a half, for which 1 mm is too little.
+        // A plain string of 0.2794 takes two turns; for the usual one and a half of the sixth, 1.3208 wound, 1 mm is too little.
         self::assertEqualsWithDelta([8 - 0.1397, 8 - 0.4191], self::dig($fit, 'strings.0.winds.turns_mm'), 2e-3);
         self::assertEqualsWithDelta(8 - 0.5588, self::figure($fit, 'strings.0.winds.exit_mm'), 2e-3);
         self::assertSame(0.0, self::dig($fit, 'strings.0.winds.over_mm'));
-        self::assertEqualsWithDelta(1.5 * 1.3208 - 1.0, self::figure($fit, 'strings.5.winds.over_mm'), 2e-3);
+        // No more is wound than there is room for.
+        self::assertEqualsWithDelta(1.0 / 1.3208, self::figure($fit, 'strings.5.post.turns'), 1e-3);
+        self::assertSame(0.0, self::dig($fit, 'strings.5.winds.over_mm'));
         self::assertEqualsWithDelta(11.0, self::figure($fit, 'strings.0.winds.height_mm'), 1e-9);
     }
 

@@ -22,13 +22,21 @@ final class DensityModelTest extends CoreTestCase
     {
         $plain = self::string(Construction::Plain, Material::MusicWire, 11)->density;
         self::assertSame([Source::Modelled, State::Rest], [$plain->source, $plain->state]);
-        self::assertClose(hypot(2 * 0.0025 / 0.2794, 0.003), $plain->tolerance, 1e-12);
-        self::assertClose($plain->kgPerM * (1 - $plain->tolerance), $plain->lowKgPerM(), 1e-12);
-        self::assertClose($plain->kgPerM * (1 + $plain->tolerance), $plain->highKgPerM(), 1e-12);
-
-        self::assertSame(0.05, self::string(Construction::RoundWound, Material::PureNickel, 40)->density->tolerance);
-        self::assertSame(0.08, self::string(Construction::Plain, Material::Nylon, 28)->density->tolerance);
-        self::assertSame(0.08, self::string(Construction::RoundWound, Material::SilverPlatedCopper, 35)->density->tolerance);
+        // 2 · 0.005/0.2794 and 0.3 % in quadrature.
+        self::assertEqualsWithDelta(0.035916, $plain->tolerance->share(), 1e-6);
+        self::assertClose($plain->kgPerM * 0.964084, $plain->lowKgPerM(), 1e-6);
+        self::assertClose($plain->kgPerM * 1.035916, $plain->highKgPerM(), 1e-6);
+        // 5 % and 0.02/1.016; 10 % and 0.03/0.889.
+        self::assertEqualsWithDelta(0.053735, self::string(Construction::RoundWound, Material::PureNickel, 40)->density->tolerance->share(), 1e-6);
+        self::assertEqualsWithDelta(
+            0.105540,
+            self::string(Construction::RoundWound, Material::SilverPlatedCopper, 35)->density->tolerance->share(),
+            1e-6,
+        );
+        self::assertSame(0.08, self::string(Construction::Plain, Material::Nylon, 28)->density->tolerance->share());
+        self::assertSame([0.08, 0.0], self::parts(self::string(Construction::Plain, Material::Nylon, 28)));
+        self::assertSame(0.05, self::parts(self::string(Construction::RoundWound, Material::PureNickel, 40))[0]);
+        self::assertSame(0.0, self::parts(self::string(Construction::Plain, Material::MusicWire, 11))[0]);
     }
 
     public function test_a_given_density_beats_the_model(): void
@@ -39,7 +47,8 @@ final class DensityModelTest extends CoreTestCase
         self::assertSame(0.0117, $string->density->kgPerM);
         self::assertSame(Source::Measured, $string->density->source);
         self::assertSame(State::Rest, $string->density->state);
-        self::assertSame(0.004, $string->density->tolerance);
+        self::assertSame(0.004, $string->density->tolerance->share());
+        self::assertSame([0.0, 0.004], self::parts($string));
     }
 
     public function test_supplied_is_as_strung_and_measured_is_at_rest_unless_said_otherwise(): void
@@ -80,5 +89,11 @@ final class DensityModelTest extends CoreTestCase
             new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge)), density: $given),
             Kind::Other,
         );
+    }
+
+    /** @return array{float, float} what it shares with its family, and what it has for itself */
+    private static function parts(BuiltString $string): array
+    {
+        return [$string->density->tolerance->common, $string->density->tolerance->own];
     }
 }

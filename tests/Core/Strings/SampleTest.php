@@ -12,12 +12,12 @@ use Lira\Strings\BuiltString;
 use Lira\Strings\Construction;
 use Lira\Strings\Correction;
 use Lira\Strings\GivenDensity;
+use Lira\Strings\Measurements;
 use Lira\Strings\Sample;
 use Lira\Strings\Source;
 use Lira\Strings\StringBuild;
 use Lira\Strings\StringSpec;
 use Lira\Strings\StringType;
-use Lira\Tension\Tension;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;
 
@@ -35,13 +35,31 @@ final class SampleTest extends CoreTestCase
 
     public function test_a_pitch_under_a_load_gives_the_same_density_back(): void
     {
+        // A 46 of 6.1 g/m: half a metre between clamps at 73.2 N. By hand: EA 28.47 kN, EI 2.54e-4, so 1.0076 of √(T/μ)/2L.
         $spec = self::wound(46);
-        $build = StringBuild::of($spec, Kind::ElectricGuitar);
-        $load = Tension::fromRestN(0.0061, 0.5, 110.0, (float) $build->core?->axialStiffnessN());
-        $sample = Sample::sounded($spec, Kind::ElectricGuitar, $load, 110.0, 0.5, 0.05, 0.1, 0.0005);
+        $core = StringBuild::of($spec, Kind::ElectricGuitar)->core ?? throw new \LogicException('It has a core');
+        $load = 73.2;
+        $flexible = sqrt($load * (1 + $load / $core->axialStiffnessN()) / 0.0061) / (2 * 0.5);
+        $epsilon = sqrt($core->bendingStiffnessNm2() / $load) / 0.5;
+        $heard = $flexible * (1 + 2 * $epsilon + (4 + M_PI ** 2 / 2) * $epsilon ** 2);
+        $sample = Sample::sounded($spec, Kind::ElectricGuitar, $load, $heard, 0.5, 0.05, 0.1, 0.0005);
 
         self::assertClose(0.0061, $sample->restKgPerM, 1e-9);
-        self::assertClose(sqrt((0.05 / $load) ** 2 + (0.2 / 110) ** 2 + (0.001 / 0.5) ** 2), $sample->tolerance, 1e-12);
+        self::assertClose(sqrt((0.05 / $load) ** 2 + (0.2 / $heard) ** 2 + (0.001 / 0.5) ** 2), $sample->tolerance, 1e-12);
+    }
+
+    /** A plain 22 under 68 N sounds 1.2 % sharp of its tension: its density is not taken to be less for it. */
+    public function test_a_stiff_string_is_not_taken_for_a_light_one(): void
+    {
+        $spec = StringSpec::plain(Material::MusicWire, Length::thousandths(22));
+        $true = 7850 * M_PI * 0.0005588 ** 2 / 4;
+        $heard = 1.0118 * sqrt(68.0 / $true) / (2 * 0.648);
+
+        self::assertEqualsWithDelta(
+            1.0,
+            Sample::sounded($spec, Kind::Other, 68.0, $heard, 0.648, 0.0, 0.0, 0.0)->restKgPerM / $true,
+            0.003,
+        );
     }
 
     public function test_readings_below_what_the_instrument_can_tell_are_refused(): void
@@ -66,8 +84,11 @@ final class SampleTest extends CoreTestCase
 
         self::assertSame(1, $correction->samples);
         self::assertClose(1.03, $correction->factor, 1e-9);
-        self::assertClose(Correction::WITHIN_FAMILY, $correction->uncertainty, 1e-12);
-        self::assertClose(hypot(0.015, 0.015), $correction->tolerance(), 1e-12);
+        // Its own 0.2 % and what a gauge of 46 may be off, 0.02 mm/1.1684 mm.
+        self::assertEqualsWithDelta(0.017234, $correction->uncertainty, 1e-6);
+        $neighbour = BuiltString::of(self::wound(36), Kind::ElectricGuitar, Measurements::of([self::sample(46, 1.03, 0.002)], Kind::ElectricGuitar));
+        self::assertEqualsWithDelta(0.017234, $neighbour->density->tolerance->common, 1e-6);
+        self::assertEqualsWithDelta(0.026522, $neighbour->density->tolerance->own, 1e-6);
     }
 
     public function test_several_samples_are_weighted_by_how_sure_they_are(): void
@@ -76,22 +97,27 @@ final class SampleTest extends CoreTestCase
             [self::sample(46, 1.02, 0.001), self::sample(36, 1.04, 0.002), self::sample(26, 1.03, 0.002)],
             Kind::ElectricGuitar,
         );
-        $weights = [1e6, 0.25e6, 0.25e6];
-        $factor = (1.02 * $weights[0] + 1.04 * $weights[1] + 1.03 * $weights[2]) / array_sum($weights);
-        $scatter = sqrt(((1.02 - $factor) ** 2 * $weights[0] + (1.04 - $factor) ** 2 * $weights[1] + (1.03 - $factor) ** 2 * $weights[2]) / 2 / array_sum($weights));
-
+        // By hand: own shares 0.017117, 0.021872, 0.030285 beside the tolerances give weights 3401, 2073, 1086.
         self::assertSame(3, $correction->samples);
-        self::assertClose($factor, $correction->factor, 1e-9);
-        self::assertGreaterThan(1 / sqrt(array_sum($weights)), $scatter);
-        self::assertClose($scatter, $correction->uncertainty, 1e-6);
+        self::assertEqualsWithDelta(1.027975, $correction->factor, 2e-6);
+        // The scatter, 0.0063, is less than what the weights alone give, 1/√6560.
+        self::assertEqualsWithDelta(0.012347, $correction->uncertainty, 2e-6);
     }
 
-    public function test_samples_that_agree_are_as_sure_as_their_instruments_and_no_surer(): void
+    public function test_samples_that_disagree_are_no_surer_than_their_scatter(): void
     {
-        [$correction] = Correction::fit([self::sample(46, 1.02, 0.004), self::sample(36, 1.02, 0.004)], Kind::ElectricGuitar);
+        [$correction] = Correction::fit([self::sample(46, 0.92, 0.002), self::sample(46, 1.08, 0.002)], Kind::ElectricGuitar);
 
-        self::assertClose(0.004 / sqrt(2), $correction->uncertainty, 1e-6);
-        self::assertLessThan(0.05, $correction->tolerance());
+        self::assertClose(1.0, $correction->factor, 1e-9);
+        // Half of what lies between them, as two samples' standard error.
+        self::assertEqualsWithDelta(0.08, $correction->uncertainty, 1e-6);
+    }
+
+    public function test_samples_that_agree_are_as_sure_as_their_gauges_and_no_surer(): void
+    {
+        [$correction] = Correction::fit([self::sample(46, 1.02, 0.004), self::sample(46, 1.02, 0.004)], Kind::ElectricGuitar);
+
+        self::assertEqualsWithDelta(0.012430, $correction->uncertainty, 2e-6);
     }
 
     public function test_each_family_has_its_own_factor(): void
@@ -103,12 +129,13 @@ final class SampleTest extends CoreTestCase
             0.00001,
             0.001,
         );
-        $corrections = Correction::fit([self::sample(46, 1.02, 0.002), $flat], Kind::ElectricGuitar);
-        $nickel = BuiltString::of(self::wound(36), Kind::ElectricGuitar, $corrections);
+        $measurements = Measurements::of([self::sample(46, 1.02, 0.002), $flat], Kind::ElectricGuitar);
+        $corrections = $measurements->corrections;
+        $nickel = BuiltString::of(self::wound(36), Kind::ElectricGuitar, $measurements);
         $other = BuiltString::of(
             new StringSpec(StringType::of(Construction::RoundWound, Material::PureNickel, Length::thousandths(36))),
             Kind::ElectricGuitar,
-            $corrections,
+            $measurements,
         );
         $given = BuiltString::of(
             new StringSpec(
@@ -116,13 +143,13 @@ final class SampleTest extends CoreTestCase
                 density: GivenDensity::measured(0.004, 0.01),
             ),
             Kind::ElectricGuitar,
-            $corrections,
+            $measurements,
         );
 
         self::assertCount(2, $corrections);
         self::assertClose(1.02 * $nickel->build->kgPerM(), $nickel->density->kgPerM, 1e-9);
         self::assertSame($corrections[0], $nickel->density->correction);
-        self::assertSame(0.05, $other->density->tolerance);
+        self::assertSame(0.05, $other->density->tolerance->common);
         self::assertSame(0.004, $given->density->kgPerM);
         self::assertRefused(
             'no model to correct',

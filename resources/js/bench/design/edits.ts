@@ -62,6 +62,10 @@ export const material = (position: number, value: Material): Edit =>
         return { ...rest, material: value };
     });
 
+/** A core that was measured, or is looked up again. */
+export const core = (position: number, value: StringOfSet['core'] | null): Edit =>
+    changedUnlocked(position, ({ core: _core, ...rest }) => (value == null ? rest : { ...rest, core: value }));
+
 /** Locks a string against every change, leaves it out of choosing only, or neither. */
 export const hold = (position: number, value: StringOfSet['hold'] | null): Edit =>
     changedString(position, ({ hold: _hold, ...rest }) => (value == null ? rest : { ...rest, hold: value }));

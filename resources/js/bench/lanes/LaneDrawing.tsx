@@ -88,7 +88,8 @@ export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, sa
     });
 
     const end = axis.newtonsAt(axis.width);
-    const breaksN = evaluated.safe_n ?? end;
+    const breaksN = evaluated.safe_n?.high ?? end;
+    const mayBreakN = evaluated.safe_n?.estimate ?? end;
     // A limit is hatched on its far side; a string beyond it stands in the hatching.
     const breaksToN = axis.newtonsAt(Math.max(axis.x(breaksN), x) + BREAKING_EDGE);
     const breaking = zoneSpan(axis, breaksN, Math.min(end, breaksToN));
@@ -111,6 +112,20 @@ export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, sa
             <rect width={axis.width} height={LANE_HEIGHT} fill="transparent" />
             <ZoneRect zone="slack" axis={axis} fromN={0} toN={zones.slack_n} y={0} height={LANE_HEIGHT} />
             <ZoneRect zone="hard" axis={axis} fromN={zones.hard_n} toN={end} y={0} height={LANE_HEIGHT} />
+            {breaksN - mayBreakN > 1e-9 && zoneSpan(axis, mayBreakN, breaksN) !== null && (
+                <line
+                    data-may-break
+                    x1={axis.x(mayBreakN)}
+                    x2={axis.x(mayBreakN)}
+                    y1={0}
+                    y2={LANE_HEIGHT}
+                    stroke="var(--stop)"
+                    strokeOpacity={0.55}
+                    strokeDasharray="1 5"
+                >
+                    <title>From here it may break if its core is as thin as usual</title>
+                </line>
+            )}
             <ZoneRect zone="breaks" axis={axis} fromN={breaksN} toN={Math.min(end, breaksToN)} y={0} height={LANE_HEIGHT} />
             {breaking !== null && (
                 <>

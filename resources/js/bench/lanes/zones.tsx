@@ -42,7 +42,7 @@ export function shownZones({ zones, strings }: Evaluation, axis: Axis | null): Z
         return [];
     }
     const end = axis.newtonsAt(axis.width);
-    const breaksN = Math.min(...strings.map(({ safe_n }) => safe_n ?? Infinity));
+    const breaksN = Math.min(...strings.map(({ safe_n }) => safe_n?.high ?? Infinity));
     const spans: [Zone, number, number][] = [
         ['slack', 0, zones.slack_n],
         ['hard', zones.hard_n, end],

@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { EvaluatedString, Evaluation, StringAtPitch } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { MATERIALS } from '../../generated/words';
+import { rangeOf } from '../../units/interval';
 import { gaugeInches, typeOf } from '../../units/stringType';
 import {
     formatGauge,
@@ -22,6 +23,7 @@ import { useCheckedEdit } from '../design/useCheckedEdit';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { allowed, choicesFor, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';
+import { CoreFields } from './CoreFields';
 import { EndFields } from './EndFields';
 import { FamilyFields } from './FamilyFields';
 import { WhyBars } from './WhyBars';
@@ -173,6 +175,9 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                     </Section>
                     <Section title="Where the number comes from">
                         <Provenance string={evaluated} units={units} dim={!current} />
+                        {string.construction !== 'plain' && string.wraps === undefined && (
+                            <CoreFields key={selected} position={selected} core={string.core} material={string.material} />
+                        )}
                     </Section>
                 </div>
             </div>
@@ -204,27 +209,34 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 
 /** How it bends, starts and holds, and how far its pitch can go. */
 function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPitch | undefined; units: Units }) {
+    const bend = at.whole_tone_bend_12;
+    const force = (newtons: number) => `${tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`;
+    const cents = (value: number) => `${value.toFixed(0)} cents`;
     const rows: [string, string | null][] = [
         [
             'tone bend, fret 12',
-            at.whole_tone_bend_12 === null
+            bend === null
                 ? 'out of reach'
-                : `${formatLength(Math.round(at.whole_tone_bend_12.displacement_mm), units)}, ${tensionIn(at.whole_tone_bend_12.force_n, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`,
+                : `${rangeOf(bend.displacement_mm, (mm) => formatLength(Math.round(mm), units))}, ${rangeOf(bend.force_n, force)}`,
         ],
         [
             'hard attack, sharp',
             at.attack_cents === null
                 ? null
-                : `${at.attack_cents.hard.toFixed(0)} cents${before?.attack_cents ? `, was ${before.attack_cents.hard.toFixed(0)}` : ''}`,
+                : `${rangeOf(at.attack_cents.start.hard, cents)}${before?.attack_cents ? `, was ${before.attack_cents.start.hard.estimate.toFixed(0)}` : ''}`,
         ],
-        ['of its breaking load', at.break_share === null ? null : `${Math.round(at.break_share * 100)} %`],
-        ['highest safe pitch', at.highest_safe_pitch === null ? null : pitchLabel(at.highest_safe_pitch)],
+        ['a moment later', at.attack_cents === null ? null : rangeOf(at.attack_cents.after.hard, cents)],
+        [
+            'of its breaking load',
+            at.break_share === null ? null : rangeOf(at.break_share, (share) => `${Math.round(share * 100)} %`),
+        ],
+        ['highest safe pitch', safePitches(at)],
         ['lowest that holds', at.lowest_holding_pitch === null ? null : pitchLabel(at.lowest_holding_pitch)],
         [
             'saddle setback',
             at.saddle_setback_mm === null
                 ? null
-                : `about ${formatLength(Number(at.saddle_setback_mm.estimate.toFixed(1)), units)}`,
+                : rangeOf(at.saddle_setback_mm, (mm) => formatLength(Number(mm.toFixed(1)), units)),
         ],
     ];
     return (
@@ -240,6 +252,14 @@ function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPit
             )}
         </dl>
     );
+}
+
+/** How high it can go: one pitch, or from the one of the thinnest core it may have to the one of the thickest. */
+function safePitches({ highest_safe_pitch: safe }: StringAtPitch): string | null {
+    if (safe === null || safe.low === null || safe.high === null) {
+        return null;
+    }
+    return safe.low === safe.high ? pitchLabel(safe.low) : `${pitchLabel(safe.low)} to ${pitchLabel(safe.high)}`;
 }
 
 const SOURCES: Record<EvaluatedString['density']['source'], string> = {
@@ -263,6 +283,12 @@ function Provenance({ string, units, dim }: { string: EvaluatedString; units: Un
                 {tolerance.toFixed(tolerance < 1 ? 1 : 0)} %.
             </p>
             <p>Speaking length {formatLength(string.speaking_length_mm, units)}.</p>
+            {string.core_known === false && (
+                <p>
+                    Its core is looked up by the gauge: what hangs on it is given as a range. One calliper reading of a bared core
+                    narrows it.
+                </p>
+            )}
             {density.correction !== undefined ? (
                 <p>
                     Corrected by {formatShare(density.correction.factor - 1)} from {density.correction.samples} measured sample

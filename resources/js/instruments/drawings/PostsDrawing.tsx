@@ -1,6 +1,7 @@
 import type { DrawnFit } from '../../generated/formats';
 import { toneOf } from '../../units/strings';
-import { formatLength, useUnits } from '../../units/units';
+import { leaveWords } from '../../units/leave';
+import { useUnits } from '../../units/units';
 import { FlagSign } from './FlagSign';
 import { PerString } from './PerString';
 import { flagsAt, flagsOf } from './geometry';
@@ -8,7 +9,7 @@ import { flagsAt, flagsOf } from './geometry';
 const TALLEST = 84;
 
 /** Each post from the side with its turns, all at one scale. */
-export function PostsDrawing({ fit }: { fit: DrawnFit }) {
+export function PostsDrawing({ fit, bass }: { fit: DrawnFit; bass: boolean }) {
     const units = useUnits();
     const flags = flagsOf(fit);
     const tallest = Math.max(1, ...fit.strings.map(({ winds }) => winds?.height_mm ?? 1));
@@ -17,7 +18,6 @@ export function PostsDrawing({ fit }: { fit: DrawnFit }) {
         <PerString fit={fit}>
             {(string, width) => {
                 const [flag] = flagsAt(flags, ['post'], string.position);
-                const { turns, leave_mm: leave, leave_post_spacings: spacings } = string.post;
                 const scale = Math.min(TALLEST / tallest, (width - 30) / widest);
                 const face = Math.max(tallest * scale, 40) + 6;
                 return (
@@ -30,9 +30,7 @@ export function PostsDrawing({ fit }: { fit: DrawnFit }) {
                             )}
                         </svg>
                         <p className="text-center text-sm leading-tight">
-                            <span className="font-semibold">{string.position}</span> {turns.toFixed(1)} turns
-                            {leave !== null && `, leave ${formatLength(leave, units)}`}
-                            {spacings !== null && ` (${spacings.toFixed(1)} posts)`}
+                            <span className="font-semibold">{string.position}</span> {leaveWords(string.post, bass, units)}
                         </p>
                     </>
                 );

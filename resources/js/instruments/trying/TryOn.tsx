@@ -22,12 +22,14 @@ const MEASURED_AT: { aspect: keyof typeof FIT_ASPECTS; group: string }[] = [
 
 interface Props {
     question: string | null;
+    /** Whether its strings are cut no finer than a bass's are. */
+    bass: boolean;
     /** Goes to where something is measured. */
     onMeasure: (group: string) => void;
 }
 
 /** A set on this instrument: drawn to scale, what is wrong marked where it is wrong. */
-export function TryOn({ question, onMeasure }: Props) {
+export function TryOn({ question, bass, onMeasure }: Props) {
     const [position, setPosition] = useState(1);
     const { data: fit, error, isPlaceholderData } = useAsked<DrawnFit>('/api/v1/fits', question);
     if (fit === undefined) {
@@ -61,8 +63,8 @@ export function TryOn({ question, onMeasure }: Props) {
                     <Part name="Nut slots" tells="each string in its slot">
                         <NutDrawing fit={fit} />
                     </Part>
-                    <Part name="Posts" tells="the turns that go on each">
-                        <PostsDrawing fit={fit} />
+                    <Part name="Posts" tells="the turns that go on each, what to leave and where to cut">
+                        <PostsDrawing fit={fit} bass={bass} />
                     </Part>
                     <Part name="From the side" tells="how steeply one string leaves nut and saddle">
                         <div role="group" aria-label="Which string" className="mb-2 flex flex-wrap gap-1">

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Certainty;
+
+/**
+ * A figure with what it may be: its least, its estimate and its greatest, in whatever unit it is said. Where nothing about it is
+ * guessed all three are the same.
+ */
+final readonly class Interval
+{
+    private function __construct(public float $low, public float $estimate, public float $high) {}
+
+    public static function exact(float $value): self
+    {
+        return new self($value, $value, $value);
+    }
+
+    /** The estimate, and what else it may be; the order of the others does not matter. */
+    public static function around(float $estimate, float ...$others): self
+    {
+        return new self(min([$estimate, ...$others]), $estimate, max([$estimate, ...$others]));
+    }
+
+    /** From the least to the greatest of several, with the estimate of the first. */
+    public static function spanning(self $first, self ...$others): self
+    {
+        [$low, $high] = [$first->low, $first->high];
+        foreach ($others as $other) {
+            [$low, $high] = [min($low, $other->low), max($high, $other->high)];
+        }
+
+        return new self($low, $first->estimate, $high);
+    }
+
+    /** The same in another unit. @param  float  $factor  above 0 */
+    public function times(float $factor): self
+    {
+        return new self($this->low * $factor, $this->estimate * $factor, $this->high * $factor);
+    }
+
+    /** Whether nothing about it is guessed. */
+    public function isExact(): bool
+    {
+        return $this->low === $this->high;
+    }
+
+    /** How far its ends lie apart. */
+    public function width(): float
+    {
+        return $this->high - $this->low;
+    }
+}

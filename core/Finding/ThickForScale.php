@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Finding;
+
+use Lira\Design\SetDesign;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
+
+/**
+ * A very thick string on a short scale: dull, and hard to intonate, whatever its core. Wrap is stiff too, which the model leaves out,
+ * so this goes by the gauge; no saddle has to be measured for it.
+ */
+final class ThickForScale implements Rule
+{
+    /** A bass pulls about twice as hard, so it bears strings that are thicker for their length. */
+    private const ON_BASSES = 1.37;
+
+    public static function type(): FindingType
+    {
+        return new FindingType(
+            'thick-for-scale',
+            Place::String,
+            'String {string} is very thick for {scale_mm:0}: such a string sounds dull there and hardly intonates. A longer scale, or a higher tuning on a thinner string, would be better.',
+            againstInstrument: true,
+        );
+    }
+
+    public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
+    {
+        $most = $limits->of(Limit::ThickForScale) * ($design->instrument->kind->isBass() ? self::ON_BASSES : 1.0);
+        $found = [];
+        foreach ($evaluation->strings as $string) {
+            $share = $string->string->build->outerDiameterM / $string->speakingLengthM;
+            if ($string->string->build->core !== null && $share > $most * (1 + 1e-9)) {
+                $found[] = self::type()->caution(Remedy::String, [
+                    'string' => $string->position,
+                    'scale_mm' => $string->speakingLengthM * 1000,
+                ])->onString($string->position)->measured(
+                    $string->string->build->outerDiameterM * 1000,
+                    $most * $string->speakingLengthM * 1000,
+                    Unit::Millimetres,
+                    Limit::ThickForScale->reason(),
+                );
+            }
+        }
+
+        return $found;
+    }
+}

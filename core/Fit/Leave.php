@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Fit;
+
+use Lira\Instrument\PostType;
+use Lira\Strings\Core;
+use Lira\Strings\CoreShape;
+use Lira\Strings\StringType;
+
+/**
+ * How much string to leave between nut and post, and where to cut it. The turns take up W = turns · √((π(D + d))² + d²); the string
+ * stretches by T L_total/EA as it is tuned, and that goes on the post too. Metres.
+ */
+final readonly class Leave
+{
+    /** A string on floss is taken to stretch by no more than this, however soft its filaments. */
+    private const FLOSS_STRETCHES = 0.03;
+
+    private const TAIL_THROUGH_HOLE_M = 0.005;
+
+    private const USUAL_SOCKET_M = 0.012;
+
+    /**
+     * @param  float  $turns  that will really be on the post
+     * @param  ?float  $stretchM  by how much it gets longer as it is tuned; null where that is not modelled
+     * @param  float  $slackM  what to leave beyond the straight way from nut to post
+     * @param  float  $cutPastPostM  where to cut, from the middle of the post
+     * @param  float  $liftAt12M  how far the slack lets the string be lifted at the 12th fret
+     */
+    private function __construct(
+        public float $turns,
+        public ?float $stretchM,
+        public float $slackM,
+        public float $cutPastPostM,
+        public float $liftAt12M,
+    ) {}
+
+    /**
+     * @param  float  $turns  that are wanted on the post
+     * @param  float  $stretchingM  all of the string that stretches, from post to anchor, metres
+     * @param  float  $speakingM  its speaking length, metres
+     * @param  ?float  $socketM  depth of a slotted post's socket; the usual one where it is not known
+     * @param  float  $knotM  what the anchor's knot takes
+     */
+    public static function of(
+        float $turns,
+        PostType $post,
+        float $postDiameterM,
+        StringType $string,
+        float $stringDiameterM,
+        ?Core $core,
+        float $tensionN,
+        float $stretchingM,
+        float $speakingM,
+        ?float $socketM = null,
+        float $knotM = 0.0,
+    ): self {
+        $oneM = Post::woundLengthM(1.0, $postDiameterM, $stringDiameterM);
+        $stretchM = $core === null ? null : self::stretchM($core, $tensionN, $stretchingM);
+        $polymer = $core?->material->properties()->polymer === true;
+        // One turn too many is better than one too few where the stretch is not sure.
+        $slackM = max(
+            $turns * $oneM - ($polymer ? 0.5 : 1.0) * (float) $stretchM,
+            self::leastTurns($string, $polymer) * $oneM,
+        );
+
+        return new self(
+            ($slackM + (float) $stretchM) / $oneM,
+            $stretchM,
+            $slackM,
+            $slackM + $postDiameterM / 2 + self::tailM($post, $socketM) + $knotM,
+            sqrt((($speakingM + $slackM) / 2) ** 2 - ($speakingM / 2) ** 2),
+        );
+    }
+
+    /**
+     * T L/EA, metres.
+     *
+     * @param  float  $stretchingM  all of the string that stretches, metres
+     */
+    public static function stretchM(Core $core, float $tensionN, float $stretchingM): float
+    {
+        $stretchM = $tensionN * $stretchingM / $core->axialStiffnessN();
+
+        return $core->shape === CoreShape::Multifilament ? min($stretchM, self::FLOSS_STRETCHES * $stretchingM) : $stretchM;
+    }
+
+    /** Half a turn holds a plain string, a whole one a wound string on floss. */
+    private static function leastTurns(StringType $string, bool $polymer): float
+    {
+        return match (true) {
+            ! $string->construction->isWound() => 0.5,
+            $polymer => 1.0,
+            default => 0.0,
+        };
+    }
+
+    private static function tailM(PostType $post, ?float $socketM): float
+    {
+        return match ($post) {
+            PostType::Slotted => $socketM ?? self::USUAL_SOCKET_M,
+            PostType::Locking => 0.0,
+            default => self::TAIL_THROUGH_HOLE_M,
+        };
+    }
+}
