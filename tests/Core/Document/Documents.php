@@ -27,6 +27,29 @@ final class Documents
     }
 
     /**
+     * A usual set on a single scale.
+     *
+     * @param  list<string>  $pitches  string 1 first
+     * @param  list<float|array{0: float, 1: string, 2?: string}>  $strings  a gauge in thousandths, plain steel; or with its material, round-wound unless said
+     */
+    public static function usual(string $kind, float $lengthMm, array $pitches, array $strings, ?\stdClass $hardware = null): \stdClass
+    {
+        $instrument = ['name' => 'Usual', 'kind' => $kind, 'scale' => (object) ['type' => 'single', 'length_mm' => $lengthMm]];
+
+        return (object) [
+            'format' => 'lira-set', 'version' => 1, 'name' => 'Usual',
+            'instrument' => (object) ($instrument + ($hardware === null ? [] : ['hardware' => $hardware])),
+            'tunings' => [(object) ['name' => 'Usual', 'pitches' => $pitches]],
+            'strings' => array_map(static fn (float|array $string, int $index): \stdClass => (object) [
+                'position' => $index + 1,
+                'construction' => is_array($string) ? $string[2] ?? 'round-wound' : 'plain',
+                'material' => is_array($string) ? $string[1] : 'music-wire',
+                'gauge_in' => (is_array($string) ? $string[0] : $string) / 1000,
+            ], $strings, array_keys($strings)),
+        ];
+    }
+
+    /**
      * A document with one place changed; a value of null takes the place out.
      *
      * @param  string  $pointer  a JSON Pointer
