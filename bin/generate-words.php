@@ -23,6 +23,7 @@ use Lira\Instrument\PostType;
 use Lira\Instrument\TrussRod;
 use Lira\Kind\Kind;
 use Lira\Material\Material;
+use Lira\Solver\PoolEnd;
 use Lira\Strings\Construction;
 use Lira\Strings\StringEnd;
 
@@ -64,6 +65,7 @@ $sentences = [];
 foreach (Rulebook::types() as $type) {
     $sentences[$type->code] = $type->sentence;
 }
+$sentences[PoolEnd::CODE] = PoolEnd::SENTENCE;
 foreach (Argument::cases() as $argument) {
     $sentences[$argument->value] = $argument->sentence();
 }

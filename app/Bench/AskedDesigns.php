@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Pool;
+use App\Strings\Lists\PackagedSets;
 use App\Strings\Pools\Pools;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\InvalidDocument;
@@ -20,13 +21,14 @@ use Lira\Kind\Kind;
  */
 final readonly class AskedDesigns
 {
-    public function __construct(private StoredSets $sets, private Pools $pools) {}
+    public function __construct(private StoredSets $sets, private Pools $pools, private PackagedSets $packaged) {}
 
     /**
      * @param  string  $body  JSON: `design`, a set document without its instrument; `instrument_id`; and where gauges to choose
      *                            from are wanted `pool_id`, null for what is usually sold; `lean` where the baseline's own
      *                            figures are known
-     * @param  bool  $chosenFrom  whether the gauges are those of its target
+     * @param  bool  $chosenFrom  whether the gauges are those of its target; `sets` that are "standard" are then what
+     *                            suppliers pack, where any does
      *
      * @throws InvalidDocument with every problem and its path below `design`
      */
@@ -48,6 +50,10 @@ final readonly class AskedDesigns
         $design->version = SetReader::VERSION;
         $design->name = '';
         $json = $this->sets->on(Json::object($instrument->document), Kind::from($instrument->kind), $design);
+        if ($chosenFrom && ($json->target ?? null) instanceof \stdClass && ($json->target->sets ?? null) === 'standard') {
+            $sold = $this->packaged->toCompare(is_array($json->strings ?? null) ? count($json->strings) : 0);
+            $json->target->sets = $sold === [] ? 'standard' : $sold;
+        }
         if (property_exists($asked, 'pool_id')) {
             $pool = $this->pool($asked->pool_id, $json);
             if (($json->target ?? null) instanceof \stdClass && $chosenFrom) {

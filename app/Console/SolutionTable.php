@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
 use Lira\Finding\Finding;
@@ -26,7 +27,7 @@ final class SolutionTable
         try {
             $solutions = SetSolver::solve($document->design, $document->brief())->solutions;
         } catch (NoSolution $none) {
-            throw InvalidDocument::at("/target/{$none->key}", $none->getMessage());
+            throw Answers::unsolved($none);
         }
         $rows = [];
         foreach (array_keys($document->design->strings) as $index) {
@@ -40,7 +41,7 @@ final class SolutionTable
         $best = new ReadTable($document->design->tunings[0]->name, ['', ...$heads], $rows);
         $found = array_map(
             static fn (Finding $finding): array => [$finding->severity->value, $finding->message($units)],
-            $document->assessmentOf($document->design->withStrings($solutions[0]->built()), $document->baselineEvaluation())->findings,
+            $document->assessmentOf($solutions[0]->on($document->design), $document->baselineEvaluation())->findings,
         );
 
         return $found === [] ? [$best] : [$best, new ReadTable('What was found of the best', ['', ''], $found)];

@@ -96,7 +96,12 @@ final readonly class NearestSet
             static fn (int $index): int => $index + 1,
             array_keys($wound, $which, true),
         );
-        $solved = SetSolver::solve($this->design, $this->brief->asBuilt($breakShare, $positions(false), $positions(true)));
+        try {
+            $solved = SetSolver::solve($this->design, $this->brief->asBuilt($breakShare, $positions(false), $positions(true)));
+        } catch (NoSolution $none) {
+            // As they were they would put a plain string below a wound one: then the best border is taken.
+            $solved = $none->key === 'mixed' ? SetSolver::solve($this->design, $this->brief->asBuilt($breakShare, [], [])) : throw $none;
+        }
 
         return $solved->solutions[0] ?? throw new \LogicException('A solved brief has a solution');
     }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Finding\Assessment;
+use Lira\Solver\Brief;
 use Lira\Solver\NoSolution;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solution;
+use Lira\Solver\Solved;
+use Lira\Solver\Unserved;
 
 /** What the core answers to a document, as documents. The command line and the API both ask here. */
 final class Answers
@@ -114,18 +117,38 @@ final class Answers
     {
         $brief = $document->brief();
         try {
-            $solved = SetSolver::solve($document->design, $brief);
-            $baseline = $document->baselineEvaluation();
-
-            return SolutionWriter::toArray($document, $brief, $solved, array_map(
-                static fn (Solution $solution): Assessment => $document->assessmentOf(
-                    $document->design->withStrings($solution->built()),
-                    $baseline,
-                ),
-                $solved->solutions,
-            ));
+            return self::solved($document, $brief, SetSolver::solve($document->design, $brief));
         } catch (NoSolution $none) {
-            throw InvalidDocument::at('/target/'.$none->key, $none->getMessage());
+            throw self::unsolved($none, $none->others === null ? null : self::solved($document, $brief, $none->others));
         }
+    }
+
+    /**
+     * What rules a set out, each string at its own limit; beside it what was found for the other strings.
+     *
+     * @param  array<string, mixed>|null  $others  a `lira-solution`
+     */
+    public static function unsolved(NoSolution $none, ?array $others = null): InvalidDocument
+    {
+        $problems = array_map(
+            static fn (Unserved $string): Problem => new Problem('/target/'.$string->key, $string->message),
+            $none->unserved,
+        );
+        if ($problems === []) {
+            return InvalidDocument::at('/target/'.$none->key, $none->getMessage());
+        }
+
+        return $others === null ? InvalidDocument::because($problems) : InvalidDocument::inPart($problems, $others);
+    }
+
+    /** @return array<string, mixed> */
+    private static function solved(SetDocument $document, Brief $brief, Solved $solved): array
+    {
+        $baseline = $document->baselineEvaluation();
+
+        return SolutionWriter::toArray($document, $brief, $solved, array_map(
+            static fn (Solution $solution): Assessment => $document->assessmentOf($solution->on($document->design), $baseline),
+            $solved->solutions,
+        ));
     }
 }

@@ -9,8 +9,11 @@ use Lira\InvalidInput;
 /** A document that cannot be used, with everything that is wrong with it. */
 final class InvalidDocument extends InvalidInput
 {
-    /** @param  non-empty-list<Problem>  $problems */
-    private function __construct(public readonly array $problems)
+    /**
+     * @param  non-empty-list<Problem>  $problems
+     * @param  array<string, mixed>|null  $solution  a `lira-solution` for the strings that nothing is wrong with, where one was asked for
+     */
+    private function __construct(public readonly array $problems, public readonly ?array $solution = null)
     {
         parent::__construct($problems[0]->message);
     }
@@ -19,6 +22,17 @@ final class InvalidDocument extends InvalidInput
     public static function because(array $problems): self
     {
         return new self($problems);
+    }
+
+    /**
+     * Where only some strings cannot be served: the best for the others comes with what is wrong.
+     *
+     * @param  non-empty-list<Problem>  $problems
+     * @param  array<string, mixed>  $solution  a `lira-solution`
+     */
+    public static function inPart(array $problems, array $solution): self
+    {
+        return new self($problems, $solution);
     }
 
     public static function tooLarge(): self
@@ -34,7 +48,7 @@ final class InvalidDocument extends InvalidInput
         return new self([new Problem($path, $message)]);
     }
 
-    /** @return array{format: 'lira-error', errors: non-empty-list<array{path: string, message: string}>} */
+    /** @return array{format: 'lira-error', errors: non-empty-list<array{path: string, message: string}>, solution?: array<string, mixed>} */
     public function toArray(): array
     {
         return [
@@ -43,6 +57,6 @@ final class InvalidDocument extends InvalidInput
                 static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message],
                 $this->problems,
             ),
-        ];
+        ] + ($this->solution === null ? [] : ['solution' => $this->solution]);
     }
 }

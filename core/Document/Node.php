@@ -135,6 +135,18 @@ final class Node
         return $number;
     }
 
+    /** @param  non-empty-string  $what  in a technician's words */
+    public function boolean(string $key, string $what): ?bool
+    {
+        $value = $this->required($key, $what);
+        if ($value === null || is_bool($value)) {
+            return $value;
+        }
+        $this->problems->add($this->pathOf($key), "Say {$what} as true or false.");
+
+        return null;
+    }
+
     /** @param  non-empty-string  $what */
     public function integer(string $key, string $what): ?int
     {

@@ -11,6 +11,7 @@ use Lira\Solver\Brief;
 use Lira\Solver\Candidate;
 use Lira\Solver\ChosenString;
 use Lira\Solver\NearestPackaged;
+use Lira\Solver\PoolEnd;
 use Lira\Solver\Solution;
 use Lira\Solver\Solved;
 
@@ -72,6 +73,7 @@ final class SolutionWriter
                 $evaluation->totals,
             ),
             'findings' => FindingWriter::all($assessment->findings),
+            'remarks' => StatementWriter::all(array_values(array_filter(array_map(PoolEnd::of(...), $solution->strings)))),
         ];
     }
 

@@ -127,6 +127,7 @@ final readonly class TargetReader
                 $design->instrument->kind,
                 $count,
             ) : $this->packaged($node, $design->instrument->kind),
+            $node->has('mixed') && $node->boolean('mixed', 'whether plain strings may stand below wound ones') === true,
         );
     }
 

@@ -8,14 +8,17 @@ namespace Lira\Feel;
 final readonly class FeltChange
 {
     /**
-     * Up to which change in tension each pair of words holds. A step of one gauge on a plain string is about 10 %;
-     * below 4 % hands rarely notice. Feel is personal: these are bands, not promises.
+     * Up to which change in tension, in whole per cent as it is read, each pair of words holds. A step of one gauge on a plain
+     * string is about 10 %; up to 4 % hands rarely notice. Feel is personal: these are bands, not promises.
      */
     private const WORDS = [
-        [0.04, 'feels the same', 'feels the same'],
-        [0.10, 'a little tighter', 'a little slacker'],
-        [0.25, 'tighter', 'slacker'],
+        [4, 'feels the same', 'feels the same'],
+        [10, 'a little tighter', 'a little slacker'],
+        [25, 'tighter', 'slacker'],
     ];
+
+    /** What still reads as 4 %. */
+    private const SAME = 0.045;
 
     private const BEYOND = ['much tighter', 'much slacker'];
 
@@ -52,9 +55,8 @@ final readonly class FeltChange
         if ($this->felt !== null) {
             return [$this->felt->lowN, $this->felt->highN];
         }
-        $most = self::WORDS[0][0];
 
-        return [$this->baselineN * (1 - $most), $this->baselineN * (1 + $most)];
+        return [$this->baselineN * (1 - self::SAME), $this->baselineN * (1 + self::SAME)];
     }
 
     public function words(): string
@@ -62,11 +64,12 @@ final readonly class FeltChange
         if ($this->felt?->holds($this->tensionN) === true) {
             return self::WORDS[0][1];
         }
-        $share = round($this->tensionN / ($this->felt->aimN ?? $this->baselineN) - 1, 6);
+        $share = $this->tensionN / ($this->felt->aimN ?? $this->baselineN) - 1;
+        $percent = (int) round(100 * round(abs($share), 9));
         [$tighter, $slacker] = self::BEYOND;
         // Where it was tried out, whatever lies outside the range is at least a little off.
         foreach (array_reverse(array_slice(self::WORDS, $this->felt === null ? 0 : 1)) as [$most, $more, $less]) {
-            if (abs($share) <= $most) {
+            if ($percent <= $most) {
                 [$tighter, $slacker] = [$more, $less];
             }
         }

@@ -15,20 +15,20 @@ use Lira\Strings\StringType;
 
 /**
  * The gauges that are usually sold singly for a kind of instrument, by construction: half-thousandth steps while plain
- * and thin, one to two thousandths when wound, five on bass. What a workshop can really buy replaces it.
+ * and thin, a thousandth when wound, two where very thick, five on bass. What a workshop can really buy replaces it.
  */
 final class StandardPool
 {
     /** Each run of gauges: from, to and step in thousandths of an inch. */
-    private const PLAIN_STEEL = [[7, 13, 0.5], [14, 24, 1], [26, 26, 1]];
+    private const PLAIN_STEEL = [[7, 13, 0.5], [14, 26, 1]];
 
-    private const WOUND_GUITAR = [[17, 22, 1], [24, 76, 2], [80, 80, 1]];
+    private const WOUND_GUITAR = [[17, 60, 1], [62, 90, 2]];
 
-    private const WOUND_BASS = [[20, 30, 5], [32, 32, 1], [35, 145, 5]];
+    private const WOUND_BASS = [[25, 195, 5]];
 
     private const PLAIN_NYLON = [[18, 46, 1]];
 
-    private const WOUND_NYLON = [[22, 36, 1], [38, 56, 2]];
+    private const WOUND_NYLON = [[22, 50, 1], [52, 56, 2]];
 
     private const PLAIN_BANJO = [[8, 13, 0.5], [14, 18, 1]];
 

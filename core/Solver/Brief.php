@@ -22,6 +22,7 @@ final readonly class Brief
      * @param  float  $breakShare  the greatest share of the breaking load, in any tuning
      * @param  ?float  $mostTotalN  the greatest total, in any tuning
      * @param  list<PackagedSet>  $packaged  sets to compare
+     * @param  bool  $mixed  whether a plain string may stand below a wound one, by pitch
      */
     public function __construct(
         public Tensions $tensions,
@@ -36,6 +37,7 @@ final readonly class Brief
         public array $woundOnly = [],
         public array $keep = [],
         public array $packaged = [],
+        public bool $mixed = false,
     ) {}
 
     /**
@@ -59,6 +61,7 @@ final readonly class Brief
             $wound,
             $this->keep,
             $this->packaged,
+            $this->mixed,
         );
     }
 

@@ -7,8 +7,8 @@ namespace Lira\Solver;
 /**
  * Finds the best choices of one candidate for each string, best first, and proves that they are.
  *
- * The objective is the sum of the misses, 0.01 for each pair of neighbours whose lower-pitched string is the thinner one,
- * and the coupling's cost. A backward pass gives for every candidate the best that can still follow it, exactly but for the
+ * The objective is the sum of the misses, 0.01 for each pair of neighbours of one make whose lower-pitched string is the thinner
+ * one, and the coupling's cost. A backward pass gives for every candidate the best that can still follow it, exactly but for the
  * coupling, which a tangent bounds from below (Lagrangian relaxation); a depth-first search then follows only what can
  * still be among the best. Without coupling the time goes with strings × candidates.
  */
@@ -19,7 +19,7 @@ final class RankedSearch
     /** Outer diameters closer than this count as equal, metres. */
     private const SAME_M = 1e-9;
 
-    private const MOST_NODES = 150_000;
+    public const MOST_NODES = 150_000;
 
     private const MULTIPLIER_STEPS = 24;
 
@@ -36,11 +36,14 @@ final class RankedSearch
     /** @var list<list<float>> outer diameters, metres */
     private readonly array $diameters;
 
-    /** @var list<list<int>> for each string but the first its candidates from thin to thick */
+    /** @var list<list<string>> what each candidate is made of and how */
+    private readonly array $makes;
+
+    /** @var list<array<string, list<int>>> for each string but the first its candidates by make, each from thin to thick */
     private readonly array $byDiameter;
 
     /**
-     * @var list<list<array{int, int}>> for each candidate of a string how many of the next string's are thinner, and how
+     * @var list<list<array{int, int}>> for each candidate of a string how many of the next string's of its make are thinner, and how
      *                                  many are not thicker
      */
     private readonly array $places;
@@ -59,7 +62,7 @@ final class RankedSearch
     /** @var list<array{objective: float, choice: list<int>}> */
     private array $found = [];
 
-    private float $worstKept = INF;
+    private float $worstKept;
 
     private int $nodes = 0;
 
@@ -75,8 +78,11 @@ final class RankedSearch
         private readonly array $lowerIs,
         private readonly Coupling $coupling,
         private readonly int $keep,
+        private readonly float $better,
+        private readonly int $most,
     ) {
         $this->strings = count($candidates);
+        $this->worstKept = $better;
         $this->misses = array_map(
             static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss, $each),
             $candidates,
@@ -92,6 +98,17 @@ final class RankedSearch
             ),
             $candidates,
         );
+        $this->makes = array_map(
+            static fn (array $each, int $string): array => array_map(
+                // What only stands in is of a make of its own, and so in nobody's way.
+                static fn (Candidate $candidate): string => $candidate->standsIn
+                    ? "stands in {$string}"
+                    : $candidate->string->spec->type->family(),
+                $each,
+            ),
+            $candidates,
+            array_keys($candidates),
+        );
         $this->costs = $this->misses;
         [$this->byDiameter, $this->places] = $this->sortedByDiameter();
     }
@@ -101,10 +118,18 @@ final class RankedSearch
      * @param  list<int>  $lowerIs  for each pair of neighbours: 1 if the second is the lower in pitch, -1 if the first is, 0 if they are
      *     equal
      * @param  int  $keep  how many of the best
+     * @param  float  $better  only what is better than this is looked for
+     * @param  int  $most  so many choices are begun at most
      */
-    public static function best(array $candidates, array $lowerIs, Coupling $coupling, int $keep): Ranked
-    {
-        return (new self($candidates, $lowerIs, $coupling, $keep))->search();
+    public static function best(
+        array $candidates,
+        array $lowerIs,
+        Coupling $coupling,
+        int $keep,
+        float $better = INF,
+        int $most = self::MOST_NODES,
+    ): Ranked {
+        return (new self($candidates, $lowerIs, $coupling, $keep, $better, $most))->search();
     }
 
     private function search(): Ranked
@@ -121,22 +146,29 @@ final class RankedSearch
             $this->found,
             ! $cut || $this->skipped >= $this->worstKept,
             min($this->skipped, $this->found[0]['objective'] ?? INF),
+            $this->nodes,
         );
     }
 
-    /** @return array{list<list<int>>, list<list<array{int, int}>>} */
+    /** @return array{list<array<string, list<int>>>, list<list<array{int, int}>>} */
     private function sortedByDiameter(): array
     {
         $orders = $places = [];
         for ($string = 1; $string < $this->strings; $string++) {
             $sorted = $this->diameters[$string];
             asort($sorted);
-            $orders[] = array_keys($sorted);
-            $sorted = array_values($sorted);
-            $places[] = array_map(static fn (float $diameter): array => [
-                self::countBelow($sorted, $diameter - self::SAME_M),
-                self::countBelow($sorted, $diameter + self::SAME_M),
-            ], $this->diameters[$string - 1]);
+            $byMake = $diameters = [];
+            foreach ($sorted as $index => $diameter) {
+                $byMake[$this->makes[$string][$index]][] = $index;
+                $diameters[$this->makes[$string][$index]][] = $diameter;
+            }
+            $orders[] = $byMake;
+            $placed = [];
+            foreach ($this->diameters[$string - 1] as $index => $diameter) {
+                $alike = $diameters[$this->makes[$string - 1][$index]] ?? [];
+                $placed[] = [self::countBelow($alike, $diameter - self::SAME_M), self::countBelow($alike, $diameter + self::SAME_M)];
+            }
+            $places[] = $placed;
         }
 
         return [$orders, $places];
@@ -286,33 +318,38 @@ final class RankedSearch
     private function bestNext(int $string, array $after): array
     {
         $costs = $this->costs[$string + 1];
-        $order = $this->byDiameter[$string];
         $lower = $this->lowerIs[$string];
-        $least = INF;
-        // The best among the thinnest so many, and among all but those.
-        $upTo = [INF];
-        $values = [];
-        foreach ($order as $index) {
-            $value = $costs[$index] + $after[$index];
-            $values[] = $value;
-            if ($value < $least) {
-                $least = $value;
+        // For each make the best of all; the best among the thinnest so many; the best among all but those.
+        $least = $upTo = $from = [];
+        foreach ($this->byDiameter[$string] as $make => $order) {
+            $values = array_map(static fn (int $index): float => $costs[$index] + $after[$index], $order);
+            $least[$make] = min([INF, ...$values]);
+            $upTo[$make] = [INF];
+            foreach ($values as $index => $value) {
+                $upTo[$make][] = min($upTo[$make][$index], $value);
             }
-            $upTo[] = $least;
+            $count = count($values);
+            $from[$make] = array_fill(0, $count + 1, INF);
+            for ($index = $count - 1; $index >= 0; $index--) {
+                $from[$make][$index] = min($values[$index], $from[$make][$index + 1]);
+            }
         }
         if ($lower === 0) {
-            return array_fill(0, count($this->costs[$string]), $least);
+            return array_fill(0, count($this->costs[$string]), min([INF, ...array_values($least)]));
         }
-        $count = count($order);
-        $from = array_fill(0, $count + 1, INF);
-        for ($index = $count - 1; $index >= 0; $index--) {
-            $from[$index] = $values[$index] < $from[$index + 1] ? $values[$index] : $from[$index + 1];
+        $others = [];
+        foreach (array_unique($this->makes[$string]) as $make) {
+            $others[$make] = min([INF, ...array_values(array_diff_key($least, [$make => true]))]);
         }
         $best = [];
-        foreach ($this->places[$string] as [$thinner, $notThicker]) {
-            $best[] = $lower === 1
-                ? min($from[$thinner], $upTo[$thinner] + self::ORDER_PENALTY)
-                : min($upTo[$notThicker], $from[$notThicker] + self::ORDER_PENALTY);
+        foreach ($this->places[$string] as $index => [$thinner, $notThicker]) {
+            $make = $this->makes[$string][$index];
+            $alike = match (true) {
+                ! isset($least[$make]) => INF,
+                $lower === 1 => min($from[$make][$thinner], $upTo[$make][$thinner] + self::ORDER_PENALTY),
+                default => min($upTo[$make][$notThicker], $from[$make][$notThicker] + self::ORDER_PENALTY),
+            };
+            $best[] = min($others[$make], $alike);
         }
 
         return $best;
@@ -343,7 +380,7 @@ final class RankedSearch
             if ($bound >= $this->worstKept) {
                 return;
             }
-            if (++$this->nodes > self::MOST_NODES && count($this->found) > 0) {
+            if (++$this->nodes > $this->most && ($this->found !== [] || $this->better < INF)) {
                 $this->skipped = min($this->skipped, $bound);
 
                 return;
@@ -464,6 +501,9 @@ final class RankedSearch
 
     private function penalty(int $string, int $first, int $second): float
     {
+        if ($this->makes[$string][$first] !== $this->makes[$string + 1][$second]) {
+            return 0.0;
+        }
         $thicker = ($this->diameters[$string][$first] - $this->diameters[$string + 1][$second]) * $this->lowerIs[$string];
 
         return $thicker > self::SAME_M ? self::ORDER_PENALTY : 0.0;

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Lira\Solver;
 
 use Lira\Design\SetDesign;
-use Lira\Pitch\Tuning;
-use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
 
 /** Chooses gauges: up to five sets from the pool, best first, proven. */
@@ -14,38 +12,15 @@ final readonly class SetSolver
 {
     public const KEEP = 5;
 
-    /** @var non-empty-list<non-empty-list<float>> by string, the length that sounds in each tuning, metres */
-    private array $lengthsM;
-
-    /** @var non-empty-list<non-empty-list<float>> by string, the frequency in each tuning */
-    private array $hertz;
-
-    /** @var list<float> what each string of the pool can bear, newtons; endless where it has no modelled core */
-    private array $loadsN;
+    private Choosing $choosing;
 
     /** @var array<string, list<BuiltString>> the pool by family, from thin to thick */
     private array $families;
 
     private function __construct(private SetDesign $design, private Brief $brief)
     {
-        $count = count($design->strings);
-        [$lengths, $hertz] = [[], []];
-        foreach (array_keys($design->strings) as $index) {
-            $lengths[] = array_map(
-                static fn (Tuning $tuning): float => $design->instrument->scale->speakingLengthM($index + 1, $count, $tuning->capo),
-                $design->tunings,
-            );
-            $hertz[] = array_map(static fn (Tuning $tuning): float => $tuning->frequencyHz($index + 1), $design->tunings);
-        }
-        $this->lengthsM = $lengths;
-        $this->hertz = $hertz;
-        $this->loadsN = array_map(self::loadN(...), $brief->pool->strings);
+        $this->choosing = new Choosing($design, $brief);
         $this->families = self::byFamily($brief->pool->strings);
-    }
-
-    private static function loadN(BuiltString $string): float
-    {
-        return $string->build->core === null ? INF : Breaking::loadN($string->build->core);
     }
 
     /**
@@ -65,7 +40,7 @@ final readonly class SetSolver
         return $families;
     }
 
-    /** @throws NoSolution if the string and limit it names rule every set out */
+    /** @throws NoSolution with the strings and limits that rule every set out, and what was found for the other strings */
     public static function solve(SetDesign $design, Brief $brief): Solved
     {
         return (new self($design, $brief))->solved();
@@ -73,112 +48,159 @@ final readonly class SetSolver
 
     private function solved(): Solved
     {
-        $candidates = array_map($this->candidates(...), array_keys($this->design->strings));
-        $most = $this->brief->mostTotalN;
-        $coupling = Coupling::of($this->brief->tensions->totalN, $most === null ? [] : array_fill(0, count($this->design->tunings), $most));
-        $ranked = RankedSearch::best($candidates, $this->lowerIs(), $coupling, self::KEEP);
-        $solutions = array_map(fn (array $found): Solution => $this->solution($candidates, $found), $ranked->found);
-        if ($solutions === []) {
-            throw NoSolution::total($this->leastTotalN($candidates), (float) $most);
+        [$aimN, $mostN] = [$this->brief->tensions->totalN, $this->brief->mostTotalN];
+        if ($aimN !== null && $mostN !== null && $aimN > $mostN * (1 + 1e-9)) {
+            throw NoSolution::aimsTooHigh($aimN, $mostN);
         }
-
-        return new Solved($solutions, $ranked->complete, $ranked->bound, $this->packaged($candidates));
-    }
-
-    /**
-     * @return non-empty-list<Candidate> what string `$index` may become
-     *
-     * @throws NoSolution if nothing may
-     */
-    private function candidates(int $index): array
-    {
-        $position = $index + 1;
-        if (in_array($position, $this->brief->keep, true)) {
-            return [$this->candidate($this->design->strings[$index], $index)];
-        }
-        if ($this->brief->pool->strings === []) {
-            throw NoSolution::emptyPool();
-        }
-        $made = array_filter(
-            $this->brief->pool->strings,
-            fn (BuiltString $string): bool => $this->brief->allows($position, $string->spec->type->construction),
-        );
-        if ($made === []) {
-            throw NoSolution::construction($position, $this->constructionKey($position));
-        }
-        [$candidates, $least] = [[], INF];
-        foreach ($made as $place => $string) {
-            $candidate = $this->candidate($string, $index);
-            $share = max($candidate->tensionsN) / $this->loadsN[$place];
-            $least = min($least, $share);
-            if ($share <= $this->brief->breakShare) {
-                $candidates[] = $candidate;
+        $open = array_map($this->choosing->of(...), array_keys($this->design->strings));
+        $none = array_keys(array_filter($open, static fn (array $each): bool => $each === []));
+        $ways = $this->ways($open);
+        $fewest = min(array_map(static fn (array $way): int => count($way['unserved']), $ways));
+        $unserved = [];
+        foreach ($ways as $way) {
+            if ($unserved === [] && count($way['unserved']) === $fewest) {
+                $unserved = array_map($this->choosing->why(...), $way['unserved']);
             }
         }
-        if ($candidates === []) {
-            throw NoSolution::breakShare($position, $this->design->tunings[0]->pitch($position)->label(), $least, $this->brief->breakShare);
+        $solved = $fewest === count($open) && $none !== [] ? null : $this->best(array_values(array_filter(
+            $ways,
+            static fn (array $way): bool => count($way['unserved']) === $fewest,
+        )));
+        if ($unserved !== []) {
+            throw NoSolution::for($unserved, $solved);
         }
 
-        return $candidates;
+        return $solved ?? throw new \LogicException('Every string is served');
     }
 
-    private function candidate(BuiltString $string, int $index): Candidate
+    /**
+     * What each string may become at every border there is between plain and wound.
+     *
+     * @param  list<list<Candidate>>  $open  what each may become without one
+     * @return non-empty-list<array{candidates: non-empty-list<non-empty-list<Candidate>>, unserved: list<int>}>
+     */
+    private function ways(array $open): array
     {
-        $tensionsN = [];
-        foreach ($this->hertz[$index] as $tuning => $hertz) {
-            $tensionsN[] = $string->tension->tensionN($this->lengthsM[$index][$tuning], $hertz);
+        $heights = $this->choosing->heights();
+        $ways = [];
+        foreach ($this->brief->mixed ? [Border::none()] : Border::all($heights) as $border) {
+            [$candidates, $unserved] = [[], []];
+            foreach ($open as $index => $each) {
+                $here = array_values(array_filter($each, static fn (Candidate $candidate): bool => $border->allows(
+                    $heights[$index],
+                    $candidate->string->spec->type->construction->isWound(),
+                )));
+                if ($here === [] && $each !== [] && $this->choosing->isKept($index)) {
+                    // What is on it stays, on whichever side of the border it would belong.
+                    $here = $each;
+                }
+                if ($here === []) {
+                    $unserved[] = $index;
+                    $here = [$this->choosing->standIn($index)];
+                }
+                $candidates[] = $here;
+            }
+            if ($candidates !== []) {
+                $ways[] = ['candidates' => $candidates, 'unserved' => $unserved];
+            }
         }
 
-        return new Candidate(
-            $string,
-            $tensionsN,
-            $this->brief->serving->miss($tensionsN, $this->brief->bands[$index]->targetN),
-            $this->brief->serving->towardsTotalN($tensionsN),
+        return $ways === [] ? throw new \LogicException('A set has strings') : $ways;
+    }
+
+    /**
+     * The best of all ways: each is searched for what is better than the best so far, the most promising first.
+     *
+     * @param  list<array{candidates: non-empty-list<non-empty-list<Candidate>>, unserved: list<int>}>  $ways
+     *
+     * @throws NoSolution if all of them pull too much together
+     */
+    private function best(array $ways): Solved
+    {
+        $most = $this->brief->mostTotalN;
+        $coupling = Coupling::of($this->brief->tensions->totalN, $most === null ? [] : array_fill(0, count($this->design->tunings), $most));
+        $lowerIs = $this->choosing->lowerIs();
+        $least = array_map(static fn (array $way): float => self::leastMiss($way['candidates']), $ways);
+        asort($least);
+        /** @var array<string, Solution> $found */
+        [$found, $complete, $bound, $begun, $nearest, $best] = [[], true, INF, 0, $ways[0]['candidates'] ?? [], INF];
+        foreach ($least as $index => $leastMiss) {
+            $objectives = array_map(static fn (Solution $solution): float => $solution->objective, array_values($found));
+            $better = count($objectives) < self::KEEP ? INF : $objectives[self::KEEP - 1];
+            if ($leastMiss >= $better) {
+                $bound = min($bound, $leastMiss);
+
+                continue;
+            }
+            $ranked = RankedSearch::best(
+                $ways[$index]['candidates'],
+                $lowerIs,
+                $coupling,
+                self::KEEP,
+                $better,
+                max(1, RankedSearch::MOST_NODES - $begun),
+            );
+            $begun += $ranked->begun;
+            $complete = $complete && $ranked->complete;
+            $bound = min($bound, $ranked->bound);
+            if ($ranked->found !== [] && $ranked->found[0]['objective'] < $best) {
+                [$nearest, $best] = [$ways[$index]['candidates'], $ranked->found[0]['objective']];
+            }
+            foreach ($ranked->found as $one) {
+                $found[self::key($ways[$index]['candidates'], $one['choice'])] ??= $this->solution($ways[$index], $one);
+            }
+            uasort($found, static fn (Solution $a, Solution $b): int => $a->objective <=> $b->objective);
+            $found = array_slice($found, 0, self::KEEP);
+        }
+        $solutions = array_values($found);
+        if ($solutions === []) {
+            throw NoSolution::total(
+                min([INF, ...array_map(fn (array $way): float => $this->leastTotalN($way['candidates']), $ways)]),
+                (float) $most,
+            );
+        }
+
+        return new Solved(
+            $solutions,
+            $complete || $bound >= $solutions[count($solutions) - 1]->objective,
+            min($bound, $solutions[0]->objective),
+            $this->packaged($nearest),
         );
     }
 
-    private static function breakShare(Candidate $candidate): float
+    /** @param  non-empty-list<non-empty-list<Candidate>>  $candidates */
+    private static function leastMiss(array $candidates): float
     {
-        return max($candidate->tensionsN) / self::loadN($candidate->string);
-    }
-
-    private function constructionKey(int $position): string
-    {
-        return match (true) {
-            in_array($position, $this->brief->plainOnly, true) => 'plain_only',
-            in_array($position, $this->brief->woundOnly, true) => 'wound_only',
-            $this->brief->woundFrom !== null && $position < $this->brief->woundFrom => 'wound_from',
-            default => 'plain_to',
-        };
+        return array_sum(array_map(
+            static fn (array $each): float => min(array_map(static fn (Candidate $candidate): float => $candidate->miss, $each)),
+            $candidates,
+        ));
     }
 
     /**
-     * Which of two neighbours is the lower in pitch, by the mean of its tunings.
+     * The same for the same choice, at whichever border it was found.
      *
-     * @return list<int>
+     * @param  non-empty-list<non-empty-list<Candidate>>  $candidates
+     * @param  list<int>  $choice
      */
-    private function lowerIs(): array
+    private static function key(array $candidates, array $choice): string
     {
-        $height = array_map(static fn (array $hertz): float => array_sum(array_map(log(...), $hertz)), $this->hertz);
-        $lower = [];
-        for ($index = 1; $index < count($height); $index++) {
-            $difference = $height[$index - 1] - $height[$index];
-            $lower[] = abs($difference) < 1e-9 ? 0 : ($difference > 0 ? 1 : -1);
-        }
-
-        return $lower;
+        return implode(' ', array_map(static fn (array $each, int $chosen): int => spl_object_id($each[$chosen]), $candidates, $choice));
     }
 
     /**
-     * @param  non-empty-list<non-empty-list<Candidate>>  $candidates
+     * @param  array{candidates: non-empty-list<non-empty-list<Candidate>>, unserved: list<int>}  $way
      * @param  array{objective: float, choice: list<int>}  $found
      */
-    private function solution(array $candidates, array $found): Solution
+    private function solution(array $way, array $found): Solution
     {
         $totals = array_fill(0, count($this->design->tunings), 0.0);
         $strings = [];
         foreach ($found['choice'] as $index => $choice) {
-            $chosen = $candidates[$index][$choice];
+            if (in_array($index, $way['unserved'], true)) {
+                continue;
+            }
+            $chosen = $way['candidates'][$index][$choice];
             foreach ($chosen->tensionsN as $tuning => $tensionN) {
                 $totals[$tuning] += $tensionN;
             }
@@ -200,7 +222,7 @@ final readonly class SetSolver
         $made = $this->families[$chosen->string->spec->type->family()] ?? [];
         foreach ($direction > 0 ? $made : array_reverse($made) as $string) {
             if ($direction * ($string->build->outerDiameterM - $chosen->string->build->outerDiameterM) > 1e-9) {
-                return $this->candidate($string, $index);
+                return $this->choosing->candidate($string, $index);
             }
         }
 
@@ -230,7 +252,7 @@ final readonly class SetSolver
      * Every packaged set, laid along the strings where it comes nearest, with the best single of the pool wherever it has
      * no string, or one out of its band or over the breaking limit.
      *
-     * @param  non-empty-list<non-empty-list<Candidate>>  $candidates
+     * @param  list<non-empty-list<Candidate>>  $candidates  where the best set was found
      * @return list<NearestPackaged> nearest first
      */
     private function packaged(array $candidates): array
@@ -252,7 +274,7 @@ final readonly class SetSolver
         return $nearest;
     }
 
-    /** @param  non-empty-list<Candidate>  $singles  the best of the pool for each string */
+    /** @param  list<Candidate>  $singles  the best of the pool for each string */
     private function laid(PackagedSet $set, array $singles): NearestPackaged
     {
         $best = null;
@@ -269,16 +291,16 @@ final readonly class SetSolver
         return $best ?? throw new \LogicException('A range has at least one place');
     }
 
-    /** @param  non-empty-list<Candidate>  $singles */
+    /** @param  list<Candidate>  $singles */
     private function laidAt(PackagedSet $set, int $shift, array $singles): NearestPackaged
     {
         [$used, $bought, $miss] = [[], [], 0.0];
         foreach ($singles as $index => $single) {
             $string = $set->strings[$index - $shift] ?? null;
-            $candidate = $string === null ? null : $this->candidate($string, $index);
+            $candidate = $string === null ? null : $this->choosing->candidate($string, $index);
             $why = match (true) {
                 $candidate === null => 'missing',
-                self::breakShare($candidate) > $this->brief->breakShare => 'limit',
+                $this->choosing->breaks($candidate) => 'limit',
                 $this->outOfBand($candidate, $index) && $single->miss < $candidate->miss => 'out-of-band',
                 default => null,
             };

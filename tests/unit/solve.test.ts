@@ -72,6 +72,7 @@ test('a taken set replaces the strings, keeps what is to be kept and what docume
         objective: 0,
         totals: [],
         findings: [],
+        remarks: [],
         strings: [
             { position: 1, construction: 'plain', material: 'music-wire', gauge_in: 0.012, ...chosen },
             { position: 2, construction: 'round-wound', material: 'nickel-plated-steel', gauge_in: 0.032, density, ...chosen },

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace App\Strings\Lists;
 
+use App\Models\ListString;
 use App\Models\Supplier;
+use App\Strings\Catalogue\StringCatalogue;
+use App\Strings\Samples\Samples;
 use App\Workshop\Conflict;
 use App\Workshop\Revision;
 use Illuminate\Support\Facades\DB;
 use Lira\Catalogue\Figure;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Problem;
+use Lira\Document\TargetReader;
+use Lira\PlainText;
 
 /** The packaged sets of a supplier, in and out as lines: order code, name, price, then the order codes of their strings from string 1. */
 final class PackagedSets
 {
     private const MOST_STRINGS = 14;
+
+    public function __construct(private readonly Samples $samples) {}
 
     public function text(Supplier $supplier): string
     {
@@ -41,6 +48,35 @@ final class PackagedSets
         rewind($out);
 
         return (string) stream_get_contents($out);
+    }
+
+    /**
+     * What suppliers pack, to be compared when a set is chosen: those with about as many strings first.
+     *
+     * @return list<\stdClass> packaged sets as a target says them; none where no supplier packs any
+     */
+    public function toCompare(int $strings): array
+    {
+        $packed = DB::table('list_sets')->join('suppliers', 'suppliers.id', '=', 'list_sets.supplier_id')->whereNull('list_sets.archived_at')
+            ->orderByRaw('abs((select count(*) from list_set_strings where list_set_id = list_sets.id) - ?)', [$strings])
+            ->orderBy('list_sets.id')->limit(TargetReader::MOST_PACKAGED)
+            ->pluck(DB::raw("suppliers.name || ', ' || list_sets.name"), 'list_sets.id');
+        $measured = $packed->isEmpty() ? [] : $this->samples->densities();
+        $sets = [];
+        foreach (
+            ListString::query()->withTrashed()->join('list_set_strings', 'list_set_strings.list_string_id', '=', 'list_strings.id')
+                ->whereIn('list_set_id', $packed->keys())->orderBy('position')->get(['list_strings.*', 'list_set_id']) as $string
+        ) {
+            $id = $string->getAttribute('list_set_id');
+            $sets[is_int($id) ? $id : 0][] = StringCatalogue::json($string, $measured);
+        }
+
+        return array_values($packed->filter(static fn (mixed $name, int|string $id): bool => isset($sets[$id]))->map(
+            static fn (mixed $name, int|string $id): \stdClass => (object) [
+                'name' => mb_substr(is_string($name) ? $name : '', 0, PlainText::LONGEST_NAME),
+                'strings' => $sets[$id],
+            ],
+        )->all());
     }
 
     /**

@@ -935,9 +935,16 @@ export interface Solution {
 }
 export interface RankedSet {
     objective: number;
+    /**
+     * String 1 first; without those that nothing may be chosen for.
+     */
     strings: ChosenString[];
     totals: SolutionTotal[];
     findings: Finding[];
+    /**
+     * Where the pool ends before a string comes near its aim, which gauge would be needed.
+     */
+    remarks: Remark[];
 }
 export interface ChosenString {
     position: number;
@@ -974,6 +981,11 @@ export interface SolutionTotal {
     tuning: string;
     tension_n: number;
     change?: Change;
+}
+export interface Remark {
+    code: string;
+    message: string;
+    parameters: Parameters;
 }
 export interface NearestPackaged {
     name: string;
@@ -1304,6 +1316,7 @@ export interface LiraError {
      * @minItems 1
      */
     errors: Problem[];
+    solution?: Solution1;
 }
 export interface Problem {
     /**
@@ -1311,4 +1324,28 @@ export interface Problem {
      */
     path: string;
     message: string;
+}
+/**
+ * Up to five sets chosen for a target, best first. The objective is the sum of (ln(T/T*))² over the strings, 0.01 for each pair of neighbours whose lower-pitched string is the thinner one, and for a total 100 (ln(sum/total))².
+ */
+export interface Solution1 {
+    format: 'lira-solution';
+    version: 1;
+    name: string;
+    profile: 'per-string' | 'equal' | 'progressive' | 'baseline' | 'total';
+    /**
+     * Whether nothing better was left unseen.
+     */
+    complete: boolean;
+    /**
+     * No set is better than this.
+     */
+    bound: number;
+    targets: TargetBand[];
+    solutions: RankedSet[];
+    /**
+     * Packaged sets, nearest first, with the singles that would complete each.
+     */
+    packaged: NearestPackaged[];
+    unknown_keys?: string[];
 }

@@ -288,6 +288,7 @@ export const SENTENCES: Record<string, string> = {
     "dull": "String {string} [certain=yes|is][certain=no|may be] stiff for this length and pitch: it [certain=yes|sounds dull and drags][certain=no|may sound dull and drag] its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]",
     "neighbour-jump": "Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.",
     "gauge-order": "String {string} is lower than string {higher} and thinner. Check that they are not swapped.",
+    "pool-ends": "String {string} comes to {tension_n} instead of {aim_n}: about {gauge_mm} is needed; [end=heavy|this pool ends at {ends_gauge_mm}][end=light|this pool begins at {ends_gauge_mm}].",
     "pulls-less": "{semitones} semitones lower, a string left as it is pulls {left_share} of what it did: string {string} only {tension_n}.",
     "short-for-baritone": "This neck is {neck_mm:0}; necks made for it are {usual_mm:0} and longer. On a shorter one the low strings have to be thicker, duller and harder to intonate.",
     "long-enough": "At {neck_mm:0} this neck is long enough for it.",

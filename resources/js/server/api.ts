@@ -1,4 +1,4 @@
-import type { LiraError, Problem } from '../generated/formats';
+import type { LiraError, Problem, Solution } from '../generated/formats';
 import { reached, unreached } from './reach';
 
 /** What the server refused, with the place and the sentence for each problem. */
@@ -6,6 +6,8 @@ export class Refused extends Error {
     constructor(
         readonly status: number,
         readonly problems: Problem[],
+        /** Where only some strings of a set cannot be served: the best for the others. */
+        readonly solution?: Solution,
     ) {
         super(problems[0]?.message ?? 'Something went wrong. Try again.');
     }
@@ -106,7 +108,7 @@ export function asRefused(error: unknown, path = ''): Refused {
 export function refused(status: number, text: string): Refused {
     try {
         const answer = JSON.parse(text) as LiraError;
-        return new Refused(status, answer.errors);
+        return new Refused(status, answer.errors, answer.solution);
     } catch {
         return new Refused(status, [{ path: '', message: 'Something went wrong on Lira’s side. Try again in a moment.' }]);
     }

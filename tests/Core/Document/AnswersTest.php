@@ -131,8 +131,8 @@ final class AnswersTest extends CoreTestCase
             'solutions.0.totals.0.tension_n' => $solved->solutions[0]->totalsN[0],
             'solutions.0.strings.5.tensions_n.0' => $first->chosen->tensionsN[0],
             'solutions.0.strings.5.deviation.0' => $first->chosen->tensionsN[0] / $first->band->targetN - 1,
-            'solutions.0.strings.5.lighter.gauge_in' => 0.052,
-            'solutions.0.strings.5.heavier.gauge_in' => 0.056,
+            'solutions.0.strings.5.lighter.gauge_in' => 0.053,
+            'solutions.0.strings.5.heavier.gauge_in' => 0.055,
             'packaged.0.singles.0.position' => 6,
             'packaged.0.strings.0.gauge_in' => 0.011,
         ] as $key => $expected) {

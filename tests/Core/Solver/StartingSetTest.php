@@ -84,8 +84,26 @@ final class StartingSetTest extends CoreTestCase
 
         self::assertSame([7.0, 7.5, 8.0], array_slice($gauges(Kind::ElectricGuitar, false), 0, 3));
         self::assertContains(10.5, $gauges(Kind::ElectricGuitar, false));
-        self::assertContains(46.0, $gauges(Kind::AcousticGuitar, true));
-        self::assertSame([140.0, 145.0], array_slice($gauges(Kind::Bass, true), -2));
+        // What is sold: every set that everybody knows, and as far as anybody goes.
+        self::assertSame([...range(7.0, 13.0, 0.5), ...array_map(floatval(...), range(14, 26))], $gauges(Kind::ElectricGuitar, false));
+        self::assertSame(
+            array_map(floatval(...), [...range(17, 60), ...range(62, 90, 2)]),
+            $gauges(Kind::AcousticGuitar, true),
+        );
+        self::assertSame(array_map(floatval(...), range(25, 195, 5)), $gauges(Kind::Bass, true));
+        self::assertSame(array_map(floatval(...), [...range(22, 50), 52, 54, 56]), $gauges(Kind::ClassicalGuitar, true));
+        self::assertSame(array_map(floatval(...), range(18, 46)), $gauges(Kind::ClassicalGuitar, false));
+        foreach ([
+            [Kind::ElectricGuitar, [11, 14, 18], [28, 38, 49]],
+            [Kind::ElectricGuitar, [10, 13, 17], [26, 36, 47]],
+            [Kind::AcousticGuitar, [12, 16], [24, 32, 42, 53]],
+            [Kind::ClassicalGuitar, [28, 32, 40], [29, 35, 43]],
+            [Kind::Bass, [], [45, 65, 80, 100, 105, 130]],
+            [Kind::Ukulele, [21, 26, 33, 23], []],
+        ] as [$kind, $plain, $wound]) {
+            self::assertSame([], array_diff($plain, $gauges($kind, false)), $kind->value);
+            self::assertSame([], array_diff($wound, $gauges($kind, true)), $kind->value);
+        }
         foreach (Kind::cases() as $kind) {
             $all = array_map(
                 static fn ($string): string => $string->spec->type->construction->value.round(

@@ -75,12 +75,12 @@ final class CalibrationTest extends CoreTestCase
         }
     }
 
-    /** @param  list<array{Construction, Material, float}>  $strings */
+    /** @param  non-empty-list<array{Construction, Material, float}>  $strings */
     #[DataProvider('sets')]
     public function test_a_set_pulls_what_it_is_said_to(array $strings): void
     {
         $random = new Randomizer(new Mt19937(20261126));
-        $specs = array_map(static fn (array $one): StringSpec => self::spec(...$one), $strings);
+        $specs = array_map(static fn (array $one): StringSpec => self::spec($one[0], $one[1], $one[2]), $strings);
         $built = array_map(static fn (StringSpec $spec): BuiltString => BuiltString::of($spec, Kind::ElectricGuitar), $specs);
         $pitches = array_map(Pitch::named(...), array_slice(['E4', 'B3', 'G3', 'D3', 'A2', 'E2'], 0, count($built)));
         $total = SetEvaluator::evaluate(new SetDesign(
@@ -104,22 +104,23 @@ final class CalibrationTest extends CoreTestCase
         self::assertCovered($inside);
     }
 
-    /** @return iterable<string, array{list<array{Construction, Material, float}>}> */
+    /** @return iterable<string, array{non-empty-list<array{Construction, Material, float}>}> */
     public static function sets(): iterable
     {
         $plain = static fn (float ...$gauges): array => array_map(
             static fn (float $gauge): array => [Construction::Plain, Material::MusicWire, $gauge],
-            $gauges,
+            array_values($gauges),
         );
         $wound = static fn (Material $material, float ...$gauges): array => array_map(
             static fn (float $gauge): array => [Construction::RoundWound, $material, $gauge],
-            $gauges,
+            array_values($gauges),
         );
-        yield 'three plain and three wound' => [[...$plain(10, 13, 17), ...$wound(Material::NickelPlatedSteel, 26, 36, 46)]];
-        yield 'all plain' => [$plain(8, 8, 9, 10, 11, 12)];
-        yield 'all wound' => [$wound(Material::PhosphorBronze, 22, 24, 28, 32, 42, 54)];
+        yield 'three plain and three wound' => [[[Construction::Plain, Material::MusicWire, 10], ...$plain(13, 17), ...$wound(Material::NickelPlatedSteel, 26, 36, 46)]];
+        yield 'all plain' => [[[Construction::Plain, Material::MusicWire, 8], ...$plain(8, 9, 10, 11, 12)]];
+        yield 'all wound' => [[[Construction::RoundWound, Material::PhosphorBronze, 22], ...$wound(Material::PhosphorBronze, 24, 28, 32, 42, 54)]];
         yield 'two wraps' => [[
-            ...$plain(11, 14),
+            [Construction::Plain, Material::MusicWire, 11],
+            [Construction::Plain, Material::MusicWire, 14],
             ...$wound(Material::NickelPlatedSteel, 20, 28),
             ...$wound(Material::PureNickel, 38, 50),
         ]];

@@ -34,7 +34,7 @@ final class GuessedCoreTest extends CoreTestCase
         self::assertInterval(1.067234e-5, 1.312109e-5, 2.347201e-5, $at->inharmonicity);
         self::assertInterval(188.010913, 197.403555, 226.465960, $at->bounds->highestSafeHz);
         self::assertSame(
-            ['F#3', 'G3', 'A3'],
+            ['Gb3', 'G3', 'A3'],
             array_map(static fn (string $end): ?string => $at->bounds->highestSafe($end)?->name(), ['low', 'estimate', 'high']),
         );
         self::assertInterval(116.416439, 128.226125, 168.260159, $string->safeN);

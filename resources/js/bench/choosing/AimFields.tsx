@@ -93,6 +93,16 @@ export function AimFields({ aim, document, targets, onAim }: Props) {
                         onChange={(event) => change({ band: event.target.value })}
                     />
                 </Field>
+                <Field label="Break limit, %">
+                    <input
+                        className={fieldClass}
+                        inputMode="decimal"
+                        placeholder="75"
+                        title="Of its breaking load, at most; by the thickest core a string may have"
+                        value={aim.breakShare}
+                        onChange={(event) => change({ breakShare: event.target.value })}
+                    />
+                </Field>
             </div>
             {tunings.length > 1 && (
                 <Field label="Where it serves several tunings">

@@ -91,9 +91,12 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                         <span className="block text-xs text-ink-faint">{figure(presentN[position - 1])}</span>
                                     </td>
                                     {solutions.map((each, index) => {
-                                        const chosen = each.strings[position - 1];
+                                        const chosen = each.strings.find((string) => string.position === position);
                                         return (
                                             <td key={index} className={clsx('px-0.5', index === detail && 'bg-accent-wash')}>
+                                                {chosen === undefined && (
+                                                    <span className="block px-1.5 py-1 text-xs text-stop">none holds</span>
+                                                )}
                                                 {chosen && (
                                                     <ChosenCell
                                                         chosen={chosen}
@@ -178,12 +181,17 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                 </table>
             </div>
             {solutions[detail] && <SetFindings index={detail} findings={solutions[detail].findings} several={several} />}
+            {solutions[detail]?.remarks.map((remark) => (
+                <p key={remark.message} className="mt-2 text-sm">
+                    {sentenceOf(remark, units)}
+                </p>
+            ))}
             <p className="mt-2 text-sm text-ink-faint">
                 {solution.complete
                     ? 'Proven: no set of these gauges comes nearer.'
                     : 'The search was cut short; a nearer set may exist.'}{' '}
-                Bold gauges differ from the present set; beneath each stand its tension and how far that is from the aim. Pressing
-                a gauge takes only that string.
+                No plain string stands below a wound one. Bold gauges differ from the present set; beneath each stand its tension
+                and how far that is from the aim. Pressing a gauge takes only that string.
             </p>
         </>
     );

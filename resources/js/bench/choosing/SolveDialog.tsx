@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Evaluation, Solution } from '../../generated/formats';
 import { useUnits } from '../../units/units';
+import { Refused } from '../../server/api';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -40,13 +41,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
     const joined = useBench((state) => state.joined);
     const tuning = useBench((state) => state.tuning);
     const edit = useBench((state) => state.edit);
-    const [aim, setAim] = useState(() =>
-        aimOf(
-            document,
-            evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.tension_n ?? 0),
-            units,
-        ),
-    );
+    const [aim, setAim] = useState(() => aimOf(document, accustomed(evaluation, tuning), units));
 
     const { target, wrong } = targetOf(aim, units);
     const asked =
@@ -59,12 +54,21 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                   joined.poolId === null ? undefined : 'gauges',
               );
     const { data, error, isFetching } = useAsked<Solution>('/api/v1/bench/solutions', asked);
-    const problem = wrong ?? error?.message ?? null;
+    // Where only some strings cannot be served the refusal comes with the best for the others.
+    const solution = error === null ? data : error instanceof Refused ? error.solution : undefined;
+    const problems =
+        wrong !== null
+            ? [wrong]
+            : error instanceof Refused
+              ? error.problems.map(({ message }) => message)
+              : error === null
+                ? []
+                : [error.message];
 
     return (
         <div className="-mx-2 grid min-h-0 gap-x-6 gap-y-4 overflow-auto px-2 pb-1 lg:grid-cols-[15.5rem_1fr]">
             <div>
-                <AimFields aim={aim} document={document} targets={data?.targets ?? []} onAim={setAim} />
+                <AimFields aim={aim} document={document} targets={solution?.targets ?? []} onAim={setAim} />
                 <Button
                     className="mt-3 w-full"
                     disabled={target === null}
@@ -79,15 +83,15 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                 </Button>
             </div>
             <div className="min-w-0" aria-live="polite" aria-busy={isFetching}>
-                {problem !== null && (
-                    <p role="alert" className="mb-3 text-stop">
+                {problems.map((problem) => (
+                    <p key={problem} role="alert" className="mb-3 text-stop">
                         {problem}
                     </p>
-                )}
-                {problem === null && data !== undefined && target !== null && (
+                ))}
+                {wrong === null && solution !== undefined && target !== null && (
                     <>
                         <SolutionTable
-                            solution={data}
+                            solution={solution}
                             evaluation={evaluation}
                             onTake={(chosen) => {
                                 edit(taken(chosen, target));
@@ -97,7 +101,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                             onTakeString={(chosen, position) => edit(taken(chosen, target, position))}
                         />
                         <PackagedSets
-                            packaged={data.packaged}
+                            packaged={solution.packaged}
                             onTake={(chosen) => {
                                 edit(takenPackaged(chosen, target));
                                 onDone();
@@ -108,5 +112,13 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                 )}
             </div>
         </div>
+    );
+}
+
+/** What strings pull that one is used to; without a baseline what they pull now. */
+function accustomed(evaluation: Evaluation, tuning: number): number[] {
+    return evaluation.strings.map(
+        (string, index) =>
+            evaluation.baseline?.strings[index]?.tunings[0]?.tension_n ?? inTuning(string.tunings, tuning)?.tension_n ?? 0,
     );
 }

@@ -24,6 +24,8 @@ export interface Aim {
     each: string[];
     /** Half the band that is near enough, in percent; empty for the usual one. */
     band: string;
+    /** The greatest share of the breaking load that is allowed, in percent; empty for the usual one. */
+    breakShare: string;
     woundFrom: string;
     tunings: string;
     keep: number[];
@@ -50,6 +52,7 @@ export function aimOf(document: SetDocument, tensionsN: number[], units: Units):
         total: shown(target?.profile === 'total' && typeof given === 'number' ? given : mean * tensionsN.length),
         each: (target?.profile === 'per-string' && Array.isArray(given) ? given : tensionsN).map(shown),
         band: target?.band === undefined ? '' : String(Number((target.band * 100).toFixed(1))),
+        breakShare: target?.limits?.break_share === undefined ? '' : String(Number((target.limits.break_share * 100).toFixed(1))),
         woundFrom: String(target?.wound_from ?? (Number.isFinite(firstWound) ? firstWound : 'any')),
         tunings: String(target?.tunings ?? 'worst'),
         // What the strings themselves say stays with them.
@@ -76,12 +79,17 @@ export function targetOf(aim: Aim, units: Units): { target: Target; wrong: null 
     if (band !== null && !(band > 0 && band <= 0.5)) {
         return { target: null, wrong: 'Type how near is near enough, from 0 to 50 %, or leave it empty.' };
     }
+    const breakShare = aim.breakShare.trim() === '' ? null : Number(aim.breakShare.replace(',', '.')) / 100;
+    if (breakShare !== null && !(breakShare >= 0.05 && breakShare <= 1)) {
+        return { target: null, wrong: 'Type what strings may take of their breaking load, from 5 to 100 %, or leave it empty.' };
+    }
     const target: Target = {
         profile: aim.profile,
         ...(aim.profile === 'baseline' ? { ratio: first } : {}),
         ...(aim.profile === 'equal' || aim.profile === 'total' ? { tension_n: first } : {}),
         ...(aim.profile === 'per-string' ? { tension_n: figures['per-string'] } : {}),
         ...(band === null ? {} : { band }),
+        ...(breakShare === null ? {} : { limits: { break_share: breakShare } }),
         ...(aim.profile === 'progressive' ? { tension_n: { first, last } } : {}),
         ...(aim.woundFrom === 'any' ? {} : { wound_from: Number(aim.woundFrom), plain_to: Number(aim.woundFrom) - 1 }),
         tunings: aim.tunings === 'worst' || aim.tunings === 'mean' ? aim.tunings : Number(aim.tunings),
@@ -120,9 +128,12 @@ export function aimedAt(target: Target): Edit {
             wound_from: _from,
             plain_to: _to,
             keep: _keep,
+            limits: before,
             ...rest
         } = document.target ?? target;
-        return { ...document, target: { ...rest, ...target } };
+        const { break_share: _share, ...kept } = before ?? {};
+        const limits = { ...kept, ...target.limits };
+        return { ...document, target: { ...rest, ...target, ...(Object.keys(limits).length === 0 ? {} : { limits }) } };
     };
 }
 
