@@ -183,13 +183,18 @@ final class BasketSearch
         return $this->complete;
     }
 
-    /** Of offers with the same strings none but the cheapest is looked at; where a parcel may become free, what is spent there counts. */
+    /**
+     * Of offers with the same strings none but the cheapest is looked at; where a parcel may become free all of that supplier's are,
+     * since a dearer one can be what reaches the sum.
+     */
     private function leaveOutAlike(): void
     {
         foreach ($this->covering as $key => $covering) {
             $alike = [];
             foreach ($covering as $offer) {
-                $kind = ($this->mayBeFree[$offer->supplier] ? $offer->supplier : '').':'.$this->market->kinds[$offer->id];
+                $kind = $this->mayBeFree[$offer->supplier]
+                    ? "{$offer->supplier}:{$offer->cents}:{$this->market->kinds[$offer->id]}"
+                    : ":{$this->market->kinds[$offer->id]}";
                 if (! isset($alike[$kind]) || $offer->cents < $alike[$kind]->cents) {
                     $alike[$kind] = $offer;
                 }
@@ -323,16 +328,14 @@ final class BasketSearch
     private function over(array $counts): array
     {
         $has = [];
-        foreach ($this->market->covering as $offers) {
-            foreach ($offers as $offer) {
-                foreach (isset($counts[$offer->id]) ? $offer->contents : [] as $key => $count) {
-                    $has[$key][$offer->id] = $count * $counts[$offer->id];
-                }
+        foreach ($counts as $id => $bought) {
+            foreach ($this->market->offers[$id]->contents as $key => $count) {
+                $has[$key] = ($has[$key] ?? 0) + $count * $bought;
             }
         }
         $over = [];
-        foreach ($has as $key => $from) {
-            $more = array_sum($from) - ($this->market->need[$key] ?? 0);
+        foreach ($has as $key => $count) {
+            $more = $count - ($this->market->need[$key] ?? 0);
             if ($more > 0) {
                 $over[$key] = $more;
             }

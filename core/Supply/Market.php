@@ -14,6 +14,7 @@ final readonly class Market
      * @param  array<string, string>  $kinds  by offer: alike where it has the same useful strings
      * @param  array<int, Shipping>  $shipping  by supplier
      * @param  array<int, TopUp>  $topUps  by supplier
+     * @param  array<string, Offer>  $offers  by id, needed or not
      */
     private function __construct(
         public array $need,
@@ -22,6 +23,7 @@ final readonly class Market
         public array $kinds,
         public array $shipping,
         public array $topUps,
+        public array $offers,
     ) {}
 
     /**
@@ -36,7 +38,12 @@ final readonly class Market
         $bySupplier = array_fill_keys(array_keys($shipping), []);
         foreach ($offers as $offer) {
             $useful = array_intersect_key($offer->contents, $need);
-            if (! isset($shipping[$offer->supplier]) || $useful === []) {
+            if (! isset($shipping[$offer->supplier])) {
+                continue;
+            }
+            // What is not needed at all can still make a parcel free.
+            $bySupplier[$offer->supplier][] = $offer;
+            if ($useful === []) {
                 continue;
             }
             ksort($useful);
@@ -44,7 +51,6 @@ final readonly class Market
             $size = array_sum(array_map(static fn (string $key): int => min($useful[$key], $need[$key]), array_keys($useful)));
             $each[$offer->id] = $offer->cents / $size;
             $kinds[$offer->id] = http_build_query($useful);
-            $bySupplier[$offer->supplier][] = $offer;
             foreach (array_keys($useful) as $key) {
                 $covering[$key][] = $offer;
             }
@@ -64,6 +70,7 @@ final readonly class Market
             $kinds,
             $shipping,
             array_map(static fn (array $own): TopUp => new TopUp($own), $bySupplier),
+            array_column($offers, null, 'id'),
         );
     }
 

@@ -5,23 +5,21 @@ declare(strict_types=1);
 namespace Lira\Supply;
 
 /**
- * What more to buy of one supplier so that its parcel is free: the least that reaches the sum. Sums up to {@see self::EXACT}
- * are looked up in a table of all that can be spent, made once; above that as many of the dearest offer as leave such a sum.
+ * What more to buy of one supplier so that its parcel is free: the least that reaches a sum, exactly. For every remainder by the
+ * cheapest price the least sum with that remainder is kept; from there the cheapest offer alone goes on.
  */
 final class TopUp
 {
-    /** Hundredths. What is beyond is bought in good measure, not in the best. */
-    private const EXACT = 20_000;
-
-    /** @var list<Offer> with a price */
+    /** @var list<Offer> with a price, one of each, cheapest first */
     private readonly array $offers;
 
-    /** @var array<int, int> by every sum that can be spent the offer bought last for it; -1 for nothing spent */
-    private array $last = [0 => -1];
+    /** @var array<int, int>|null by remainder the least sum that can be spent; once it was asked for */
+    private ?array $least = null;
 
-    private int $done = 0;
+    /** @var array<int, int> by remainder the offer bought last for that sum */
+    private array $last = [];
 
-    /** @param  list<Offer>  $offers  of the supplier, of use or not dearer than their use */
+    /** @param  list<Offer>  $offers  of the supplier, needed or not */
     public function __construct(array $offers)
     {
         $byPrice = [];
@@ -41,43 +39,67 @@ final class TopUp
      */
     public function reaching(int $gap, int $most): ?array
     {
-        $dearest = $this->offers === [] ? null : $this->offers[count($this->offers) - 1];
-        if ($dearest === null || $gap >= $most) {
+        if ($this->offers === [] || $gap >= $most) {
             return null;
         }
-        $many = $gap > self::EXACT ? intdiv($gap - self::EXACT, $dearest->cents) + 1 : 0;
-        $rest = $gap - $many * $dearest->cents;
-        if ($rest <= 0) {
-            return $many * $dearest->cents < $most ? [[$dearest, $many]] : null;
+        $cheapest = $this->offers[0]->cents;
+        $best = $most;
+        foreach ($this->least ??= $this->sums() as $sum) {
+            $best = min($best, $sum >= $gap ? $sum : $sum + intdiv($gap - $sum + $cheapest - 1, $cheapest) * $cheapest);
         }
-        $sum = $this->least($rest, min($most - $many * $dearest->cents, self::EXACT + $dearest->cents + 1));
-        if ($sum === null) {
-            return null;
+
+        return $best >= $most ? null : $this->spent($best);
+    }
+
+    /** @return array<int, int> by remainder the least sum that can be spent */
+    private function sums(): array
+    {
+        $modulus = $this->offers[0]->cents;
+        $least = [0 => 0];
+        foreach ($this->offers as $at => $offer) {
+            $rings = self::greatestCommonDivisor($offer->cents, $modulus);
+            for ($ring = 0; $ring < $rings; $ring++) {
+                // Twice round each ring of remainders that this offer leads through: the second time from its least sum.
+                $sum = null;
+                for ($step = 0, $remainder = $ring; $step < 2 * intdiv($modulus, $rings); $step++) {
+                    $remainder = ($remainder + $offer->cents) % $modulus;
+                    $sum = $sum === null ? null : $sum + $offer->cents;
+                    $known = $least[$remainder] ?? null;
+                    if ($sum !== null && ($known === null || $sum < $known)) {
+                        $least[$remainder] = $sum;
+                        $this->last[$remainder] = $at;
+                    } else {
+                        $sum = $known ?? $sum;
+                    }
+                }
+            }
         }
-        $counts = $many > 0 ? [count($this->offers) - 1 => $many] : [];
-        for (; $sum > 0; $sum -= $this->offers[$this->last[$sum]]->cents) {
-            $counts[$this->last[$sum]] = ($counts[$this->last[$sum]] ?? 0) + 1;
+
+        return $least;
+    }
+
+    /** @return list<array{Offer, int}> */
+    private function spent(int $sum): array
+    {
+        $modulus = $this->offers[0]->cents;
+        $counts = [];
+        while ($sum > 0) {
+            $over = $sum - ($this->least[$sum % $modulus] ?? 0);
+            if ($over > 0) {
+                $counts[0] = ($counts[0] ?? 0) + intdiv($over, $modulus);
+                $sum -= $over;
+            } else {
+                $last = $this->last[$sum % $modulus] ?? 0;
+                $counts[$last] = ($counts[$last] ?? 0) + 1;
+                $sum -= $this->offers[$last]->cents;
+            }
         }
 
         return array_map(fn (int $at, int $count): array => [$this->offers[$at], $count], array_keys($counts), array_values($counts));
     }
 
-    /** The least sum from `$from` on, and below `$below`, that can be spent. */
-    private function least(int $from, int $below): ?int
+    private static function greatestCommonDivisor(int $a, int $b): int
     {
-        for (; $this->done < $below; $this->done++) {
-            if (isset($this->last[$this->done])) {
-                foreach ($this->offers as $at => $offer) {
-                    $this->last[$this->done + $offer->cents] ??= $at;
-                }
-            }
-        }
-        for ($sum = $from; $sum < $below; $sum++) {
-            if (isset($this->last[$sum])) {
-                return $sum;
-            }
-        }
-
-        return null;
+        return $b === 0 ? $a : self::greatestCommonDivisor($b, $a % $b);
     }
 }

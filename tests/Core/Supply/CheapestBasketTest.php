@@ -169,37 +169,69 @@ final class CheapestBasketTest extends CoreTestCase
         return [$need, $offers, $shipping];
     }
 
-    /** Every way to spend less than it does is tried, one offer after the other; none has all that is needed for less. */
+    public function test_a_dearer_one_of_two_alike_is_taken_where_it_makes_the_parcel_free(): void
+    {
+        $offers = [new Offer('cheap', 1, 150, ['a' => 1]), new Offer('dear', 1, 250, ['a' => 1])];
+        $basket = CheapestBasket::of(['a' => 1], $offers, [1 => new Shipping(200, 219)]);
+
+        self::assertSame([['dear' => 1], 250, []], [$basket?->counts, $basket?->totalCents(), $basket?->over]);
+        self::assertTrue($basket->isProven());
+        self::assertSame(['cheap' => 1], CheapestBasket::of(['a' => 1], $offers, [1 => new Shipping(90, 219)])?->counts);
+    }
+
+    public function test_what_is_not_needed_is_bought_where_that_costs_less_than_the_parcel(): void
+    {
+        $offers = [new Offer('a', 1, 400, ['a' => 1]), new Offer('cloth', 1, 110, ['cloth' => 1])];
+        $basket = CheapestBasket::of(['a' => 1], $offers, [1 => new Shipping(300, 500)]);
+
+        self::assertSame([['a' => 1, 'cloth' => 1], ['cloth' => 1], 510], [$basket?->counts, $basket?->over, $basket?->totalCents()]);
+    }
+
+    /**
+     * Every way to spend less than it does is tried, one offer after the other; none has all that is needed for less. Among the
+     * offers are several of the same strings, and some of nothing that is needed.
+     */
     public function test_nothing_cheaper_is_found_by_trying_everything(): void
     {
         $random = new Randomizer(new Mt19937(20260214));
-        for ($case = 0; $case < 120; $case++) {
+        [$alike, $fillers, $free] = [0, 0, 0];
+        for ($case = 0; $case < 500; $case++) {
             $keys = array_slice(['a', 'b', 'c'], 0, $random->getInt(1, 3));
             $need = array_combine($keys, array_map(static fn (): int => $random->getInt(1, 3), $keys));
-            $free = static fn (): ?int => $random->getInt(0, 1) === 0 ? null : 50 * $random->getInt(6, 20);
+            $freeFrom = static fn (): ?int => $random->getInt(0, 2) === 0 ? null : 50 * $random->getInt(3, 12) - $random->getInt(0, 1) * 31;
             $price = static fn (int $least, int $most): int => 50 * $random->getInt($least, $most);
-            $shipping = [1 => new Shipping($price(0, 8), $free())];
+            $shipping = [1 => new Shipping($price(2, 8), $freeFrom())];
             if ($case % 2 === 1) {
-                $shipping[2] = new Shipping($price(0, 8), $free());
+                $shipping[2] = new Shipping($price(2, 8), $freeFrom());
             }
             $offers = [];
             foreach (array_keys($shipping) as $supplier) {
                 foreach ($keys as $key) {
                     $offers[] = new Offer("{$key}{$supplier}", $supplier, $price(1, 6), [$key => 1]);
                 }
+                $offers[] = new Offer("again{$supplier}", $supplier, $price(2, 8), [$keys[0] => 1]);
                 $offers[] = new Offer("box{$supplier}", $supplier, $price(2, 10), [$keys[0] => 3]);
                 $offers[] = new Offer("set{$supplier}", $supplier, $price(2, 12), array_fill_keys($keys, 1));
+                $offers[] = new Offer("cloth{$supplier}", $supplier, $price(1, 6), ['cloth' => 1]);
             }
             $basket = CheapestBasket::of($need, $offers, $shipping);
 
             self::assertInstanceOf(Basket::class, $basket);
+            self::assertTrue($basket->isProven(), "case {$case}");
             self::assertSame($basket->totalCents(), self::cost($basket->counts, $need, $offers, $shipping), "case {$case}");
             self::assertGreaterThanOrEqual(
                 $basket->totalCents(),
                 self::cheapestOfAll($need, $offers, $shipping, $basket->totalCents()),
                 "case {$case}",
             );
+            $alike += isset($basket->counts['again1']) || isset($basket->counts['again2']) ? 1 : 0;
+            $fillers += isset($basket->over['cloth']) ? 1 : 0;
+            $free += array_filter($basket->shippingCents, static fn (int $cents): bool => $cents === 0) === [] ? 0 : 1;
         }
+        // The cases do try what they are for.
+        self::assertGreaterThan(20, $alike);
+        self::assertGreaterThan(8, $fillers);
+        self::assertGreaterThan(100, $free);
     }
 
     /**
@@ -226,7 +258,7 @@ final class CheapestBasketTest extends CoreTestCase
                 $spent = [$offer->supplier => $goods[$offer->supplier] + $offer->cents] + $goods;
                 ksort($spent);
                 $rest = $missing;
-                foreach ($offer->contents as $key => $count) {
+                foreach (array_intersect_key($offer->contents, $rest) as $key => $count) {
                     $rest[$key] = max(0, $rest[$key] - $count);
                 }
                 $state = (string) json_encode([$rest, $spent]);
