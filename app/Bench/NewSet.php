@@ -30,7 +30,7 @@ final class NewSet
     public static function usual(\stdClass $instrument, int $count, string $name = ''): SetDocument
     {
         $on = InstrumentReader::alone($instrument, $count);
-        $tuning = StartingSet::tuning($on->kind, $count);
+        $tuning = StartingSet::tuning($on, $count);
         $strings = StartingSet::strings($on, $tuning);
         if ($strings === []) {
             throw new InvalidInput('Elastomer strings cannot be modelled, so there is nothing to begin with. Import a set document with their measured densities.');

@@ -16,7 +16,7 @@ use Lira\Limit\Limits;
 final class ThickForScale implements Rule
 {
     /** A bass pulls about twice as hard, so it bears strings that are thicker for their length. */
-    private const ON_BASSES = 1.37;
+    private const ON_BASSES = 1.4;
 
     public static function type(): FindingType
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Solver;
 
 use Lira\Instrument\Instrument;
+use Lira\Instrument\Usual;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
@@ -28,8 +29,8 @@ final class StandardSets
     /** @return list<PackagedSet> */
     public static function for(Kind $kind, int $strings): array
     {
-        $instrument = new Instrument('', $kind, Scale::single(Length::millimetres(self::usualScaleMm($kind))));
-        $usual = StartingSet::tuning($kind, $strings);
+        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Usual::for($kind)->lengthM)));
+        $usual = StartingSet::tuning($instrument, $strings);
         $sets = [];
         foreach (self::LOWER as $words => $semitones) {
             foreach (self::WEIGHTS as $weight => $factor) {
@@ -53,18 +54,5 @@ final class StandardSets
             ReferencePitch::concert(),
             array_map(static fn ($pitch) => $pitch->transposed(-$semitones), $tuning->pitches),
         );
-    }
-
-    /** Millimetres. */
-    private static function usualScaleMm(Kind $kind): float
-    {
-        return match ($kind) {
-            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::Other => 645.0,
-            Kind::ClassicalGuitar => 650.0,
-            Kind::Bass, Kind::AcousticBass => 864.0,
-            Kind::ElastomerBass => 530.0,
-            Kind::Banjo => 670.0,
-            Kind::Ukulele => 432.0,
-        };
     }
 }

@@ -56,7 +56,7 @@ final class CoreNeighbours
             'Evaluation',
         ],
         'Drawing' => ['Certainty', 'Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],
-        'Solver' => ['Length', 'Kind', 'Wording', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],
+        'Solver' => ['Material', 'Length', 'Kind', 'Wording', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],
         'Conversion' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding', 'Solver'],
         'Reach' => ['Certainty', 'Limit', 'Strings', 'Fit', 'Instrument', 'Strength', 'Design', 'Evaluation'],
         'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target'],

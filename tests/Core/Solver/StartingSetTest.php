@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Solver;
 
+use Lira\Document\InstrumentReader;
+use Lira\Document\Json;
+use Lira\Document\SetDocument;
+use Lira\Document\StringTypeWriter;
+use Lira\Finding\Finding;
+use Lira\Finding\Severity;
 use Lira\Instrument\Instrument;
+use Lira\Instrument\Usual;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\Pool\StandardPool;
 use Lira\Solver\StartingSet;
 use Lira\Strings\StringSpec;
+use Lira\Target\UsualTension;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -24,8 +32,8 @@ final class StartingSetTest extends CoreTestCase
         float $low,
         float $high,
     ): void {
-        $tuning = StartingSet::tuning($kind, $strings);
         $instrument = new Instrument('', $kind, Scale::single(Length::millimetres($millimetres)));
+        $tuning = StartingSet::tuning($instrument, $strings);
         $specs = StartingSet::strings($instrument, $tuning);
 
         self::assertCount($strings, $specs);
@@ -43,14 +51,107 @@ final class StartingSetTest extends CoreTestCase
     public static function kinds(): iterable
     {
         yield 'electric' => [Kind::ElectricGuitar, 6, 648, 65, 86];
-        yield 'electric, eight strings' => [Kind::ElectricGuitar, 8, 686, 60, 90];
+        yield 'electric, eight strings' => [Kind::ElectricGuitar, 8, 686, 60, 96];
         yield 'electric, nine strings, no library tuning' => [Kind::ElectricGuitar, 9, 711, 30, 90];
         yield 'acoustic' => [Kind::AcousticGuitar, 6, 645, 95, 128];
-        yield 'classical' => [Kind::ClassicalGuitar, 6, 650, 60, 78];
-        yield 'bass' => [Kind::Bass, 4, 864, 160, 205];
-        yield 'five-string bass' => [Kind::Bass, 5, 864, 155, 205];
+        yield 'classical' => [Kind::ClassicalGuitar, 6, 650, 54, 78];
+        yield 'bass' => [Kind::Bass, 4, 864, 160, 220];
+        yield 'five-string bass' => [Kind::Bass, 5, 864, 150, 220];
         yield 'ukulele' => [Kind::Ukulele, 4, 432, 39, 53];
         yield 'banjo' => [Kind::Banjo, 5, 670, 44, 110];
+    }
+
+    /** @param  string  $gauges  thousandths, w where wound */
+    #[DataProvider('begun')]
+    public function test_what_people_put_on_it_is_what_one_begins_with(Kind $kind, int $strings, string $tuning, string $gauges): void
+    {
+        [$name, $begun] = self::begin($kind, $strings, 1000 * Usual::for($kind)->lengthM);
+
+        self::assertSame([$tuning, $gauges], [$name, $begun]);
+    }
+
+    /** @return iterable<string, array{Kind, int, string, string}> */
+    public static function begun(): iterable
+    {
+        yield 'electric' => [Kind::ElectricGuitar, 6, 'E standard', '10 13 17 26w 36w 46w'];
+        yield 'electric, seven' => [Kind::ElectricGuitar, 7, 'B standard, seven strings', '10 13 17 26w 36w 46w 59w'];
+        yield 'electric, four' => [Kind::ElectricGuitar, 4, 'E standard, the first 4', '10 13 17 26w'];
+        yield 'acoustic' => [Kind::AcousticGuitar, 6, 'E standard', '12 16 24w 32w 42w 53w'];
+        yield 'acoustic, twelve' => [Kind::AcousticGuitar, 12, 'E standard, twelve strings', '10 10 14 14 8 23w 12 30w 17 39w 27w 47w'];
+        yield 'classical' => [Kind::ClassicalGuitar, 6, 'E standard', '28 32 40 29w 35w 43w'];
+        yield 'bass' => [Kind::Bass, 4, 'Bass E standard', '45w 65w 85w 105w'];
+        yield 'bass, five' => [Kind::Bass, 5, 'Bass, five strings, low B', '45w 65w 85w 105w 130w'];
+        yield 'acoustic bass' => [Kind::AcousticBass, 4, 'Bass E standard', '45w 65w 80w 100w'];
+        yield 'banjo' => [Kind::Banjo, 5, 'Banjo open G', '10 11 13 20w 10'];
+        yield 'ukulele' => [Kind::Ukulele, 4, 'Ukulele C, re-entrant', '20 25 31 22'];
+    }
+
+    /** Whatever is begun with, nothing speaks against it, and no string is so slack or so tight that nobody would have it. */
+    public function test_a_set_one_begins_with_has_no_cautions_of_its_own(): void
+    {
+        foreach (Kind::cases() as $kind) {
+            for ($strings = 1; $strings <= 14 && $kind !== Kind::ElastomerBass; $strings++) {
+                $usual = Usual::for($kind);
+                $instrument = ['name' => 'x', 'kind' => $kind->value, 'scale' => (object) ['type' => 'single', 'length_mm' => 1000 * $usual->lengthM]];
+                $short = array_filter(Usual::shortStrings($kind), static fn (int $position): bool => $position <= $strings, ARRAY_FILTER_USE_KEY);
+                $instrument += $short === [] ? [] : ['short_strings' => array_map(
+                    static fn (int $position, int $fret): \stdClass => (object) ['position' => $position, 'starts_at_fret' => $fret],
+                    array_keys($short),
+                    array_values($short),
+                )];
+                $on = InstrumentReader::alone(Json::object(Json::text($instrument)), $strings);
+                $tuning = StartingSet::tuning($on, $strings);
+                $document = SetDocument::from((object) [
+                    'format' => 'lira-set', 'version' => 1, 'name' => '', 'instrument' => Json::object(Json::text($instrument)),
+                    'tunings' => [(object) ['name' => '', 'pitches' => array_map(static fn ($pitch): string => $pitch->name(), $tuning->pitches)]],
+                    'strings' => array_map(
+                        static fn (StringSpec $spec, int $index): \stdClass => (object) (['position' => $index + 1] + StringTypeWriter::toArray($spec->type)),
+                        $specs = StartingSet::strings($on, $tuning),
+                        array_keys($specs),
+                    ),
+                ]);
+                $assessment = $document->assessment();
+                $what = "{$kind->value} with {$strings}";
+
+                self::assertCount($strings, $assessment->evaluation->strings, $what);
+                self::assertSame([], array_filter(
+                    $assessment->findings,
+                    static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
+                ), $what);
+                // Ten strings of whatever kind do not go down to a few pounds.
+                foreach ($assessment->evaluation->strings as $string) {
+                    self::assertGreaterThan(0.45 * UsualTension::newtons($kind), $string->tunings[0]->tensionN, $what);
+                    self::assertLessThan(1.45 * UsualTension::newtons($kind), $string->tunings[0]->tensionN, $what);
+                }
+            }
+        }
+    }
+
+    public function test_a_neck_of_another_length_keeps_the_usual_set_until_it_would_be_another_instrument(): void
+    {
+        self::assertSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 628)[1]);
+        self::assertSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 686)[1]);
+        // On a child's neck they would hang loose.
+        self::assertNotSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 480)[1]);
+        // A tenor banjo's A4 would snap on a long neck: what is tuned lower is begun with.
+        self::assertSame('Tenor banjo', self::begin(Kind::Banjo, 4, 540)[0]);
+        self::assertNotSame('Tenor banjo', self::begin(Kind::Banjo, 4, 670)[0]);
+    }
+
+    /** @return array{string, string} the tuning's name, and the gauges */
+    private static function begin(Kind $kind, int $strings, float $millimetres): array
+    {
+        $scale = Scale::single(Length::millimetres($millimetres));
+        foreach (Usual::shortStrings($kind) as $position => $fret) {
+            $scale = $position <= $strings ? $scale->withShortString($position, $fret) : $scale;
+        }
+        $instrument = new Instrument('', $kind, $scale);
+        $tuning = StartingSet::tuning($instrument, $strings);
+
+        return [$tuning->name, implode(' ', array_map(
+            static fn (StringSpec $spec): string => round($spec->type->gauge->inThousandths(), 2).($spec->type->construction->isWound() ? 'w' : ''),
+            StartingSet::strings($instrument, $tuning),
+        ))];
     }
 
     public function test_thick_strings_begin_wound_and_thin_ones_plain(): void
@@ -58,7 +159,7 @@ final class StartingSetTest extends CoreTestCase
         $instrument = new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres(648)));
         $wound = array_map(
             static fn (StringSpec $spec): bool => $spec->type->construction->isWound(),
-            StartingSet::strings($instrument, StartingSet::tuning(Kind::ElectricGuitar, 6)),
+            StartingSet::strings($instrument, StartingSet::tuning($instrument, 6)),
         );
 
         self::assertSame([false, false, false, true, true, true], $wound);
@@ -69,7 +170,7 @@ final class StartingSetTest extends CoreTestCase
         $instrument = new Instrument('', Kind::ElastomerBass, Scale::single(Length::millimetres(530)));
 
         self::assertSame([], StandardPool::for(Kind::ElastomerBass)->strings);
-        self::assertSame([], StartingSet::strings($instrument, StartingSet::tuning(Kind::ElastomerBass, 4)));
+        self::assertSame([], StartingSet::strings($instrument, StartingSet::tuning($instrument, 4)));
     }
 
     public function test_pools_rise_by_the_usual_steps(): void

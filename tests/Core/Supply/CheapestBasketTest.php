@@ -175,7 +175,7 @@ final class CheapestBasketTest extends CoreTestCase
         $basket = CheapestBasket::of(['a' => 1], $offers, [1 => new Shipping(200, 219)]);
 
         self::assertSame([['dear' => 1], 250, []], [$basket?->counts, $basket?->totalCents(), $basket?->over]);
-        self::assertTrue($basket->isProven());
+        self::assertTrue($basket?->isProven());
         self::assertSame(['cheap' => 1], CheapestBasket::of(['a' => 1], $offers, [1 => new Shipping(90, 219)])?->counts);
     }
 

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Solver;
+
+use Lira\Kind\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
+use Lira\Strings\Construction;
+use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
+
+/** The gauges that most people put on an instrument in its usual tuning. To add one: a row here. */
+final class UsualSets
+{
+    /** Gauges in thousandths of an inch, string 1 first, by tuning; those of wound strings are marked. */
+    private const STEEL = [
+        'E4 B3 G3 D3 A2 E2' => '10 13 17 26w 36w 46w',
+        'E4 B3 G3 D3 A2 E2 B1' => '10 13 17 26w 36w 46w 59w',
+        'E4 B3 G3 D3 A2 E2 B1 F#1' => '10 13 17 26w 36w 46w 59w 74w',
+        'E4 E4 B3 B3 G4 G3 D4 D3 A3 A2 E3 E2' => '10 10 13 13 8 17 12 26w 16 36w 24w 46w',
+    ];
+
+    private const BRONZE = [
+        'E4 B3 G3 D3 A2 E2' => '12 16 24w 32w 42w 53w',
+        'E4 B3 G3 D3 A2 E2 B1' => '12 16 24w 32w 42w 53w 68w',
+        'E4 B3 G3 D3 A2 E2 B1 F#1' => '12 16 24w 32w 42w 53w 68w 76w',
+        'E4 E4 B3 B3 G4 G3 D4 D3 A3 A2 E3 E2' => '10 10 14 14 8 23w 12 30w 17 39w 27w 47w',
+    ];
+
+    private const NYLON = ['E4 B3 G3 D3 A2 E2' => '28 32 40 29w 35w 43w'];
+
+    private const BASS = [
+        'G2 D2 A1 E1' => '45w 65w 85w 105w',
+        'G2 D2 A1 E1 B0' => '45w 65w 85w 105w 130w',
+        'C3 G2 D2 A1 E1 B0' => '30w 45w 65w 85w 105w 130w',
+    ];
+
+    private const ACOUSTIC_BASS = ['G2 D2 A1 E1' => '45w 65w 80w 100w'];
+
+    private const BANJO = [
+        'D4 B3 G3 D3 G4' => '10 11 13 20w 10',
+        'D4 B3 G3 C3' => '10 12 15 24w',
+    ];
+
+    private const UKULELE = [
+        'A4 E4 C4 G4' => '20 25 31 22',
+        'A4 E4 C4 G3 D3 A2' => '20 25 31 26w 31w 38w',
+    ];
+
+    /**
+     * @param  list<string>  $pitches  string 1 first
+     * @return list<StringSpec> string 1 first; empty where there is no such row
+     */
+    public static function of(Kind $kind, array $pitches): array
+    {
+        [$rows, $plain, $wound] = match ($kind) {
+            Kind::ElectricGuitar, Kind::Other => [self::STEEL, Material::MusicWire, Material::NickelPlatedSteel],
+            Kind::AcousticGuitar => [self::BRONZE, Material::MusicWire, Material::PhosphorBronze],
+            Kind::ClassicalGuitar => [self::NYLON, Material::Nylon, Material::SilverPlatedCopper],
+            Kind::Bass => [self::BASS, Material::MusicWire, Material::NickelPlatedSteel],
+            Kind::AcousticBass => [self::ACOUSTIC_BASS, Material::MusicWire, Material::PhosphorBronze],
+            Kind::Banjo => [self::BANJO, Material::MusicWire, Material::NickelPlatedSteel],
+            Kind::Ukulele => [self::UKULELE, Material::Fluorocarbon, Material::SilverPlatedCopper],
+            Kind::ElastomerBass => [[], Material::MusicWire, Material::NickelPlatedSteel],
+        };
+        // The highest strings of a longer row are strung as that is.
+        $row = '';
+        foreach ($rows as $tuning => $gauges) {
+            if ($row === '' && str_starts_with("{$tuning} ", implode(' ', $pitches).' ')) {
+                $row = implode(' ', array_slice(explode(' ', $gauges), 0, count($pitches)));
+            }
+        }
+
+        return $row === '' ? [] : array_map(static fn (string $gauge): StringSpec => new StringSpec(StringType::of(
+            str_ends_with($gauge, 'w') ? Construction::RoundWound : Construction::Plain,
+            str_ends_with($gauge, 'w') ? $wound : $plain,
+            Length::thousandths((float) rtrim($gauge, 'w')),
+        )), explode(' ', $row));
+    }
+}
