@@ -261,6 +261,9 @@ final readonly class SetReader
         $pitches = $this->pitchesOf($node, $strings);
         $cents = $this->centsOf($node, $pitches, $strings);
         $capo = $this->capoOf($node);
+        if ($node->has('capo_keeps')) {
+            $node->oneOf('capo_keeps', 'what stays when the capo is moved', CapoKeeps::class);
+        }
         if ($a4 === null || $pitches === null || $cents === null) {
             return null;
         }

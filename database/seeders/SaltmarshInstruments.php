@@ -15,9 +15,9 @@ final class SaltmarshInstruments
             'posts' => [
                 'type' => 'standard',
                 'diameter_mm' => 6.0,
-                'hole_height_mm' => 8.0,
+                'hole_height_mm' => 6.8,
                 'hole_diameter_mm' => 2.0,
-                'room_below_hole_mm' => 6.5,
+                'room_below_hole_mm' => 5.3,
                 'spacing_mm' => 25.0,
                 'distance_mm' => [172, 147, 122, 97, 72, 47],
                 'height_mm' => 11,
@@ -27,8 +27,8 @@ final class SaltmarshInstruments
             'trees' => [
                 ['position' => 1, 'height_mm' => 4.5, 'distance_mm' => 45],
                 ['position' => 2, 'height_mm' => 4.5, 'distance_mm' => 45],
-                ['position' => 3, 'height_mm' => 6.0, 'distance_mm' => 70],
-                ['position' => 4, 'height_mm' => 6.0, 'distance_mm' => 70],
+                ['position' => 3, 'height_mm' => 5.0, 'distance_mm' => 70],
+                ['position' => 4, 'height_mm' => 5.0, 'distance_mm' => 70],
             ],
             'nut' => ['spread_mm' => 35.5, 'slots_mm' => [0.35, 0.45, 0.56, 0.82, 1.08, 1.40], 'material' => 'bone'],
             'saddle' => [

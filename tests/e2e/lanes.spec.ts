@@ -83,10 +83,22 @@ test('ticks stand where their gauges pull: they slide with pitch, reference and 
     await page.keyboard.press('PageDown');
     await expect(tension(page, 1)).toHaveValue('62 N');
 
-    // The pitches are what sounds with the capo on: the strings are shorter, so they pull less.
+    // Asked once what a capo leaves: what sounds, so that the strings are tuned lower and pull less, or what the hand does.
     await page.getByRole('textbox', { name: 'Capo on fret' }).fill('2');
     await page.getByRole('textbox', { name: 'Capo on fret' }).press('Enter');
+    await page
+        .getByRole('dialog')
+        .getByRole('button', { name: /^The pitches/ })
+        .click();
     await expect(tension(page, 1)).toHaveValue('49 N');
+    await expect(page.getByText('sounds on 611 mm')).toBeVisible();
+    await page.getByRole('button', { name: 'The pitches stay: change to the shapes' }).click();
+    await expect(tension(page, 1)).toHaveValue('62 N');
+    await expect(pitch(page, 1)).toHaveValue('D4');
+    await page.getByRole('textbox', { name: 'Capo on fret' }).fill('4');
+    await page.getByRole('textbox', { name: 'Capo on fret' }).press('Enter');
+    await expect(pitch(page, 1)).toHaveValue('E4');
+    await expect(tension(page, 1)).toHaveValue('62 N');
     await page.getByRole('textbox', { name: 'Capo on fret' }).fill('');
     await page.getByRole('textbox', { name: 'Capo on fret' }).press('Enter');
     await expect(tension(page, 1)).toHaveValue('62 N');

@@ -47,8 +47,27 @@ describe('edits', () => {
         expect(edits.transposed(tuning, [1, 2], -12, ladder)).toBeNull();
     });
 
-    test('a capo of 0 is none, and a baseline that goes takes an aim at it along', () => {
-        expect(edits.capo(0, 0)(edits.capo(0, 3)(document))).toEqual(document);
+    test('a capo leaves what sounds, or what the hand does, as it was', () => {
+        const present = { name: 'Low', pitches: ['D3', 'A2'] };
+        const before = { ...document, tunings: [present] };
+        const moved = (fret: number, keeps: 'shapes' | 'pitches' | undefined, from = before) =>
+            edits.capo(0, from.tunings[0] ?? present, fret, keeps, ladder)?.(from).tunings[0];
+        expect(moved(2, 'pitches')).toEqual({ ...present, capo: 2, capo_keeps: 'pitches' });
+        const risen = { name: 'Low, capo 2', pitches: ['E3', 'B2'], capo: 2, capo_keeps: 'shapes' as const };
+        expect(moved(2, 'shapes')).toEqual(risen);
+        expect(moved(0, 'shapes', { ...document, tunings: [risen] })).toEqual({ ...present, capo_keeps: 'shapes' });
+        expect(moved(0, undefined)).toEqual(present);
+        expect(edits.capo(0, present, 12, 'shapes', ladder)).toBeNull();
+
+        const meant = edits.capoMeant(0, risen, 'pitches', ladder);
+        expect(meant?.({ ...document, tunings: [risen] }).tunings[0]).toEqual({ ...present, capo: 2, capo_keeps: 'pitches' });
+        expect(edits.capoMeant(0, { ...present, capo: 2 }, 'shapes', ladder)?.(before).tunings[0]).toMatchObject({
+            name: 'Low, capo 2',
+            pitches: ['E3', 'B2'],
+        });
+    });
+
+    test('a baseline that goes takes an aim at it along', () => {
         const aimed = aimedAt({ profile: 'baseline' })(edits.baseline(document)(document));
         expect(edits.baseline(null)(aimed)).toEqual(document);
         expect(edits.baseline(null)(aimedAt({ profile: 'equal', tension_n: 70 })(aimed)).target?.profile).toBe('equal');

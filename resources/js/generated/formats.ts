@@ -384,6 +384,10 @@ export interface Tuning {
      * The fret of a capo; the pitches are what sounds with it on.
      */
     capo?: number;
+    /**
+     * What stays when the capo is moved: the shapes, so that the pitches rise, or the pitches, so that the strings are tuned lower.
+     */
+    capo_keeps?: 'shapes' | 'pitches';
     [k: string]: unknown;
 }
 export interface StringOfSet {

@@ -133,10 +133,18 @@ final class SchemasTest extends FeatureTestCase
             'lira-reach',
             'lira-error',
         ] as $name) {
-            $validator->resolver()?->registerFile("urn:lira:format:{$name}:1", base_path("docs/formats/{$name}.schema.json"));
+            $validator->resolver()?->registerFile(self::id($name), base_path("docs/formats/{$name}.schema.json"));
         }
-        $error = $validator->validate($json, "urn:lira:format:{$format}:1")->error();
+        $error = $validator->validate($json, self::id($format))->error();
 
         return $error === null ? null : (string) json_encode((new ErrorFormatter)->format($error), JSON_PARTIAL_OUTPUT_ON_ERROR);
+    }
+
+    /** What a schema calls itself, version and all. */
+    private static function id(string $format): string
+    {
+        $id = Json::object((string) file_get_contents(base_path("docs/formats/{$format}.schema.json")))->{'$id'} ?? null;
+
+        return is_string($id) ? $id : throw new \LogicException("The schema of {$format} has no id");
     }
 }

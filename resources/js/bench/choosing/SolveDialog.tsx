@@ -88,7 +88,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                         {problem}
                     </p>
                 ))}
-                {wrong === null && solution !== undefined && target !== null && (
+                {solution !== undefined && target !== null && (
                     <>
                         <SolutionTable
                             solution={solution}

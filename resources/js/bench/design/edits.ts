@@ -123,8 +123,65 @@ export function transposed({ pitches }: Tuning, positions: number[], semitones: 
     return moved.every((each) => each !== null) ? moved : null;
 }
 
-export const capo = (index: number, fret: number): Edit =>
-    changedTuning(index, ({ capo: _capo, ...rest }) => (fret === 0 ? rest : { ...rest, capo: fret }));
+/** What moving the capo leaves as it is: what the hand does, or what sounds. */
+export type CapoKeeps = NonNullable<Tuning['capo_keeps']>;
+
+const CAPO_NAMED = /, capo \d+$/;
+
+/**
+ * The capo on another fret. Where the shapes stay everything sounds higher by as many frets, and pulls as it did; where the pitches
+ * stay the strings are tuned lower. Null where a string would leave the ladder of pitches.
+ */
+export function capo(
+    index: number,
+    present: Tuning,
+    fret: number,
+    keeps: CapoKeeps | undefined,
+    ladder: PitchLadder,
+): Edit | null {
+    const rise = keeps === 'shapes' ? fret - (present.capo ?? 0) : 0;
+    const pitches = transposed(
+        present,
+        present.pitches.map((_, at) => at + 1),
+        rise,
+        ladder,
+    );
+    if (pitches === null) {
+        return null;
+    }
+    const base = present.name?.replace(CAPO_NAMED, '') ?? '';
+    return changedTuning(index, ({ capo: _capo, capo_keeps: _keeps, name: _name, ...rest }) => ({
+        ...rest,
+        name: keeps === 'shapes' && fret > 0 && base !== '' ? `${base}, capo ${fret}` : base,
+        pitches,
+        ...(fret === 0 ? {} : { capo: fret }),
+        ...(keeps === undefined ? {} : { capo_keeps: keeps }),
+    }));
+}
+
+/** The same capo meant the other way. */
+export function capoMeant(index: number, present: Tuning, keeps: CapoKeeps, ladder: PitchLadder): Edit | null {
+    const fret = present.capo ?? 0;
+    if (present.capo_keeps === keeps || fret === 0) {
+        return changedTuning(index, (tuning) => ({ ...tuning, capo_keeps: keeps }));
+    }
+    const rise = keeps === 'shapes' ? fret : -fret;
+    const pitches = transposed(
+        present,
+        present.pitches.map((_, at) => at + 1),
+        rise,
+        ladder,
+    );
+    const base = present.name?.replace(CAPO_NAMED, '') ?? '';
+    return pitches === null
+        ? null
+        : changedTuning(index, (tuning) => ({
+              ...tuning,
+              name: keeps === 'shapes' && base !== '' ? `${base}, capo ${fret}` : base,
+              pitches,
+              capo_keeps: keeps,
+          }));
+}
 
 export const a4 = (index: number, hertz: number): Edit => changedTuning(index, (present) => ({ ...present, a4_hz: hertz }));
 

@@ -1,12 +1,16 @@
 import { clsx } from 'clsx';
 import { memo, useState } from 'react';
+import type { SetDocument, Tuning } from '../../generated/formats';
 import type { Refused } from '../../server/api';
 import { tuningLabel } from '../../units/pitch';
+import { formatLength, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
 import type { ShowPanel } from '../panels';
 import { TypedInput } from '../../ui/TypedInput';
+import { toast } from '../../ui/toasts';
 import { useBench, useBenchActions } from '../design/benchStore';
 import * as edits from '../design/edits';
 import type { Edit } from '../design/edits';
@@ -76,7 +80,7 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
             )}
             <RetuneMenu retune={retune} />
             <div className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:ml-0">
-                <CapoInput fret={present?.capo ?? 0} error={errorAt('capo')} onTake={(fret) => take(edits.capo(shown, fret))} />
+                <Capo present={present} error={errorAt('capo')} retune={retune} take={take} />
                 <ReferenceInput
                     hertz={present?.a4_hz ?? 440}
                     error={errorAt('a4_hz')}
@@ -128,33 +132,114 @@ function RetuneMenu({ retune }: { retune: Retune }) {
     );
 }
 
+const HIGHEST_CAPO = 12;
+
 interface CapoProps {
-    fret: number;
+    present: Tuning | undefined;
     error: string | undefined;
-    onTake: (fret: number) => void;
+    retune: Retune;
+    take: (made: Edit) => void;
 }
 
-/** The fret of a capo; the pitches are what sounds with it on. */
-function CapoInput({ fret, error, onTake }: CapoProps) {
+/** The fret of a capo, what it leaves to sound, and what stays as it is: asked once, and shown from then on. */
+function Capo({ present, error, retune, take }: CapoProps) {
+    const units = useUnits();
+    const scale = useBench((state) => state.document.instrument.scale);
+    const [asked, setAsked] = useState<number | null>(null);
+    const fret = present?.capo ?? 0;
+    const keeps = present?.capo_keeps;
+    const made = (edit: Edit | null) => {
+        if (edit === null) {
+            toast('No pitch goes further that way.', { tone: 'failed' });
+        } else {
+            take(edit);
+        }
+    };
+    const typed = (to: number) => {
+        if (to > 0 && to <= HIGHEST_CAPO && keeps === undefined) {
+            setAsked(to);
+        } else {
+            made(retune.capo(to, keeps));
+        }
+    };
+    const answer = (meant: edits.CapoKeeps) => {
+        if (asked !== null) {
+            made(retune.capo(asked, meant));
+        }
+        setAsked(null);
+    };
+    const lengthMm = soundingMm(scale, fret);
     return (
-        <label className="flex items-center gap-1.5 text-ink-soft" title="The pitches are what sounds with the capo on">
-            Capo
-            <TypedInput
-                shown={fret === 0 ? '' : String(fret)}
-                placeholder="none"
-                inputMode="numeric"
-                aria-label="Capo on fret"
-                aria-invalid={error !== undefined || undefined}
-                onTake={(typed) => /^\d*$/.test(typed) && onTake(Number(typed))}
-                className="w-11 rounded-mark border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
-            />
-            {error !== undefined && (
-                <span role="alert" className="text-sm text-stop">
-                    {error}
+        <>
+            <label className="flex items-center gap-1.5 text-ink-soft" title="The pitches are what sounds with the capo on">
+                Capo
+                <TypedInput
+                    shown={fret === 0 ? '' : String(fret)}
+                    placeholder="none"
+                    inputMode="numeric"
+                    aria-label="Capo on fret"
+                    aria-invalid={error !== undefined || undefined}
+                    onTake={(text) => /^\d*$/.test(text) && typed(Number(text))}
+                    className="w-11 rounded-mark border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
+                />
+                {error !== undefined && (
+                    <span role="alert" className="text-sm text-stop">
+                        {error}
+                    </span>
+                )}
+            </label>
+            {fret > 0 && (
+                <span className="flex items-center gap-1.5 text-sm text-ink-soft">
+                    {lengthMm !== null && `sounds on ${formatLength(Math.round(lengthMm), units)}`}
+                    {keeps !== undefined && (
+                        <Button
+                            look="quiet"
+                            className="h-8 px-1.5"
+                            title={
+                                keeps === 'shapes'
+                                    ? 'Strings as they are, everything sounds higher'
+                                    : 'Strings tuned lower, it sounds as written'
+                            }
+                            onClick={() => made(retune.capoMeant(keeps === 'shapes' ? 'pitches' : 'shapes'))}
+                            aria-label={`${keeps === 'shapes' ? 'The shapes' : 'The pitches'} stay: change to ${keeps === 'shapes' ? 'the pitches' : 'the shapes'}`}
+                        >
+                            {keeps === 'shapes' ? 'shapes stay' : 'pitches stay'}
+                        </Button>
+                    )}
                 </span>
             )}
-        </label>
+            <Dialog
+                open={asked !== null}
+                onOpenChange={(open) => !open && setAsked(null)}
+                title={`A capo on fret ${asked ?? 0}: what stays?`}
+                description="Asked once; what you choose stands beside the capo and can be changed there."
+            >
+                <div className="grid gap-2">
+                    <Button look="strong" className="h-auto py-2 text-left" onClick={() => answer('shapes')}>
+                        The shapes: it sounds {semitones(asked ?? 0)} higher, and every string pulls as it does without the capo
+                    </Button>
+                    <Button className="h-auto py-2 text-left" onClick={() => answer('pitches')}>
+                        The pitches: it sounds as written, with every string tuned {semitones(asked ?? 0)} lower, and slacker
+                    </Button>
+                </div>
+            </Dialog>
+        </>
     );
+}
+
+function semitones(count: number): string {
+    return count === 1 ? 'a semitone' : `${count} semitones`;
+}
+
+/** What sounds from a capo to the saddle, millimetres; null where strings differ in length. */
+function soundingMm(scale: SetDocument['instrument']['scale'], fret: number): number | null {
+    const openMm =
+        scale.type === 'single'
+            ? scale.length_mm
+            : scale.type === 'half' && scale.nut_to_twelfth_mm
+              ? 2 * scale.nut_to_twelfth_mm
+              : null;
+    return openMm == null ? null : openMm * 2 ** (-fret / 12);
 }
 
 function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string | undefined; onTake: (hertz: number) => void }) {
