@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property string $kind  of instrument it is made for
  * @property array<string, float> $readings  as a sample of a set document says them
+ * @property ?array{shape: string, material: string, size_mm: float} $core  as it was bared and read
  * @property string $note
  * @property Carbon $created_at
  * @property ?Carbon $archived_at
@@ -33,6 +34,6 @@ final class MeasuredSample extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['gauge_nm' => 'integer', 'readings' => 'array'];
+        return ['gauge_nm' => 'integer', 'readings' => 'array', 'core' => 'array'];
     }
 }

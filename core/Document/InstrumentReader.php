@@ -161,7 +161,7 @@ final readonly class InstrumentReader
                 }
 
                 return $short;
-            });
+            }) ?? $scale;
         }
 
         return $scale;

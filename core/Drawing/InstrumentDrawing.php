@@ -46,7 +46,13 @@ final readonly class InstrumentDrawing
                 $slotM === null ? null : SlotSeat::of($slotM, $stringM),
                 PostWinds::of($instrument->hardware->posts, $string->fit, $stringM),
                 $stand,
-                SideView::of($instrument->hardware, $string->position, $string->fit->turns, $stringM, $string->speakingLengthM + $setbackM),
+                SideView::of(
+                    $instrument->hardware,
+                    $string->position,
+                    $instrument->hardware->posts->type->windsDown() ? $string->fit->turns : 0.0,
+                    $stringM,
+                    $string->speakingLengthM + $setbackM,
+                ),
             );
         }
         $assumed = array_keys(array_filter([

@@ -57,26 +57,33 @@ final class PackagedSets
      */
     public function toCompare(int $strings): array
     {
-        $packed = DB::table('list_sets')->join('suppliers', 'suppliers.id', '=', 'list_sets.supplier_id')->whereNull('list_sets.archived_at')
-            ->orderByRaw('abs((select count(*) from list_set_strings where list_set_id = list_sets.id) - ?)', [$strings])
-            ->orderBy('list_sets.id')->limit(TargetReader::MOST_PACKAGED)
-            ->pluck(DB::raw("suppliers.name || ', ' || list_sets.name"), 'list_sets.id');
-        $measured = $packed->isEmpty() ? [] : $this->samples->densities();
-        $sets = [];
+        $names = [];
+        foreach (DB::select(
+            'select list_sets.id, suppliers.name as supplier, list_sets.name from list_sets join suppliers on suppliers.id = list_sets.supplier_id
+                where list_sets.archived_at is null
+                order by abs((select count(*) from list_set_strings where list_set_id = list_sets.id) - ?), list_sets.id limit ?',
+            [$strings, TargetReader::MOST_PACKAGED],
+        ) as $row) {
+            /** @var \stdClass&object{id: int, supplier: string, name: string} $row */
+            $names[$row->id] = mb_substr("{$row->supplier}, {$row->name}", 0, PlainText::LONGEST_NAME);
+        }
+        $measured = $names === [] ? [] : $this->samples->densities();
+        $packed = [];
         foreach (
             ListString::query()->withTrashed()->join('list_set_strings', 'list_set_strings.list_string_id', '=', 'list_strings.id')
-                ->whereIn('list_set_id', $packed->keys())->orderBy('position')->get(['list_strings.*', 'list_set_id']) as $string
+                ->whereIn('list_set_id', array_keys($names))->orderBy('position')->get(['list_strings.*', 'list_set_id']) as $string
         ) {
             $id = $string->getAttribute('list_set_id');
-            $sets[is_int($id) ? $id : 0][] = StringCatalogue::json($string, $measured);
+            $packed[is_int($id) ? $id : 0][] = StringCatalogue::json($string, $measured);
+        }
+        $sets = [];
+        foreach ($names as $id => $name) {
+            if (isset($packed[$id])) {
+                $sets[] = (object) ['name' => $name, 'strings' => $packed[$id]];
+            }
         }
 
-        return array_values($packed->filter(static fn (mixed $name, int|string $id): bool => isset($sets[$id]))->map(
-            static fn (mixed $name, int|string $id): \stdClass => (object) [
-                'name' => mb_substr(is_string($name) ? $name : '', 0, PlainText::LONGEST_NAME),
-                'strings' => $sets[$id],
-            ],
-        )->all());
+        return $sets;
     }
 
     /**

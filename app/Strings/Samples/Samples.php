@@ -40,7 +40,7 @@ final class Samples
             kind: Kind::from($measured->kind), weighed: isset($measured->readings['mass_g']),
             kg_per_m: $sample->restKgPerM, tolerance: $sample->tolerance, modelled_kg_per_m: $modelled,
             ratio: $modelled === null ? null : $sample->restKgPerM / $modelled,
-            note: $measured->note, set_aside: $measured->archived_at !== null,
+            core_mm: $measured->core['size_mm'] ?? null, note: $measured->note, set_aside: $measured->archived_at !== null,
         );
     }
 
@@ -78,15 +78,17 @@ final class Samples
         $samples = [];
         // Without a model for each: this is asked with every change on the Bench.
         foreach (DB::select(
-            'select construction, material, gauge_nm, kind, readings from samples where archived_at is null order by id limit ?',
+            'select construction, material, gauge_nm, kind, readings, core from samples where archived_at is null order by id limit ?',
             [SampleReader::MOST],
         ) as $row) {
-            /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, kind: string, readings: string} $row */
+            /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, kind: string, readings: string, core: ?string} $row */
             if (Kind::from($row->kind)->isBass() === $kind->isBass()) {
                 $readings = json_decode($row->readings, true);
+                $core = $row->core === null ? null : json_decode($row->core, true);
                 $samples[] = self::carried(
                     TypeColumns::read($row->construction, $row->material, $row->gauge_nm),
                     is_array($readings) ? $readings : [],
+                    is_array($core) ? $core : null,
                 );
             }
         }
@@ -110,17 +112,19 @@ final class Samples
      * As a set document carries it.
      *
      * @param  array<mixed>  $readings
+     * @param  array<mixed>|null  $core  as it was bared
      */
-    private static function carried(StringType $type, array $readings): \stdClass
+    private static function carried(StringType $type, array $readings, ?array $core): \stdClass
     {
-        return (object) (get_object_vars(TypeColumns::json($type)) + $readings + ['workshop' => true]);
+        return (object) (get_object_vars(TypeColumns::json($type)) + $readings + ['workshop' => true]
+            + ($core === null ? [] : ['core' => (object) $core]));
     }
 
     /** @throws InvalidDocument with every problem of its readings */
     private function read(MeasuredSample $measured): Sample
     {
         $problems = new Problems;
-        $node = Node::root((object) ['samples' => [self::carried($measured->type(), $measured->readings)]], $problems);
+        $node = Node::root((object) ['samples' => [self::carried($measured->type(), $measured->readings, $measured->core)]], $problems);
         $samples = (new SampleReader($problems, new StringReader($problems)))->read($node, Kind::from($measured->kind));
         $problems->throwIfAny();
 

@@ -291,6 +291,8 @@ export interface Sample {
     modelled_kg_per_m: number | null;
     /** Measured to modelled. */
     ratio: number | null;
+    /** The size of its core, where that was bared. */
+    core_mm: number | null;
     note: string;
     /** Whether it counts no more. */
     set_aside: boolean;

@@ -2,10 +2,12 @@ import { useAct } from '../server/useAct';
 import type { Sample, SampleFamily } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type KeyboardEvent, type SyntheticEvent } from 'react';
+import { CalliperPanel } from '../devices/CalliperPanel';
 import { ScalePanel } from '../devices/ScalePanel';
 import { ask } from '../server/api';
 import type { Construction, Kind, Material } from '../generated/formats';
 import { CONSTRUCTIONS, MATERIALS } from '../generated/words';
+import { coreRead, readsFor, type Read } from '../units/core';
 import { familyWords, materialsFor } from '../units/strings';
 import { gaugeInches, gaugeNanometres } from '../units/stringType';
 import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../units/units';
@@ -16,7 +18,7 @@ import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { tellFailure } from '../ui/toasts';
 import { FamilyPlot } from './measured/FamilyPlot';
-import { percentOff, readingsOf, type Method, type SampleDraft } from './measured/sample';
+import { percentOff, readFigure, readingsOf, type Method, type SampleDraft } from './measured/sample';
 import { StringsFrame } from './StringsFrame';
 
 interface Props {
@@ -28,15 +30,28 @@ const grams = (kgPerM: number) => `${(kgPerM * 1000).toPrecision(4)} g/m`;
 
 /** Strings weighed or sounded here, and what they say about the model. */
 export default function MeasuredPage({ families, kinds }: Props) {
-    const [devices, setDevices] = useState(false);
+    const [devices, setDevices] = useState<'scale' | 'calliper' | null>(null);
     const reload = () => router.reload({ only: ['families'] });
     return (
         <StringsFrame
             at="/strings/measured"
             tools={
-                <Button look="quiet" aria-pressed={devices} onClick={() => setDevices(!devices)}>
-                    Scale and weights
-                </Button>
+                <>
+                    <Button
+                        look="quiet"
+                        aria-pressed={devices === 'scale'}
+                        onClick={() => setDevices(devices === 'scale' ? null : 'scale')}
+                    >
+                        Scale and weights
+                    </Button>
+                    <Button
+                        look="quiet"
+                        aria-pressed={devices === 'calliper'}
+                        onClick={() => setDevices(devices === 'calliper' ? null : 'calliper')}
+                    >
+                        Calliper
+                    </Button>
+                </>
             }
         >
             <div className="mt-4 grid gap-x-10 gap-y-8 lg:grid-cols-[22rem_1fr]">
@@ -57,7 +72,8 @@ export default function MeasuredPage({ families, kinds }: Props) {
                     ))}
                 </div>
             </div>
-            {devices && <ScalePanel onClose={() => setDevices(false)} />}
+            {devices === 'scale' && <ScalePanel onClose={() => setDevices(null)} />}
+            {devices === 'calliper' && <CalliperPanel onClose={() => setDevices(null)} />}
         </StringsFrame>
     );
 }
@@ -104,6 +120,7 @@ function FamilyOf({ family, onChanged }: { family: SampleFamily; onChanged: () =
                                 </span>
                                 <span className="text-sm text-ink-soft">
                                     {sample.weighed ? 'weighed' : 'sounded'}
+                                    {sample.core_mm !== null && `, core ${sample.core_mm.toFixed(2)} mm`}
                                     {sample.note !== '' && `, ${sample.note}`}
                                 </span>
                                 <Button
@@ -133,13 +150,27 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
     const [gauge, setGauge] = useState('');
     const [draft, setDraft] = useState<SampleDraft>(EMPTY);
     const [note, setNote] = useState('');
+    const [core, setCore] = useState('');
+    const [coreReadAs, setCoreReadAs] = useState<Read>('hex-corners');
     const { act, problem } = useAct();
     const typed = parseGauge(gauge, units);
     const readings = readingsOf(draft);
+    const reads = readsFor(material);
+    const read = reads.some(({ value }) => value === coreReadAs) ? coreReadAs : (reads[0]?.value ?? 'hex-corners');
+    const wound = construction !== 'plain';
+    const bared = wound && core.trim() !== '' ? readFigure(core) : null;
     const body =
-        typed === null || readings === null
+        typed === null || readings === null || (wound && core.trim() !== '' && bared === null)
             ? null
-            : JSON.stringify({ construction, material, kind, gauge_nm: gaugeNanometres(typed), readings, note });
+            : JSON.stringify({
+                  construction,
+                  material,
+                  kind,
+                  gauge_nm: gaugeNanometres(typed),
+                  readings,
+                  core: bared === null ? null : coreRead(bared.value, read),
+                  note,
+              });
     const { data: result, error } = useAsked<Sample>('/strings/samples/weigh', body);
     const chooseConstruction = (chosen: Construction) => {
         const materials = materialsFor(chosen);
@@ -155,6 +186,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
             await ask('/strings/samples', { method: 'POST', body });
             setDraft({ ...EMPTY, method: draft.method });
             setGauge('');
+            setCore('');
             setNote('');
             onKept();
         });
@@ -238,6 +270,23 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
                 The last digit you type tells how finely it was read. Under a weight keep your face and feet away from the string
                 and what hangs on it.
             </p>
+            {wound && (
+                <div className="grid grid-cols-2 gap-3">
+                    <Field label="Bared core, mm" hint="If you can spare an end">
+                        <input
+                            className={fieldClass}
+                            data-measure="core"
+                            inputMode="decimal"
+                            autoComplete="off"
+                            value={core}
+                            onChange={(event) => setCore(event.target.value)}
+                        />
+                    </Field>
+                    <Field label="Read">
+                        <Select value={read} choices={reads} onChange={(value) => setCoreReadAs(value as Read)} />
+                    </Field>
+                </div>
+            )}
             <Field label="Note">
                 <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
             </Field>

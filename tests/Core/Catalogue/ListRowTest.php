@@ -9,9 +9,14 @@ use Lira\Catalogue\ListField;
 use Lira\Catalogue\ListMapping;
 use Lira\Catalogue\ListRow;
 use Lira\Catalogue\ListUnit;
+use Lira\Catalogue\StringSuits;
+use Lira\Kind\Kind;
+use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Strings\BuiltString;
 use Lira\Strings\Construction;
 use Lira\Strings\StringEnd;
+use Lira\Strings\StringSpec;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -129,6 +134,89 @@ final class ListRowTest extends CoreTestCase
         );
         self::assertSame([], ListMapping::guessed(['a', 'b']));
         self::assertRefused('which column has the gauge', static fn () => ListMapping::of(['code' => 0]));
+    }
+
+    public function test_lengths_and_masses_in_every_unit_a_list_may_use(): void
+    {
+        $read = static function (string $length, string $density = 'g/m'): array {
+            $listed = ListRow::read(
+                ['X', 'wound', 'pure nickel', '46', '6', '98'],
+                self::mapping(['length' => $length, 'density' => $density]),
+            );
+
+            return [(float) $listed->kgPerM, (float) $listed->lengthM];
+        };
+
+        self::assertEqualsWithDelta([0.006, 0.98], $read('cm'), 1e-12);
+        self::assertEqualsWithDelta(0.098, $read('mm')[1], 1e-12);
+        self::assertEqualsWithDelta(98 * 0.0254, $read('in')[1], 1e-12);
+        $heavy = ListRow::read(['X', 'wound', 'pure nickel', '46', '0.0003358', ''], self::mapping(['density' => 'lb/in']));
+        self::assertEqualsWithDelta(0.0003358 * 0.45359237 / 0.0254, (float) $heavy->kgPerM, 1e-12);
+        self::assertSame(
+            [['thou', 'in', 'mm'], ['mm', 'cm', 'in'], ['g/m', 'kg/m', 'lb/in'], []],
+            array_map(
+                static fn (ListField $field): array => array_column(ListUnit::of($field), 'value'),
+                [ListField::Gauge, ListField::Length, ListField::Density, ListField::Price],
+            ),
+        );
+        // A unit that does not suit its column is not taken.
+        self::assertSame(ListUnit::Millimetres, self::mapping(['length' => 'g/m'])->units['length']);
+    }
+
+    #[DataProvider('titles')]
+    public function test_every_title_by_which_a_column_is_known(string $title, string $field): void
+    {
+        self::assertSame([$field => 1], ListMapping::guessed(['zzz', $title]));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function titles(): iterable
+    {
+        foreach ([
+            'code' => ['Code', 'SKU', 'Article', 'Item', 'Order no.', 'Part', 'Number'],
+            'name' => ['Name', 'Description', 'Title', 'Product'],
+            'construction' => ['Construction', 'Winding', 'Build', 'Type'],
+            'material' => ['Material', 'Alloy', 'Wrap', 'Metal'],
+            'gauge' => ['Gauge', 'Diameter', 'Thickness', 'Size'],
+            'density' => ['Mass', 'Density', 'Weight', 'Linear mass'],
+            'length' => ['Length', 'Made', 'Long'],
+            'end' => ['End', 'Ball', 'Loop'],
+            'price' => ['Price', 'Cost', 'Each', 'Unit'],
+            'box_of' => ['Box of', 'Pack of', 'Per box', 'Pack size', 'Box size', 'Box'],
+            'box_price' => ['Box price', 'Price of a box', 'Pack price', 'Price per box'],
+        ] as $field => $titles) {
+            foreach ($titles as $title) {
+                yield $title => [$title, $field];
+            }
+        }
+    }
+
+    public function test_what_a_string_suits_goes_from_where_it_flaps_to_where_it_is_hard_or_breaks(): void
+    {
+        // A plain 11 on 648 mm weighs 0.4813 g/m; 75 N are usual, 0.55 and 1.7 times that slack and hard: 219.6, 304, 385 Hz.
+        $plain = BuiltString::of(StringSpec::plain(Material::MusicWire, Length::thousandths(11)), Kind::ElectricGuitar);
+        $suits = StringSuits::on($plain, Kind::ElectricGuitar, 0.648);
+        self::assertEqualsWithDelta(226.3, (float) $suits?->lowHz, 0.5);
+        self::assertEqualsWithDelta(305.5, (float) $suits?->usualHz, 0.5);
+        self::assertEqualsWithDelta(391.6, (float) $suits?->highHz, 3.0);
+        self::assertSame(['Bb3', 'D4'], [$suits?->low?->name(), $suits?->usual?->name()]);
+        self::assertTrue($suits?->breaks);
+        // On a short neck it is hard before it breaks; as an eight it breaks before it is hard; where it breaks before it holds it is no good.
+        self::assertFalse(StringSuits::on(self::built(17), Kind::ElectricGuitar, 0.648)?->breaks);
+        self::assertNull(StringSuits::on(self::built(7), Kind::Bass, 0.648));
+        $wound = BuiltString::of(
+            StringSpec::wound(Construction::RoundWound, Material::PhosphorBronze, Length::thousandths(24)),
+            Kind::AcousticGuitar,
+        );
+        $third = StringSuits::on($wound, Kind::AcousticGuitar, 0.645);
+        // Even with the thickest core it would break before it is hard on the hand: 226.5 Hz.
+        self::assertTrue($third?->breaks);
+        self::assertEqualsWithDelta(226.466, $third->highHz, 0.01);
+    }
+
+    private static function built(float $gauge): BuiltString
+    {
+        return BuiltString::of(StringSpec::plain(Material::MusicWire, Length::thousandths($gauge)), Kind::ElectricGuitar);
     }
 
     public function test_numbers_in_every_spelling(): void

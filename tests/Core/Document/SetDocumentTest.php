@@ -41,6 +41,55 @@ final class SetDocumentTest extends CoreTestCase
         self::assertSame([], SetDocument::from(Documents::harbour())->unknownKeys);
     }
 
+    public function test_unknown_keys_are_reported_wherever_they_stand(): void
+    {
+        $json = Documents::with('/instrument/hardware', (object) [
+            'nut' => (object) ['slots_mm' => 1.0, 'colour' => 'white'],
+            'headstock' => (object) ['tilt_deg' => 3, 'carving' => 'swan'],
+            'posts' => (object) ['diameter_mm' => 6, 'make' => 'x'],
+            'saddle' => (object) ['travel_mm' => 4, 'make' => 'x'],
+            'springs' => (object) ['count' => 3, 'rate_n_per_mm' => 2, 'make' => 'x'],
+            'trees' => [(object) ['position' => 1, 'height_mm' => 4, 'distance_mm' => 40, 'shape' => 'disc']],
+        ]);
+        $json = Documents::with('/strings/0/density', (object) ['kg_per_m' => 0.0005, 'source' => 'supplied', 'by' => 'somebody'], $json);
+        $json = Documents::with('/strings/4/core', (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.016, 'temper' => 'hard'], $json);
+        $json = Documents::with('/tunings/0/mood', 'low', $json);
+        $json = Documents::with('/instrument/setup', (object) ['action_12_mm' => 1.8, 'who' => 'me'], $json);
+        $short = (object) ['position' => 6, 'starts_at_fret' => 2, 'why' => 'x'];
+        $json = Documents::with('/instrument/short_strings', [$short], $json);
+
+        self::assertSame([
+            '/instrument/hardware/headstock/carving', '/instrument/hardware/nut/colour', '/instrument/hardware/posts/make',
+            '/instrument/hardware/saddle/make', '/instrument/hardware/springs/make', '/instrument/hardware/trees/0/shape',
+            '/instrument/setup/who', '/instrument/short_strings/0/why', '/strings/0/density/by', '/strings/4/core/temper', '/tunings/0/mood',
+        ], self::sorted(SetDocument::from($json)->unknownKeys));
+    }
+
+    public function test_one_faulty_short_string_does_not_hide_the_others(): void
+    {
+        $json = Documents::with('/instrument/short_strings', [
+            (object) ['position' => 5, 'starts_at_fret' => 5.5],
+            (object) ['position' => 9, 'starts_at_fret' => 5],
+            (object) ['position' => 6, 'starts_at_fret' => 99],
+        ]);
+        try {
+            SetDocument::from($json);
+            self::fail('It was read.');
+        } catch (InvalidDocument $refused) {
+            self::assertSame(
+                ['/instrument/short_strings/0/starts_at_fret', '/instrument/short_strings/1', '/instrument/short_strings/2'],
+                array_map(static fn ($problem): string => $problem->path, $refused->problems),
+            );
+        }
+        $both = Documents::with('/instrument/short_strings', [
+            (object) ['position' => 5, 'starts_at_fret' => 5],
+            (object) ['position' => 6, 'starts_at_fret' => 12],
+        ]);
+        $scale = SetDocument::from($both)->design->instrument->scale;
+        self::assertClose(0.686 * 2 ** (-5 / 12), $scale->speakingLengthM(5, 6), 1e-12);
+        self::assertClose(0.343, $scale->speakingLengthM(6, 6), 1e-12);
+    }
+
     public function test_everything_that_is_said_is_understood(): void
     {
         $design = SetDocument::from(Documents::everything())->design;

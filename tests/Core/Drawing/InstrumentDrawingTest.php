@@ -62,6 +62,55 @@ final class InstrumentDrawingTest extends CoreTestCase
         self::assertSame(0.0, self::dig($fit, 'strings.0.seat.bottom_mm'));
     }
 
+    public function test_marks_and_trees_stand_where_they_belong(): void
+    {
+        $fit = self::fit([
+            'posts' => ['distance_mm' => 60, 'hole_height_mm' => 8, 'diameter_mm' => 6],
+            'headstock' => ['nut_height_mm' => 8.5],
+            'saddle' => ['drop_mm' => 1, 'anchor_distance_mm' => 40],
+        ]);
+        $codes = array_column((array) self::dig($fit, 'findings'), 'code');
+        $behind = array_search('saddle-angle', $codes, true);
+        $nut = array_search('nut-angle', $codes, true);
+        self::assertIsInt($behind);
+        self::assertIsInt($nut);
+        // All strings share it: 20 mm behind the middle of their saddles, half way across.
+        $saddles = array_map(static fn (int $index): float => self::figure($fit, "strings.{$index}.saddle_mm.0"), range(0, 5));
+        self::assertEqualsWithDelta(array_sum($saddles) / 6 + 20, self::figure($fit, "marks.{$behind}.at_mm.0"), 1e-2);
+        self::assertEqualsWithDelta(0.0, self::figure($fit, "marks.{$behind}.at_mm.1"), 1e-2);
+        self::assertEqualsWithDelta(
+            (self::figure($fit, 'strings.0.start_mm.0') + self::figure($fit, 'strings.0.post.tangent_mm.0')) / 2,
+            self::figure($fit, "marks.{$nut}.at_mm.0"),
+            1e-2,
+        );
+        self::assertNull(self::dig($fit, 'strings.0.post.tree_mm'));
+
+        $json = Documents::with('/instrument/hardware', (object) [
+            'posts' => (object) ['distance_mm' => 100, 'hole_height_mm' => 8, 'layout' => 'one-side'],
+            'headstock' => (object) ['nut_height_mm' => 10],
+            'trees' => [(object) ['position' => 2, 'height_mm' => 4, 'distance_mm' => 40]],
+        ]);
+        $treed = Answers::fit(SetDocument::from($json));
+        self::assertEqualsWithDelta(-40.0, self::figure($treed, 'strings.1.post.tree_mm.0'), 0.5);
+        self::assertNull(self::dig($treed, 'strings.0.post.tree_mm'));
+        self::assertEqualsWithDelta(-40.0, self::figure($treed, 'strings.1.side.tree_mm.0'), 1e-6);
+        self::assertEqualsWithDelta(-6.0, self::figure($treed, 'strings.1.side.tree_mm.1'), 1e-6);
+        self::assertNull(self::dig($treed, 'strings.0.side.tree_mm'));
+    }
+
+    public function test_a_roller_winds_sideways_and_leaves_its_string_at_one_height(): void
+    {
+        $posts = ['distance_mm' => 60, 'hole_height_mm' => 8, 'diameter_mm' => 10, 'type' => 'roller'];
+        $fit = self::fit(['posts' => $posts, 'headstock' => ['nut_height_mm' => 14]]);
+
+        self::assertNull(self::dig($fit, 'strings.0.winds'));
+        self::assertSame(2.0, self::dig($fit, 'strings.5.post.turns'));
+        // 6 mm down over 60, whatever the string.
+        foreach ([0, 5] as $index) {
+            self::assertEqualsWithDelta(rad2deg(atan(0.1)), self::figure($fit, "strings.{$index}.side.nut_angle_deg"), 1e-9);
+        }
+    }
+
     #[DataProvider('layouts')]
     public function test_posts_stand_where_they_usually_do_until_they_are_measured(string $layout, string $kind): void
     {

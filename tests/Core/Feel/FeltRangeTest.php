@@ -47,6 +47,20 @@ final class FeltRangeTest extends CoreTestCase
             sqrt(4800),
             sqrt(4800) * 1.04,
         ];
+        yield 'several of a kind: the nearest count' => [
+            [[60.0, Verdict::TooLoose], [64.0, Verdict::TooLoose], [80.0, Verdict::TooTight], [100.0, Verdict::TooTight]],
+            sqrt(64 * 80) * 0.96,
+            sqrt(64 * 80),
+            sqrt(64 * 80) * 1.04,
+        ];
+        yield 'several too loose alone' => [[[60.0, Verdict::TooLoose], [55.0, Verdict::TooLoose]], sqrt(60 * 60 * 1.0595), 60 * 1.0595, 60 * 1.0595 * 1.04];
+        yield 'several too tight alone' => [[[60.0, Verdict::TooTight], [75.0, Verdict::TooTight]], 60 / 1.0595 * 0.96, 60 / 1.0595, 60 / sqrt(1.0595)];
+        yield 'several on both sides of several that are right' => [
+            [[68.0, Verdict::TooLoose], [60.0, Verdict::TooLoose], [70.0, Verdict::Right], [72.0, Verdict::Right], [90.0, Verdict::TooTight], [73.0, Verdict::TooTight]],
+            sqrt(68 * 70),
+            sqrt(70 * 72),
+            sqrt(73 * 72),
+        ];
         yield 'only too loose: half a semitone above' => [
             [[60.0, Verdict::TooLoose]],
             sqrt(60 * 60 * 1.0595),

@@ -7,6 +7,7 @@ namespace Tests\Core\Finding;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Finding\Finding;
+use Lira\Finding\Remedy;
 use Lira\Finding\Rulebook;
 use Lira\Finding\Severity;
 use Lira\Limit\InvalidLimit;
@@ -45,6 +46,205 @@ final class FindingsTest extends CoreTestCase
         self::assertClose($share * 0.9999, (float) $stop->limit, 1e-12);
         self::assertSame('C standard', $stop->tuning);
         self::assertStringContainsString('it will snap', $stop->message(Units::si()));
+    }
+
+    public function test_breaking_is_looked_for_in_every_tuning(): void
+    {
+        $json = self::with(self::alone(), '/tunings', [
+            (object) ['name' => 'Low', 'pitches' => ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
+            (object) ['name' => 'High', 'pitches' => ['A4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
+            (object) ['name' => 'Low again', 'pitches' => ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
+            (object) ['name' => 'Higher', 'pitches' => ['B4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2']],
+        ]);
+
+        self::assertSame(['High', 'Higher'], array_values(array_map(
+            static fn (Finding $finding): ?string => $finding->tuning,
+            array_filter(self::findings($json), static fn (Finding $finding): bool => $finding->type->code === 'break-risk'),
+        )));
+    }
+
+    /** A wound third of an acoustic set, whose core is looked up: 56 to 81 %, 74 % as usual. */
+    public function test_a_guessed_core_makes_a_note_where_a_known_one_makes_a_caution(): void
+    {
+        $acoustic = Documents::usual('acoustic-guitar', 645, ['E4', 'B3', 'G3', 'D3', 'A2', 'E2'], [
+            12, 16, [24, 'phosphor-bronze'], [32, 'phosphor-bronze'], [42, 'phosphor-bronze'], [53, 'phosphor-bronze'],
+        ]);
+        self::assertSame([], self::findings($acoustic));
+
+        // A semitone up the usual core would pass the limit, the thickest one would not.
+        $up = self::with($acoustic, '/tunings/0/pitches/2', 'Ab3');
+        $may = self::found($up, 'break-risk', 3);
+        self::assertSame([Severity::Note, Remedy::Watch], [$may?->severity, $may?->remedy]);
+        self::assertSame(
+            'A♭3 takes 63 % to 91 % of what string 3 can bear: it may break if its core is as thin as usual. Keep a spare, or measure a bared core.',
+            $may?->message(Units::si()),
+        );
+        self::assertEqualsWithDelta(0.83, (float) $may->value, 0.005);
+        $thin = (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.0125];
+        $known = self::found(self::with($up, '/strings/2/core', $thin), 'break-risk', 3);
+        self::assertSame([Severity::Caution, Remedy::String], [$known?->severity, $known?->remedy]);
+        self::assertSame(
+            'A♭3 takes 83 % of what string 3 can bear: expect breakage. A plain string bears this pitch. Tune up slowly with eye protection on, and keep a spare.',
+            $known?->message(Units::si()),
+        );
+        $thick = (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.0144];
+        self::assertSame(Severity::Note, self::found(self::with($up, '/strings/2/core', $thick), 'break-risk', 3)?->severity);
+
+        // What even the thickest core cannot bear is a stop; no plain string would bear D5 either.
+        $snaps = self::found(self::with($acoustic, '/tunings/0/pitches/2', 'Eb4'), 'break-risk', 3);
+        self::assertSame(Severity::Stop, $snaps?->severity);
+        self::assertStringContainsString('it will snap. A plain string bears this pitch.', $snaps->message(Units::si()));
+        $nothing = self::found(self::with($acoustic, '/tunings/0/pitches/2', 'B4'), 'break-risk', 3);
+        self::assertStringContainsString(
+            'it will snap. Tune lower, or shorten the scale; another gauge hardly helps.',
+            (string) $nothing?->message(Units::si()),
+        );
+        $plain = self::found(self::with($acoustic, '/tunings/0/pitches/0', 'B4'), 'break-risk', 1);
+        self::assertStringContainsString('another gauge hardly helps', (string) $plain?->message(Units::si()));
+    }
+
+    public function test_a_stiff_string_may_or_will_sound_dull(): void
+    {
+        $wound = self::evaluate(self::alone())->strings[5]->tunings[0]->inharmonicity ?? null;
+        $dull = static fn (float $limit): ?Finding => self::found(
+            self::with(self::alone(), '/limits', (object) ['dull-inharmonicity' => $limit]),
+            'dull',
+            6,
+        );
+
+        self::assertNull($dull((float) $wound?->estimate));
+        $may = $dull((float) $wound?->estimate * 0.999);
+        self::assertStringContainsString('may be stiff for this length and pitch: it may sound dull', (string) $may?->message(Units::si()));
+        self::assertClose((float) $wound?->estimate, (float) $may?->value, 1e-9);
+        self::assertStringContainsString('may be stiff', (string) $dull((float) $wound?->low)?->message(Units::si()));
+        $will = $dull((float) $wound?->low * 0.999);
+        self::assertStringContainsString('is stiff for this length and pitch: it sounds dull and drags', (string) $will?->message(Units::si()));
+        self::assertClose((float) $wound?->low, (float) $will?->value, 1e-9);
+    }
+
+    /** @param  list<float|array{0: float, 1: string, 2?: string}>  $strings */
+    #[DataProvider('thick')]
+    public function test_a_very_thick_string_on_a_short_scale_is_told_without_any_measured_saddle(
+        string $kind,
+        float $mm,
+        string $pitch,
+        array $strings,
+        bool $told,
+    ): void {
+        $found = self::found(Documents::usual($kind, $mm, [$pitch], $strings), 'thick-for-scale', 1);
+
+        self::assertSame($told ? Severity::Caution : null, $found?->severity);
+        if ($told) {
+            self::assertSame('String 1 is very thick for '.round($mm).' mm: such a string sounds dull there and hardly intonates. A longer scale, or a higher tuning on a thinner string, would be better.', $found?->message(Units::si()));
+        }
+    }
+
+    /** @return iterable<string, array{string, float, string, list<float|array{0: float, 1: string, 2?: string}>, bool}> */
+    public static function thick(): iterable
+    {
+        yield '80 at G1 on 648' => ['electric-guitar', 648, 'G1', [[80, 'nickel-plated-steel']], true];
+        yield '90 at F1 on 648' => ['electric-guitar', 648, 'F1', [[90, 'pure-nickel']], true];
+        yield '76 on 648' => ['electric-guitar', 648, 'A1', [[76, 'nickel-plated-steel']], false];
+        yield '80 on a baritone' => ['electric-guitar', 690, 'A1', [[80, 'nickel-plated-steel']], false];
+        yield '130 on a long bass' => ['bass', 864, 'B0', [[130, 'nickel-plated-steel']], false];
+        yield '140 on a long bass' => ['bass', 864, 'B0', [[140, 'nickel-plated-steel']], false];
+        yield '145 on a long bass' => ['bass', 864, 'F#0', [[145, 'nickel-plated-steel']], true];
+        yield '130 on a short bass' => ['acoustic-bass', 762, 'B0', [[130, 'phosphor-bronze']], true];
+        yield '105 on a short bass' => ['bass', 762, 'E1', [[105, 'stainless-steel']], false];
+        yield 'a nylon bass' => ['classical-guitar', 650, 'E2', [[56, 'silver-plated-copper']], false];
+    }
+
+    public function test_what_holds_a_slack_string_is_a_gauge_not_a_guess(): void
+    {
+        // 45 N against 60: a gauge √(60/45) as thick would hold.
+        $json = self::with(Documents::usual('bass', 864, ['E1'], [[80, 'nickel-plated-steel']]), '/holding_tension_n', 150);
+        $found = self::found($json, 'too-slack', 1);
+        $tension = self::evaluate($json)->strings[0]->tunings[0]->tensionN;
+        self::assertStringContainsString(
+            sprintf('about %d is needed here, or tune higher', round(80 * sqrt(150 / $tension))),
+            (string) $found?->message(Units::si()),
+        );
+        $short = self::with($json, '/pool', [(object) ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauges_in' => [0.060, 0.085, 0.065]]]);
+        self::assertStringContainsString('is needed here, and this pool ends at 85, or tune higher', (string) self::found($short, 'too-slack', 1)?->message(Units::si()));
+        $long = self::with($json, '/pool', [(object) ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauges_in' => [0.130, 0.085]]]);
+        self::assertStringNotContainsString('pool ends', (string) self::found($long, 'too-slack', 1)?->message(Units::si()));
+    }
+
+    public function test_strings_of_a_twelve_string_are_compared_with_their_like(): void
+    {
+        $pitches = ['E4', 'E4', 'B3', 'B3', 'G4', 'G3', 'D4', 'D3', 'A3', 'A2', 'E3', 'E2'];
+        $bronze = static fn (float $gauge): array => [$gauge, 'phosphor-bronze'];
+        $strings = [10, 10, 14, 14, 8, $bronze(23), 12, $bronze(30), $bronze(18), $bronze(39), $bronze(27), $bronze(47)];
+        $codes = static fn (\stdClass $json): array => array_values(array_unique(array_map(
+            static fn (Finding $finding): string => "{$finding->type->code} {$finding->position}",
+            array_filter(self::findings($json), static fn (Finding $finding): bool => in_array($finding->type->code, ['neighbour-jump', 'gauge-order'], true)),
+        )));
+        $json = Documents::usual('acoustic-guitar', 645, $pitches, $strings);
+        self::assertSame([], $codes($json));
+        self::assertSame([], $codes(self::with($json, '/instrument/courses', [2, 2, 2, 2, 2, 2])));
+        // One of a unison pair that differs is noticed, and an octave string that pulls far more than the next one.
+        self::assertSame(['neighbour-jump 2'], $codes(self::with($json, '/strings/1/gauge_in', 0.012)));
+        self::assertSame(['neighbour-jump 7'], $codes(self::with($json, '/strings/6/gauge_in', 0.014)));
+        // Eight strings that do not lie in pairs, or fewer, are looked at one by one.
+        $six = Documents::usual('acoustic-guitar', 645, ['G4', 'G3', 'D4', 'D3', 'A3', 'A2'], array_slice($strings, 4, 6));
+        self::assertContains('neighbour-jump 2', $codes($six));
+        // Where courses are said, three strings may stand together.
+        $said = self::with($six, '/instrument/courses', [2, 2, 2]);
+        self::assertSame([], $codes($said));
+    }
+
+    public function test_gut_without_a_loop_is_tied_and_steel_is_not(): void
+    {
+        $gut = Documents::usual('banjo', 670, ['D4', 'B3'], [[20, 'nylon', 'plain'], 11], (object) ['anchor' => 'loop-end']);
+        $gut = self::with(self::with($gut, '/strings/0/end', 'bare'), '/strings/1/end', 'bare');
+
+        $tied = self::found($gut, 'tied-loop', 1);
+        self::assertSame([Severity::Note, 'String 1 has no loop: tie a small one with a square knot, cinch it before you tune, and allow 70 mm for it.'], [$tied?->severity, $tied?->message(Units::si())]);
+        self::assertNull(self::found($gut, 'wrong-end', 1));
+        self::assertSame(Severity::Stop, self::found($gut, 'wrong-end', 2)?->severity);
+        self::assertNull(self::found($gut, 'tied-loop', 2));
+        self::assertNull(self::found(self::with($gut, '/strings/0/end', 'loop'), 'tied-loop'));
+        self::assertNull(self::found(self::with($gut, '/instrument/hardware/anchor', 'tie-block'), 'tied-loop'));
+    }
+
+    public function test_an_elastomer_string_fills_its_slot(): void
+    {
+        $density = (object) ['kg_per_m' => 0.008, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02];
+        $json = Documents::usual('elastomer-bass', 530, ['G2'], [[126, 'polyurethane', 'plain']], (object) ['nut' => (object) ['slots_mm' => 4.5]]);
+        $json = self::with($json, '/strings/0/density', $density);
+
+        self::assertNull(self::found($json, 'nut-slot-wide'));
+        self::assertNull(self::found(self::with($json, '/instrument/hardware/nut/slots_mm', 2.0), 'nut-slot-narrow'));
+    }
+
+    public function test_a_total_that_falls_has_its_limit_below_nothing(): void
+    {
+        $json = Documents::harbour();
+        $found = self::found(self::with($json, '/tunings/0/pitches', ['Bb3', 'F3', 'Db3', 'Ab2', 'Eb2', 'Bb1']), 'total-change');
+
+        self::assertLessThan(-0.10, (float) $found?->value);
+        self::assertSame(-0.10, $found?->limit);
+    }
+
+    public function test_what_lies_under_a_wrap_is_heard_too(): void
+    {
+        $magnetic = (object) ['pickup' => 'magnetic'];
+        $floss = (object) ['shape' => 'multifilament', 'material' => 'nylon-multifilament', 'size_in' => 0.020];
+        $with = static fn (string $inner): \stdClass => self::with(self::with(
+            Documents::usual('bass', 864, ['E1'], [[60, 'nylon-tape', 'tape-wound']], $magnetic),
+            '/strings/0/core',
+            $floss,
+        ), '/strings/0/wraps', [
+            (object) ['shape' => 'round', 'material' => $inner, 'size_in' => 0.010],
+            (object) ['shape' => 'ribbon', 'material' => 'nylon-tape', 'thickness_in' => 0.010, 'width_in' => 0.040],
+        ]);
+
+        foreach (['nickel-plated-steel', 'pure-nickel', 'stainless-steel'] as $heard) {
+            self::assertNull(self::found($with($heard), 'not-magnetic'), $heard);
+        }
+        foreach (['phosphor-bronze', 'bronze-80-20', 'silver-plated-copper'] as $unheard) {
+            self::assertSame(Severity::Caution, self::found($with($unheard), 'not-magnetic')?->severity, $unheard);
+        }
     }
 
     public function test_one_width_for_all_nut_slots_holds_for_every_string(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Fit;
 
+use Lira\Document\Json;
+use Lira\Evaluation\FitOnInstrument;
 use Lira\Fit\Leave;
 use Lira\Instrument\PostType;
 use Lira\Kind\Kind;
@@ -90,6 +92,33 @@ final class LeaveTest extends CoreTestCase
 
         self::assertNull($leave->stretchM);
         self::assertEqualsWithDelta(1.0, $leave->turns, 1e-12);
+    }
+
+    /** What a string needs is known once post, way and what is beyond the saddle are; a way that nobody measured is only guessed for its stretch. */
+    public function test_what_is_needed_waits_for_all_that_it_takes(): void
+    {
+        $all = ['posts' => ['diameter_mm' => 6, 'distance_mm' => 100, 'spacing_mm' => 25], 'saddle' => ['beyond_mm' => 45]];
+        /** @param  array<string, array<string, mixed>>  $hardware */
+        $fit = static fn (array $hardware): FitOnInstrument => Fitted::strings(Documents::usual(
+            'electric-guitar', 648, ['E4'], [11], Json::object(Json::text($hardware)),
+        ))[0]->fit;
+        $whole = $fit($all);
+
+        // 87.2 N over 748 mm: 5.23 mm of two turns of 19.73 are stretch; half a post and 5 mm of tail go on.
+        self::assertEqualsWithDelta(34.23, 1000 * (float) $whole->leave?->slackM, 0.01);
+        self::assertEqualsWithDelta(45 + 648 + 100 + 34.23 + 8, 1000 * (float) $whole->neededM, 0.01);
+        self::assertEqualsWithDelta(42.23 / 25, (float) $whole->postsPast, 1e-3);
+        $unmeasured = $fit(['posts' => ['diameter_mm' => 6], 'saddle' => ['beyond_mm' => 45]]);
+        self::assertNull($unmeasured->neededM);
+        self::assertNull($unmeasured->postsPast);
+        self::assertEqualsWithDelta(33.88, 1000 * (float) $unmeasured->leave?->slackM, 0.01);
+        self::assertNull($fit(['posts' => ['distance_mm' => 100], 'saddle' => ['beyond_mm' => 45]])->neededM);
+        self::assertNull($fit(['posts' => ['diameter_mm' => 6, 'distance_mm' => 100]])->neededM);
+        self::assertNull($fit(['posts' => ['spacing_mm' => 25]])->leave);
+        // More string that stretches along leaves less to leave.
+        $json = Documents::usual('electric-guitar', 648, ['E4'], [11], (object) ['posts' => (object) ['diameter_mm' => 6]]);
+        $long = Documents::with('/instrument/setup', (object) ['extra_length_mm' => 100], $json);
+        self::assertEqualsWithDelta(33.18, 1000 * (float) Fitted::strings($long)[0]->fit->leave?->slackM, 0.01);
     }
 
     public function test_an_instrument_says_what_its_block_and_hooks_take(): void

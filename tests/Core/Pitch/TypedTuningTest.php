@@ -69,6 +69,25 @@ final class TypedTuningTest extends CoreTestCase
         }
     }
 
+    public function test_the_library_holds_what_is_in_common_use(): void
+    {
+        $fixture = json_decode((string) file_get_contents(__DIR__.'/../../fixtures/tunings.json'), true, flags: JSON_THROW_ON_ERROR);
+
+        self::assertSame(is_array($fixture) ? $fixture['tunings'] ?? null : null, array_map(static fn (LibraryTuning $tuning): array => [
+            $tuning->name,
+            $tuning->family,
+            implode(' ', array_map(static fn (Pitch $pitch): int => $pitch->noteNumber(), $tuning->pitches)),
+            count($tuning->kinds),
+        ], TuningLibrary::all()));
+        // By what it is called each can be found again, and what has no name has none.
+        foreach (TuningLibrary::all() as $tuning) {
+            self::assertSame($tuning->name, TuningLibrary::nameOf($tuning->kinds[0], $tuning->pitches));
+        }
+        self::assertSame('', TuningLibrary::nameOf(Kind::ElectricGuitar, self::pitches('E4 B3 G3 D3 A2 F2')));
+        self::assertSame('Bass E standard', TuningLibrary::for(Kind::Bass, 4)[0]->name);
+        self::assertSame('Banjo open G', TuningLibrary::for(Kind::Banjo, 5)[0]->name);
+    }
+
     public function test_the_octave_strung_tuning_has_its_lower_four_an_octave_up(): void
     {
         $tunings = array_column(

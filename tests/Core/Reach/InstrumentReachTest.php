@@ -9,6 +9,7 @@ use Lira\Document\SetDocument;
 use Lira\Limit\Limit;
 use Lira\Reach\Bound;
 use Lira\Reach\InstrumentReach;
+use Lira\Strength\Breaking;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;
@@ -117,6 +118,26 @@ final class InstrumentReachTest extends CoreTestCase
         self::assertSame(1, self::dig($answer, 'whole.up.position'));
         self::assertSame(6, self::dig($answer, 'whole.up.semitones'));
         self::assertSame(['plain', 'round-wound'], array_column((array) self::dig($answer, 'strings.0.families'), 'construction'));
+    }
+
+    public function test_a_string_that_intonates_at_no_tension_is_no_good_anywhere(): void
+    {
+        $json = Documents::with('/instrument/hardware/saddle', (object) ['travel_mm' => 0.01], self::withHardware());
+        foreach (self::reach($json)->strings as $string) {
+            foreach ($string->gauges as $gauge) {
+                $core = $gauge->string->build->core;
+                $snaps = $gauge->string->tension->frequencyHz(
+                    Breaking::loadN($core ?? throw new \LogicException('It has a core')),
+                    $string->string->tunings[0]->speakingLengthM,
+                );
+                self::assertEqualsWithDelta($snaps, (float) $gauge->at(Bound::Intonation), 1e-6 * $snaps);
+                self::assertFalse($gauge->serves());
+            }
+            self::assertNull($string->lowest());
+        }
+        // Where there is room enough nothing is said of it.
+        $free = Documents::with('/instrument/hardware/saddle', (object) ['travel_mm' => 60.0], self::withHardware());
+        self::assertNull(self::reach($free)->strings[0]->gauges[0]->at(Bound::Intonation));
     }
 
     public function test_an_overloaded_instrument_has_no_way_up(): void

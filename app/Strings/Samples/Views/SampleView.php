@@ -19,6 +19,7 @@ final readonly class SampleView
      * @param  float  $kg_per_m  at rest
      * @param  float  $tolerance  relative
      * @param  ?float  $ratio  measured to modelled
+     * @param  ?float  $core_mm  the size of its core, where that was bared
      * @param  bool  $set_aside  whether it counts no more
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class SampleView
         public float $tolerance,
         public ?float $modelled_kg_per_m,
         public ?float $ratio,
+        public ?float $core_mm,
         public string $note,
         public bool $set_aside,
     ) {}

@@ -9,7 +9,7 @@ export interface SampleDraft {
     frequency: string;
 }
 
-const FIGURE = /^\s*(\d*[.,]?\d+)\s*(g|mm|N|kg|Hz)?\s*$/i;
+const FIGURE = /^\s*(\d*[.,]?\d+)\s*(g|mm|in|N|kg|Hz)?\s*$/i;
 
 /** A figure as it was read, and what its last digit stands for. */
 export function readFigure(typed: string): { value: number; resolution: number } | null {
@@ -20,7 +20,7 @@ export function readFigure(typed: string): { value: number; resolution: number }
         return null;
     }
     const decimals = digits.includes('.') ? digits.length - digits.indexOf('.') - 1 : 0;
-    const factor = match[2]?.toLowerCase() === 'kg' ? 9.80665 : 1;
+    const factor = { kg: 9.80665, in: 25.4 }[match[2]?.toLowerCase() ?? ''] ?? 1;
     return { value: value * factor, resolution: 10 ** -decimals * factor };
 }
 

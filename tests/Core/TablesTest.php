@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Lira\Instrument\Setup;
+use Lira\Kind\Kind;
+use Lira\Length\Length;
+use Lira\Limit\Limit;
+use Lira\Material\Material;
+use Lira\Strings\CoreTable;
+use Lira\Strings\InvalidString;
+use Lira\Target\UsualTension;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The tables that everything rests on, copied from the handbook of the physics row by row. */
+final class TablesTest extends CoreTestCase
+{
+    /** Density in kg/m³, modulus in GPa, strength at one millimetre in MPa, how fast it falls, polymer, magnetic. */
+    private const MATERIALS = [
+        'music-wire' => [7850, 203.4, 2211, 0.145, false, true],
+        'nickel-plated-steel' => [7930, null, null, null, false, true],
+        'pure-nickel' => [8900, null, null, null, false, true],
+        'stainless-steel' => [7750, null, null, null, false, true],
+        'phosphor-bronze' => [8830, null, null, null, false, false],
+        'bronze-80-20' => [8670, null, null, null, false, false],
+        'silver-plated-copper' => [8990, null, null, null, false, false],
+        'nylon' => [1070, 4.5, 330, 0.0, true, false],
+        'nylon-multifilament' => [1140, 4.5, 900, 0.0, true, false],
+        'fluorocarbon' => [1780, 4.0, 450, 0.0, true, false],
+        'synthetic-gut' => [1300, 4.5, 350, 0.0, true, false],
+        'nylon-tape' => [1140, null, null, null, true, false],
+        'polyurethane' => [1200, null, null, null, true, false],
+    ];
+
+    private const GUITAR = '18→10 20→11 22→12 24→12.5 26→13 28→13.5 30→14 32→14.5 34→15 36→15.5 40→16 44→16.5 46→17 48→17.5 52→18 56→18.5 60→19 64→19.5 70→20 80→21';
+
+    private const BASS = '30→14 40→17 45→18 65→22 85→25 105→28 125→31 145→34';
+
+    private const NYLON = '24→15 29→17 35→18.5 43→19.5 56→23';
+
+    public function test_materials(): void
+    {
+        self::assertSame(array_keys(self::MATERIALS), array_column(Material::cases(), 'value'));
+        foreach (self::MATERIALS as $id => [$density, $gigapascals, $megapascals, $exponent, $polymer, $magnetic]) {
+            $properties = Material::from($id)->properties();
+            self::assertSame((float) $density, $properties->densityKgPerM3, $id);
+            self::assertSame([$polymer, $magnetic, $gigapascals !== null], [$properties->polymer, $properties->magnetic, $properties->bearsLoad()], $id);
+            if ($gigapascals !== null && $megapascals !== null && $exponent !== null) {
+                self::assertClose($gigapascals * 1e9, (float) $properties->youngsModulusPa, 1e-12);
+                self::assertClose($megapascals * 1e6, (float) $properties->strength?->pascalsAt(0.001), 1e-12);
+                self::assertClose($megapascals * 1e6 / 4 ** $exponent, (float) $properties->strength?->pascalsAt(0.004), 1e-12);
+            }
+        }
+    }
+
+    #[DataProvider('cores')]
+    public function test_cores(CoreTable $table, string $rows): void
+    {
+        [$last, $thickest] = [0.0, 0.0];
+        foreach (explode(' ', $rows) as $row) {
+            [$gauge, $core] = array_map(floatval(...), explode('→', $row));
+            self::assertClose($core, $table->coreFor(Length::thousandths($gauge))->size->inThousandths(), 1e-9);
+            if ($last > 0.0) {
+                // Half way between two rows lies half way between two cores.
+                $middle = $table->coreFor(Length::thousandths(($last + $gauge) / 2))->size->inThousandths();
+                self::assertClose(($thickest + $core) / 2, $middle, 1e-9);
+            }
+            [$last, $thickest] = [$gauge, $core];
+        }
+        self::assertClose($thickest, $table->coreFor(Length::thousandths($last + 40))->size->inThousandths(), 1e-9);
+    }
+
+    /** @return iterable<string, array{CoreTable, string}> */
+    public static function cores(): iterable
+    {
+        yield 'guitar' => [CoreTable::guitar(), self::GUITAR];
+        yield 'bass' => [CoreTable::bass(), self::BASS];
+        yield 'nylon' => [CoreTable::nylon(), self::NYLON];
+    }
+
+    public function test_a_core_as_thick_as_its_string_is_none(): void
+    {
+        self::assertRefused('leaves no room for a wrap', static fn () => CoreTable::guitar()->coreFor(Length::thousandths(10)));
+        self::assertInstanceOf(InvalidString::class, InvalidString::coreNotThinner(Length::thousandths(10), Length::thousandths(10)));
+        self::assertClose(10.0, CoreTable::guitar()->coreFor(Length::thousandths(10.01))->size->inThousandths(), 1e-9);
+    }
+
+    public function test_layers_from_gauge_70_on_a_bass_alone(): void
+    {
+        self::assertFalse(CoreTable::bass()->hasTwoLayers(Length::thousandths(69.9)));
+        self::assertTrue(CoreTable::bass()->hasTwoLayers(Length::thousandths(70)));
+        self::assertFalse(CoreTable::guitar()->hasTwoLayers(Length::thousandths(90)));
+        self::assertFalse(CoreTable::nylon()->hasTwoLayers(Length::thousandths(90)));
+    }
+
+    public function test_how_hard_people_pick_until_they_say(): void
+    {
+        foreach (Kind::cases() as $kind) {
+            $expected = $kind->isBass() ? ['soft' => 2.0, 'medium' => 4.0, 'hard' => 7.0] : ['soft' => 0.7, 'medium' => 1.5, 'hard' => 2.2];
+            self::assertSame($expected, Setup::usualFor($kind)->pickingN, $kind->value);
+            self::assertSame(
+                [0.0018, 0.0, 0.12, 0.0],
+                [Setup::usualFor($kind)->action12M, Setup::usualFor($kind)->nutHeightM, Setup::usualFor($kind)->pickFromSaddleM, Setup::usualFor($kind)->extraLengthM],
+            );
+        }
+        self::assertSame([Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass], array_values(array_filter(Kind::cases(), static fn (Kind $kind): bool => $kind->isBass())));
+    }
+
+    public function test_limits_and_usual_tensions(): void
+    {
+        self::assertSame([
+            'shorter-life' => 0.60, 'break-caution' => 0.75, 'break-stop' => 0.85, 'holding-share' => 0.75, 'hard-share' => 1.35,
+            'dull-inharmonicity' => 3.0e-4, 'thick-for-scale' => 3.0e-3, 'neighbour-jump' => 0.35, 'total-retune' => 0.05,
+            'total-setup' => 0.10, 'nut-angle-deg' => 4.0, 'nut-angle-most-deg' => 25.0, 'saddle-angle-deg' => 8.0,
+            'saddle-angle-most-deg' => 45.0, 'slot-play-mm' => 0.15, 'spare-length-mm' => 30.0,
+        ], array_column(array_map(static fn (Limit $limit): array => [$limit->value, $limit->usual()], Limit::cases()), 1, 0));
+        self::assertSame([75.0, 110.0, 68.0, 180.0, 180.0, 180.0, 55.0, 45.0, 75.0], array_map(UsualTension::newtons(...), Kind::cases()));
+    }
+}
