@@ -41,6 +41,14 @@ final class StandardPool
      */
     public static function for(Kind $kind, Measurements $measurements = new Measurements): Pool
     {
+        /** @var array<string, Pool> $known of the model alone: they are always the same */
+        static $known = [];
+
+        return $measurements->areNone() ? $known[$kind->value] ??= self::made($kind, $measurements) : self::made($kind, $measurements);
+    }
+
+    private static function made(Kind $kind, Measurements $measurements): Pool
+    {
         return new Pool(match ($kind) {
             Kind::ElectricGuitar, Kind::Other => [
                 ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),

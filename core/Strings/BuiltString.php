@@ -43,17 +43,32 @@ final readonly class BuiltString
      */
     public function possible(): array
     {
-        return ! $this->guessesCore() || $this->guess !== CoreGuess::AsLookedUp ? [$this] : [
-            $this,
-            self::with($this->spec, $this->kind, $this->measurements, CoreGuess::Thinnest),
-            $this->withThickestCore(),
-        ];
+        return $this->isAsLookedUp() ? [$this, $this->guessed(CoreGuess::Thinnest), $this->guessed(CoreGuess::Thickest)] : [$this];
     }
 
     /** With the thickest core it may have: as strong as it may be. */
     public function withThickestCore(): self
     {
-        return $this->guessesCore() ? self::with($this->spec, $this->kind, $this->measurements, CoreGuess::Thickest) : $this;
+        return $this->isAsLookedUp() ? $this->guessed(CoreGuess::Thickest) : $this;
+    }
+
+    private function isAsLookedUp(): bool
+    {
+        return $this->guess === CoreGuess::AsLookedUp && $this->guessesCore();
+    }
+
+    /** Worked out once for each string: choosing asks again and again. */
+    private function guessed(CoreGuess $guess): self
+    {
+        /** @var \WeakMap<self, array<string, self>>|null $known */
+        static $known = null;
+        $known ??= new \WeakMap;
+        /** @var array<string, self> $made */
+        $made = $known[$this] ?? [];
+        $one = $made[$guess->name] ?? self::with($this->spec, $this->kind, $this->measurements, $guess);
+        $known[$this] = [$guess->name => $one] + $made;
+
+        return $one;
     }
 
     private static function with(StringSpec $spec, Kind $kind, Measurements $measurements, CoreGuess $guess): self

@@ -32,6 +32,11 @@ final readonly class Measurements
         return new self(Correction::fit($samples, $kind), $cores);
     }
 
+    public function areNone(): bool
+    {
+        return $this->corrections === [] && $this->cores === [];
+    }
+
     /** The same string with the core that was read on a sample of it, where its own is not known. */
     public function known(StringSpec $spec): StringSpec
     {

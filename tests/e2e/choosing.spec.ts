@@ -56,7 +56,7 @@ test('alternatives stand side by side with the present set, and one string of th
     await page.getByRole('button', { name: 'Solve', exact: true }).click();
     const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
     await expect(dialog.getByRole('columnheader', { name: 'Used to' })).toBeVisible();
-    await expect(dialog.getByRole('row', { name: /^Feel/ })).toContainText('4 same, 2 a little tighter');
+    await expect(dialog.getByRole('row', { name: /^Feel/ })).toContainText('5 same, 1 a little tighter');
     await dialog.getByRole('button', { name: 'Look at the findings of set 2' }).click();
     await expect(dialog.getByRole('region', { name: 'Findings of set 2' })).toBeVisible();
     await dialog

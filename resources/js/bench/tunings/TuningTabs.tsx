@@ -180,6 +180,8 @@ function Capo({ present, error, retune, take }: CapoProps) {
                     aria-label="Capo on fret"
                     aria-invalid={error !== undefined || undefined}
                     onTake={(text) => /^\d*$/.test(text) && typed(Number(text))}
+                    // What is asked takes the focus at once: the key must not answer it.
+                    onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
                     className="w-11 rounded-mark border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
                 />
                 {error !== undefined && (
