@@ -53,24 +53,42 @@ final readonly class SetSolver
             throw NoSolution::aimsTooHigh($aimN, $mostN);
         }
         $open = array_map($this->choosing->of(...), array_keys($this->design->strings));
-        $none = array_keys(array_filter($open, static fn (array $each): bool => $each === []));
         $ways = $this->ways($open);
         $fewest = min(array_map(static fn (array $way): int => count($way['unserved']), $ways));
-        $unserved = [];
+        // As few strings as can be are left unserved; which ones, where there is a choice, is what serves the others best.
+        $groups = [];
         foreach ($ways as $way) {
-            if ($unserved === [] && count($way['unserved']) === $fewest) {
-                $unserved = array_map($this->choosing->why(...), $way['unserved']);
+            if (count($way['unserved']) === $fewest) {
+                $groups[implode(' ', $way['unserved'])][] = $way;
             }
         }
-        $solved = $fewest === count($open) && $none !== [] ? null : $this->best(array_values(array_filter(
-            $ways,
-            static fn (array $way): bool => count($way['unserved']) === $fewest,
-        )));
+        [$unserved, $solved] = [[], null];
+        foreach ($groups as $group) {
+            $found = array_filter($open) === [] ? null : $this->bestOf($group, $fewest);
+            if ($unserved === [] || ($found !== null && ($solved === null || $found->solutions[0]->objective < $solved->solutions[0]->objective))) {
+                [$unserved, $solved] = [$group[0]['unserved'], $found];
+            }
+        }
         if ($unserved !== []) {
-            throw NoSolution::for($unserved, $solved);
+            throw NoSolution::for(array_map($this->choosing->why(...), $unserved), $solved);
         }
 
         return $solved ?? throw new \LogicException('Every string is served');
+    }
+
+    /**
+     * @param  list<array{candidates: non-empty-list<non-empty-list<Candidate>>, unserved: list<int>}>  $ways
+     * @return ?Solved null where some string is unserved anyway and the others pull too much together
+     *
+     * @throws NoSolution if every string is served and all pull too much together
+     */
+    private function bestOf(array $ways, int $unserved): ?Solved
+    {
+        try {
+            return $this->best($ways);
+        } catch (NoSolution $over) {
+            return $unserved > 0 ? null : throw $over;
+        }
     }
 
     /**
