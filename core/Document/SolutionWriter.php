@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\Evaluation\Total;
 use Lira\Feel\FeltChange;
 use Lira\Finding\Assessment;
 use Lira\Pitch\Tuning;
@@ -57,6 +58,8 @@ final class SolutionWriter
     private static function solution(Solution $solution, Assessment $assessment, array $tunings): array
     {
         $evaluation = $assessment->evaluation;
+        // What is chosen of some strings alone is compared with nothing.
+        $whole = count($solution->strings) === count($evaluation->strings);
 
         return [
             'objective' => $solution->objective,
@@ -64,10 +67,10 @@ final class SolutionWriter
                 array_map(static fn ($at): ?FeltChange => $at->change, $evaluation->strings[$string->position - 1]->tunings),
             ), $solution->strings),
             'totals' => array_map(
-                static fn (Tuning $tuning, float $totalN, $total): array => [
+                static fn (Tuning $tuning, float $totalN, Total $total): array => [
                     'tuning' => $tuning->name,
                     'tension_n' => $totalN,
-                ] + ($total->change === null ? [] : ['change' => ChangeWriter::change($total->change)]),
+                ] + ($total->change === null || ! $whole ? [] : ['change' => ChangeWriter::change($total->change)]),
                 $tunings,
                 $solution->totalsN,
                 $evaluation->totals,

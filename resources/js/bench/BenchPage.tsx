@@ -23,7 +23,7 @@ import { TuningTabs } from './tunings/TuningTabs';
 import { useBenchKeys } from './commands/useBenchKeys';
 import { useCommands } from './commands/useCommands';
 import { useSetActions } from './commands/useSetActions';
-import { shownZones, ZoneHatchings } from './lanes/zones';
+import { showsMayBreak, shownZones, ZoneHatchings } from './lanes/zones';
 import type { Panel } from './panels';
 import { useHearing } from './sound/useHearing';
 import { useRetune } from './tunings/useRetune';
@@ -185,6 +185,7 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
                         target={evaluation.targets !== undefined}
                         tunings={document.tunings.length}
                         zones={zones}
+                        mayBreak={showsMayBreak(evaluation, axis)}
                     />
                     <PoolMenu set={set.id} pools={pools} pool={pool} />
                 </div>

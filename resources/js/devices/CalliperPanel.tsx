@@ -11,10 +11,12 @@ import { useMeasuredField } from './useMeasuredField';
 
 interface Props {
     onClose: () => void;
+    /** Where it stands, if not in the lower right corner. */
+    className?: string;
 }
 
 /** A calliper and a ruler to try with, for whoever has none plugged in: they type what they read into the field with the focus. */
-export function CalliperPanel({ onClose }: Props) {
+export function CalliperPanel({ onClose, className = 'right-4' }: Props) {
     const [name, setName] = useState<DeviceName>('calliper');
     const [opened, setOpened] = useState('0.40');
     const [last, setLast] = useState<string | null>(null);
@@ -35,7 +37,7 @@ export function CalliperPanel({ onClose }: Props) {
     return (
         <aside
             aria-label="Calliper and ruler"
-            className={clsx(floatClass, 'fixed right-4 bottom-20 w-[21rem] max-w-[calc(100vw-2rem)] p-3')}
+            className={clsx(floatClass, 'fixed bottom-20 w-[21rem] max-w-[calc(100vw-2rem)] p-3', className)}
         >
             <div className="flex items-center justify-between">
                 <h2 className="font-bold">Calliper and ruler, simulated</h2>

@@ -7,10 +7,12 @@ interface Props {
     tunings: number;
     /** The zones that the axis shows. */
     zones: Zone[];
+    /** Whether it shows from where a string may break if its core is as usual. */
+    mayBreak: boolean;
 }
 
 /** What the marks on the lanes say, in one line under them. */
-export const Legend = memo(function Legend({ baseline, target, tunings, zones }: Props) {
+export const Legend = memo(function Legend({ baseline, target, tunings, zones, mayBreak }: Props) {
     return (
         <p className="flex flex-wrap gap-x-4 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
             <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag it, or arrow keys</Entry>
@@ -47,6 +49,11 @@ export const Legend = memo(function Legend({ baseline, target, tunings, zones }:
                     {ZONES[zone].words}
                 </Entry>
             ))}
+            {mayBreak && (
+                <Entry drawing={<path d="M9 0 V14" stroke="var(--stop)" strokeOpacity={0.7} strokeDasharray="1 3" />}>
+                    may break from here, if its core is as thin as usual
+                </Entry>
+            )}
         </p>
     );
 });

@@ -51,6 +51,16 @@ export function shownZones({ zones, strings }: Evaluation, axis: Axis | null): Z
     return spans.filter(([, from, to]) => from < to && zoneSpan(axis, from, to) !== null).map(([zone]) => zone);
 }
 
+/** Whether a line is seen from which a string may break, its core being as thick as usual, before it breaks whatever its core. */
+export function showsMayBreak({ strings }: Evaluation, axis: Axis | null): boolean {
+    return (
+        axis !== null &&
+        strings.some(
+            ({ safe_n: safe }) => safe !== null && safe.low < safe.high && zoneSpan(axis, safe.estimate, safe.high) !== null,
+        )
+    );
+}
+
 interface Props {
     zone: Zone;
     axis: Axis;

@@ -69,7 +69,7 @@ export function CoreFields({ position, core, material }: Props) {
             >
                 Try with a simulated calliper
             </Button>
-            {calliper && <CalliperPanel onClose={() => setCalliper(false)} />}
+            {calliper && <CalliperPanel onClose={() => setCalliper(false)} className="right-4 lg:right-[20.5rem]" />}
         </div>
     );
 }

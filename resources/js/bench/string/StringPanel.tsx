@@ -5,6 +5,7 @@ import { MATERIALS } from '../../generated/words';
 import { rangeOf } from '../../units/interval';
 import { gaugeInches, typeOf } from '../../units/stringType';
 import {
+    fineLength,
     formatGauge,
     formatLength,
     formatShare,
@@ -215,10 +216,9 @@ function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPit
     const rows: [string, string | null][] = [
         [
             'tone bend, fret 12',
-            bend === null
-                ? 'out of reach'
-                : `${rangeOf(bend.displacement_mm, (mm) => formatLength(Math.round(mm), units))}, ${rangeOf(bend.force_n, force)}`,
+            bend === null ? 'out of reach' : rangeOf(bend.displacement_mm, (mm) => formatLength(Math.round(mm), units)),
         ],
+        ['pushed with', bend === null ? null : rangeOf(bend.force_n, force)],
         [
             'hard attack, sharp',
             at.attack_cents === null
@@ -234,9 +234,7 @@ function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPit
         ['lowest that holds', at.lowest_holding_pitch === null ? null : pitchLabel(at.lowest_holding_pitch)],
         [
             'saddle setback',
-            at.saddle_setback_mm === null
-                ? null
-                : rangeOf(at.saddle_setback_mm, (mm) => formatLength(Number(mm.toFixed(1)), units)),
+            at.saddle_setback_mm === null ? null : rangeOf(at.saddle_setback_mm, (mm) => fineLength(mm, units, 1)),
         ],
     ];
     return (

@@ -217,10 +217,14 @@ function Capo({ present, error, retune, take }: CapoProps) {
                 description="Asked once; what you choose stands beside the capo and can be changed there."
             >
                 <div className="grid gap-2">
-                    <Button look="strong" className="h-auto py-2 text-left" onClick={() => answer('shapes')}>
+                    <Button
+                        look="strong"
+                        className="h-auto justify-start py-2 text-left whitespace-normal"
+                        onClick={() => answer('shapes')}
+                    >
                         The shapes: it sounds {semitones(asked ?? 0)} higher, and every string pulls as it does without the capo
                     </Button>
-                    <Button className="h-auto py-2 text-left" onClick={() => answer('pitches')}>
+                    <Button className="h-auto justify-start py-2 text-left whitespace-normal" onClick={() => answer('pitches')}>
                         The pitches: it sounds as written, with every string tuned {semitones(asked ?? 0)} lower, and slacker
                     </Button>
                 </div>
