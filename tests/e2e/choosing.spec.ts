@@ -1,4 +1,4 @@
-import { expect, expectAccessible, lane, mark, openOwnSet, tension, test } from './lira';
+import { expect, expectAccessible, lane, mark, openOwnSet, pitch, saved, tension, test } from './lira';
 
 test('what feels right is found by tuning strings up and down and saying how each feels', async ({ page }) => {
     await openOwnSet(page, 'Felt', { baseline: undefined });
@@ -108,4 +108,55 @@ test('the nearest packaged set is taken with the singles that complete it', asyn
         .click();
     await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', new RegExp(`^${sixth} wound`));
     await expect(tension(page, 6)).toHaveValue(/\d/);
+});
+
+test('where one string cannot be served that is said, and the others are chosen', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await openOwnSet(page, 'One too high');
+    await pitch(page, 1).fill('B5');
+    await pitch(page, 1).press('Enter');
+    await page.getByRole('button', { name: 'Solve', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await expect(dialog.getByRole('alert')).toContainText('as string 1 at B5');
+    await expect(dialog.getByRole('row', { name: /^1 / })).toContainText('none holds');
+    await expect(dialog.getByRole('button', { name: /wound for string 5/ }).first()).toBeVisible();
+    await expect(dialog.getByRole('alert')).toHaveCount(1);
+    await expectAccessible(page);
+    await dialog.getByRole('button', { name: 'Take the best set' }).click();
+    await expect(mark(page, 1)).toHaveAttribute('aria-valuetext', /plain/);
+});
+
+test('a stricter break limit leaves a string without a gauge', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await openOwnSet(page, 'Careful');
+    await page.getByRole('button', { name: 'Solve', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await expect(dialog.getByRole('row', { name: /^1 / })).toBeVisible();
+    await expect(dialog.getByRole('row', { name: /^1 / })).not.toContainText('none holds');
+    await dialog.getByRole('textbox', { name: 'Break limit, %' }).fill('30');
+    await expect(dialog.getByRole('row', { name: /^1 / })).toContainText('none holds');
+    await dialog.getByRole('textbox', { name: 'Break limit, %' }).fill('0');
+    await expect(dialog.getByRole('alert').first()).toContainText('%');
+});
+
+test('a core bared and read with the calliper makes a range a figure', async ({ page }) => {
+    await openOwnSet(page, 'Bared');
+    await mark(page, 6).focus();
+    const panel = page.getByRole('complementary', { name: 'String 6' });
+    await expect(panel).toContainText(/of its breaking load\d+ to \d+ %/);
+    await panel.getByRole('button', { name: 'Try with a simulated calliper' }).click();
+    const calliper = page.getByRole('complementary', { name: 'Calliper and ruler' });
+    const core = panel.getByRole('textbox', { name: /^Measured core/ });
+    await core.focus();
+    await calliper.getByRole('textbox', { name: 'Held, mm' }).fill('0.46');
+    await calliper.getByRole('button', { name: 'Read', exact: true }).click();
+    await expect(core).toHaveValue(/^0\.4[567]/);
+    await expect(panel).toContainText(/of its breaking load\d+ %/);
+    await expect(saved(page)).toBeVisible();
+    await page.reload();
+    await mark(page, 6).focus();
+    await expect(panel).toContainText(/of its breaking load\d+ %/);
+    await core.fill('');
+    await core.press('Enter');
+    await expect(panel).toContainText(/of its breaking load\d+ to \d+ %/);
 });

@@ -10,16 +10,18 @@ interface Props extends Omit<ComponentPropsWithRef<'input'>, 'value' | 'onChange
 /** A field whose value is taken when it is left or with Enter; Escape brings back what was there. */
 export function TypedInput({ shown, onTake, onKeyDown, ...rest }: Props) {
     const [typed, setTyped] = useState<string | null>(null);
-    const take = () => {
-        if (typed !== null && typed.trim() !== shown) {
-            onTake(typed.trim());
+    // What stands in the field: keys typed in one burst may not have been drawn yet.
+    const take = ({ value }: HTMLInputElement) => {
+        if (value.trim() !== shown.trim()) {
+            onTake(value.trim());
         }
         setTyped(null);
     };
     const press = (event: KeyboardEvent<HTMLInputElement>) => {
         if (event.key === 'Enter') {
-            take();
+            take(event.currentTarget);
         } else if (event.key === 'Escape') {
+            event.currentTarget.value = shown;
             setTyped(null);
         }
         onKeyDown?.(event);
@@ -33,7 +35,7 @@ export function TypedInput({ shown, onTake, onKeyDown, ...rest }: Props) {
             {...rest}
             value={typed ?? shown}
             onChange={(event) => setTyped(event.target.value)}
-            onBlur={take}
+            onBlur={(event) => take(event.currentTarget)}
             onKeyDown={press}
         />
     );

@@ -10,8 +10,8 @@ export function readsFor(material: Material): { value: Read; label: string }[] {
     return material === 'silver-plated-copper'
         ? [{ value: 'floss', label: 'floss bundle' }]
         : [
-              { value: 'hex-corners', label: 'hex, across corners' },
-              { value: 'hex-flats', label: 'hex, across flats' },
+              { value: 'hex-corners', label: 'hex, corners' },
+              { value: 'hex-flats', label: 'hex, flats' },
               { value: 'round', label: 'round' },
           ];
 }

@@ -552,6 +552,7 @@ final class FindingsTest extends CoreTestCase
         $will = self::found($saddle(['travel_mm' => $lowMm - 1e-6]), 'saddle-travel', 6);
         self::assertSame(Severity::Caution, $will?->severity);
         self::assertStringContainsString('it will not intonate', $will->message(Units::si()));
+        self::assertClose($lowMm - 1e-6, (float) $will->parameters['travel_mm'], 1e-9);
         self::assertNull(self::found($saddle(['travel_mm' => [0, 0, 0, 0, 0, 9]]), 'saddle-travel', 6));
         self::assertNotNull(self::found($saddle(['travel_mm' => [0, 0, 0, 0, 0, 9]]), 'saddle-travel', 1));
 

@@ -155,6 +155,35 @@ final class SetSolverTest extends CoreTestCase
         self::assertEqualsWithDelta(log(0.8) ** 2, Serving::one(1)->miss([60.0, 80.0], 100.0), 1e-12);
     }
 
+    /** @param  array<string, mixed>  $rules */
+    #[DataProvider('rules')]
+    public function test_the_rule_that_leaves_a_string_without_a_gauge_is_pointed_at(string $path, string $pool, array $rules): void
+    {
+        $wound = $pool === 'wound';
+        $json = Documents::harbour();
+        $json->target = (object) ($rules + ['profile' => 'equal', 'tension_n' => 70, 'mixed' => true, 'pool' => [
+            $wound
+                ? (object) ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauges_in' => [0.020, 0.030, 0.040, 0.052]]
+                : (object) ['construction' => 'plain', 'material' => 'music-wire', 'gauges_in' => [0.011, 0.015, 0.019, 0.024, 0.032]],
+        ]]);
+        try {
+            Answers::solution(SetDocument::from($json));
+            self::fail('A set was found.');
+        } catch (InvalidDocument $refused) {
+            self::assertContains($path, array_column($refused->problems, 'path'));
+        }
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>}> */
+    public static function rules(): iterable
+    {
+        yield 'wound from string 3, and only wound ones' => ['/target/wound_from', 'wound', ['wound_from' => 3]];
+        yield 'plain down to string 5, and only plain ones' => ['/target/plain_to', 'plain', ['plain_to' => 5]];
+        yield 'the same, and wound from string 6' => ['/target/plain_to', 'plain', ['plain_to' => 5, 'wound_from' => 6]];
+        yield 'string 2 plain, and only wound ones' => ['/target/plain_only', 'wound', ['plain_only' => [2], 'wound_from' => 1]];
+        yield 'string 6 wound, and only plain ones' => ['/target/wound_only', 'plain', ['wound_only' => [6], 'plain_to' => 6]];
+    }
+
     public function test_neighbouring_gauges_stand_beside_the_chosen_one(): void
     {
         $strings = self::solve((object) ['profile' => 'baseline'])->solutions[0]->strings;

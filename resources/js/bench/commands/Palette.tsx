@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Command as List } from 'cmdk';
-import { useState } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
@@ -37,20 +37,55 @@ export function Palette({ open, onOpenChange, commands }: Props) {
 
 function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () => void) => void }) {
     const [typed, setTyped] = useState('');
-    const { data } = useQuery({
+    const { data, isFetching, isPlaceholderData } = useQuery({
         queryKey: ['search', typed],
         queryFn: ({ signal }) => search(typed, signal),
         placeholderData: keepPreviousData,
         staleTime: 0,
     });
     const groups = [...new Set(commands.map(({ group }) => group))];
+
+    // What is found comes after what was typed: the best is chosen anew, and Enter waits for it.
+    const [chosen, setChosen] = useState('');
+    const list = useRef<HTMLDivElement>(null);
+    const entered = useRef(false);
+    const coming = isFetching && isPlaceholderData;
+    useEffect(() => {
+        // By the next frame the list has put in order what came.
+        const frame = requestAnimationFrame(() => {
+            const first = list.current?.querySelector<HTMLElement>('[cmdk-item]:not([aria-disabled=true])');
+            setChosen(first?.dataset.value ?? '');
+            if (entered.current && !coming) {
+                entered.current = false;
+                first?.click();
+            }
+        });
+        return () => cancelAnimationFrame(frame);
+    }, [data, coming]);
+    const press = (event: KeyboardEvent) => {
+        if (event.key === 'Enter' && coming) {
+            event.preventDefault();
+            entered.current = true;
+        }
+    };
     return (
-        <List label="Commands, sets and instruments" loop className="flex min-h-0 flex-col">
+        <List
+            ref={list}
+            label="Commands, sets and instruments"
+            loop
+            value={chosen}
+            onValueChange={setChosen}
+            onKeyDown={press}
+            className="flex min-h-0 flex-col"
+        >
             <List.Input
                 className={fieldClass}
                 placeholder="Type what to do, or the name of a set or an instrument"
                 value={typed}
-                onValueChange={setTyped}
+                onValueChange={(text) => {
+                    entered.current = false;
+                    setTyped(text);
+                }}
             />
             <List.List className={`mt-3 h-96 min-h-24 overflow-auto border-y border-rule ${headings}`}>
                 <List.Empty className="p-3 text-ink-soft">Nothing by that name.</List.Empty>

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import type { EvaluatedString, Evaluation, StringAtPitch } from '../../generated/formats';
+import type { EvaluatedString, Evaluation, Interval, StringAtPitch } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { MATERIALS } from '../../generated/words';
 import { rangeOf } from '../../units/interval';
@@ -212,7 +212,7 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPitch | undefined; units: Units }) {
     const bend = at.whole_tone_bend_12;
     const force = (newtons: number) => `${tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1)} ${units.tension}`;
-    const cents = (value: number) => `${value.toFixed(0)} cents`;
+    const sharpness = (cents: Interval) => rangeOf(cents, (value) => `${value.toFixed(0)} cents`).replace(/^1 cents$/, '1 cent');
     const rows: [string, string | null][] = [
         [
             'tone bend, fret 12',
@@ -223,9 +223,9 @@ function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPit
             'hard attack, sharp',
             at.attack_cents === null
                 ? null
-                : `${rangeOf(at.attack_cents.start.hard, cents)}${before?.attack_cents ? `, was ${before.attack_cents.start.hard.estimate.toFixed(0)}` : ''}`,
+                : `${sharpness(at.attack_cents.start.hard)}${before?.attack_cents ? `, was ${before.attack_cents.start.hard.estimate.toFixed(0)}` : ''}`,
         ],
-        ['a moment later', at.attack_cents === null ? null : rangeOf(at.attack_cents.after.hard, cents)],
+        ['a moment later', at.attack_cents === null ? null : sharpness(at.attack_cents.after.hard)],
         [
             'of its breaking load',
             at.break_share === null ? null : rangeOf(at.break_share, (share) => `${Math.round(share * 100)} %`),

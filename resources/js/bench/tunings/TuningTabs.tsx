@@ -219,12 +219,12 @@ function Capo({ present, error, retune, take }: CapoProps) {
                 <div className="grid gap-2">
                     <Button
                         look="strong"
-                        className="h-auto justify-start py-2 text-left whitespace-normal"
+                        className="h-auto w-full justify-start! py-2 text-left whitespace-normal!"
                         onClick={() => answer('shapes')}
                     >
                         The shapes: it sounds {semitones(asked ?? 0)} higher, and every string pulls as it does without the capo
                     </Button>
-                    <Button className="h-auto justify-start py-2 text-left whitespace-normal" onClick={() => answer('pitches')}>
+                    <Button className="h-auto w-full justify-start! py-2 text-left whitespace-normal!" onClick={() => answer('pitches')}>
                         The pitches: it sounds as written, with every string tuned {semitones(asked ?? 0)} lower, and slacker
                     </Button>
                 </div>

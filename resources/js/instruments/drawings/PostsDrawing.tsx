@@ -30,7 +30,7 @@ export function PostsDrawing({ fit, bass }: { fit: DrawnFit; bass: boolean }) {
                             )}
                         </svg>
                         <p className="text-center text-sm leading-tight">
-                            <span className="font-semibold">{string.position}</span> {leaveWords(string.post, bass, units)}
+                            <span className="font-semibold">{string.position}:</span> {leaveWords(string.post, bass, units)}
                         </p>
                     </>
                 );
