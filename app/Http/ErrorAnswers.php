@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
+use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Problem;
 use Lira\InvalidInput;
@@ -83,7 +84,7 @@ final class ErrorAnswers
 
     private static function answer(int $status, InvalidDocument $error): JsonResponse
     {
-        return new JsonResponse($error->toArray(), $status, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return JsonResponse::fromJsonString(Answers::text($error->toArray()), $status);
     }
 
     private static function invalid(ValidationException $error): JsonResponse

@@ -7,6 +7,7 @@ namespace Lira\Document;
 use Lira\Evaluation\Total;
 use Lira\Feel\FeltChange;
 use Lira\Finding\Assessment;
+use Lira\Finding\Finding;
 use Lira\Pitch\Tuning;
 use Lira\Solver\Brief;
 use Lira\Solver\Candidate;
@@ -75,9 +76,24 @@ final class SolutionWriter
                 $solution->totalsN,
                 $evaluation->totals,
             ),
-            'findings' => FindingWriter::all($assessment->findings),
+            'findings' => FindingWriter::all($whole ? $assessment->findings : self::among($solution, $assessment->findings)),
             'remarks' => StatementWriter::all(array_values(array_filter(array_map(PoolEnd::of(...), $solution->strings)))),
         ];
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding> those that no string has a part in for which nothing was chosen
+     */
+    private static function among(Solution $solution, array $findings): array
+    {
+        $served = array_column($solution->strings, 'position');
+
+        return array_values(array_filter(
+            $findings,
+            static fn (Finding $finding): bool => in_array($finding->position, $served, true)
+                && in_array($finding->parameters['next'] ?? $finding->position, $served, true),
+        ));
     }
 
     /**

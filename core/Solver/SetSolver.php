@@ -100,7 +100,7 @@ final readonly class SetSolver
     private function ways(array $open): array
     {
         $heights = $this->choosing->heights();
-        $ways = [];
+        [$ways, $standIns] = [[], []];
         foreach ($this->brief->mixed ? [Border::none()] : Border::all($heights) as $border) {
             [$candidates, $unserved] = [[], []];
             foreach ($open as $index => $each) {
@@ -114,7 +114,8 @@ final readonly class SetSolver
                 }
                 if ($here === []) {
                     $unserved[] = $index;
-                    $here = [$this->choosing->standIn($index)];
+                    // One for all borders: sets are the same that differ in nothing else.
+                    $here = [$standIns[$index] ??= $this->choosing->standIn($index)];
                 }
                 $candidates[] = $here;
             }

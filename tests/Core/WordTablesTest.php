@@ -20,17 +20,24 @@ final class WordTablesTest extends CoreTestCase
     public function test_everything_there_is_to_choose_from_has_a_name_of_its_own(): void
     {
         $enums = 0;
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../../core')) as $file) {
+        foreach ([...(array) glob(__DIR__.'/../../core/*/*.php'), ...(array) glob(__DIR__.'/../../core/*/*/*.php')] as $file) {
             $enum = 'Lira\\'.str_replace('/', '\\', substr((string) $file, strlen(__DIR__.'/../../core/'), -4));
-            if (! $file instanceof \SplFileInfo || $file->getExtension() !== 'php' || ! enum_exists($enum) || ! method_exists($enum, 'label')) {
+            if (! enum_exists($enum) || ! method_exists($enum, 'label')) {
                 continue;
             }
-            $labels = array_map(static fn (\UnitEnum $case): string => $case->label(), $enum::cases());
+            $labels = array_map(static fn (\UnitEnum $case): string => self::labelOf($case), $enum::cases());
             self::assertNotContains('', $labels, $enum);
             self::assertSame($labels, array_unique($labels), $enum);
             $enums++;
         }
         self::assertGreaterThan(10, $enums);
+    }
+
+    private static function labelOf(\UnitEnum $case): string
+    {
+        $label = method_exists($case, 'label') ? $case->label() : '';
+
+        return is_string($label) ? $label : '';
     }
 
     #[DataProvider('words')]

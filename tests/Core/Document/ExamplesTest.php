@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Document;
 
 use Lira\Document\Answers;
-use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
@@ -15,7 +14,7 @@ final class ExamplesTest extends CoreTestCase
 {
     private const ANSWERS = __DIR__.'/../../../docs/examples/answers';
 
-    /** @param value-of<Answers::QUESTIONS> $question */
+    /** @param  value-of<Answers::QUESTIONS>  $question */
     #[DataProvider('answers')]
     public function test_an_example_is_answered_as_worked_out(string $example, string $question, string $file): void
     {
@@ -31,9 +30,9 @@ final class ExamplesTest extends CoreTestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function answers(): iterable
     {
-        foreach (glob(self::ANSWERS.'/*.json') ?: [] as $file) {
-            [$example, $question] = explode('.', basename($file));
-            yield "{$example}, {$question}" => [$example, $question, $file];
+        foreach ((array) glob(self::ANSWERS.'/*.json') as $file) {
+            [$example, $question] = explode('.', basename((string) $file));
+            yield "{$example}, {$question}" => [$example, $question, (string) $file];
         }
     }
 

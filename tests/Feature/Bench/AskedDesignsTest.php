@@ -10,6 +10,7 @@ use App\Models\MeasuredSample;
 use App\Models\Pool;
 use App\Models\StringSet;
 use App\Models\Supplier;
+use Illuminate\Support\Facades\DB;
 use Lira\Document\Json;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Document\Documents;
@@ -79,6 +80,28 @@ final class AskedDesignsTest extends FeatureTestCase
         // A pool that was put away meanwhile is still the one it was opened with.
         $pool->delete();
         self::assertCount(3, (array) $this->asked($set, 'evaluations', ['pool_id' => $pool->id])->json('pool'));
+    }
+
+    public function test_what_suppliers_pack_is_compared_where_that_is_asked(): void
+    {
+        $set = self::keptSet();
+        $supplier = Supplier::query()->create(['name' => 'Sandbar']);
+        $packed = DB::table('list_sets')->insertGetId(['supplier_id' => $supplier->id, 'code' => 'S', 'name' => 'Low six', 'cents' => 900]);
+        foreach ([[11, 'plain'], [15, 'plain'], [19, 'plain'], [30, 'round-wound'], [40, 'round-wound'], [52, 'round-wound']] as $index => [$gauge, $construction]) {
+            $string = ListString::query()->create([
+                'supplier_id' => $supplier->id, 'code' => "G{$gauge}", 'construction' => $construction, 'gauge_nm' => $gauge * 25_400,
+                'material' => $construction === 'plain' ? 'music-wire' : 'nickel-plated-steel', 'words' => '',
+            ]);
+            DB::table('list_set_strings')->insert(['list_set_id' => $packed, 'position' => $index + 1, 'list_string_id' => $string->id]);
+        }
+        $aimed = static fn (array $besides): \stdClass => Documents::with('/target', (object) ($besides + ['profile' => 'baseline']));
+
+        $answer = $this->asked($set, 'solutions', [], $aimed(['sets' => 'standard']))->assertOk();
+        self::assertSame('Sandbar, Low six', $answer->json('packaged.0.name'));
+        self::assertSame([], $this->asked($set, 'solutions', [], $aimed([]))->assertOk()->json('packaged'));
+        DB::table('list_sets')->update(['archived_at' => now()]);
+        $others = (array) $this->asked($set, 'solutions', [], $aimed(['sets' => 'standard']))->assertOk()->json('packaged');
+        self::assertNotContains('Sandbar, Low six', array_column($others, 'name'));
     }
 
     public function test_figures_that_are_known_are_left_out_where_that_is_asked(): void

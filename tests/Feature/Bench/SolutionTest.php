@@ -39,6 +39,38 @@ final class SolutionTest extends FeatureTestCase
         self::assertStringContainsString('at most 30 N', Artisan::output());
     }
 
+    /** String 1 up to A5, where every string of the standard pool breaks. */
+    public static function tooHigh(): \stdClass
+    {
+        $json = Documents::with('/tunings/0/pitches/0', 'A5');
+        $json->target = (object) ['profile' => 'equal', 'tension_n' => 70];
+
+        return $json;
+    }
+
+    public function test_a_string_that_nothing_serves_is_named_and_the_others_come_with_it(): void
+    {
+        $answer = $this->sendJson('POST', '/api/v1/solutions', self::tooHigh());
+
+        self::assertLiraError($answer, 422, '/target/limits/break_share', 'as string 1 at A5');
+        self::assertCount(1, (array) $answer->json('errors'));
+        self::assertSame([2, 3, 4, 5, 6], array_column((array) $answer->json('solution.solutions.0.strings'), 'position'));
+        // No set comes twice, and nothing is found on the string that none was chosen for, nor on all together.
+        $sets = array_map(
+            static fn (mixed $solution): string => (string) json_encode(array_column((array) data_get($solution, 'strings'), 'gauge_in')),
+            (array) $answer->json('solution.solutions'),
+        );
+        self::assertSame($sets, array_unique($sets));
+        $places = array_column((array) $answer->json('solution.solutions.0.findings'), 'position');
+        self::assertNotContains(null, $places);
+        self::assertNotContains(1, $places);
+        $file = (string) tempnam(sys_get_temp_dir(), 'lira');
+        file_put_contents($file, Json::text(self::tooHigh()));
+        self::assertSame(2, Artisan::call('lira:solve', ['file' => $file]));
+        unlink($file);
+        self::assertJsonStringEqualsJsonString((string) $answer->getContent(), Artisan::output());
+    }
+
     public function test_what_only_the_schema_can_tell_is_refused_on_the_way_in(): void
     {
         $odd = Documents::with('/instrument/hardware', (object) ['nut' => (object) ['material' => 7]]);

@@ -21,6 +21,7 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Tests\Core\Document\Documents;
 use Tests\Core\Document\SetDocumentTest;
+use Tests\Feature\Bench\SolutionTest;
 use Tests\Feature\FeatureTestCase;
 
 /** What crosses is what the published schemas say. */
@@ -31,6 +32,7 @@ final class SchemasTest extends FeatureTestCase
         self::assertValid('lira-set', Documents::harbour());
         self::assertValid('lira-set', Documents::everything());
         self::assertValid('lira-set', Json::object(Documents::text('harbour-to-solve')));
+        self::assertValid('lira-set', Json::object(Documents::text('wherry-down-a-tone')));
         self::assertSame(0, Artisan::call('lira:demo'));
         foreach (StringSet::query()->with('instrument')->get() as $set) {
             self::assertValid('lira-set', app(StoredSets::class)->json($set));
@@ -66,6 +68,9 @@ final class SchemasTest extends FeatureTestCase
             'lira-error',
             Json::object((string) $this->sendJson('POST', '/api/v1/evaluations', '{"format": 1}')->getContent()),
         );
+        $partly = $this->sendJson('POST', '/api/v1/solutions', SolutionTest::tooHigh())->assertStatus(422);
+        self::assertValid('lira-error', Json::object((string) $partly->getContent()));
+        self::assertValid('lira-solution', Json::object((string) json_encode($partly->json('solution'))));
     }
 
     public function test_the_schema_refuses_wrong_shapes_and_leaves_meaning_to_the_core(): void

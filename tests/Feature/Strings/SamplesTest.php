@@ -128,6 +128,27 @@ final class SamplesTest extends FeatureTestCase
         self::assertTrue(isset($kept->document->samples));
     }
 
+    public function test_a_core_that_was_bared_is_kept_and_known_from_then_on(): void
+    {
+        $set = self::keptSet(Documents::with('/strings/5/gauge_in', 0.046));
+        $sixth = fn (): mixed => data_get(Json::object((string) $this
+            ->sendJson('POST', '/api/v1/evaluations', app(StoredSets::class)->json($set->refresh()->load('instrument')))->getContent()), 'strings.5');
+        self::assertFalse(data_get($sixth(), 'core_known'));
+        $core = ['shape' => 'hex', 'material' => 'music-wire', 'size_mm' => 0.44];
+
+        $this->postJson('/strings/samples', ['core' => ['size_mm' => 0] + $core] + self::sample())->assertStatus(422)
+            ->assertSee('Give the bared core as its shape, its material and its size in mm.', escape: false);
+        $this->postJson('/strings/samples', ['core' => ['size_mm' => 2] + $core] + self::sample())->assertStatus(422);
+        self::assertSame(0, MeasuredSample::query()->count());
+        $this->postJson('/strings/samples', ['core' => $core] + self::sample())->assertCreated();
+
+        self::assertTrue(data_get($sixth(), 'core_known'));
+        self::assertEqualsWithDelta(0.44, data_get($sixth(), 'core_diameter_mm'), 1e-9);
+        $share = (array) data_get($sixth(), 'tunings.0.break_share');
+        self::assertSame($share['low'], $share['high']);
+        $this->get('/strings/measured')->assertInertia(static fn (AssertableInertia $page) => $page->where('families.0.samples.0.core_mm', 0.44));
+    }
+
     public function test_what_was_weighed_beats_what_a_list_says(): void
     {
         $string = ListString::query()->create([
