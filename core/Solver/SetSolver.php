@@ -323,6 +323,10 @@ final readonly class SetSolver
                 $this->outOfBand($candidate, $index) && $single->miss < $candidate->miss => 'out-of-band',
                 default => null,
             };
+            if ($why !== null && $single->standsIn) {
+                // Nothing that could be bought holds there.
+                continue;
+            }
             if ($why !== null) {
                 $bought[] = ['position' => $index + 1, 'candidate' => $single, 'why' => $why];
                 $miss += $single->miss;

@@ -282,7 +282,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
                             onChange={(event) => setCore(event.target.value)}
                         />
                     </Field>
-                    <Field label="Read">
+                    <Field label="Read across">
                         <Select value={read} choices={reads} onChange={(value) => setCoreReadAs(value as Read)} />
                     </Field>
                 </div>

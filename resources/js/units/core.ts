@@ -10,9 +10,9 @@ export function readsFor(material: Material): { value: Read; label: string }[] {
     return material === 'silver-plated-copper'
         ? [{ value: 'floss', label: 'floss bundle' }]
         : [
-              { value: 'hex-corners', label: 'hex, corners' },
-              { value: 'hex-flats', label: 'hex, flats' },
-              { value: 'round', label: 'round' },
+              { value: 'hex-corners', label: 'corners' },
+              { value: 'hex-flats', label: 'flats' },
+              { value: 'round', label: 'round core' },
           ];
 }
 

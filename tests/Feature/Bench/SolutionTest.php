@@ -43,7 +43,9 @@ final class SolutionTest extends FeatureTestCase
     public static function tooHigh(): \stdClass
     {
         $json = Documents::with('/tunings/0/pitches/0', 'A5');
-        $json->target = (object) ['profile' => 'equal', 'tension_n' => 70];
+        $json->target = (object) ['profile' => 'equal', 'tension_n' => 70, 'sets' => [(object) [
+            'name' => 'One string', 'strings' => [(object) ['construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.011]],
+        ]]];
 
         return $json;
     }
@@ -61,6 +63,8 @@ final class SolutionTest extends FeatureTestCase
             (array) $answer->json('solution.solutions'),
         );
         self::assertSame($sets, array_unique($sets));
+        self::assertNotContains(1, array_column((array) $answer->json('solution.packaged.0.singles'), 'position'));
+        self::assertContains(2, array_column((array) $answer->json('solution.packaged.0.singles'), 'position'));
         $places = array_column((array) $answer->json('solution.solutions.0.findings'), 'position');
         self::assertNotContains(null, $places);
         self::assertNotContains(1, $places);

@@ -48,7 +48,7 @@ export function CoreFields({ position, core, material }: Props) {
                     onTake={typed}
                 />
             </Field>
-            <Field label="Read">
+            <Field label="Read across">
                 <Select
                     value={read}
                     choices={readsFor(material)}
