@@ -115,11 +115,13 @@ final class Answers
      */
     public static function solution(SetDocument $document): array
     {
-        $brief = $document->brief();
+        $problems = new Problems;
+        $brief = $document->brief($problems);
+        $unknown = [...$document->unknownKeys, ...$problems->unknownKeys()];
         try {
-            return self::solved($document, $brief, SetSolver::solve($document->design, $brief));
+            return self::solved($document, $brief, SetSolver::solve($document->design, $brief), $unknown);
         } catch (NoSolution $none) {
-            throw self::unsolved($none, $none->others === null ? null : self::solved($document, $brief, $none->others));
+            throw self::unsolved($none, $none->others === null ? null : self::solved($document, $brief, $none->others, $unknown));
         }
     }
 
@@ -141,14 +143,17 @@ final class Answers
         return $others === null ? InvalidDocument::because($problems) : InvalidDocument::inPart($problems, $others);
     }
 
-    /** @return array<string, mixed> */
-    private static function solved(SetDocument $document, Brief $brief, Solved $solved): array
+    /**
+     * @param  list<string>  $unknown  JSON Pointers of keys that mean nothing here
+     * @return array<string, mixed>
+     */
+    private static function solved(SetDocument $document, Brief $brief, Solved $solved, array $unknown): array
     {
         $baseline = $document->baselineEvaluation();
 
         return SolutionWriter::toArray($document, $brief, $solved, array_map(
             static fn (Solution $solution): Assessment => $document->assessmentOf($solution->on($document->design), $baseline),
             $solved->solutions,
-        ));
+        ), $unknown);
     }
 }

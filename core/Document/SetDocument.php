@@ -67,13 +67,12 @@ final readonly class SetDocument
      *
      * @throws InvalidDocument if it has no target, or with every problem of it and its path
      */
-    public function brief(): Brief
+    public function brief(Problems $problems = new Problems): Brief
     {
         $target = $this->json->target ?? null;
         if (! $target instanceof \stdClass) {
             throw InvalidDocument::at('/target', 'Missing: the target. Say which profile of tensions is aimed at.');
         }
-        $problems = new Problems;
         $reader = new TargetReader($problems, new StringReader($problems), $this->measurements);
         $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation(), $this->limits);
         $problems->throwIfAny();

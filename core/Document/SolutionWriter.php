@@ -26,9 +26,10 @@ final class SolutionWriter
 
     /**
      * @param  list<Assessment>  $assessments  of each solution in its turn
+     * @param  list<string>  $unknownKeys  JSON Pointers of keys of the document and its target that mean nothing here
      * @return array<string, mixed>
      */
-    public static function toArray(SetDocument $document, Brief $brief, Solved $solved, array $assessments): array
+    public static function toArray(SetDocument $document, Brief $brief, Solved $solved, array $assessments, array $unknownKeys): array
     {
         return [
             'format' => self::FORMAT,
@@ -48,7 +49,7 @@ final class SolutionWriter
                 $assessments,
             ),
             'packaged' => array_map(self::packaged(...), $solved->packaged),
-            ...($document->unknownKeys === [] ? [] : ['unknown_keys' => $document->unknownKeys]),
+            ...($unknownKeys === [] ? [] : ['unknown_keys' => $unknownKeys]),
         ];
     }
 

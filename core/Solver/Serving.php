@@ -7,22 +7,22 @@ namespace Lira\Solver;
 /** Which of several tunings a set is chosen for: the worst of them, their mean, or one alone. */
 final readonly class Serving
 {
-    private function __construct(private bool $worst, private ?int $index) {}
+    private function __construct(private ?int $index = null, private bool $worst = false) {}
 
     public static function worst(): self
     {
-        return new self(true, null);
+        return new self(worst: true);
     }
 
     public static function mean(): self
     {
-        return new self(false, null);
+        return new self;
     }
 
     /** @param  int  $index  of the tuning, from 0 */
     public static function one(int $index): self
     {
-        return new self(false, $index);
+        return new self($index);
     }
 
     /**

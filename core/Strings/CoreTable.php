@@ -95,12 +95,12 @@ final readonly class CoreTable
 
     private function coreThousandths(float $gauge): float
     {
-        $lowerGauge = null;
-        $lowerCore = 0.0;
+        $lowerGauge = array_key_first($this->cores);
+        $lowerCore = $this->cores[$lowerGauge];
         foreach ($this->cores as $tableGauge => $core) {
             if ($gauge <= $tableGauge) {
-                return $lowerGauge === null
-                    ? $core
+                return $gauge <= $lowerGauge
+                    ? $lowerCore
                     : $lowerCore + ($core - $lowerCore) * ($gauge - $lowerGauge) / ($tableGauge - $lowerGauge);
             }
             [$lowerGauge, $lowerCore] = [$tableGauge, $core];

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Lira\Document\SetDocument;
 use Lira\Instrument\Setup;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Limit\Limit;
 use Lira\Material\Material;
+use Lira\Strings\Construction;
 use Lira\Strings\CoreTable;
 use Lira\Strings\InvalidString;
+use Lira\Strings\StringType;
 use Lira\Target\UsualTension;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Document\Documents;
 
 /** The tables that everything rests on, copied from the handbook of the physics row by row. */
 final class TablesTest extends CoreTestCase
@@ -78,6 +82,27 @@ final class TablesTest extends CoreTestCase
         yield 'guitar' => [CoreTable::guitar(), self::GUITAR];
         yield 'bass' => [CoreTable::bass(), self::BASS];
         yield 'nylon' => [CoreTable::nylon(), self::NYLON];
+    }
+
+    public function test_gauges_are_whole_nanometres(): void
+    {
+        self::assertSame([25_400, 25_400_000], [StringType::NANOMETRES_PER_THOUSANDTH, StringType::NANOMETRES_PER_INCH]);
+        self::assertSame(266_700, StringType::of(Construction::Plain, Material::MusicWire, Length::thousandths(10.5))->gaugeNm);
+        self::assertRefused('outside', static fn () => StringType::ofNanometres(Construction::Plain, Material::MusicWire, 49_999));
+        self::assertRefused('outside', static fn () => StringType::ofNanometres(Construction::Plain, Material::MusicWire, 6_000_001));
+    }
+
+    public function test_core_and_wrap_may_miss_the_gauge_by_five_per_cent(): void
+    {
+        // A core of 0.4 mm and a wrap of 0.3 mm make 1.0 mm.
+        $spec = static fn (float $mm): \stdClass => Documents::with('/strings/5', (object) [
+            'position' => 6, 'construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'gauge_mm' => $mm,
+            'core' => (object) ['shape' => 'round', 'material' => 'music-wire', 'size_mm' => 0.4],
+            'wraps' => [(object) ['shape' => 'round', 'material' => 'nickel-plated-steel', 'size_mm' => 0.3]],
+        ]);
+        self::assertClose(1.0, 1000 * SetDocument::from($spec(1.0))->design->strings[5]->build->outerDiameterM, 1e-9);
+        SetDocument::from($spec(round(1 / 1.0499, 6)));
+        self::assertRefused('gauge', static fn () => SetDocument::from($spec(round(1 / 1.0501, 6))));
     }
 
     public function test_a_core_as_thick_as_its_string_is_none(): void

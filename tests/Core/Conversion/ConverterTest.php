@@ -41,6 +41,30 @@ final class ConverterTest extends CoreTestCase
         self::assertSame('baseline', self::dig((array) $document->json, 'target.profile'));
     }
 
+    public function test_what_was_settled_and_measured_goes_with_the_set(): void
+    {
+        $json = self::curlew();
+        $json->limits = (object) ['neighbour-jump' => 0.5];
+        $json->holding_tension_n = 40;
+        $json->samples = [(object) [
+            'construction' => 'plain', 'material' => 'music-wire', 'gauge_in' => 0.010, 'mass_g' => 0.4, 'mass_resolution_g' => 0.001,
+            'length_mm' => 1000, 'length_resolution_mm' => 1,
+        ]];
+        $converted = self::convert(['to' => 'lower', 'semitones' => 2], $json)->document->json;
+
+        self::assertEquals([$json->limits, 40, $json->samples], [$converted->limits, $converted->holding_tension_n, $converted->samples]);
+    }
+
+    public function test_the_scale_reckoned_with_is_that_of_the_first_string(): void
+    {
+        $lengths = (object) ['type' => 'each', 'lengths_mm' => [600, 610, 620, 630, 640, 650]];
+        $json = Documents::with('/instrument/scale', $lengths, self::curlew());
+        $scale = (object) ['type' => 'each', 'lengths_mm' => [660, 700, 700, 700, 700, 700]];
+        $reason = self::convert(['to' => 'scale', 'instrument' => (object) ['name' => 'Longer', 'kind' => 'electric-guitar', 'scale' => $scale]], $json)->reasons[0];
+
+        self::assertClose(1.21, (float) $reason->parameters['left_share'], 1e-9);
+    }
+
     public function test_a_baseline_that_is_there_stays_the_measure_and_so_does_the_style(): void
     {
         $json = Documents::harbour();

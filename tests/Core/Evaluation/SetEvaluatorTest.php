@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Evaluation;
 
 use Lira\Document\EvaluationWriter;
+use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\SetEvaluation;
 use Tests\Core\CoreTestCase;
@@ -56,6 +57,50 @@ final class SetEvaluatorTest extends CoreTestCase
         // Two semitones less two cents apart; measured at rest, so only nearly the square of the ratio.
         self::assertEqualsWithDelta(2 ** (2 * 198 / 1200), $standard->tensionN / $dropped->tensionN, 0.002);
         self::assertNull($standard->change);
+    }
+
+    /** What strings of one family share adds up, what is each string's own adds in squares, and families in squares too. */
+    public function test_the_bounds_of_a_total(): void
+    {
+        $evaluation = SetDocument::from(Documents::harbour())->evaluation();
+        [$less, $more, $lessSquared, $moreSquared] = [[], [], 0.0, 0.0];
+        foreach ($evaluation->strings as $string) {
+            $at = $string->tunings[0];
+            $tolerance = $string->string->density->tolerance;
+            $law = $string->string->tension;
+            $byN = static fn (float $share): float => $law->heavierByN($share, $at->speakingLengthM, $at->frequencyHz) - $at->tensionN;
+            $family = $string->string->spec->type->family();
+            $less[$family] = ($less[$family] ?? 0.0) - $byN(-$tolerance->common);
+            $more[$family] = ($more[$family] ?? 0.0) + $byN($tolerance->common);
+            $lessSquared += $byN(-$tolerance->own) ** 2;
+            $moreSquared += $byN($tolerance->own) ** 2;
+        }
+        $total = $evaluation->totals[0];
+
+        self::assertCount(2, $less);
+        self::assertClose($total->tensionN - sqrt($lessSquared + array_sum(array_map(static fn (float $n): float => $n ** 2, $less))), $total->lowN, 1e-12);
+        self::assertClose($total->tensionN + sqrt($moreSquared + array_sum(array_map(static fn (float $n): float => $n ** 2, $more))), $total->highN, 1e-12);
+    }
+
+    public function test_nobody_picks_beyond_the_middle_of_a_string(): void
+    {
+        $hard = static fn (float $mm): float => (float) SetDocument::from(Documents::with('/instrument/setup', (object) ['pick_from_saddle_mm' => $mm]))
+            ->evaluation()->strings[0]->tunings[0]->feel?->attackStartCents['hard']->estimate;
+
+        self::assertSame($hard(343.0), $hard(600.0));
+        self::assertNotEqualsWithDelta($hard(343.0), $hard(300.0), 0.01);
+    }
+
+    public function test_what_is_settled_about_a_string_belongs_to_its_position(): void
+    {
+        $strings = Json::object(Documents::text('harbour-baritone'))->strings;
+        self::assertIsArray($strings);
+        $json = Documents::with('/strings', array_reverse($strings));
+        $json = Documents::with('/strings/0/hold', 'locked', $json);
+        $intents = SetDocument::from($json)->design->intents;
+
+        self::assertSame(\Lira\Target\Hold::Locked, $intents[5]->hold);
+        self::assertNull($intents[0]->hold);
     }
 
     public function test_a_baseline_with_fewer_strings_leaves_the_others_without_a_change(): void

@@ -155,6 +155,27 @@ final class SetSolverTest extends CoreTestCase
         self::assertEqualsWithDelta(log(0.8) ** 2, Serving::one(1)->miss([60.0, 80.0], 100.0), 1e-12);
     }
 
+    public function test_where_a_string_cannot_be_served_and_the_others_pull_too_much_the_string_is_named(): void
+    {
+        $json = Documents::with('/tunings/0/pitches/0', 'A5');
+        $json->target = (object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 30]];
+        try {
+            Answers::solution(SetDocument::from($json));
+            self::fail('A set was found.');
+        } catch (InvalidDocument $refused) {
+            self::assertStringContainsString('as string 1 at A5', $refused->problems[0]->message);
+            self::assertArrayNotHasKey('solution', $refused->toArray());
+        }
+    }
+
+    public function test_what_a_target_does_not_know_is_said(): void
+    {
+        $json = Documents::harbour();
+        $json->target = (object) ['profile' => 'baseline', 'ratoi' => 0.9];
+
+        self::assertContains('/target/ratoi', (array) (Answers::solution(SetDocument::from($json))['unknown_keys'] ?? []));
+    }
+
     /** @param  array<string, mixed>  $rules */
     #[DataProvider('rules')]
     public function test_the_rule_that_leaves_a_string_without_a_gauge_is_pointed_at(string $path, string $pool, array $rules): void

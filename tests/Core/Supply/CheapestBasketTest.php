@@ -9,6 +9,7 @@ use Lira\Supply\Budget;
 use Lira\Supply\CheapestBasket;
 use Lira\Supply\Offer;
 use Lira\Supply\Shipping;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\CoreTestCase;
@@ -65,6 +66,39 @@ final class CheapestBasketTest extends CoreTestCase
             ['a1' => 3],
             CheapestBasket::of(['a' => 3], $offers, [1 => new Shipping(700, 900), 2 => new Shipping(700)])?->counts,
         );
+    }
+
+    /** Cutting what cannot be cheaper, and what is another in all but price, keeps a search short. */
+    #[DataProvider('orders')]
+    public function test_an_order_is_proven_in_few_steps(int $seed, int $steps): void
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        [$need, $offers, $shipping] = [[], [], []];
+        for ($string = 0; $string < 6; $string++) {
+            $need["s{$string}"] = $random->getInt(1, 4);
+        }
+        foreach ([1, 2] as $supplier) {
+            $shipping[$supplier] = new Shipping(400 + 100 * $supplier, 3000);
+            for ($string = 0; $string < 6; $string++) {
+                $each = $random->getInt(150, 400);
+                $offers[] = new Offer("{$supplier}-{$string}", $supplier, $each, ["s{$string}" => 1]);
+                $offers[] = new Offer("{$supplier}-{$string}-again", $supplier, $each + 20, ["s{$string}" => 1]);
+                $offers[] = new Offer("{$supplier}-{$string}-box", $supplier, 5 * $each, ["s{$string}" => 6]);
+            }
+            $offers[] = new Offer("{$supplier}-set", $supplier, 900, array_fill_keys(['s0', 's1', 's2', 's3', 's4', 's5'], 1));
+        }
+
+        self::assertTrue(CheapestBasket::of($need, $offers, $shipping, Budget::ofSteps($steps))?->isProven());
+        self::assertFalse(CheapestBasket::of($need, $offers, $shipping, Budget::ofSteps(intdiv($steps, 10)))?->isProven());
+    }
+
+    /** @return iterable<array{int, int}> */
+    public static function orders(): iterable
+    {
+        yield [5, 370];
+        yield [6, 630];
+        yield [7, 4350];
+        yield [8, 76];
     }
 
     public function test_what_nobody_offers_cannot_be_had_and_nothing_costs_nothing(): void
