@@ -224,7 +224,10 @@ function Capo({ present, error, retune, take }: CapoProps) {
                     >
                         The shapes: it sounds {semitones(asked ?? 0)} higher, and every string pulls as it does without the capo
                     </Button>
-                    <Button className="h-auto w-full justify-start! py-2 text-left whitespace-normal!" onClick={() => answer('pitches')}>
+                    <Button
+                        className="h-auto w-full justify-start! py-2 text-left whitespace-normal!"
+                        onClick={() => answer('pitches')}
+                    >
                         The pitches: it sounds as written, with every string tuned {semitones(asked ?? 0)} lower, and slacker
                     </Button>
                 </div>
