@@ -9,7 +9,7 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
-/** A string too stiff for its length and tension. */
+/** A string too stiff for its length and tension; one that is {@see ThickForScale} is told that alone. */
 final class DullString implements Rule
 {
     public static function type(): FindingType
@@ -25,8 +25,12 @@ final class DullString implements Rule
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $most = $limits->of(Limit::Dull);
+        $thick = ThickForScale::most($design, $limits);
         $found = [];
         foreach ($evaluation->strings as $string) {
+            if (ThickForScale::isThick($string, $thick)) {
+                continue;
+            }
             foreach ($string->tunings as $index => $at) {
                 if ($at->inharmonicity !== null && $at->inharmonicity->estimate > $most) {
                     $certain = $at->inharmonicity->low > $most;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
+use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
@@ -30,11 +31,10 @@ final class ThickForScale implements Rule
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
-        $most = $limits->of(Limit::ThickForScale) * ($design->instrument->kind->isBass() ? self::ON_BASSES : 1.0);
+        $most = self::most($design, $limits);
         $found = [];
         foreach ($evaluation->strings as $string) {
-            $share = $string->string->build->outerDiameterM / $string->speakingLengthM;
-            if ($string->string->build->core !== null && $share > $most * (1 + 1e-9)) {
+            if (self::isThick($string, $most)) {
                 $found[] = self::type()->caution(Remedy::String, [
                     'string' => $string->position,
                     'scale_mm' => $string->speakingLengthM * 1000,
@@ -48,5 +48,18 @@ final class ThickForScale implements Rule
         }
 
         return $found;
+    }
+
+    /** The thickest that a string may be, as a share of its length. */
+    public static function most(SetDesign $design, Limits $limits): float
+    {
+        return $limits->of(Limit::ThickForScale) * ($design->instrument->kind->isBass() ? self::ON_BASSES : 1.0);
+    }
+
+    /** Whether a string is thicker than this share of its length, as {@see self::most()} gives it. */
+    public static function isThick(EvaluatedString $string, float $most): bool
+    {
+        return $string->string->build->core !== null
+            && $string->string->build->outerDiameterM / $string->speakingLengthM > $most * (1 + 1e-9);
     }
 }

@@ -136,6 +136,7 @@ final class FindingsTest extends CoreTestCase
         self::assertSame($told ? Severity::Caution : null, $found?->severity);
         if ($told) {
             self::assertSame('String 1 is very thick for '.round($mm).' mm: such a string sounds dull there and hardly intonates. A longer scale, or a higher tuning on a thinner string, would be better.', $found?->message(Units::si()));
+            self::assertNull(self::found(Documents::usual($kind, $mm, [$pitch], $strings), 'dull', 1), 'It is told once.');
         }
     }
 
