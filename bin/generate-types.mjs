@@ -15,6 +15,7 @@ const names = [
     'lira-sound',
     'lira-fit',
     'lira-reach',
+    'lira-plan',
     'lira-error',
 ];
 

@@ -6,13 +6,12 @@ namespace App\Paper;
 
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Kind\Kind;
+use Lira\Wording\Quarters;
 use Lira\Wording\Units;
 
 /** What to leave of a string and where to cut it, no finer than anybody winds and cuts: quarter turns, 1 mm, on basses 5. */
 final class LeaveWords
 {
-    private const QUARTERS = ['', '¼', '½', '¾'];
-
     private const STEP_M = 0.001;
 
     private const STEP_ON_BASS_M = 0.005;
@@ -24,17 +23,9 @@ final class LeaveWords
         $length = static fn (?float $metres): ?string => $metres === null ? null : $units->length(round($metres / $step) * $step);
 
         return [
-            'turns' => self::quarters($fit->turns),
+            'turns' => Quarters::text($fit->turns),
             'leave' => $length($fit->leave?->slackM),
             'cut' => $length($fit->leave?->cutPastPostM),
         ];
-    }
-
-    private static function quarters(float $count): string
-    {
-        $quarters = (int) round($count * 4);
-        $whole = intdiv($quarters, 4);
-
-        return ($whole === 0 && $quarters > 0 ? '' : $whole).self::QUARTERS[$quarters % 4];
     }
 }

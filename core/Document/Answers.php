@@ -16,7 +16,7 @@ use Lira\Solver\Unserved;
 final class Answers
 {
     /** What can be asked for: its figures, the best sets, another set, how it sounds, how it fits, how low and high it can go. */
-    public const QUESTIONS = ['evaluations', 'solutions', 'conversions', 'sounds', 'fits', 'reaches'];
+    public const QUESTIONS = ['evaluations', 'solutions', 'conversions', 'sounds', 'fits', 'reaches', 'plans'];
 
     /**
      * @param  value-of<self::QUESTIONS>  $question
@@ -33,6 +33,7 @@ final class Answers
             'sounds' => self::sound($document),
             'fits' => self::fit($document),
             'reaches' => self::reach($document),
+            'plans' => self::plan($document),
         };
     }
 
@@ -96,6 +97,19 @@ final class Answers
     public static function reach(SetDocument $document): array
     {
         return ReachWriter::toArray($document);
+    }
+
+    /**
+     * @return array<string, mixed> a `lira-plan`
+     *
+     * @throws InvalidDocument with every problem of the job and its path
+     */
+    public static function plan(SetDocument $document): array
+    {
+        $problems = new Problems;
+        $plan = $document->plan($problems);
+
+        return PlanWriter::toArray($plan, [...$document->unknownKeys, ...$problems->unknownKeys()]);
     }
 
     /**

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lira\Document;
 
 use Lira\Instrument\Anchor;
+use Lira\Instrument\BridgeHold;
 use Lira\Instrument\BuiltFor;
 use Lira\Instrument\Hardware;
+use Lira\Instrument\NutHold;
 use Lira\Instrument\Pickup;
 use Lira\Instrument\PostLayout;
 use Lira\Instrument\Posts;
@@ -49,6 +51,9 @@ final readonly class HardwareReader
             $this->saddle($node, $strings),
             $this->springs($node),
             $nut === null ? null : $this->positive($nut, 'spread_mm', 'the spread of the strings at the nut in mm'),
+            $node->has('bridge') ? $node->oneOf('bridge', 'a way a bridge is held', BridgeHold::class) : null,
+            $nut?->has('held') === true && $nut->oneOf('held', 'a way a nut is held', NutHold::class) === NutHold::Strings,
+            $nut?->has('clamp') === true && $nut->boolean('clamp', 'whether the nut clamps its strings') === true,
         );
         $headstock?->reportUnknownKeys();
         $nut?->knows('material')->reportUnknownKeys();

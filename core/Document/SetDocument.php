@@ -8,6 +8,9 @@ use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Evaluation\SetEvaluator;
 use Lira\Finding\Assessment;
+use Lira\Fitting\Plan;
+use Lira\Fitting\Planner;
+use Lira\Fitting\School\Schools;
 use Lira\Limit\Limits;
 use Lira\Pool\Pool;
 use Lira\Pool\StandardPool;
@@ -78,6 +81,27 @@ final readonly class SetDocument
         $problems->throwIfAny();
 
         return $brief ?? throw InvalidDocument::at('/target', 'This target cannot be read.');
+    }
+
+    /**
+     * How to fit it on its instrument, on which its baseline is now.
+     *
+     * @throws InvalidDocument with every problem of its job and its path
+     */
+    public function plan(Problems $problems = new Problems): Plan
+    {
+        $root = Node::root($this->json, $problems);
+        ['schools' => $asked, 'leftHanded' => $leftHanded] = (new JobReader)->read($root);
+        $problems->throwIfAny();
+
+        return Planner::plan(
+            $this->design,
+            $this->evaluation(),
+            $this->baselineEvaluation(),
+            $this->limits,
+            Schools::of($this->design, $asked, bare: $this->baseline === null),
+            $leftHanded,
+        );
     }
 
     /**

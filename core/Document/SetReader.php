@@ -81,7 +81,7 @@ final readonly class SetReader
         $this->checkAmount($root, $pool, $design);
         $limits = $this->limits($root);
         $holdingN = $root->has('holding_tension_n') ? $this->holding($root) : null;
-        $root->knows('target', 'history', 'conversion')->reportUnknownKeys();
+        $root->knows('target', 'history', 'conversion', 'job')->reportUnknownKeys();
         $this->problems->throwIfAny();
 
         return new SetDocument(

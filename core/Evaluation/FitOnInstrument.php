@@ -43,6 +43,7 @@ final readonly class FitOnInstrument
     /**
      * @param  float  $tensionN  once it is tuned, newtons
      * @param  float  $extraLengthM  string beyond nut and saddle that stretches along, metres
+     * @param  float  $moreTurns  that somebody likes beyond the usual
      */
     public static function of(
         BuiltString $string,
@@ -52,6 +53,7 @@ final readonly class FitOnInstrument
         float $extraLengthM,
         Hardware $hardware,
         Limits $limits,
+        float $moreTurns = 0.0,
     ): self {
         $posts = $hardware->posts;
         $type = $string->spec->type;
@@ -65,7 +67,7 @@ final readonly class FitOnInstrument
         $needed = $angle?->turnsFor(deg2rad($limits->of(Limit::NutAngle)), $diameterM);
         // Where a tree sets the angle, turns on the post change nothing; nor do they where they do not go down it.
         $fixed = isset($hardware->trees[$position]) || ! $posts->type->windsDown();
-        $wanted = min($fixed ? $usual : max($usual, $needed ?? 0.0), $most);
+        $wanted = min(max($usual + $moreTurns, $fixed ? 0.0 : $needed ?? 0.0), $most);
         $leave = $posts->diameterM === null ? null : Leave::of(
             $wanted,
             $posts->type,

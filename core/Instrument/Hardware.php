@@ -12,6 +12,8 @@ final readonly class Hardware
      * @param  array<int, Tree>  $trees  by the position of their string
      * @param  ?float  $nutSpreadM  from the middle of the first string to that of the last at the nut
      * @param  ?float  $nutHeightM  of the slots' floor above the headstock's face
+     * @param  bool  $nutHeldByStrings  whether nothing but its strings holds the nut
+     * @param  bool  $nutClamps  whether the nut clamps its strings once they are tuned
      */
     public function __construct(
         public ?Anchor $anchor = null,
@@ -26,6 +28,9 @@ final readonly class Hardware
         public Saddle $saddle = new Saddle,
         public ?SpringSet $springs = null,
         public ?float $nutSpreadM = null,
+        public ?BridgeHold $bridge = null,
+        public bool $nutHeldByStrings = false,
+        public bool $nutClamps = false,
     ) {}
 
     public function nutSlotM(int $position): ?float

@@ -99,6 +99,7 @@ export interface Formats {
     'lira-sound'?: Sound;
     'lira-fit'?: DrawnFit;
     'lira-reach'?: Reach;
+    'lira-plan'?: FittingPlan;
     'lira-error'?: LiraError;
 }
 /**
@@ -138,6 +139,7 @@ export interface SetDocument {
      */
     samples?: Sample[];
     conversion?: ConversionAsked;
+    job?: Job;
     [k: string]: unknown;
 }
 export interface Instrument {
@@ -211,6 +213,10 @@ export interface Hardware {
     trees?: StringTree[];
     saddle?: Saddle;
     springs?: Springs;
+    /**
+     * What keeps the bridge where it is when strings come off.
+     */
+    bridge?: 'fixed' | 'floating' | 'loose' | 'blocked';
     [k: string]: unknown;
 }
 export interface Posts {
@@ -272,6 +278,14 @@ export interface Nut {
      * From the middle of the first string to that of the last.
      */
     spread_mm?: number;
+    /**
+     * What holds the nut.
+     */
+    held?: 'glued' | 'strings';
+    /**
+     * Whether the nut clamps its strings once they are tuned.
+     */
+    clamp?: boolean;
     [k: string]: unknown;
 }
 export interface StringTree {
@@ -636,6 +650,26 @@ export interface ConversionAsked {
      */
     pitch?: string;
     tunings?: Tunings;
+    [k: string]: unknown;
+}
+/**
+ * By which schools the set is to be fitted; what is left out is as usual on such an instrument.
+ */
+export interface Job {
+    left_handed?: boolean;
+    schools?: JobSchools;
+    [k: string]: unknown;
+}
+export interface JobSchools {
+    'off-at-once'?: 'one' | 'pairs' | 'all';
+    order?: 'outside-in' | 'bass-first' | 'treble-first' | 'tie-block' | 'middle-first';
+    turns?: 'usual' | 'more';
+    lock?: 'none' | 'over-under' | 'under-back';
+    cut?: 'before' | 'after';
+    leave?: 'millimetres' | 'posts' | 'fret' | 'lift';
+    tune?: 'each' | 'all';
+    stretch?: 'pairs' | 'thumb-and-finger' | 'lift' | 'play' | 'pre-stretch';
+    feel?: 'string' | 'total' | 'equal' | 'bass-heavy';
     [k: string]: unknown;
 }
 /**
@@ -1310,6 +1344,87 @@ export interface GaugeReach {
     breaks_hz: number | null;
     hard_hz: number | null;
     overload_hz: number | null;
+}
+/**
+ * How to fit a set on its instrument, step by step, from what is on it now (the document's baseline).
+ */
+export interface FittingPlan {
+    format: 'lira-plan';
+    version: 1;
+    name: string;
+    schools: SchoolChosen[];
+    strings: StringPlanned[];
+    /**
+     * @minItems 1
+     */
+    steps: FittingStep[];
+    unknown_keys?: string[];
+}
+/**
+ * By which way of several a part of the work is done, and why.
+ */
+export interface SchoolChosen {
+    aspect: string;
+    chosen: string;
+    reason: string;
+    others: string[];
+}
+/**
+ * How one string goes on its post; null what hangs on hardware that was not measured.
+ */
+export interface StringPlanned {
+    position: number;
+    /**
+     * That will really be on the post.
+     */
+    turns: number;
+    /**
+     * To leave beyond the straight way from nut to post.
+     */
+    slack_mm: number | null;
+    /**
+     * From the post's middle.
+     */
+    cut_past_post_mm: number | null;
+    /**
+     * The same in spacings of the posts; null beyond the last of its row.
+     */
+    posts_past: number | null;
+    /**
+     * The same folded back, where no post stands there.
+     */
+    fold_back_mm: number | null;
+    lift_at_12_mm: number | null;
+    stretch_mm: number | null;
+    /**
+     * Seen along the post from its top; null where turns have no side.
+     */
+    winds: 'clockwise' | 'anticlockwise' | null;
+    length_needed_mm: number | null;
+}
+export interface FittingStep {
+    number: number;
+    phase: 'prepare' | 'off' | 'care' | 'fit' | 'tune' | 'settle' | 'intonate' | 'finish';
+    position: number | null;
+    do: string;
+    done_when: string | null;
+    figures: FittingFigure[];
+    /**
+     * Said once, at the step it concerns.
+     */
+    caution: string | null;
+    /**
+     * Of all strings together once the step is done.
+     */
+    pull_after_n: number;
+}
+export interface FittingFigure {
+    name: 'turns' | 'slack_mm' | 'cut_past_post_mm' | 'length_needed_mm';
+    value: number;
+    /**
+     * In the words of the school.
+     */
+    said: string;
 }
 /**
  * Why some input was not taken. Nothing was changed.

@@ -60,8 +60,19 @@ final class TablesTest extends FeatureTestCase
     {
         yield 'a gauge of zero' => ['lira:evaluate', Documents::with('/strings/4/gauge_in', 0), '/strings/4/gauge_in: '];
         yield 'no target' => ['lira:solve', Documents::harbour(), '/target: Missing: the target'];
+        yield 'no such school' => ['lira:plan', Documents::with('/job', (object) ['schools' => (object) ['order' => 'any']]), '/job/schools/order: '];
         $aimed = (object) ['profile' => 'equal', 'tension_n' => 70, 'limits' => (object) ['max_total_n' => 30]];
         yield 'what no set can be' => ['lira:solve', Documents::with('/target', $aimed), '/target/limits/max_total_n: '];
+    }
+
+    public function test_a_plan_can_be_pinned_to_the_wall(): void
+    {
+        $plan = self::printed('lira:plan', 'harbour-baritone', 'in+lbf');
+
+        self::assertMatchesRegularExpression('/off at once two at a time +The neck keeps its load/', $plan);
+        self::assertMatchesRegularExpression('/take off\n.*\n3 Slacken string 6 until it flops.* 73\.1 lbf/', $plan);
+        self::assertStringContainsString('leave 1.3 in', $plan);
+        self::assertSame(1, substr_count($plan, 'Never cut under tension'));
     }
 
     private static function printed(string $command, string $example, string $units, bool $table = true): string

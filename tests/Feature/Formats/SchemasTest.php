@@ -62,6 +62,7 @@ final class SchemasTest extends FeatureTestCase
         foreach ([Documents::harbour(), Documents::everything()] as $json) {
             self::assertValid('lira-fit', Json::object((string) $this->sendJson('POST', '/api/v1/fits', $json)->getContent()));
             self::assertValid('lira-reach', Json::object((string) $this->sendJson('POST', '/api/v1/reaches', $json)->getContent()));
+            self::assertValid('lira-plan', Json::object((string) $this->sendJson('POST', '/api/v1/plans', $json)->getContent()));
         }
         self::assertLiraError($this->sendJson('POST', '/api/v1/fits', '{"format": 1}'), 422, '/format', 'lira-set');
         self::assertValid(
@@ -136,6 +137,7 @@ final class SchemasTest extends FeatureTestCase
             'lira-sound',
             'lira-fit',
             'lira-reach',
+            'lira-plan',
             'lira-error',
         ] as $name) {
             $validator->resolver()?->registerFile(self::id($name), base_path("docs/formats/{$name}.schema.json"));

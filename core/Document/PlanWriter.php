@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document;
+
+use Lira\Fitting\Caution;
+use Lira\Fitting\Figure;
+use Lira\Fitting\Plan;
+use Lira\Fitting\PlannedString;
+use Lira\Fitting\School\Chosen;
+use Lira\Fitting\School\School;
+use Lira\Fitting\Step;
+use Lira\Wording\Units;
+
+/** Writes how to fit a set as `lira-plan`, version 1. Lengths in millimetres, tensions in newtons. */
+final class PlanWriter
+{
+    public const FORMAT = 'lira-plan';
+
+    public const VERSION = 1;
+
+    /**
+     * @param  list<string>  $unknownKeys  JSON Pointers of keys of the document and its job that mean nothing here
+     * @return array<string, mixed>
+     */
+    public static function toArray(Plan $plan, array $unknownKeys): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'name' => $plan->name,
+            'schools' => array_map(static fn (Chosen $chosen): array => [
+                'aspect' => $chosen->school::aspect(),
+                'chosen' => $chosen->school->value,
+                'reason' => $chosen->reason,
+                'others' => array_map(static fn (School $other): int|string => $other->value, $chosen->others()),
+            ], $plan->schools->all()),
+            'strings' => array_map(self::string(...), $plan->strings),
+            'steps' => array_map(self::step(...), array_keys($plan->steps), $plan->steps),
+            ...($unknownKeys === [] ? [] : ['unknown_keys' => $unknownKeys]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function string(PlannedString $string): array
+    {
+        return [
+            'position' => $string->position,
+            'turns' => $string->turns,
+            'slack_mm' => self::mm($string->slackM),
+            'cut_past_post_mm' => self::mm($string->cutPastPostM),
+            'posts_past' => $string->postsPast,
+            'fold_back_mm' => self::mm($string->foldBackM),
+            'lift_at_12_mm' => self::mm($string->liftAt12M),
+            'stretch_mm' => self::mm($string->stretchM),
+            'winds' => $string->winds?->value,
+            'length_needed_mm' => self::mm($string->neededM),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(int $index, Step $step): array
+    {
+        return [
+            'number' => $index + 1,
+            'phase' => $step->phase->value,
+            'position' => $step->position,
+            'do' => $step->do->text(Units::si()),
+            'done_when' => $step->doneWhen?->text(Units::si()),
+            'figures' => array_map(
+                static fn (Figure $figure): array => ['name' => $figure->name, 'value' => $figure->value, 'said' => $figure->said],
+                $step->figures,
+            ),
+            'caution' => $step->cautions === [] ? null
+                : implode(' ', array_map(static fn (Caution $caution): string => $caution->sentence(), $step->cautions)),
+            'pull_after_n' => $step->pullAfterN,
+        ];
+    }
+
+    private static function mm(?float $metres): ?float
+    {
+        return $metres === null ? null : round(1000 * $metres, 3);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Fitting;
+
+use Lira\Design\SetDesign;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Evaluation\FitOnInstrument;
+use Lira\Fitting\Post\PostSteps;
+use Lira\Fitting\School\Leave;
+use Lira\Fitting\School\Schools;
+use Lira\Fitting\School\Turns;
+use Lira\Instrument\PostLayout;
+use Lira\Limit\Limits;
+use Lira\Wording\Quarters;
+
+/** How one string goes on its post: lengths as they are measured and cut, and the words they are said in. Lengths in metres. */
+final readonly class PlannedString
+{
+    private const STEP_M = 0.001;
+
+    private const STEP_ON_BASS_M = 0.005;
+
+    /** Of the user's own hand, until it is measured. */
+    private const FINGER_M = 0.020;
+
+    /**
+     * @param  ?float  $slackM  to leave beyond the straight way from nut to post; like all below null where the post was not measured
+     * @param  ?float  $cutPastPostM  where to cut, from the post's middle
+     * @param  ?float  $postsPast  the same in spacings of the posts; null beyond the last of its row
+     * @param  ?float  $foldBackM  the same, folded back from the last post of its row
+     * @param  ?float  $stretchM  by how much it gets longer as it is tuned
+     * @param  ?Winding  $winds  null where turns have no side
+     */
+    private function __construct(
+        public int $position,
+        public float $turns,
+        public ?float $slackM,
+        public ?float $cutPastPostM,
+        public ?float $postsPast,
+        public ?float $foldBackM,
+        public ?float $liftAt12M,
+        public ?float $stretchM,
+        public ?Winding $winds,
+        public ?float $neededM,
+        private float $speakingM,
+        private ?float $spacingM,
+    ) {}
+
+    public static function of(SetDesign $design, EvaluatedString $string, Schools $schools, Limits $limits, bool $leftHanded): self
+    {
+        $hardware = $design->instrument->hardware;
+        $more = $schools->turns->school === Turns::More ? Turns::More->beyondUsual() : 0.0;
+        $fit = $more <= 0.0 ? $string->fit : FitOnInstrument::of(
+            $string->string,
+            $string->position,
+            $string->speakingLengthM,
+            $string->tunings[0]->tensionN,
+            $design->instrument->setup->extraLengthM,
+            $hardware,
+            $limits,
+            $more,
+        );
+        $step = $design->instrument->kind->isBass() ? self::STEP_ON_BASS_M : self::STEP_M;
+        $round = static fn (?float $metres): ?float => $metres === null ? null : round($metres / $step) * $step;
+        $cutM = $round($fit->leave?->cutPastPostM);
+        $spacingM = $hardware->posts->spacingM;
+        $past = $cutM === null || $spacingM === null ? null : $cutM / $spacingM;
+        $reaches = $past !== null && $past <= self::postsBeyond($design, $string->position);
+
+        return new self(
+            $string->position,
+            $fit->turns,
+            $round($fit->leave?->slackM),
+            $cutM,
+            $reaches ? $past : null,
+            $past === null || $reaches ? null : $cutM,
+            $fit->leave?->liftAt12M,
+            $fit->leave?->stretchM,
+            self::winding($design, $string->position, $leftHanded),
+            $fit->neededM,
+            $string->speakingLengthM,
+            $spacingM,
+        );
+    }
+
+    /** What to leave, in the words of a school; null where it is said as a length, or the school's measure is not known. */
+    public function slackSaid(Leave $school): ?string
+    {
+        if ($this->slackM === null) {
+            return null;
+        }
+
+        return match ($school) {
+            Leave::Millimetres => null,
+            Leave::Posts => $this->spacingM === null ? null : Quarters::of($this->slackM / $this->spacingM, 'post spacing'),
+            Leave::Fret => Quarters::text($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12)))).' of the first fret’s distance',
+            Leave::Lift => $this->liftAt12M === null ? null : sprintf(
+                'as much as lets %s go under it at the 12th fret',
+                self::fingers((int) round($this->liftAt12M / self::FINGER_M)),
+            ),
+        };
+    }
+
+    /** Where to cut, in posts; null where posts are not counted. */
+    public function cutSaid(Leave $school): ?string
+    {
+        return $school === Leave::Posts && $this->postsPast !== null ? Quarters::of($this->postsPast, 'post').' past its own' : null;
+    }
+
+    private static function fingers(int $count): string
+    {
+        return $count === 1 ? 'one finger' : "{$count} fingers";
+    }
+
+    /** How many posts of its row stand further from the nut than its own; none where that was not measured. */
+    private static function postsBeyond(SetDesign $design, int $position): int
+    {
+        $posts = $design->instrument->hardware->posts;
+        $own = $posts->distanceM($position);
+        if ($own === null || count($posts->distancesM) < 2) {
+            return 0;
+        }
+        $beyond = 0;
+        foreach ($posts->distancesM as $index => $distanceM) {
+            $beyond += $distanceM > $own + 1e-6 && self::onTreble($design, $index + 1) === self::onTreble($design, $position) ? 1 : 0;
+        }
+
+        return $beyond;
+    }
+
+    /** Seen from its top a treble-side post turns clockwise, one on the bass side the other way, and six in line stand on the bass side. */
+    private static function winding(SetDesign $design, int $position, bool $leftHanded): ?Winding
+    {
+        if (! PostSteps::at($design->instrument->hardware->posts->type)->winds()) {
+            return null;
+        }
+        $winds = self::onTreble($design, $position) ? Winding::Clockwise : Winding::Anticlockwise;
+
+        return $leftHanded ? $winds->mirrored() : $winds;
+    }
+
+    /** Whether its post stands on the treble side: the upper half of the strings, where posts stand on both sides. */
+    private static function onTreble(SetDesign $design, int $position): bool
+    {
+        $layout = $design->instrument->hardware->posts->layout ?? PostLayout::usualFor($design->instrument->kind);
+
+        return $layout === PostLayout::BothSides && $position <= intdiv(count($design->strings), 2);
+    }
+}

@@ -1,0 +1,450 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Fitting;
+
+use Lira\Design\SetDesign;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Fitting\Anchor\AnchorSteps;
+use Lira\Fitting\Post\PostSteps;
+use Lira\Fitting\School\Cut;
+use Lira\Fitting\School\Leave;
+use Lira\Fitting\School\Lock;
+use Lira\Fitting\School\OffAtOnce;
+use Lira\Fitting\School\Order;
+use Lira\Fitting\School\Schools;
+use Lira\Fitting\School\Stretch;
+use Lira\Instrument\Anchor;
+use Lira\Instrument\BridgeHold;
+use Lira\Instrument\Fingerboard;
+use Lira\Kind\Kind;
+use Lira\Limit\Limit;
+use Lira\Limit\Limits;
+use Lira\Material\Material;
+use Lira\Wording\Quarters;
+use Lira\Wording\Statement;
+
+/** Plans the fitting of a set: from what is on the instrument now to what it should carry, by the schools. */
+final class Planner
+{
+    /** How far below its pitch everything stands first where the neck is loaded in stages, cents. */
+    private const FIRST_BELOW_CENTS = 100;
+
+    private const STAGES = 3;
+
+    /** @var list<Step> */
+    private array $steps = [];
+
+    /** @var array<int, float> what each string pulls just now, newtons, by position */
+    private array $pullsN = [];
+
+    /** @var array<string, true> cautions that were said */
+    private array $said = [];
+
+    private readonly AnchorSteps $anchor;
+
+    private readonly PostSteps $post;
+
+    private readonly BridgeHold $bridge;
+
+    /** @var list<PlannedString> */
+    private readonly array $planned;
+
+    private function __construct(
+        private readonly SetDesign $design,
+        private readonly SetEvaluation $evaluation,
+        private readonly ?SetEvaluation $present,
+        private readonly Limits $limits,
+        private readonly Schools $schools,
+        bool $leftHanded,
+    ) {
+        $hardware = $design->instrument->hardware;
+        $this->anchor = AnchorSteps::at($hardware->anchor);
+        $this->post = PostSteps::at($hardware->posts->type);
+        $this->bridge = Schools::bridge($design);
+        $this->planned = array_map(
+            fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded),
+            $evaluation->strings,
+        );
+    }
+
+    /** @param  ?SetEvaluation  $present  what is on the instrument now; null where nothing is */
+    public static function plan(
+        SetDesign $design,
+        SetEvaluation $evaluation,
+        ?SetEvaluation $present,
+        Limits $limits,
+        Schools $schools,
+        bool $leftHanded = false,
+    ): Plan {
+        return (new self($design, $evaluation, $present, $limits, $schools, $leftHanded))->planned();
+    }
+
+    private function planned(): Plan
+    {
+        foreach ($this->present->strings ?? [] as $string) {
+            $this->pullsN[$string->position] = $string->tunings[0]->tensionN;
+        }
+        $this->prepare();
+        $off = $this->schools->offAtOnce->school;
+        $off = $off instanceof OffAtOnce ? $off : OffAtOnce::Pairs;
+        $strings = max(count($this->evaluation->strings), count($this->present->strings ?? []));
+        $order = $this->schools->order->school;
+        $positions = ($order instanceof Order ? $order : Order::OutsideIn)->positions($strings);
+        if ($off === OffAtOnce::All && $this->present !== null) {
+            $this->slacken();
+        }
+        foreach (array_chunk($positions, max(1, $off->strings($strings))) as $at => $together) {
+            array_map($this->off(...), $together);
+            if ($at === 0) {
+                $this->care($off);
+            }
+            array_map($this->fit(...), $together);
+            if ($off !== OffAtOnce::All) {
+                array_map($this->tuneUp(...), $together);
+            }
+        }
+        $this->tune($off);
+        $this->settle();
+        $this->intonate();
+        $this->finish();
+
+        return new Plan($this->design->name, $this->schools, $this->planned, $this->steps === [] ? throw new \LogicException('There is always something to do') : $this->steps);
+    }
+
+    private function prepare(): void
+    {
+        $bring = ['tuner', 'cutters', 'something to wind with', 'a cloth', ...$this->anchor->bring(), ...($this->isTied() ? ['a flame'] : [])];
+        $this->say(Phase::Prepare, null, 'prepare', 'Lay the instrument on a table, its neck supported. Have at hand: {bring}.', null, [Caution::Neck], [
+            'bring' => implode(', ', $bring),
+        ]);
+        $this->say(Phase::Prepare, null, 'note-before', 'Note action, relief and where the saddles stand, and take a photograph.', 'What was before can be found again.');
+        match ($this->bridge) {
+            BridgeHold::Loose => $this->say(Phase::Prepare, null, 'mark-bridge', 'Mark where the bridge stands, at both its feet.', 'Both feet can be found again.'),
+            BridgeHold::Blocked => $this->say(Phase::Prepare, null, 'block-bridge', 'Block the bridge level with the body.', 'It moves neither way.'),
+            default => null,
+        };
+        if ($this->design->instrument->hardware->nutClamps && $this->present !== null) {
+            $this->say(Phase::Prepare, null, 'open-clamps', 'Open the clamps at the nut, and set the fine tuners to the middle.', 'Every string slides in its slot.');
+        }
+    }
+
+    private function slacken(): void
+    {
+        $this->pullsN = [];
+        $this->say(Phase::Off, null, 'slacken-all', 'Slacken all strings evenly, a little each in turn, until they flop.', 'No string pulls.');
+    }
+
+    private function off(int $position): void
+    {
+        if ($this->at($this->present, $position) === null) {
+            return;
+        }
+        unset($this->pullsN[$position]);
+        $this->say(
+            Phase::Off,
+            $position,
+            'off',
+            'Slacken string {string} until it flops, cut it and take it off. '.$this->anchor->off().' Look where and how it died.',
+            'It is off, coiled and in the bin.',
+            [Caution::Cutting, $this->anchor->offCaution()],
+        );
+    }
+
+    private function care(OffAtOnce $off): void
+    {
+        $board = match ($this->design->instrument->neck->fingerboard) {
+            Fingerboard::Rosewood, Fingerboard::Ebony => 'Clean the bare board two or three times, then a little conditioner along each fret: soak, and wipe.',
+            Fingerboard::Maple => 'Wipe the lacquered board with a damp cloth, and nothing else.',
+            default => 'Wipe the board; condition it only where its wood is bare.',
+        };
+        $this->say(
+            Phase::Care,
+            null,
+            'care',
+            ($off === OffAtOnce::All ? $board : 'As each string is off, wipe what lay under it.')
+                .' Tighten loose tuner screws; look at nut slots and saddle grooves.',
+            'Nothing rattles, and no slot is worn through.',
+            [Caution::Board],
+        );
+    }
+
+    private function fit(int $position): void
+    {
+        $string = $this->at($this->evaluation, $position);
+        $planned = $this->planned[$position - 1] ?? null;
+        if ($string === null || $planned === null) {
+            return;
+        }
+        $this->pullsN[$position] = 0.0;
+        $type = $string->string->spec->type;
+        $wound = $type->construction->isWound();
+        $tree = isset($this->design->instrument->hardware->trees[$position]) ? ' Pass it under its tree before it pulls.' : '';
+        $this->say(
+            Phase::Fit,
+            $position,
+            'fit',
+            'String {string}, {gauge_mm} {made}, to {pitch}. '.$this->anchor->on($string->string)
+                .' '.$this->windingWords($planned, $wound).$this->lockWords($wound).$tree,
+            $this->anchor->doneWhen($string->string).' '.$this->post->doneWhen(),
+            [$this->present === null ? Caution::Cutting : null, $this->anchor->onCaution($string->string), $this->post->caution()],
+            [
+                ...self::named($string),
+                'made' => $wound ? 'wound' : 'plain',
+                'turns' => Quarters::of($planned->turns, 'turn'),
+                'leave_mm' => 1000 * (float) $planned->slackM,
+                'cut_mm' => 1000 * (float) $planned->cutPastPostM,
+                'leave' => (string) $planned->slackSaid($this->leaving()),
+                'cut' => (string) $planned->cutSaid($this->leaving()),
+                'winds' => $planned->winds->value ?? '',
+            ],
+            $this->figures($planned),
+        );
+    }
+
+    /** The post's sentence, with its lengths in the words of the school. */
+    private function windingWords(PlannedString $planned, bool $wound): string
+    {
+        if ($planned->slackM === null) {
+            return 'Wind {turns} on its post, as the old one lay.';
+        }
+        $words = $this->post->on($wound);
+        if ($planned->slackSaid($this->leaving()) !== null) {
+            $words = str_replace('leave {leave_mm:0}', 'leave {leave}', $words);
+        }
+        $words = match (true) {
+            $planned->cutSaid($this->leaving()) !== null => str_replace('cut {cut_mm:0} past the post', 'cut {cut}', $words),
+            $this->leaving() === Leave::Posts && $planned->foldBackM !== null => str_replace('cut {cut_mm:0} past the post', 'fold it back {cut_mm:0} from its post, cut there', $words),
+            default => $words,
+        };
+
+        return $words.($planned->winds === null ? '' : ' It turns {winds}, seen from its top.')
+            .($this->schools->cut->school === Cut::Before && ! str_contains($words, 'cut') ? ($wound ? ' Bend it sharply {cut_mm:0} past the post, and cut it there first.' : ' Cut it {cut_mm:0} past the post first.') : '');
+    }
+
+    private function lockWords(bool $wound): string
+    {
+        return match (true) {
+            $this->schools->lock->school === Lock::OverUnder => ' The first turn goes over the tail, the others under it.',
+            $this->schools->lock->school === Lock::UnderBack && ! $wound => ' The tail goes under the string and back over itself.',
+            default => '',
+        };
+    }
+
+    private function leaving(): Leave
+    {
+        $school = $this->schools->leave->school;
+
+        return $school instanceof Leave ? $school : Leave::Millimetres;
+    }
+
+    /** @return list<Figure> */
+    private function figures(PlannedString $planned): array
+    {
+        if ($planned->slackM === null || $planned->cutPastPostM === null) {
+            return [new Figure('turns', $planned->turns, Quarters::of($planned->turns, 'turn'))];
+        }
+        $mm = static fn (float $metres): string => round(1000 * $metres).' mm';
+
+        return [
+            new Figure('turns', $planned->turns, Quarters::of($planned->turns, 'turn')),
+            ...($planned->neededM === null ? [] : [new Figure('length_needed_mm', round(1000 * $planned->neededM), $mm($planned->neededM))]),
+            new Figure('slack_mm', round(1000 * $planned->slackM), $planned->slackSaid($this->leaving()) ?? $mm($planned->slackM)),
+            new Figure('cut_past_post_mm', round(1000 * $planned->cutPastPostM), $planned->cutSaid($this->leaving()) ?? (
+                $planned->foldBackM !== null && $this->leaving() === Leave::Posts ? 'fold back '.$mm($planned->foldBackM) : $mm($planned->cutPastPostM)
+            )),
+        ];
+    }
+
+    private function tuneUp(int $position): void
+    {
+        $string = $this->at($this->evaluation, $position);
+        if ($string === null) {
+            return;
+        }
+        $this->pullsN[$position] = $string->tunings[0]->tensionN;
+        $this->say(
+            Phase::Tune,
+            $position,
+            'tune-string',
+            'Keep string {string} in its slot with a thumb, and come up to {pitch} from below.',
+            'It sounds {pitch}.',
+            [Caution::TooHigh],
+            self::named($string),
+        );
+    }
+
+    private function tune(OffAtOnce $off): void
+    {
+        if ($off === OffAtOnce::All && $this->isStaged()) {
+            $this->pullAt(self::FIRST_BELOW_CENTS);
+            $this->say(Phase::Tune, null, 'tune-below', 'Bring all strings to a semitone below their pitch, from below.', 'All stand a semitone low.', [Caution::TooHigh]);
+            for ($stage = 1; $stage <= self::STAGES; $stage++) {
+                $cents = self::FIRST_BELOW_CENTS * (self::STAGES - $stage) / self::STAGES;
+                $this->pullAt($cents);
+                $this->say(
+                    Phase::Tune,
+                    null,
+                    'tune-stage',
+                    'Look at the relief, then bring all up by a third of what is left: {cents} cents below their pitch.',
+                    'The neck has not moved more than it should.',
+                    [Caution::Repairer],
+                    ['cents' => (string) round($cents)],
+                );
+            }
+        } elseif ($off === OffAtOnce::All) {
+            $this->pullAt(0.0);
+            $this->say(Phase::Tune, null, 'tune-all', 'Tune all strings up from below, and go round again until none has moved.', 'All sound their pitch.', [Caution::TooHigh]);
+        } else {
+            $this->say(Phase::Tune, null, 'tune-again', 'Go round again, from below: every string that was tuned pulls the others down.', 'None has moved.');
+        }
+        if ($this->bridge === BridgeHold::Floating || $this->bridge === BridgeHold::Blocked) {
+            $this->say(Phase::Tune, null, 'level-bridge', ($this->bridge === BridgeHold::Blocked ? 'Take the block out. ' : '').'Level the bridge by its springs, and tune again.', 'Bridge and body are parallel.');
+        }
+    }
+
+    private function settle(): void
+    {
+        $school = $this->schools->stretch->school;
+        $how = match ($school instanceof Stretch ? $school : Stretch::Pairs) {
+            Stretch::Pairs => 'Squeeze neighbours together, string by string, along their length.',
+            Stretch::ThumbAndFinger => 'Thumb down, forefinger up, along each string.',
+            Stretch::Lift => 'Lift each string at the 12th fret, a few times.',
+            Stretch::Play => 'Just play.',
+            Stretch::PreStretch => 'They were stretched as they were fitted: play, and tune as they give.',
+        };
+        $this->say(Phase::Settle, null, 'stretch', $how.' Then tune again from below; two or three rounds.', 'A round moves no string by more than a few cents.');
+        $this->say(Phase::Settle, null, 'wait', match ($this->softest()) {
+            Material::Polyurethane => 'These strings go on giving for weeks: tune before each playing.',
+            Material::Nylon => 'Nylon holds after some days: tune whenever it is passed.',
+            default => 'Steel holds after 15 to 30 minutes of playing, or a day or two.',
+        }, 'It stands as it was left.');
+        if ($this->design->instrument->hardware->nutClamps) {
+            $this->say(Phase::Settle, null, 'clamp', 'Close the clamps at the nut, fine tuners in the middle, and tune with these.', 'A bend comes back to its pitch.');
+        }
+    }
+
+    private function intonate(): void
+    {
+        $this->say(Phase::Intonate, null, 'intonate', match (true) {
+            $this->bridge === BridgeHold::Loose => 'Once they hold: set the bridge by harmonics, the first string’s foot, then the last’s.',
+            $this->design->instrument->hardware->anchor === Anchor::TieBlock,
+            $this->design->instrument->kind === Kind::AcousticGuitar => 'Once they hold: compare open and fretted at the 12th. A one-piece saddle is not moved here; note what it is off by.',
+            default => 'Once they hold: compare open and fretted at the 12th, the median of three; slacken before you turn a saddle’s screw.',
+        }, 'Each string is within a few cents at the 12th fret, or its saddle is at its end.');
+    }
+
+    private function finish(): void
+    {
+        $this->say(
+            Phase::Finish,
+            null,
+            'cut-tails',
+            ($this->schools->cut->school === Cut::After ? 'Bend wound strings sharply where they will be cut, and cut the tails. ' : '').'Bend the tails away from the hand.',
+            'No end catches a cloth.',
+            [Caution::Tails],
+        );
+        $this->say(
+            Phase::Finish,
+            null,
+            'note-after',
+            'Note action and relief as they are now, take a photograph, and put the packets’ labels to the job.',
+            'What was done can be read again.',
+            [Caution::Repairer],
+        );
+    }
+
+    /** With all strings on, so many cents below their pitch: tension goes as the square of frequency. */
+    private function pullAt(float $cents): void
+    {
+        foreach ($this->evaluation->strings as $string) {
+            $this->pullsN[$string->position] = $string->tunings[0]->tensionN * 2 ** (-2 * $cents / 1200);
+        }
+    }
+
+    /** A set that pulls more than the last, and a light top, take their load in stages. */
+    private function isStaged(): bool
+    {
+        $now = $this->evaluation->totals[0]->tensionN;
+        $before = array_sum(array_map(static fn (EvaluatedString $string): float => $string->tunings[0]->tensionN, $this->present->strings ?? []));
+
+        return in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Ukulele], true)
+            || $now > $before * (1 + $this->limits->of(Limit::TotalRetune));
+    }
+
+    private function softest(): Material
+    {
+        $softest = Material::MusicWire;
+        foreach ($this->evaluation->strings as $string) {
+            $softest = match (true) {
+                $string->string->spec->type->material === Material::Polyurethane => Material::Polyurethane,
+                $softest !== Material::Polyurethane && $string->string->build->core?->material->properties()->polymer === true => Material::Nylon,
+                default => $softest,
+            };
+        }
+
+        return $softest;
+    }
+
+    private function isTied(): bool
+    {
+        foreach ($this->evaluation->strings as $string) {
+            if ($this->anchor->onCaution($string->string) === Caution::Flame) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function at(?SetEvaluation $evaluation, int $position): ?EvaluatedString
+    {
+        return $evaluation->strings[$position - 1] ?? null;
+    }
+
+    /** @return array{string: int, pitch: string, gauge_mm: float} */
+    private static function named(EvaluatedString $string): array
+    {
+        return [
+            'string' => $string->position,
+            'pitch' => $string->tunings[0]->pitch->label(),
+            'gauge_mm' => 1000 * $string->string->spec->type->gauge->inMetres(),
+        ];
+    }
+
+    /**
+     * @param  array<string, int|float|string>  $parameters
+     * @param  list<?Caution>  $cautions  of which those are kept that no earlier step said
+     * @param  list<Figure>  $figures
+     */
+    private function say(
+        Phase $phase,
+        ?int $position,
+        string $code,
+        string $do,
+        ?string $doneWhen = null,
+        array $cautions = [],
+        array $parameters = [],
+        array $figures = [],
+    ): void {
+        $parameters += $position === null ? [] : ['string' => $position];
+        $new = [];
+        foreach ($cautions as $caution) {
+            if ($caution !== null && ! isset($this->said[$caution->value])) {
+                $this->said[$caution->value] = true;
+                $new[] = $caution;
+            }
+        }
+        $this->steps[] = new Step(
+            $phase,
+            $position,
+            new Statement($code, $do, $parameters),
+            $doneWhen === null ? null : new Statement("{$code}-done", $doneWhen, $parameters),
+            array_values(array_filter($figures, static fn (Figure $figure): bool => $figure->value > 0.0)),
+            $new,
+            array_sum($this->pullsN),
+        );
+    }
+}

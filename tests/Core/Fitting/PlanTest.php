@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Fitting;
+
+use Lira\Document\Answers;
+use Lira\Document\Json;
+use Lira\Document\SetDocument;
+use Lira\Fitting\Caution;
+use Lira\Fitting\Phase;
+use Lira\Fitting\Plan;
+use Lira\Fitting\School\OffAtOnce;
+use Lira\Fitting\School\Order;
+use Lira\Fitting\School\Schools;
+use Lira\Fitting\Step;
+use Lira\Fitting\Winding;
+use Lira\Instrument\Anchor;
+use Lira\Instrument\BridgeHold;
+use Lira\Instrument\PostType;
+use Lira\Wording\Units;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\CoreTestCase;
+use Tests\Core\Document\Documents;
+
+/** Plans of fitting: what must hold of every one, and the lengths and words of some. */
+final class PlanTest extends CoreTestCase
+{
+    public function test_every_anchor_post_and_string_can_be_fitted(): void
+    {
+        foreach (Anchor::cases() as $anchor) {
+            foreach (PostType::cases() as $post) {
+                foreach (['steel', 'nylon', 'gut'] as $strings) {
+                    foreach (OffAtOnce::cases() as $off) {
+                        $json = self::strung($strings, ['anchor' => $anchor->value, 'posts' => ['type' => $post->value, 'diameter_mm' => 6]]);
+                        $json->job = Json::object(Json::text(['schools' => ['off-at-once' => $off->value]]));
+                        self::assertHolds(self::plan($json), "{$anchor->value} {$post->value} {$strings} {$off->value}");
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_any_instrument_is_planned_as_its_schools_say(): void
+    {
+        $random = new Randomizer(new Mt19937(13));
+        $yes = static fn (): bool => $random->getInt(0, 1) === 1;
+        for ($case = 0; $case < 300; $case++) {
+            $posts = ['type' => self::one(PostType::class, $random), 'layout' => $yes() ? 'one-side' : 'both-sides'];
+            if ($yes()) {
+                $posts += ['diameter_mm' => $random->getInt(4, 14)];
+            }
+            if ($yes()) {
+                $posts += ['spacing_mm' => $random->getInt(20, 45), 'distance_mm' => $random->getInt(30, 170)];
+            }
+            $json = self::strung(['steel', 'nylon', 'gut'][$random->getInt(0, 2)], [
+                'anchor' => self::one(Anchor::class, $random),
+                'bridge' => self::one(BridgeHold::class, $random),
+                'nut' => ['held' => $yes() ? 'glued' : 'strings', 'clamp' => $yes()],
+                'posts' => $posts,
+            ], present: $random->getInt(0, 2) > 0);
+            $schools = [];
+            foreach (Schools::aspects() as $aspect => $enum) {
+                if ($yes()) {
+                    $schools[$aspect] = self::one($enum, $random);
+                }
+            }
+            $json->job = (object) ['schools' => (object) $schools, 'left_handed' => $yes()];
+            self::assertHolds(self::plan($json), "case {$case}");
+        }
+    }
+
+    /** Every string off once and on once, never more off than is allowed, each caution once, everything at its pull in the end. */
+    private static function assertHolds(Plan $plan, string $case): void
+    {
+        $strings = count($plan->strings);
+        $had = array_sum(array_map(static fn (Step $step): int => $step->phase === Phase::Off && $step->position !== null ? 1 : 0, $plan->steps));
+        $positions = static function (Phase $phase) use ($plan): array {
+            $of = array_values(array_filter(array_map(
+                static fn (Step $step): ?int => $step->phase === $phase ? $step->position : null,
+                $plan->steps,
+            ), is_int(...)));
+            sort($of);
+
+            return $of;
+        };
+        self::assertSame(range(1, $strings), $positions(Phase::Fit), $case);
+        self::assertSame($had === 0 ? [] : range(1, $had), $positions(Phase::Off), $case);
+
+        $most = $plan->schools->offAtOnce->school;
+        self::assertInstanceOf(OffAtOnce::class, $most, $case);
+        $off = $had === 0 ? $strings : 0;
+        $cautions = [];
+        foreach ($plan->steps as $step) {
+            $off += match (true) {
+                $step->phase === Phase::Off && $step->position !== null => 1,
+                $step->phase === Phase::Fit => -1,
+                default => 0,
+            };
+            self::assertLessThanOrEqual($most->strings($strings), $off, $case);
+            self::assertGreaterThanOrEqual(0.0, $step->pullAfterN, $case);
+            array_push($cautions, ...$step->cautions);
+            $words = $step->do->text(Units::si()).$step->doneWhen?->text(Units::named('in'));
+            self::assertDoesNotMatchRegularExpression('/[{}\[\]]|  |\.\.| 0 mm| 0 turns/', $words, $case);
+        }
+        self::assertSame(count($cautions), count(array_unique(array_map(static fn (Caution $caution): string => $caution->value, $cautions))), $case);
+        self::assertContains(Caution::Cutting, $cautions, $case);
+        self::assertContains(Caution::Repairer, $cautions, $case);
+        self::assertSame(Phase::Prepare, $plan->steps[0]->phase, $case);
+        self::assertSame(Phase::Finish, $plan->steps[count($plan->steps) - 1]->phase, $case);
+    }
+
+    public function test_what_pulls_is_told_after_every_step(): void
+    {
+        $json = self::strung('steel', [], present: true);
+        $document = SetDocument::from($json);
+        $now = $document->evaluation()->strings;
+        $before = $document->baselineEvaluation()->strings ?? [];
+        $plan = $document->plan();
+        $total = array_sum(array_map(static fn ($string): float => $string->tunings[0]->tensionN, $before));
+
+        self::assertClose($total, $plan->steps[0]->pullAfterN, 1e-9);
+        foreach ($plan->steps as $step) {
+            if ($step->position !== null && $step->phase === Phase::Off) {
+                $total -= $before[$step->position - 1]->tunings[0]->tensionN;
+            } elseif ($step->position !== null && $step->phase === Phase::Tune) {
+                $total += $now[$step->position - 1]->tunings[0]->tensionN;
+            }
+            self::assertEqualsWithDelta($total, $step->pullAfterN, 1e-9);
+        }
+        self::assertClose($document->evaluation()->totals[0]->tensionN, $total, 1e-9);
+    }
+
+    public function test_a_light_top_takes_its_load_in_stages(): void
+    {
+        $json = Documents::with('/instrument/kind', 'acoustic-guitar', self::strung('steel', []));
+        $json->job = (object) ['schools' => (object) ['off-at-once' => 'all']];
+        $plan = self::plan($json);
+        $shares = [];
+        foreach ($plan->steps as $step) {
+            if ($step->phase === Phase::Tune) {
+                $shares[] = $step->pullAfterN / SetDocument::from($json)->evaluation()->totals[0]->tensionN;
+            }
+        }
+
+        // A semitone below, then up in thirds: tension goes as the square of frequency.
+        self::assertCount(4, $shares);
+        foreach ([100, 200 / 3, 100 / 3, 0] as $index => $cents) {
+            self::assertClose(2 ** (-$cents / 600), $shares[$index], 1e-9);
+        }
+    }
+
+    /** @param  array<string, mixed>  $hardware */
+    #[DataProvider('schools')]
+    public function test_the_usual_school_of_an_instrument(array $hardware, string $aspect, string $chosen, string $reason, ?string $asked = null): void
+    {
+        $json = self::strung('steel', $hardware);
+        if ($asked !== null) {
+            $json->job = (object) ['schools' => (object) [$aspect => $asked]];
+        }
+        foreach (self::plan($json)->schools->all() as $school) {
+            if ($school->school::aspect() === $aspect) {
+                self::assertSame([$chosen, $reason], [$school->school->value, $school->reason]);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{0: array<string, mixed>, 1: string, 2: string, 3: string, 4?: string}> */
+    public static function schools(): iterable
+    {
+        yield 'any' => [[], 'off-at-once', 'pairs', 'The neck keeps its load, and a neighbour gives the pitch.'];
+        yield 'a loose bridge' => [['bridge' => 'loose'], 'off-at-once', 'one', 'The bridge is loose: what stays on holds it.'];
+        yield 'a loose bridge, all off' => [['bridge' => 'loose'], 'off-at-once', 'all', 'Asked for.', 'all'];
+        yield 'a vibrato' => [['anchor' => 'vibrato'], 'off-at-once', 'one', 'The springs pull the bridge in as strings come off.'];
+        yield 'a vibrato, all off' => [['anchor' => 'vibrato'], 'off-at-once', 'one', 'The bridge floats: one at a time, unless it is blocked first.', 'all'];
+        yield 'a blocked vibrato, all off' => [['anchor' => 'vibrato', 'bridge' => 'blocked'], 'off-at-once', 'all', 'Asked for.', 'all'];
+        yield 'a loose nut, all off' => [['nut' => ['held' => 'strings']], 'off-at-once', 'pairs', 'The nut is held by its strings alone: with all off it falls out.', 'all'];
+        yield 'slotted posts' => [['posts' => ['type' => 'slotted']], 'cut', 'before', 'The end goes down into the post, so it is cut first.', 'after'];
+        yield 'tuned as they go on' => [[], 'tune', 'each', 'What goes on keeps the load on the neck, and its neighbour gives the pitch.', 'all'];
+    }
+
+    public function test_orders(): void
+    {
+        self::assertSame([6, 1, 5, 2, 4, 3], Order::OutsideIn->positions(6));
+        self::assertSame([5, 1, 4, 2, 3], Order::OutsideIn->positions(5));
+        self::assertSame([6, 5, 4, 3, 2, 1], Order::BassFirst->positions(6));
+        self::assertSame([1, 2, 3, 4], Order::TrebleFirst->positions(4));
+        self::assertSame([1, 2, 6, 5, 4, 3], Order::TieBlock->positions(6));
+        self::assertSame([3, 4, 2, 5, 1], Order::MiddleFirst->positions(5));
+        self::assertSame([1], Order::MiddleFirst->positions(1));
+    }
+
+    public function test_lengths_are_said_in_the_words_of_the_school(): void
+    {
+        $hardware = ['posts' => ['diameter_mm' => 6, 'spacing_mm' => 25, 'distance_mm' => [45, 70, 95, 120, 145, 170]]];
+        $said = static function (string $school, int $position) use ($hardware): array {
+            $json = self::strung('steel', $hardware);
+            $json->job = (object) ['schools' => (object) ['leave' => $school, 'cut' => 'before']];
+            $figures = [];
+            foreach (self::plan($json)->steps as $step) {
+                if ($step->phase === Phase::Fit && $step->position === $position) {
+                    $figures = array_column($step->figures, 'said', 'name');
+                }
+            }
+
+            return [$figures['turns'] ?? null, $figures['slack_mm'] ?? null, $figures['cut_past_post_mm'] ?? null];
+        };
+        // Two turns of 11 round 6 mm: 2 · √((π · 6.279)² + 0.279²) = 39.5 mm, less 88 N · 693 mm / 12,471 N = 4.9 mm of stretch; the cut half a post and 5 mm on.
+        self::assertSame(['2 turns', '35 mm', '43 mm'], $said('millimetres', 1));
+        self::assertSame(['2 turns', '1½ post spacings', '1¾ posts past its own'], $said('posts', 1));
+        self::assertSame(['2 turns', '1 of the first fret’s distance', '43 mm'], $said('fret', 1));
+        self::assertSame(['2 turns', 'as much as lets 5 fingers go under it at the 12th fret', '43 mm'], $said('lift', 1));
+        // The sixth stands last in its row: no post to count to.
+        self::assertSame('fold back 39 mm', $said('posts', 6)[2]);
+    }
+
+    public function test_turns_go_round_by_the_side_and_the_hand(): void
+    {
+        $winds = static function (string $layout, bool $leftHanded): array {
+            $json = self::strung('steel', ['posts' => ['layout' => $layout]]);
+            $json->job = (object) ['left_handed' => $leftHanded];
+
+            return array_map(static fn ($string): ?Winding => $string->winds, self::plan($json)->strings);
+        };
+        [$with, $against] = [Winding::Clockwise, Winding::Anticlockwise];
+
+        self::assertSame(array_fill(0, 6, $against), $winds('one-side', false));
+        self::assertSame([$with, $with, $with, $against, $against, $against], $winds('both-sides', false));
+        self::assertSame([$against, $against, $against, $with, $with, $with], $winds('both-sides', true));
+    }
+
+    public function test_one_more_turn_where_that_is_liked(): void
+    {
+        $json = self::strung('steel', ['posts' => ['diameter_mm' => 6]]);
+        $json->job = (object) ['schools' => (object) ['turns' => 'more']];
+
+        self::assertEqualsWithDelta([3.0, 3.0, 3.0, 2.5, 2.5, 2.5], array_map(static fn ($string): float => $string->turns, self::plan($json)->strings), 1e-9);
+    }
+
+    public function test_what_is_wrong_with_a_job_is_said_and_what_is_not_known_is_told(): void
+    {
+        $json = self::strung('steel', []);
+        $json->job = (object) ['schools' => (object) ['order' => 'any old way'], 'lefthanded' => true];
+        self::assertRefused('is not a school for this. Use one of: outside-in', static fn () => Answers::plan(SetDocument::from($json)));
+        $json->job = (object) ['lefthanded' => true];
+        self::assertSame(['/job/lefthanded'], Answers::plan(SetDocument::from($json))['unknown_keys'] ?? null);
+    }
+
+    /** @param  class-string<\BackedEnum>  $enum */
+    private static function one(string $enum, Randomizer $random): int|string
+    {
+        $cases = $enum::cases();
+
+        return $cases[$random->getInt(0, count($cases) - 1)]->value;
+    }
+
+    private static function plan(\stdClass $json): Plan
+    {
+        return SetDocument::from($json)->plan();
+    }
+
+    /** @param  array<string, mixed>  $hardware */
+    private static function strung(string $strings, array $hardware, bool $present = true): \stdClass
+    {
+        $gauges = match ($strings) {
+            'nylon' => [[28, 'nylon', 'plain'], [32, 'nylon', 'plain'], [40, 'nylon', 'plain'], [29, 'silver-plated-copper'], [35, 'silver-plated-copper'], [43, 'silver-plated-copper']],
+            'gut' => [[28, 'synthetic-gut', 'plain'], [32, 'synthetic-gut', 'plain'], [38, 'synthetic-gut', 'plain'], [29, 'silver-plated-copper'], [35, 'silver-plated-copper'], [43, 'silver-plated-copper']],
+            default => [11, 15, 18, [28, 'nickel-plated-steel'], [38, 'nickel-plated-steel'], [49, 'nickel-plated-steel']],
+        };
+        $json = Documents::usual(
+            $strings === 'steel' ? 'electric-guitar' : 'classical-guitar',
+            648,
+            ['E4', 'B3', 'G3', 'D3', 'A2', 'E2'],
+            $gauges,
+            Json::object($hardware === [] ? '{}' : Json::text($hardware)),
+        );
+        if ($present) {
+            $json->baseline = Json::object(Json::text(['name' => 'On it now', 'instrument' => $json->instrument, 'tunings' => $json->tunings, 'strings' => $json->strings]));
+        }
+
+        return $json;
+    }
+}
