@@ -45,6 +45,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('sets/{set}/export', [SetController::class, 'export'])->whereNumber('set')->name('sets.export');
     Route::get('sets/{set}/sheet', [SetController::class, 'sheet'])->whereNumber('set')->name('sets.sheet');
     Route::get('sets/{set}/fit', [SetController::class, 'fit'])->whereNumber('set')->name('sets.fit');
+    Route::get('sets/{set}/plan', [SetController::class, 'plan'])->whereNumber('set')->name('sets.plan');
     Route::get('sets/{set}/labels', [SetController::class, 'labels'])->whereNumber('set')->name('sets.labels');
     Route::get('sets/{set}/card', [SetController::class, 'card'])->whereNumber('set')->name('sets.card');
     Route::post(

@@ -102,6 +102,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         <MenuItem keys="F" onSelect={actions.printFit}>
                             Does it fit? (to print)
                         </MenuItem>
+                        <MenuItem onSelect={actions.printPlan}>How to put it on (to print)</MenuItem>
                         <MenuItem
                             onSelect={() => {
                                 actions.save();

@@ -9,6 +9,7 @@ use App\Models\SetVersion;
 use App\Models\StringSet;
 use Inertia\Testing\AssertableInertia;
 use Lira\Document\Json;
+use Lira\Document\SetDocument;
 use Smalot\PdfParser\Parser;
 use Tests\Core\Document\Documents;
 use Tests\Feature\FeatureTestCase;
@@ -382,6 +383,31 @@ final class SetsTest extends FeatureTestCase
         $said = (string) preg_replace('/\s+/u', ' ', $imperial->getText());
         self::assertStringContainsString('Nut slot 6 is 0.0472 in and the string 0.0520 in', $said);
         self::assertDoesNotMatchRegularExpression('/\d (mm|N)\b/', $said);
+    }
+
+    public function test_how_it_goes_on_is_printed_step_by_step(): void
+    {
+        $set = self::keptSet();
+        $read = fn (StringSet $set, string $query = ''): string => (string) preg_replace('/\s+/u', ' ', (new Parser)
+            ->parseContent((string) $this->get("/sets/{$set->id}/plan{$query}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent())->getText());
+        $plan = $read($set);
+
+        // What one is used to was felt on another instrument: nothing of it comes off this one.
+        self::assertStringContainsString('Harbour, down to C on Harbour, with nothing on it.', $plan);
+        self::assertStringNotContainsString('take it off', $plan);
+        $pull = round(SetDocument::from(Documents::harbour())->evaluation()->totals[0]->tensionN).' N';
+        foreach (['String 6, 52 wound, to C2', 'leave 32 mm', 'Never cut under tension', $pull, 'for a qualified repairer', 'By these schools'] as $words) {
+            self::assertStringContainsString($words, $plan);
+        }
+        self::assertStringContainsString('leave 1.3 in', $read($set, '?units=in+thou+lbf&paper=letter'));
+
+        $document = Documents::harbour();
+        $baseline = $document->baseline;
+        self::assertInstanceOf(\stdClass::class, $baseline);
+        $baseline->instrument = $document->instrument;
+        $set = self::keptSet($document);
+        self::assertStringContainsString('where Curlew in D is now', $read($set));
+        self::assertStringContainsString('Slacken string 6 until it flops', $read($set));
     }
 
     private static function save(int $revision, \stdClass $document): \stdClass

@@ -18,6 +18,7 @@ use App\Models\StringSet;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
 use App\Paper\PacketLabels;
+use App\Paper\PlanSheet;
 use App\Paper\SetSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -115,6 +116,16 @@ final readonly class SetController
             $set,
             FitReport::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
             '-fit',
+        );
+    }
+
+    /** How it is put on its instrument. */
+    public function plan(Request $request, StringSet $set): HttpResponse
+    {
+        return self::printed(
+            $set,
+            PlanSheet::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
+            '-plan',
         );
     }
 

@@ -39,6 +39,7 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         { group: design, name: 'Versions…', keys: 'v', run: () => show('versions') },
         { group: design, name: 'Print the sheet', run: actions.print },
         { group: design, name: 'Print whether it fits', keys: 'f', run: actions.printFit },
+        { group: design, name: 'Print how to put it on', run: actions.printPlan },
         {
             group: design,
             name: 'Labels for its packets…',

@@ -11,6 +11,8 @@ export interface SetActions {
     print: () => void;
     /** Prints whether it fits its instrument. */
     printFit: () => void;
+    /** Prints how it is put on its instrument. */
+    printPlan: () => void;
     duplicate: () => void;
     /** Keeps what another tab's writing left no place for, as a set of its own. */
     keepMine: () => void;
@@ -22,7 +24,7 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
     const store = useBenchStore();
     return useMemo(() => {
         const telling = (act: () => Promise<unknown>) => () => void act().catch(tellFailure);
-        const show = async (what: 'sheet' | 'fit') => {
+        const show = async (what: 'sheet' | 'fit' | 'plan') => {
             // Opened before anything is awaited, or the browser takes it for a pop-up.
             const sheet = window.open('', '_blank');
             await saver.flush();
@@ -37,6 +39,7 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
             save: () => void saver.flush(),
             print: telling(() => show('sheet')),
             printFit: telling(() => show('fit')),
+            printPlan: telling(() => show('plan')),
             duplicate: telling(async () => {
                 if (await saver.flush()) {
                     const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use App\Models\StringSet;
+use Lira\Document\SetDocument;
+use Lira\Fitting\Caution;
+use Lira\Fitting\School\Chosen;
+use Lira\Fitting\Step;
+use Lira\Wording\Units;
+
+/** How a set is put on its instrument, to be pinned to the wall: the schools, then one step after the other with room for a tick. */
+final class PlanSheet
+{
+    /**
+     * @param  SetDocument  $document  the set's own
+     * @param  'a4'|'letter'  $paper
+     */
+    public static function pdf(StringSet $set, SetDocument $document, Units $units, string $paper): string
+    {
+        $from = self::from($document);
+        $plan = $from->plan();
+        $phases = [];
+        $last = '';
+        foreach ($plan->steps as $index => $step) {
+            if ($step->phase->label() !== $last) {
+                $last = $step->phase->label();
+                $phases[] = ['phase' => $last, 'rows' => []];
+            }
+            $phases[count($phases) - 1]['rows'][] = self::row($index + 1, $step, $units);
+        }
+
+        return SheetPdf::of('sheets.plan', "{$set->name}: how it goes on", [
+            'name' => $set->name,
+            'instrument' => $document->design->instrument->name,
+            'before' => $from->baseline?->name,
+            'schools' => array_map(static fn (Chosen $chosen): array => [
+                'what' => ucfirst(str_replace('-', ' ', $chosen->school::aspect())), 'label' => $chosen->school->label(), 'reason' => $chosen->reason,
+            ], $plan->schools->all()),
+            'steps' => $phases,
+            'changed' => $set->updated_at->toDateString(),
+        ], $paper);
+    }
+
+    /** Only what is on this instrument can come off it: strings that were felt on another stay where they are. */
+    private static function from(SetDocument $document): SetDocument
+    {
+        if ($document->baseline === null || $document->baseline->instrument->name === $document->design->instrument->name) {
+            return $document;
+        }
+        $json = clone $document->json;
+        unset($json->baseline);
+
+        return SetDocument::from($json);
+    }
+
+    /** @return array{number: int, do: string, cautions: list<string>, done: ?string, pull: string} */
+    private static function row(int $number, Step $step, Units $units): array
+    {
+        return [
+            'number' => $number,
+            'do' => $step->do->text($units),
+            'cautions' => array_map(static fn (Caution $caution): string => $caution->sentence(), $step->cautions),
+            'done' => $step->doneWhen?->text($units),
+            'pull' => $units->force($step->pullAfterN),
+        ];
+    }
+}
