@@ -64,6 +64,7 @@ final class PlanWriter
     {
         return [
             'number' => $index + 1,
+            'key' => $step->key,
             'phase' => $step->phase->value,
             'position' => $step->position,
             'do' => $step->do->text(Units::si()),

@@ -37,8 +37,8 @@ final class Planner
     /** @var list<Step> */
     private array $steps = [];
 
-    /** @var array<int, float> what each string pulls just now, newtons, by position */
-    private array $pullsN = [];
+    /** @var array<int, ?float> what the next step changes: the pull of strings by position, newtons; null of one that is off */
+    private array $pulls = [];
 
     /** @var array<string, true> cautions that were said */
     private array $said = [];
@@ -84,8 +84,9 @@ final class Planner
 
     private function planned(): Plan
     {
+        $presentN = [];
         foreach ($this->present->strings ?? [] as $string) {
-            $this->pullsN[$string->position] = $string->tunings[0]->tensionN;
+            $presentN[$string->position] = $string->tunings[0]->tensionN;
         }
         $this->prepare();
         $off = $this->schools->offAtOnce->school;
@@ -111,7 +112,13 @@ final class Planner
         $this->intonate();
         $this->finish();
 
-        return new Plan($this->design->name, $this->schools, $this->planned, $this->steps === [] ? throw new \LogicException('There is always something to do') : $this->steps);
+        return Plan::of(
+            $this->design->name,
+            $this->schools,
+            $this->planned,
+            $this->steps === [] ? throw new \LogicException('There is always something to do') : $this->steps,
+            $presentN,
+        );
     }
 
     private function prepare(): void
@@ -133,7 +140,9 @@ final class Planner
 
     private function slacken(): void
     {
-        $this->pullsN = [];
+        foreach ($this->present->strings ?? [] as $string) {
+            $this->pulls[$string->position] = 0.0;
+        }
         $this->say(Phase::Off, null, 'slacken-all', 'Slacken all strings evenly, a little each in turn, until they flop.', 'No string pulls.');
     }
 
@@ -142,7 +151,7 @@ final class Planner
         if ($this->at($this->present, $position) === null) {
             return;
         }
-        unset($this->pullsN[$position]);
+        $this->pulls[$position] = null;
         $this->say(
             Phase::Off,
             $position,
@@ -178,7 +187,7 @@ final class Planner
         if ($string === null || $planned === null) {
             return;
         }
-        $this->pullsN[$position] = 0.0;
+        $this->pulls[$position] = 0.0;
         $type = $string->string->spec->type;
         $wound = $type->construction->isWound();
         $tree = isset($this->design->instrument->hardware->trees[$position]) ? ' Pass it under its tree before it pulls.' : '';
@@ -264,7 +273,7 @@ final class Planner
         if ($string === null) {
             return;
         }
-        $this->pullsN[$position] = $string->tunings[0]->tensionN;
+        $this->pulls[$position] = $string->tunings[0]->tensionN;
         $this->say(
             Phase::Tune,
             $position,
@@ -288,10 +297,11 @@ final class Planner
                     Phase::Tune,
                     null,
                     'tune-stage',
-                    'Look at the relief, then bring all up by a third of what is left: {cents} cents below their pitch.',
+                    'Look at the relief, then bring all up [last=no|by a third of the way, to {cents} cents below their pitch.][last=yes|to their pitch.]',
                     'The neck has not moved more than it should.',
                     [Caution::Repairer],
-                    ['cents' => (string) round($cents)],
+                    ['cents' => (string) round($cents), 'last' => $stage === self::STAGES ? 'yes' : 'no'],
+                    key: "tune-stage-{$stage}",
                 );
             }
         } elseif ($off === OffAtOnce::All) {
@@ -360,7 +370,7 @@ final class Planner
     private function pullAt(float $cents): void
     {
         foreach ($this->evaluation->strings as $string) {
-            $this->pullsN[$string->position] = $string->tunings[0]->tensionN * 2 ** (-2 * $cents / 1200);
+            $this->pulls[$string->position] = $string->tunings[0]->tensionN * 2 ** (-2 * $cents / 1200);
         }
     }
 
@@ -418,6 +428,7 @@ final class Planner
      * @param  array<string, int|float|string>  $parameters
      * @param  list<?Caution>  $cautions  of which those are kept that no earlier step said
      * @param  list<Figure>  $figures
+     * @param  ?string  $key  where code and position do not tell it from all others
      */
     private function say(
         Phase $phase,
@@ -428,6 +439,7 @@ final class Planner
         array $cautions = [],
         array $parameters = [],
         array $figures = [],
+        ?string $key = null,
     ): void {
         $parameters += $position === null ? [] : ['string' => $position];
         $new = [];
@@ -438,13 +450,15 @@ final class Planner
             }
         }
         $this->steps[] = new Step(
+            $key ?? ($position === null ? $code : "{$code}:{$position}"),
             $phase,
             $position,
             new Statement($code, $do, $parameters),
             $doneWhen === null ? null : new Statement("{$code}-done", $doneWhen, $parameters),
             array_values(array_filter($figures, static fn (Figure $figure): bool => $figure->value > 0.0)),
             $new,
-            array_sum($this->pullsN),
+            $this->pulls,
         );
+        $this->pulls = [];
     }
 }

@@ -10,18 +10,29 @@ use Lira\Wording\Statement;
 final readonly class Step
 {
     /**
+     * @param  string  $key  the same for the same thing to do, whichever the schools: "fit:6", "stretch"
      * @param  ?int  $position  the string it concerns; null where it concerns all or none
      * @param  list<Figure>  $figures
      * @param  list<Caution>  $cautions  that no earlier step said
+     * @param  array<int, ?float>  $pulls  what it changes: the pull of strings by position, newtons; null of one that is off
      * @param  float  $pullAfterN  of all strings together once it is done, newtons
      */
     public function __construct(
+        public string $key,
         public Phase $phase,
         public ?int $position,
         public Statement $do,
         public ?Statement $doneWhen,
         public array $figures,
         public array $cautions,
-        public float $pullAfterN,
+        public array $pulls,
+        public float $pullAfterN = 0.0,
     ) {}
+
+    public function pulling(float $newtons): self
+    {
+        return new self(
+            $this->key, $this->phase, $this->position, $this->do, $this->doneWhen, $this->figures, $this->cautions, $this->pulls, $newtons,
+        );
+    }
 }

@@ -1404,6 +1404,10 @@ export interface StringPlanned {
 }
 export interface FittingStep {
     number: number;
+    /**
+     * The same for the same thing to do, whichever the schools.
+     */
+    key: string;
     phase: 'prepare' | 'off' | 'care' | 'fit' | 'tune' | 'settle' | 'intonate' | 'finish';
     position: number | null;
     do: string;

@@ -239,6 +239,35 @@ final class PlanTest extends CoreTestCase
         self::assertEqualsWithDelta([3.0, 3.0, 3.0, 2.5, 2.5, 2.5], array_map(static fn ($string): float => $string->turns, self::plan($json)->strings), 1e-9);
     }
 
+    /** Done is done: a school that changes on the way plans only what is left, and what pulls follows from what was really done. */
+    public function test_a_plan_goes_on_where_it_was_left_whatever_school_it_goes_on_by(): void
+    {
+        $json = self::strung('steel', []);
+        $pairs = self::plan($json);
+        $done = array_column(array_slice($pairs->steps, 0, 9), 'key');
+        self::assertSame(['prepare', 'note-before', 'off:6', 'off:1', 'care', 'fit:6', 'fit:1', 'tune-string:6', 'tune-string:1'], $done);
+        self::assertSame('off:5', $pairs->next($done)?->key);
+
+        $json->job = (object) ['schools' => (object) ['off-at-once' => 'one', 'order' => 'treble-first']];
+        $ones = self::plan($json)->after($done);
+        self::assertSame('off:2', $ones->next($done)?->key);
+        self::assertSame($done, array_column(array_slice($ones->steps, 0, 9), 'key'));
+        self::assertClose($pairs->steps[8]->pullAfterN, $ones->steps[8]->pullAfterN, 1e-12);
+        $keys = array_column($ones->steps, 'key');
+        self::assertSame($keys, array_unique($keys));
+        self::assertClose($pairs->steps[count($pairs->steps) - 1]->pullAfterN, $ones->steps[count($keys) - 1]->pullAfterN, 1e-12);
+
+        // Done in another order, and something that no plan has: what is off does not pull.
+        $odd = self::plan($json)->after(['off:3', 'was-never', 'off:1']);
+        $now = SetDocument::from($json)->evaluation();
+        self::assertClose(
+            $now->totals[0]->tensionN - $now->strings[2]->tunings[0]->tensionN - $now->strings[0]->tunings[0]->tensionN,
+            $odd->steps[1]->pullAfterN,
+            1e-9,
+        );
+        self::assertNull($pairs->next(array_column($pairs->steps, 'key')));
+    }
+
     public function test_what_is_wrong_with_a_job_is_said_and_what_is_not_known_is_told(): void
     {
         $json = self::strung('steel', []);
