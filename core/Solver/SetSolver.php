@@ -184,6 +184,7 @@ final readonly class SetSolver
             $complete || $bound >= $solutions[count($solutions) - 1]->objective,
             min($bound, $solutions[0]->objective),
             $this->packaged($nearest),
+            $begun,
         );
     }
 

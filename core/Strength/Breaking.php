@@ -44,9 +44,9 @@ final class Breaking
     public static function shareOfPlain(Material $material, float $diameterM, float $speed): float
     {
         $properties = $material->properties();
-        $pascals = $properties->strength?->pascalsAt($diameterM) ?? 0.0;
 
-        return $pascals > 0.0 ? $properties->densityKgPerM3 * $speed ** 2 / $pascals : INF;
+        return $properties->strength === null ? INF
+            : $properties->densityKgPerM3 * $speed ** 2 / $properties->strength->pascalsAt($diameterM);
     }
 
     /**

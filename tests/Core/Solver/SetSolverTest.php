@@ -205,6 +205,23 @@ final class SetSolverTest extends CoreTestCase
         yield 'string 6 wound, and only plain ones' => ['/target/wound_only', 'plain', ['wound_only' => [6], 'plain_to' => 6]];
     }
 
+    /** The most promising border is searched first, so that the others soon have nothing better to offer. */
+    public function test_few_choices_are_begun(): void
+    {
+        foreach ([
+            [46, ['profile' => 'baseline']],
+            [59, ['profile' => 'equal', 'tension_n' => 70]],
+            [150, ['profile' => 'total', 'tension_n' => 420]],
+            [320, ['profile' => 'baseline', 'limits' => (object) ['max_total_n' => 380]]],
+        ] as [$most, $target]) {
+            $json = Documents::harbour();
+            $json->target = (object) $target;
+            $document = SetDocument::from($json);
+
+            self::assertLessThanOrEqual($most, SetSolver::solve($document->design, $document->brief())->begun);
+        }
+    }
+
     public function test_neighbouring_gauges_stand_beside_the_chosen_one(): void
     {
         $strings = self::solve((object) ['profile' => 'baseline'])->solutions[0]->strings;
