@@ -23,15 +23,9 @@ final class PlanTable
             static fn (Chosen $chosen): array => [str_replace('-', ' ', $chosen->school::aspect()), $chosen->school->label(), $chosen->reason],
             $plan->schools->all(),
         ))];
-        foreach ($plan->steps as $index => $step) {
-            $head = $step->phase->label();
-            $last = $tables[count($tables) - 1];
-            $rows = self::rows($index + 1, $step, $units);
-            if ($last->title === $head) {
-                array_pop($tables);
-                $rows = [...$last->rows, ...$rows];
-            }
-            $tables[] = new ReadTable($head, ['', '', 'Pull after'], $rows);
+        foreach ($plan->stretches() as ['phase' => $phase, 'steps' => $steps]) {
+            $rows = array_map(static fn (int $number, Step $step): array => self::rows($number, $step, $units), array_keys($steps), $steps);
+            $tables[] = new ReadTable($phase->label(), ['', '', 'Pull after'], array_merge(...$rows));
         }
 
         return $tables;

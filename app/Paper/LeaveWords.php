@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Lira\Evaluation\FitOnInstrument;
+use Lira\Fit\Leave;
 use Lira\Kind\Kind;
 use Lira\Wording\Quarters;
 use Lira\Wording\Units;
@@ -12,15 +13,10 @@ use Lira\Wording\Units;
 /** What to leave of a string and where to cut it, no finer than anybody winds and cuts: quarter turns, 1 mm, on basses 5. */
 final class LeaveWords
 {
-    private const STEP_M = 0.001;
-
-    private const STEP_ON_BASS_M = 0.005;
-
     /** @return array{turns: string, leave: ?string, cut: ?string} the last two null where the post was not measured */
     public static function of(FitOnInstrument $fit, Kind $kind, Units $units): array
     {
-        $step = $kind->isBass() ? self::STEP_ON_BASS_M : self::STEP_M;
-        $length = static fn (?float $metres): ?string => $metres === null ? null : $units->length(round($metres / $step) * $step);
+        $length = static fn (?float $metres): ?string => $metres === null ? null : $units->length(Leave::rounded($metres, $kind));
 
         return [
             'turns' => Quarters::text($fit->turns),

@@ -22,15 +22,14 @@ final class PlanSheet
     {
         $from = self::from($document);
         $plan = $from->plan();
-        $phases = [];
-        $last = '';
-        foreach ($plan->steps as $index => $step) {
-            if ($step->phase->label() !== $last) {
-                $last = $step->phase->label();
-                $phases[] = ['phase' => $last, 'rows' => []];
-            }
-            $phases[count($phases) - 1]['rows'][] = self::row($index + 1, $step, $units);
-        }
+        $phases = array_map(static fn (array $stretch): array => [
+            'phase' => $stretch['phase']->label(),
+            'rows' => array_map(
+                static fn (int $number, Step $step): array => self::row($number, $step, $units),
+                array_keys($stretch['steps']),
+                $stretch['steps'],
+            ),
+        ], $plan->stretches());
 
         return SheetPdf::of('sheets.plan', "{$set->name}: how it goes on", [
             'name' => $set->name,

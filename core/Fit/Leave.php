@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Fit;
 
 use Lira\Instrument\PostType;
+use Lira\Kind\Kind;
 use Lira\Strings\Core;
 use Lira\Strings\CoreShape;
 use Lira\Strings\StringType;
@@ -17,6 +18,11 @@ final readonly class Leave
 {
     /** A string on floss is taken to stretch by no more than this, however soft its filaments. */
     private const FLOSS_STRETCHES = 0.03;
+
+    /** No finer than anybody cuts. */
+    private const STEP_M = 0.001;
+
+    private const STEP_ON_BASS_M = 0.005;
 
     private const TAIL_THROUGH_HOLE_M = 0.005;
 
@@ -85,6 +91,14 @@ final readonly class Leave
         $stretchM = $tensionN * $stretchingM / $core->axialStiffnessN();
 
         return $core->shape === CoreShape::Multifilament ? min($stretchM, self::FLOSS_STRETCHES * $stretchingM) : $stretchM;
+    }
+
+    /** @return ($metres is null ? null : float) a length as it is measured and cut, metres: to 1 mm, on basses to 5 */
+    public static function rounded(?float $metres, Kind $kind): ?float
+    {
+        $step = $kind->isBass() ? self::STEP_ON_BASS_M : self::STEP_M;
+
+        return $metres === null ? null : round($metres / $step) * $step;
     }
 
     /** Half a turn holds a plain string, a whole one a wound string on floss. */

@@ -32,6 +32,22 @@ final readonly class Plan
         return new self($name, $schools, $strings, self::summed($steps, $presentN), $presentN);
     }
 
+    /** @return list<array{phase: Phase, steps: array<int, Step>}> stretches of one phase, their steps by number */
+    public function stretches(): array
+    {
+        [$stretches, $steps] = [[], []];
+        foreach ($this->steps as $index => $step) {
+            $steps[$index + 1] = $step;
+            $next = $this->steps[$index + 1] ?? null;
+            if ($next === null || $next->phase !== $step->phase) {
+                $stretches[] = ['phase' => $step->phase, 'steps' => $steps];
+                $steps = [];
+            }
+        }
+
+        return $stretches;
+    }
+
     /**
      * The same once some of it is done: that first, in the order in which it was done, then the rest. What was done stays done when
      * schools change on the way; what the plan does not know is left aside.

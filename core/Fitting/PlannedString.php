@@ -7,6 +7,7 @@ namespace Lira\Fitting;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\FitOnInstrument;
+use Lira\Fit\Leave as FitLeave;
 use Lira\Fitting\Post\PostSteps;
 use Lira\Fitting\School\Leave;
 use Lira\Fitting\School\Schools;
@@ -18,10 +19,6 @@ use Lira\Wording\Quarters;
 /** How one string goes on its post: lengths as they are measured and cut, and the words they are said in. Lengths in metres. */
 final readonly class PlannedString
 {
-    private const STEP_M = 0.001;
-
-    private const STEP_ON_BASS_M = 0.005;
-
     /** Of the user's own hand, until it is measured. */
     private const FINGER_M = 0.020;
 
@@ -51,7 +48,7 @@ final readonly class PlannedString
     public static function of(SetDesign $design, EvaluatedString $string, Schools $schools, Limits $limits, bool $leftHanded): self
     {
         $hardware = $design->instrument->hardware;
-        $more = $schools->turns->school === Turns::More ? Turns::More->beyondUsual() : 0.0;
+        $more = $schools->turns->school instanceof Turns ? $schools->turns->school->beyondUsual() : 0.0;
         $fit = $more <= 0.0 ? $string->fit : FitOnInstrument::of(
             $string->string,
             $string->position,
@@ -62,8 +59,7 @@ final readonly class PlannedString
             $limits,
             $more,
         );
-        $step = $design->instrument->kind->isBass() ? self::STEP_ON_BASS_M : self::STEP_M;
-        $round = static fn (?float $metres): ?float => $metres === null ? null : round($metres / $step) * $step;
+        $round = static fn (?float $metres): ?float => FitLeave::rounded($metres, $design->instrument->kind);
         $cutM = $round($fit->leave?->cutPastPostM);
         $spacingM = $hardware->posts->spacingM;
         $past = $cutM === null || $spacingM === null ? null : $cutM / $spacingM;

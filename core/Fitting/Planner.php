@@ -378,7 +378,7 @@ final class Planner
     private function isStaged(): bool
     {
         $now = $this->evaluation->totals[0]->tensionN;
-        $before = array_sum(array_map(static fn (EvaluatedString $string): float => $string->tunings[0]->tensionN, $this->present->strings ?? []));
+        $before = $this->present->totals[0]->tensionN ?? 0.0;
 
         return in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Ukulele], true)
             || $now > $before * (1 + $this->limits->of(Limit::TotalRetune));
