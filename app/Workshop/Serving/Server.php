@@ -35,6 +35,8 @@ final class Server
 
     private string $token = '';
 
+    private ?int $pid = null;
+
     private ?int $exitCode = null;
 
     private bool $asked = false;
@@ -98,6 +100,8 @@ final class Server
             throw new Unservable('PHP’s server cannot be started. See whether '.PHP_BINARY.' may be run.');
         }
         $this->process = $process;
+        // Asked for now: whoever asks the system how a process is after its end takes its exit code away.
+        $this->pid = proc_get_status($process)['pid'];
         $this->pipes = [$pipes[1], $pipes[2]];
         foreach ($this->pipes as $pipe) {
             stream_set_blocking($pipe, false);
@@ -180,7 +184,8 @@ final class Server
     {
         $master = $this->pid();
         $children = $master === null ? false : @file_get_contents("/proc/{$master}/task/{$master}/children");
-        if ($children === false) {
+        // One that has just been killed has no children any more, though they live on: those last seen stay known.
+        if ($children === false || ! self::lives((int) $master)) {
             return null;
         }
 
@@ -198,7 +203,7 @@ final class Server
 
     public function pid(): ?int
     {
-        return $this->process === null ? null : proc_get_status($this->process)['pid'];
+        return $this->process === null ? null : $this->pid;
     }
 
     /** Passes on to the log what it prints, for so long. */

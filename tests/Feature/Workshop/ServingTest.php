@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Workshop;
 
+use App\Workshop\Place;
+use App\Workshop\Serving\Server;
 use GuzzleHttp\Pool;
 use GuzzleHttp\Psr7\Request;
 use Illuminate\Support\Facades\Artisan;
 use Lira\Document\Json;
 use Psr\Http\Message\ResponseInterface;
+use Psr\Log\NullLogger;
 use Tests\Core\Document\Documents;
 
 /** Servers as anybody starts them, from one checkout: each keeps to its own database, and none answers for another. */
@@ -159,6 +162,30 @@ final class ServingTest extends WorkshopTestCase
         self::assertStringContainsString('has ended by itself with code 137', $server->said());
         // Nobody is left on the port.
         self::assertIsResource(stream_socket_server("tcp://127.0.0.1:{$server->port}"));
+    }
+
+    public function test_what_a_server_ended_with_is_known_whatever_was_asked_of_it_in_between(): void
+    {
+        $place = Place::of("{$this->folder}/lira.sqlite", base_path());
+        $place->prepare();
+        $port = RunningServer::freePort();
+        $server = new Server($place, $port, new NullLogger);
+        try {
+            $server->start();
+            $pid = (int) $server->pid();
+            self::assertCount(4, (array) $server->workers());
+            posix_kill($pid, SIGKILL);
+            self::until(static fn (): bool => preg_match('/\) Z /', (string) file_get_contents("/proc/{$pid}/stat")) === 1);
+            // It ends between two questions: the one after workers and id is the first to ask whether it runs.
+            self::assertNull($server->workers());
+            self::assertSame($pid, $server->pid());
+            self::assertFalse($server->isRunning());
+            self::assertSame(137, $server->exitCode());
+        } finally {
+            $server->stop();
+        }
+        // And what it had begun went with it: nobody is left on the port.
+        self::assertIsResource(stream_socket_server("tcp://127.0.0.1:{$port}"));
     }
 
     public function test_four_clients_that_save_at_once_all_save(): void
