@@ -7,6 +7,7 @@ namespace App\Paper;
 use App\Models\StringSet;
 use Lira\Document\SetDocument;
 use Lira\Fitting\Caution;
+use Lira\Fitting\Plan;
 use Lira\Fitting\School\Chosen;
 use Lira\Fitting\Step;
 use Lira\Wording\Units;
@@ -21,7 +22,19 @@ final class PlanSheet
     public static function pdf(StringSet $set, SetDocument $document, Units $units, string $paper): string
     {
         $from = self::from($document);
-        $plan = $from->plan();
+
+        return self::of($set->name, $set->updated_at->toDateString(), $from, $from->plan(), $units, $paper);
+    }
+
+    /**
+     * A plan that some of may be done.
+     *
+     * @param  string  $changed  the day
+     * @param  SetDocument  $from  whose plan it is
+     * @param  'a4'|'letter'  $paper
+     */
+    public static function of(string $name, string $changed, SetDocument $from, Plan $plan, Units $units, string $paper): string
+    {
         $phases = array_map(static fn (array $stretch): array => [
             'phase' => $stretch['phase']->label(),
             'rows' => array_map(
@@ -31,15 +44,15 @@ final class PlanSheet
             ),
         ], $plan->stretches());
 
-        return SheetPdf::of('sheets.plan', "{$set->name}: how it goes on", [
-            'name' => $set->name,
-            'instrument' => $document->design->instrument->name,
+        return SheetPdf::of('sheets.plan', "{$name}: how it goes on", [
+            'name' => $name,
+            'instrument' => $from->design->instrument->name,
             'before' => $from->baseline?->name,
             'schools' => array_map(static fn (Chosen $chosen): array => [
                 'what' => ucfirst(str_replace('-', ' ', $chosen->school::aspect())), 'label' => $chosen->school->label(), 'reason' => $chosen->reason,
             ], $plan->schools->all()),
             'steps' => $phases,
-            'changed' => $set->updated_at->toDateString(),
+            'changed' => $changed,
         ], $paper);
     }
 

@@ -54,6 +54,7 @@ final readonly class HardwareReader
             $node->has('bridge') ? $node->oneOf('bridge', 'a way a bridge is held', BridgeHold::class) : null,
             $nut?->has('held') === true && $nut->oneOf('held', 'a way a nut is held', NutHold::class) === NutHold::Strings,
             $nut?->has('clamp') === true && $nut->boolean('clamp', 'whether the nut clamps its strings') === true,
+            $this->complianceMPerN($node),
         );
         $headstock?->reportUnknownKeys();
         $nut?->knows('material')->reportUnknownKeys();
@@ -87,6 +88,8 @@ final readonly class HardwareReader
             $this->metres($node, 'pick_from_saddle_mm', 'where the pick strikes, mm from the saddle') ?? $usual->pickFromSaddleM,
             $picking,
             $this->metres($node, 'extra_length_mm', 'the string beyond nut and saddle in mm') ?? $usual->extraLengthM,
+            ($this->within($node, 'relief_mm', 'the relief in mm', -5.0, 10.0) ?? 1000 * $usual->reliefM) / 1000,
+            $this->within($node, 'vertical_share', 'the share of a vibration that points at the frets', 0.0, 1.0) ?? $usual->verticalShare,
         );
         if ($setup->pickFromSaddleM <= 0) {
             $this->problems->add($node->pathOf('pick_from_saddle_mm'), 'Give where the pick strikes in mm from the saddle, more than 0.');
@@ -94,6 +97,14 @@ final readonly class HardwareReader
         $node->reportUnknownKeys();
 
         return $setup;
+    }
+
+    private function complianceMPerN(Node $hardware): ?float
+    {
+        $hardware->knows('compliance_source');
+        $umPerN = $this->within($hardware, 'compliance_um_per_n', 'how far the strings’ ends give in micrometres per newton', 0.0, 1000.0);
+
+        return $umPerN === null ? null : $umPerN * 1e-6;
     }
 
     private function posts(Node $hardware, ?int $strings): Posts
@@ -114,6 +125,7 @@ final readonly class HardwareReader
             $node->has('layout') ? $node->oneOf('layout', 'a layout of posts', PostLayout::class) : null,
             $this->positive($node, 'rows_apart_mm', 'the distance between the rows of posts in mm'),
             $this->positive($node, 'socket_mm', 'the depth of the post’s socket in mm'),
+            $this->within($node, 'gear_ratio', 'the turns of the knob for one of the post', 1.0, 60.0) ?? Posts::USUAL_GEAR_RATIO,
         );
         $node->reportUnknownKeys();
 

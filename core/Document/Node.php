@@ -247,6 +247,27 @@ final class Node
         );
     }
 
+    /**
+     * A list in which a figure may be missing.
+     *
+     * @param  non-empty-string  $what
+     * @return list<?float>|null
+     */
+    public function numbersOrNull(string $key, string $what): ?array
+    {
+        $items = $this->items($key, $what);
+        $read = [];
+        foreach ($items ?? [] as $index => $item) {
+            if ($item !== null && ! is_int($item) && ! (is_float($item) && is_finite($item))) {
+                $this->problems->add($this->pathOf($key).'/'.$index, "Give {$what} as numbers, or null where there is none.");
+                $items = null;
+            }
+            $read[] = is_int($item) || is_float($item) ? (float) $item : null;
+        }
+
+        return $items === null ? null : $read;
+    }
+
     /** Reports every key that nobody asked for: it is kept, but means nothing here. */
     public function reportUnknownKeys(): void
     {

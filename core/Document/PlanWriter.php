@@ -6,6 +6,7 @@ namespace Lira\Document;
 
 use Lira\Fitting\Caution;
 use Lira\Fitting\Figure;
+use Lira\Fitting\Part;
 use Lira\Fitting\Plan;
 use Lira\Fitting\PlannedString;
 use Lira\Fitting\School\Chosen;
@@ -22,10 +23,13 @@ final class PlanWriter
 
     /**
      * @param  list<string>  $unknownKeys  JSON Pointers of keys of the document and its job that mean nothing here
+     * @param  ?Units  $units  that its sentences are written in; SI where none are given
      * @return array<string, mixed>
      */
-    public static function toArray(Plan $plan, array $unknownKeys): array
+    public static function toArray(Plan $plan, array $unknownKeys, ?Units $units = null): array
     {
+        $units ??= Units::si();
+
         return [
             'format' => self::FORMAT,
             'version' => self::VERSION,
@@ -37,7 +41,7 @@ final class PlanWriter
                 'others' => array_map(static fn (School $other): int|string => $other->value, $chosen->others()),
             ], $plan->schools->all()),
             'strings' => array_map(self::string(...), $plan->strings),
-            'steps' => array_map(self::step(...), array_keys($plan->steps), $plan->steps),
+            'steps' => array_map(static fn (int $index, Step $step): array => self::step($index, $step, $units), array_keys($plan->steps), $plan->steps),
             ...($unknownKeys === [] ? [] : ['unknown_keys' => $unknownKeys]),
         ];
     }
@@ -56,27 +60,42 @@ final class PlanWriter
             'stretch_mm' => self::mm($string->stretchM),
             'winds' => $string->winds?->value,
             'length_needed_mm' => self::mm($string->neededM),
+            'alike' => $string->alike,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function step(int $index, Step $step): array
+    private static function step(int $index, Step $step, Units $units): array
     {
         return [
             'number' => $index + 1,
             'key' => $step->key,
             'phase' => $step->phase->value,
             'position' => $step->position,
-            'do' => $step->do->text(Units::si()),
-            'done_when' => $step->doneWhen?->text(Units::si()),
+            'do' => $step->do->text($units),
+            'done_when' => $step->doneWhen?->text($units),
             'figures' => array_map(
-                static fn (Figure $figure): array => ['name' => $figure->name, 'value' => $figure->value, 'said' => $figure->said],
+                static fn (Figure $figure): array => self::figure($figure, $units),
                 $step->figures,
             ),
             'caution' => $step->cautions === [] ? null
                 : implode(' ', array_map(static fn (Caution $caution): string => $caution->sentence(), $step->cautions)),
             'pull_after_n' => $step->pullAfterN,
+            'rests_s' => $step->restsS,
+            'parts' => array_map(static fn (Part $part): array => [
+                'key' => $part->key,
+                'lead' => $part->lead,
+                'do' => $part->do->text($units),
+                'done_when' => $part->doneWhen?->text($units),
+                'figure' => $part->figure === null ? null : self::figure($part->figure, $units),
+            ], $step->parts),
         ];
+    }
+
+    /** @return array{name: string, value: float, said: string, plain: string} */
+    private static function figure(Figure $figure, Units $units): array
+    {
+        return ['name' => $figure->name, 'value' => $figure->value, 'said' => $figure->said($units), 'plain' => $figure->plain($units)];
     }
 
     private static function mm(?float $metres): ?float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Fitting;
 
 use Lira\Fitting\School\Schools;
+use Lira\Wording\Statement;
 
 /** How to fit a set on its instrument, one step after the other. */
 final readonly class Plan
@@ -49,14 +50,23 @@ final readonly class Plan
     }
 
     /**
-     * The same once some of it is done: that first, in the order in which it was done, then the rest. What was done stays done when
-     * schools change on the way; what the plan does not know is left aside.
+     * The same once some of it is done: that first, in the order in which it was done, then what has to be done over, then the rest.
+     * What was done stays done when schools change on the way; what the plan does not know is left aside.
      *
      * @param  list<string>  $done  keys of steps
+     * @param  array<string, int>  $over  keys under which strings that went on have to come off again, with their positions; those that
+     *     begin with `whole` go back into their packets
+     * @param  list<int>  $later  strings that are not there yet: theirs is done after all others'
      */
-    public function after(array $done): self
+    public function after(array $done, array $over = [], array $later = []): self
     {
-        $byKey = array_column($this->steps, null, 'key');
+        $byKey = [];
+        foreach ($over as $key => $position) {
+            $byKey[$key] = self::offAgain($key, $position);
+        }
+        foreach ($this->putOff($later) as $step) {
+            $byKey[$step->key] = $step;
+        }
         $first = [];
         foreach ($done as $key) {
             if (isset($byKey[$key])) {
@@ -67,6 +77,45 @@ final readonly class Plan
 
         return $steps === [] ? $this
             : new self($this->name, $this->schools, $this->strings, self::summed($steps, $this->presentN), $this->presentN);
+    }
+
+    /** A string that went on and cannot stay: cut too short, broken, or the wrong one. */
+    private static function offAgain(string $key, int $position): Step
+    {
+        [$code, $do] = str_starts_with($key, 'whole')
+            ? ['off-whole', 'Slacken string {string}, take it off whole, and put it back into its own packet. Then the right one goes on.']
+            : ['off-again', 'Slacken string {string}, and take off what is there of it, both ends held. Never splice it: coil it and bin it. Then a new one goes on.'];
+
+        return new Step(
+            $key,
+            Phase::Off,
+            $position,
+            new Statement($code, $do, ['string' => $position]),
+            new Statement("{$code}-done", 'Nothing of it is left on the instrument.', []),
+            [],
+            [],
+            [$position => null],
+        );
+    }
+
+    /**
+     * @param  list<int>  $later  positions
+     * @return list<Step> with theirs after those of all others, before what is done to all together
+     */
+    private function putOff(array $later): array
+    {
+        $waits = static fn (Step $step): bool => $step->position !== null && in_array($step->position, $later, true);
+        $end = 0;
+        foreach ($this->steps as $index => $step) {
+            $end = $step->position === null ? $end : $index + 1;
+        }
+        [$single, $all] = [array_slice($this->steps, 0, $end), array_slice($this->steps, $end)];
+
+        return [
+            ...array_values(array_filter($single, static fn (Step $step): bool => ! $waits($step))),
+            ...array_values(array_filter($single, $waits)),
+            ...$all,
+        ];
     }
 
     /**
@@ -83,6 +132,19 @@ final readonly class Plan
         }
 
         return null;
+    }
+
+    /** @return list<string> keys of what is done to all strings together once they are on, and over again when one of them changes */
+    public function rounds(): array
+    {
+        $keys = [];
+        foreach ($this->steps as $step) {
+            if ($step->position === null && in_array($step->phase, [Phase::Tune, Phase::Settle], true)) {
+                $keys[] = $step->key;
+            }
+        }
+
+        return $keys;
     }
 
     /**

@@ -19,8 +19,8 @@ use Lira\Wording\Quarters;
 /** How one string goes on its post: lengths as they are measured and cut, and the words they are said in. Lengths in metres. */
 final readonly class PlannedString
 {
-    /** Of the user's own hand, until it is measured. */
-    private const FINGER_M = 0.020;
+    /** How thick a finger is, until the user's own is known. */
+    public const FINGER_M = 0.020;
 
     /**
      * @param  ?float  $slackM  to leave beyond the straight way from nut to post; like all below null where the post was not measured
@@ -29,6 +29,7 @@ final readonly class PlannedString
      * @param  ?float  $foldBackM  the same, folded back from the last post of its row
      * @param  ?float  $stretchM  by how much it gets longer as it is tuned
      * @param  ?Winding  $winds  null where turns have no side
+     * @param  list<int>  $alike  neighbours that are easily taken for it
      */
     private function __construct(
         public int $position,
@@ -41,12 +42,21 @@ final readonly class PlannedString
         public ?float $stretchM,
         public ?Winding $winds,
         public ?float $neededM,
+        public array $alike,
         private float $speakingM,
         private ?float $spacingM,
+        private float $fingerM,
     ) {}
 
-    public static function of(SetDesign $design, EvaluatedString $string, Schools $schools, Limits $limits, bool $leftHanded): self
-    {
+    /** @param  float  $fingerM  how thick a finger of the user is */
+    public static function of(
+        SetDesign $design,
+        EvaluatedString $string,
+        Schools $schools,
+        Limits $limits,
+        bool $leftHanded,
+        float $fingerM = self::FINGER_M,
+    ): self {
         $hardware = $design->instrument->hardware;
         $more = $schools->turns->school instanceof Turns ? $schools->turns->school->beyondUsual() : 0.0;
         $fit = $more <= 0.0 ? $string->fit : FitOnInstrument::of(
@@ -76,8 +86,10 @@ final readonly class PlannedString
             $fit->leave?->stretchM,
             self::winding($design, $string->position, $leftHanded),
             $fit->neededM,
+            LookAlike::neighbours($design, $string->position),
             $string->speakingLengthM,
             $spacingM,
+            $fingerM,
         );
     }
 
@@ -92,9 +104,9 @@ final readonly class PlannedString
             Leave::Millimetres => null,
             Leave::Posts => $this->spacingM === null ? null : Quarters::of($this->slackM / $this->spacingM, 'post spacing'),
             Leave::Fret => Quarters::text($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12)))).' of the first fret’s distance',
-            Leave::Lift => $this->liftAt12M === null ? null : sprintf(
+            Leave::Lift => $this->fingers() === null ? null : sprintf(
                 'as much as lets %s go under it at the 12th fret',
-                self::fingers((int) round($this->liftAt12M / self::FINGER_M)),
+                $this->fingers() === 1 ? 'one finger' : "{$this->fingers()} fingers",
             ),
         };
     }
@@ -105,9 +117,47 @@ final readonly class PlannedString
         return $school === Leave::Posts && $this->postsPast !== null ? Quarters::of($this->postsPast, 'post').' past its own' : null;
     }
 
-    private static function fingers(int $count): string
+    /** The same in as few words as can be read from afar. */
+    public function slackShort(Leave $school): ?string
     {
-        return $count === 1 ? 'one finger' : "{$count} fingers";
+        if ($this->slackM === null) {
+            return null;
+        }
+
+        return match ($school) {
+            Leave::Millimetres => null,
+            Leave::Posts => $this->spacingM === null ? null : Quarters::of($this->slackM / $this->spacingM, 'post'),
+            Leave::Fret => Quarters::of($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12))), 'fret'),
+            Leave::Lift => $this->fingers() === null ? null : $this->fingers().($this->fingers() === 1 ? ' finger' : ' fingers'),
+        };
+    }
+
+    /** Where to cut, in posts and as few words; null where posts are not counted. */
+    public function cutShort(Leave $school): ?string
+    {
+        return $school === Leave::Posts && $this->postsPast !== null ? Quarters::of($this->postsPast, 'post') : null;
+    }
+
+    /** How many fingers go under it at the 12th fret, at least one; null where its post was not measured. */
+    public function fingers(): ?int
+    {
+        return $this->liftAt12M === null ? null : max(1, (int) round($this->liftAt12M / $this->fingerM));
+    }
+
+    /**
+     * How thick each finger was, by the turns that a string really gave which was left so many fingers.
+     *
+     * @param  float  $turns  on its post
+     * @param  float  $oneM  that one of them takes up, metres
+     * @return ?float metres; null where that says nothing of fingers
+     */
+    public function fingerM(float $turns, float $oneM): ?float
+    {
+        $slackM = $turns * $oneM - (float) $this->stretchM;
+        $fingers = $this->fingers();
+
+        return $fingers === null || $slackM <= 0.0 ? null
+            : sqrt((($this->speakingM + $slackM) / 2) ** 2 - ($this->speakingM / 2) ** 2) / $fingers;
     }
 
     /** How many posts of its row stand further from the nut than its own; none where that was not measured. */

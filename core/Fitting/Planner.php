@@ -10,8 +10,6 @@ use Lira\Evaluation\SetEvaluation;
 use Lira\Fitting\Anchor\AnchorSteps;
 use Lira\Fitting\Post\PostSteps;
 use Lira\Fitting\School\Cut;
-use Lira\Fitting\School\Leave;
-use Lira\Fitting\School\Lock;
 use Lira\Fitting\School\OffAtOnce;
 use Lira\Fitting\School\Order;
 use Lira\Fitting\School\Schools;
@@ -23,7 +21,6 @@ use Lira\Kind\Kind;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Material\Material;
-use Lira\Wording\Quarters;
 use Lira\Wording\Statement;
 
 /** Plans the fitting of a set: from what is on the instrument now to what it should carry, by the schools. */
@@ -33,6 +30,14 @@ final class Planner
     private const FIRST_BELOW_CENTS = 100;
 
     private const STAGES = 3;
+
+    private const DAY_S = 86_400;
+
+    /** So long steel is played until it holds. */
+    private const PLAYED_S = 1800;
+
+    /** So long a conditioner soaks into bare wood. */
+    private const SOAKS_S = 300;
 
     /** @var list<Step> */
     private array $steps = [];
@@ -59,18 +64,22 @@ final class Planner
         private readonly Limits $limits,
         private readonly Schools $schools,
         bool $leftHanded,
+        float $fingerM,
     ) {
         $hardware = $design->instrument->hardware;
         $this->anchor = AnchorSteps::at($hardware->anchor);
         $this->post = PostSteps::at($hardware->posts->type);
         $this->bridge = Schools::bridge($design);
         $this->planned = array_map(
-            fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded),
+            fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded, $fingerM),
             $evaluation->strings,
         );
     }
 
-    /** @param  ?SetEvaluation  $present  what is on the instrument now; null where nothing is */
+    /**
+     * @param  ?SetEvaluation  $present  what is on the instrument now; null where nothing is
+     * @param  float  $fingerM  how thick a finger of the user is
+     */
     public static function plan(
         SetDesign $design,
         SetEvaluation $evaluation,
@@ -78,8 +87,9 @@ final class Planner
         Limits $limits,
         Schools $schools,
         bool $leftHanded = false,
+        float $fingerM = PlannedString::FINGER_M,
     ): Plan {
-        return (new self($design, $evaluation, $present, $limits, $schools, $leftHanded))->planned();
+        return (new self($design, $evaluation, $present, $limits, $schools, $leftHanded, $fingerM))->planned();
     }
 
     private function planned(): Plan
@@ -177,6 +187,8 @@ final class Planner
                 .' Tighten loose tuner screws; look at nut slots and saddle grooves.',
             'Nothing rattles, and no slot is worn through.',
             [Caution::Board],
+            restsS: $off === OffAtOnce::All && in_array($this->design->instrument->neck->fingerboard, [Fingerboard::Rosewood, Fingerboard::Ebony], true)
+                ? self::SOAKS_S : null,
         );
     }
 
@@ -188,83 +200,20 @@ final class Planner
             return;
         }
         $this->pulls[$position] = 0.0;
-        $type = $string->string->spec->type;
-        $wound = $type->construction->isWound();
-        $tree = isset($this->design->instrument->hardware->trees[$position]) ? ' Pass it under its tree before it pulls.' : '';
+        $on = new PuttingOn(
+            $string, $planned, $this->anchor, $this->post, $this->schools, isset($this->design->instrument->hardware->trees[$position]),
+        );
         $this->say(
             Phase::Fit,
             $position,
             'fit',
-            'String {string}, {gauge_mm} {made}, to {pitch}. '.$this->anchor->on($string->string)
-                .' '.$this->windingWords($planned, $wound).$this->lockWords($wound).$tree,
-            $this->anchor->doneWhen($string->string).' '.$this->post->doneWhen(),
-            [$this->present === null ? Caution::Cutting : null, $this->anchor->onCaution($string->string), $this->post->caution()],
-            [
-                ...self::named($string),
-                'made' => $wound ? 'wound' : 'plain',
-                'turns' => Quarters::of($planned->turns, 'turn'),
-                'leave_mm' => 1000 * (float) $planned->slackM,
-                'cut_mm' => 1000 * (float) $planned->cutPastPostM,
-                'leave' => (string) $planned->slackSaid($this->leaving()),
-                'cut' => (string) $planned->cutSaid($this->leaving()),
-                'winds' => $planned->winds->value ?? '',
-            ],
-            $this->figures($planned),
+            $on->do(),
+            $on->doneWhen(),
+            [$this->present === null ? Caution::Cutting : null, ...$on->cautions()],
+            $on->parameters,
+            $on->figures,
+            parts: $on->parts(),
         );
-    }
-
-    /** The post's sentence, with its lengths in the words of the school. */
-    private function windingWords(PlannedString $planned, bool $wound): string
-    {
-        if ($planned->slackM === null) {
-            return 'Wind {turns} on its post, as the old one lay.';
-        }
-        $words = $this->post->on($wound);
-        if ($planned->slackSaid($this->leaving()) !== null) {
-            $words = str_replace('leave {leave_mm:0}', 'leave {leave}', $words);
-        }
-        $words = match (true) {
-            $planned->cutSaid($this->leaving()) !== null => str_replace('cut {cut_mm:0} past the post', 'cut {cut}', $words),
-            $this->leaving() === Leave::Posts && $planned->foldBackM !== null => str_replace('cut {cut_mm:0} past the post', 'fold it back {cut_mm:0} from its post, cut there', $words),
-            default => $words,
-        };
-
-        return $words.($planned->winds === null ? '' : ' It turns {winds}, seen from its top.')
-            .($this->schools->cut->school === Cut::Before && ! str_contains($words, 'cut') ? ($wound ? ' Bend it sharply {cut_mm:0} past the post, and cut it there first.' : ' Cut it {cut_mm:0} past the post first.') : '');
-    }
-
-    private function lockWords(bool $wound): string
-    {
-        return match (true) {
-            $this->schools->lock->school === Lock::OverUnder => ' The first turn goes over the tail, the others under it.',
-            $this->schools->lock->school === Lock::UnderBack && ! $wound => ' The tail goes under the string and back over itself.',
-            default => '',
-        };
-    }
-
-    private function leaving(): Leave
-    {
-        $school = $this->schools->leave->school;
-
-        return $school instanceof Leave ? $school : Leave::Millimetres;
-    }
-
-    /** @return list<Figure> */
-    private function figures(PlannedString $planned): array
-    {
-        if ($planned->slackM === null || $planned->cutPastPostM === null) {
-            return [new Figure('turns', $planned->turns, Quarters::of($planned->turns, 'turn'))];
-        }
-        $mm = static fn (float $metres): string => round(1000 * $metres).' mm';
-
-        return [
-            new Figure('turns', $planned->turns, Quarters::of($planned->turns, 'turn')),
-            ...($planned->neededM === null ? [] : [new Figure('length_needed_mm', round(1000 * $planned->neededM), $mm($planned->neededM))]),
-            new Figure('slack_mm', round(1000 * $planned->slackM), $planned->slackSaid($this->leaving()) ?? $mm($planned->slackM)),
-            new Figure('cut_past_post_mm', round(1000 * $planned->cutPastPostM), $planned->cutSaid($this->leaving()) ?? (
-                $planned->foldBackM !== null && $this->leaving() === Leave::Posts ? 'fold back '.$mm($planned->foldBackM) : $mm($planned->cutPastPostM)
-            )),
-        ];
     }
 
     private function tuneUp(int $position): void
@@ -330,7 +279,11 @@ final class Planner
             Material::Polyurethane => 'These strings go on giving for weeks: tune before each playing.',
             Material::Nylon => 'Nylon holds after some days: tune whenever it is passed.',
             default => 'Steel holds after 15 to 30 minutes of playing, or a day or two.',
-        }, 'It stands as it was left.');
+        }, 'It stands as it was left.', restsS: match ($this->softest()) {
+            Material::Polyurethane => 7 * self::DAY_S,
+            Material::Nylon => 3 * self::DAY_S,
+            default => self::PLAYED_S,
+        });
         if ($this->design->instrument->hardware->nutClamps) {
             $this->say(Phase::Settle, null, 'clamp', 'Close the clamps at the nut, fine tuners in the middle, and tune with these.', 'A bend comes back to its pitch.');
         }
@@ -429,6 +382,7 @@ final class Planner
      * @param  list<?Caution>  $cautions  of which those are kept that no earlier step said
      * @param  list<Figure>  $figures
      * @param  ?string  $key  where code and position do not tell it from all others
+     * @param  list<Part>  $parts
      */
     private function say(
         Phase $phase,
@@ -440,6 +394,8 @@ final class Planner
         array $parameters = [],
         array $figures = [],
         ?string $key = null,
+        array $parts = [],
+        ?int $restsS = null,
     ): void {
         $parameters += $position === null ? [] : ['string' => $position];
         $new = [];
@@ -458,6 +414,8 @@ final class Planner
             array_values(array_filter($figures, static fn (Figure $figure): bool => $figure->value > 0.0)),
             $new,
             $this->pulls,
+            $parts,
+            $restsS,
         );
         $this->pulls = [];
     }

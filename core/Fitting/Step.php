@@ -15,6 +15,8 @@ final readonly class Step
      * @param  list<Figure>  $figures
      * @param  list<Caution>  $cautions  that no earlier step said
      * @param  array<int, ?float>  $pulls  what it changes: the pull of strings by position, newtons; null of one that is off
+     * @param  list<Part>  $parts  in their order, the last with the step's own key; none where it is done in one
+     * @param  ?int  $restsS  how long it is left alone before it counts as done, seconds; null where nothing is waited for
      * @param  float  $pullAfterN  of all strings together once it is done, newtons
      */
     public function __construct(
@@ -26,13 +28,16 @@ final readonly class Step
         public array $figures,
         public array $cautions,
         public array $pulls,
+        public array $parts = [],
+        public ?int $restsS = null,
         public float $pullAfterN = 0.0,
     ) {}
 
     public function pulling(float $newtons): self
     {
         return new self(
-            $this->key, $this->phase, $this->position, $this->do, $this->doneWhen, $this->figures, $this->cautions, $this->pulls, $newtons,
+            $this->key, $this->phase, $this->position, $this->do, $this->doneWhen, $this->figures, $this->cautions, $this->pulls,
+            $this->parts, $this->restsS, $newtons,
         );
     }
 }

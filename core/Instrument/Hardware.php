@@ -14,6 +14,7 @@ final readonly class Hardware
      * @param  ?float  $nutHeightM  of the slots' floor above the headstock's face
      * @param  bool  $nutHeldByStrings  whether nothing but its strings holds the nut
      * @param  bool  $nutClamps  whether the nut clamps its strings once they are tuned
+     * @param  ?float  $complianceMPerN  how far the strings' ends give, along the strings, metres per newton
      */
     public function __construct(
         public ?Anchor $anchor = null,
@@ -31,6 +32,7 @@ final readonly class Hardware
         public ?BridgeHold $bridge = null,
         public bool $nutHeldByStrings = false,
         public bool $nutClamps = false,
+        public ?float $complianceMPerN = null,
     ) {}
 
     public function nutSlotM(int $position): ?float

@@ -20,6 +20,8 @@ final readonly class Setup
      * @param  float  $pickFromSaddleM  where the pick strikes
      * @param  array{soft: float, medium: float, hard: float}  $pickingN  the force of the pick
      * @param  float  $extraLengthM  string beyond nut and saddle that stretches along
+     * @param  float  $reliefM  how far the neck is hollow between nut and 14th fret
+     * @param  float  $verticalShare  of a vibration that points at the frets
      */
     public function __construct(
         public float $action12M = 0.0018,
@@ -27,6 +29,8 @@ final readonly class Setup
         public float $pickFromSaddleM = 0.12,
         public array $pickingN = self::PICKING_N,
         public float $extraLengthM = 0.0,
+        public float $reliefM = 0.0002,
+        public float $verticalShare = 0.35,
     ) {}
 
     /** What is taken of a kind of instrument until somebody says otherwise. */

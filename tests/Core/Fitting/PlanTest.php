@@ -102,6 +102,8 @@ final class PlanTest extends CoreTestCase
             self::assertLessThanOrEqual($most->strings($strings), $off, $case);
             self::assertGreaterThanOrEqual(0.0, $step->pullAfterN, $case);
             array_push($cautions, ...$step->cautions);
+            $parts = array_column($step->parts, 'key');
+            self::assertSame($step->phase === Phase::Fit ? ["packet:{$step->position}", "seat:{$step->position}", $step->key] : [], $parts, $case);
             $words = $step->do->text(Units::si()).$step->doneWhen?->text(Units::named('in'));
             self::assertDoesNotMatchRegularExpression('/[{}\[\]]|  |\.\.| 0 mm| 0 turns/', $words, $case);
         }
@@ -201,7 +203,9 @@ final class PlanTest extends CoreTestCase
             $figures = [];
             foreach (self::plan($json)->steps as $step) {
                 if ($step->phase === Phase::Fit && $step->position === $position) {
-                    $figures = array_column($step->figures, 'said', 'name');
+                    foreach ($step->figures as $figure) {
+                        $figures[$figure->name] = $figure->said(Units::si());
+                    }
                 }
             }
 
@@ -214,6 +218,34 @@ final class PlanTest extends CoreTestCase
         self::assertSame(['2 turns', 'as much as lets 5 fingers go under it at the 12th fret', '43 mm'], $said('lift', 1));
         // The sixth stands last in its row: no post to count to.
         self::assertSame('fold back 39 mm', $said('posts', 6)[2]);
+    }
+
+    public function test_one_figure_of_a_string_is_read_from_afar(): void
+    {
+        $hardware = ['posts' => ['diameter_mm' => 6, 'spacing_mm' => 25, 'distance_mm' => [45, 70, 95, 120, 145, 170]]];
+        $key = static function (array $schools, int $position, array $posts = []) use ($hardware): array {
+            $json = self::strung('steel', ['posts' => $posts + $hardware['posts']]);
+            $json->job = (object) ['schools' => (object) $schools];
+            foreach (self::plan($json)->steps as $step) {
+                if ($step->key === "fit:{$position}") {
+                    $part = $step->parts[2];
+
+                    return [$part->lead, $part->figure?->said(Units::si()), $part->figure?->plain(Units::si())];
+                }
+            }
+
+            return [];
+        };
+
+        self::assertSame(['Leave as slack', '35 mm', '35 mm'], $key([], 1));
+        self::assertSame(['Leave as slack', '1½ posts', '35 mm'], $key(['leave' => 'posts'], 1));
+        self::assertSame(['Leave as slack, in first frets', '1 fret', '35 mm'], $key(['leave' => 'fret'], 1));
+        self::assertSame(['Leave as slack: under it at the 12th go', '5 fingers', '35 mm'], $key(['leave' => 'lift'], 1));
+        self::assertSame(['Cut it past its own post by', '43 mm', '43 mm'], $key(['cut' => 'before'], 1));
+        self::assertSame(['Cut it past its own post by', '2 posts', '50 mm'], $key(['leave' => 'posts'], 1, ['type' => 'slotted']));
+        self::assertSame(['Fold it back from its post, and cut at', '46 mm', '46 mm'], $key(['leave' => 'posts'], 6, ['type' => 'slotted']));
+        self::assertSame(['Wind', '½ of a turn', '½ of a turn'], $key([], 6, ['type' => 'locking']));
+        self::assertSame(['Wind', '1½ turns', '1½ turns'], $key([], 6, ['diameter_mm' => null]));
     }
 
     public function test_turns_go_round_by_the_side_and_the_hand(): void
