@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Instruments\OnInstrument;
 use App\Models\Pool;
 use App\Models\SetVersion;
 use App\Models\StringSet;
@@ -16,7 +17,7 @@ use Lira\Pitch\Pitch;
 /** What the Bench needs to draw a set at once, without asking again. */
 final readonly class Bench
 {
-    public function __construct(private StoredSets $sets, private Pools $pools) {}
+    public function __construct(private StoredSets $sets, private Pools $pools, private OnInstrument $on) {}
 
     /** @return array<string, mixed> */
     public function props(StringSet $set): array
@@ -35,6 +36,22 @@ final readonly class Bench
             'pitches' => $this->pitches(),
             'pools' => $this->pools->names(),
             'pool' => $pool?->id,
+            'onIt' => $this->onIt($set),
+        ];
+    }
+
+    /** @return array{name: string, set: ?int, since: string, felt: string, baseline: \stdClass}|null what is on its instrument now */
+    private function onIt(StringSet $set): ?array
+    {
+        $job = $this->on->lastJob($set->instrument_id);
+        $baseline = $job === null ? null : $this->on->baseline($set->instrument);
+
+        return $job === null || $baseline === null ? null : [
+            'name' => $job->name,
+            'set' => $job->set_id,
+            'since' => $job->finished_at?->toIso8601String() ?? '',
+            'felt' => $this->on->felt($job),
+            'baseline' => $baseline,
         ];
     }
 

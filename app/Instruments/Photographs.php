@@ -34,8 +34,12 @@ final class Photographs
 
     private const QUALITY = 85;
 
-    /** @throws InvalidDocument if it is not a picture that can be taken */
-    public function add(Instrument $instrument, Upload $file, string $caption): Photograph
+    /**
+     * @param  array{job_id: int, moment: string}|null  $taken  in which job, and before or after; null where in none
+     *
+     * @throws InvalidDocument if it is not a picture that can be taken
+     */
+    public function add(Instrument $instrument, Upload $file, string $caption, ?array $taken = null): Photograph
     {
         $this->check($instrument, $file);
         try {
@@ -52,11 +56,11 @@ final class Photographs
             Storage::put($this->path($name, false), $small);
 
             // The picture was made small before: only this holds others up.
-            return DB::transaction(function () use ($instrument, $name, $caption, $width, $height): Photograph {
+            return DB::transaction(function () use ($instrument, $name, $caption, $width, $height, $taken): Photograph {
                 $this->checkRoom($instrument);
 
                 return Photograph::query()->create(
-                    ['instrument_id' => $instrument->id, 'file' => $name, 'caption' => $caption, 'width' => $width, 'height' => $height],
+                    ['instrument_id' => $instrument->id, 'file' => $name, 'caption' => $caption, 'width' => $width, 'height' => $height] + ($taken ?? []),
                 );
             });
         } catch (\Throwable $failure) {

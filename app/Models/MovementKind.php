@@ -10,4 +10,5 @@ enum MovementKind: string
     case Added = 'added';
     case Used = 'used';
     case Counted = 'counted';
+    case Returned = 'returned';
 }

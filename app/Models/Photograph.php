@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  *
  * @property int $id
  * @property int $instrument_id
+ * @property ?int $job_id  in which it was taken
+ * @property ?string $moment  of the job: before or after
  * @property string $file
  * @property string $caption
  * @property int $width  pixels

@@ -8,10 +8,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Strings of a lot that are kept for a purchase: they still lie in the drawer, but nobody else takes them.
+ * Strings of a lot that are kept for a purchase or a job: they still lie in the drawer, but nobody else takes them.
  *
  * @property int $id
- * @property int $purchase_id
+ * @property ?int $purchase_id
+ * @property ?int $job_id
+ * @property ?int $position  of the string in the job
+ * @property bool $spare
  * @property int $lot_id
  * @property int $quantity
  * @property ReservationStatus $status
@@ -31,6 +34,6 @@ final class Reservation extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['status' => ReservationStatus::class, 'purchase_id' => 'integer', 'lot_id' => 'integer', 'quantity' => 'integer'];
+        return ['status' => ReservationStatus::class, 'purchase_id' => 'integer', 'job_id' => 'integer', 'position' => 'integer', 'spare' => 'boolean', 'lot_id' => 'integer', 'quantity' => 'integer'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Jobs\PacketCode;
 use App\Models\StringSet;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
@@ -20,7 +21,7 @@ final readonly class PacketLabels
     {
         $place = $stock->geometry();
         $sheets = [];
-        foreach (self::strings($document, $units) as $index => $string) {
+        foreach (self::strings($set, $document, $units) as $index => $string) {
             $at = $index + $skip;
             $on = $at % $stock->perSheet();
             $sheets[intdiv($at, $stock->perSheet())][] = $string + [
@@ -41,7 +42,7 @@ final readonly class PacketLabels
      */
     public static function card(StringSet $set, SetDocument $document, Units $units, string $paper): string
     {
-        $strings = self::strings($document, $units);
+        $strings = self::strings($set, $document, $units);
 
         return SheetPdf::of('sheets.card', "Packet card, {$set->name}", self::about($set) + [
             'strings' => array_map(static fn (int $position): array => $strings[$position - 1], self::fittingOrder(count($strings))),
@@ -79,9 +80,9 @@ final readonly class PacketLabels
 
     /**
      * @return list<array{position: int, note: string, gauge: string, construction: string, material: string, turns: string,
-     *     leave: ?string, cut: ?string}> string 1 first
+     *     leave: ?string, cut: ?string, code: string, packet: string}> string 1 first
      */
-    private static function strings(SetDocument $document, Units $units): array
+    private static function strings(StringSet $set, SetDocument $document, Units $units): array
     {
         return array_map(static fn (EvaluatedString $string): array => [
             'position' => $string->position,
@@ -90,6 +91,8 @@ final readonly class PacketLabels
             'construction' => $string->string->spec->type->construction->label(),
             'material' => $string->string->spec->type->material->label(),
             ...LeaveWords::of($string->fit, $document->design->instrument->kind, $units),
+            'code' => PacketCode::of($set->id, $string->position),
+            'packet' => QrCode::picture(route('packets.show', PacketCode::of($set->id, $string->position))),
         ], $document->evaluation()->strings);
     }
 }

@@ -22,7 +22,7 @@ final class Conflict extends \RuntimeException
     /** @param  int  $kept  how many more lie there, but for orders */
     public static function notSoMany(int $wanted, int $left, int $kept = 0): self
     {
-        $but = $kept > 0 ? " {$kept} more lie there but are kept for orders." : '';
+        $but = $kept > 0 ? " {$kept} more lie there but are kept for orders and jobs." : '';
 
         return new self($left <= 0 ? "There is none left of them to take.{$but} Count again, or take another lot." : "There are only {$left}, not {$wanted}.{$but} Take fewer, or count again.");
     }

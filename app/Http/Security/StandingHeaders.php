@@ -13,7 +13,7 @@ final class StandingHeaders
         'Referrer-Policy' => 'same-origin',
         'Cross-Origin-Opener-Policy' => 'same-origin',
         'Cross-Origin-Resource-Policy' => 'same-origin',
-        'Permissions-Policy' => 'camera=(), geolocation=(), microphone=(self), payment=(), usb=()',
+        'Permissions-Policy' => 'camera=(self), geolocation=(), microphone=(self), payment=(), usb=()',
     ];
 
     /** For what is no page: nothing in it may run or be framed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Strings\Drawer;
 
+use App\Models\Job;
 use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Movement;
@@ -16,7 +17,9 @@ use App\Strings\Drawer\Views\LotView;
 use App\Strings\Drawer\Views\MovementView;
 use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Lira\Strings\StringEnd;
 use Lira\Strings\StringType;
 
@@ -31,7 +34,7 @@ final class Drawer
 
     private const MOVEMENTS_SHOWN = 100;
 
-    /** In SQL: how many of a lot are kept for orders. */
+    /** In SQL: how many of a lot are kept for orders and jobs. */
     private const KEPT = "(select coalesce(sum(quantity), 0) from reservations where reservations.lot_id = lots.id and reservations.status = 'kept')";
 
     /** In SQL: whether there is any of a listed string. */
@@ -120,6 +123,7 @@ final class Drawer
         return DB::transaction(function () use ($described, $quantity, $cents, $note): Lot {
             $lot = Lot::query()->create($described + ['quantity' => $quantity, 'cents' => $cents, 'note' => $note]);
             $this->record($lot, $quantity, MovementKind::Added, $note);
+            Event::dispatch(new LotAdded($lot));
 
             return $lot;
         });
@@ -168,16 +172,54 @@ final class Drawer
     {
         DB::transaction(function () use ($purchase): void {
             foreach ($purchase->reservations()->where('status', ReservationStatus::Kept)->with('lot')->get() as $reservation) {
-                // Of what was counted to be fewer meanwhile there is no more to take.
-                $count = min($reservation->quantity, $reservation->lot->quantity);
-                $reservation->lot->decrement('quantity', $count);
-                $this->record($reservation->lot, -$count, MovementKind::Used, $purchase->name);
-                $reservation->update(['status' => ReservationStatus::Used]);
+                $this->useKept($reservation, $purchase->name);
             }
         });
     }
 
-    /** How many of a lot are kept for orders. */
+    /**
+     * Keeps one string for a job.
+     *
+     * @param  int  $position  that it is for
+     * @param  ?Lot  $lot  that it is taken of; the oldest that has a free one where none is said
+     * @return ?Reservation null where there is none that is free
+     */
+    public function keepFor(Job $job, int $position, StringType $type, bool $spare = false, ?Lot $lot = null): ?Reservation
+    {
+        $free = Lot::query()->where(TypeColumns::of($type))->when($lot !== null, static fn (Builder $query) => $query->whereKey($lot?->id))
+            ->whereRaw('quantity > '.self::KEPT)->orderBy('id')->first();
+
+        return $free === null ? null : $job->reservations()->create([
+            'lot_id' => $free->id, 'position' => $position, 'quantity' => 1, 'spare' => $spare, 'status' => ReservationStatus::Kept,
+        ]);
+    }
+
+    /** How many of a string are free. */
+    public function freeOf(StringType $type): int
+    {
+        return (int) Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->where(TypeColumns::of($type))->get()
+            ->sum(static fn (Lot $lot): int => max(0, $lot->quantity - $lot->kept));
+    }
+
+    /** Books out a string that is kept. */
+    public function useKept(Reservation $reservation, string $note, ?int $setId = null): void
+    {
+        // Of what was counted to be fewer meanwhile there is no more to take.
+        $count = min($reservation->quantity, $reservation->lot->quantity);
+        $reservation->lot->decrement('quantity', $count);
+        $this->record($reservation->lot, -$count, MovementKind::Used, $note, $setId);
+        $reservation->update(['status' => ReservationStatus::Used]);
+    }
+
+    /** Puts back what was booked out by mistake; it stays kept. */
+    public function putBack(Reservation $reservation, string $note, ?int $setId = null): void
+    {
+        $reservation->lot->increment('quantity', $reservation->quantity);
+        $this->record($reservation->lot, $reservation->quantity, MovementKind::Returned, $note, $setId);
+        $reservation->update(['status' => ReservationStatus::Kept]);
+    }
+
+    /** How many of a lot are kept for orders and jobs. */
     private function kept(Lot $lot): int
     {
         return (int) Reservation::query()->where('lot_id', $lot->id)->where('status', ReservationStatus::Kept)->sum('quantity');

@@ -33,4 +33,27 @@ final readonly class Need
 
         return new self(array_filter($counts, static fn (int $count): bool => $count > 0), $strings, $names);
     }
+
+    /** @param  array<int, array{type: StringType, count: int, name: string}>  $wanted  single strings, each with what it is for */
+    public static function ofTypes(array $wanted): self
+    {
+        [$counts, $strings, $names] = [[], [], []];
+        foreach ($wanted as ['type' => $type, 'count' => $count, 'name' => $name]) {
+            $counts[$type->key()] = ($counts[$type->key()] ?? 0) + $count;
+            $strings[$type->key()] = $type;
+            $names[] = $name;
+        }
+
+        return new self($counts, $strings, array_values(array_unique(array_filter($names, static fn (string $name): bool => $name !== ''))));
+    }
+
+    public function and(self $other): self
+    {
+        $counts = $this->counts;
+        foreach ($other->counts as $key => $count) {
+            $counts[$key] = ($counts[$key] ?? 0) + $count;
+        }
+
+        return new self($counts, $this->strings + $other->strings, [...$this->names, ...$other->names]);
+    }
 }

@@ -29,7 +29,7 @@ final readonly class Orders
 {
     private const SHOWN = 200;
 
-    public function __construct(private Drawer $drawer) {}
+    public function __construct(private Drawer $drawer, private OrderList $list) {}
 
     /** A plan in words and figures. */
     public function preview(OrderPlan $plan): PlanView
@@ -86,19 +86,23 @@ final readonly class Orders
      * Keeps what the drawer has for it, and an order for each supplier; with no order to wait for, it is taken at once.
      *
      * @param  string  $key  made by whoever places it: the same one again places nothing more
+     * @param  bool  $listed  whether what is on the order list is part of it
      * @return list<int> the orders
      *
      * @throws Conflict if the drawer has changed since it was looked at
      */
-    public function place(OrderPlan $plan, string $key): array
+    public function place(OrderPlan $plan, string $key, bool $listed = false): array
     {
-        return DB::transaction(function () use ($plan, $key): array {
+        return DB::transaction(function () use ($plan, $key, $listed): array {
             $placed = Purchase::query()->where('key', $key)->first();
             if ($placed !== null) {
                 return $this->ids($placed);
             }
             $for = mb_substr(implode(', ', $plan->need->names), 0, 300);
             $purchase = Purchase::query()->create(['key' => $key, 'name' => $for]);
+            if ($listed) {
+                $this->list->ordered($purchase);
+            }
             foreach ($plan->drawer as ['lot' => $lot, 'count' => $count]) {
                 $this->drawer->reserve($lot, $count, $purchase);
             }

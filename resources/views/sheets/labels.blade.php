@@ -27,9 +27,9 @@
                     <div class="in">
                         <div class="notches">@for ($notch = 0; $notch < $label['position']; $notch++)<span></span>@endfor</div>
                         <div style="font-size: {{ $big }}pt; line-height: 1.15;"><span class="number">{{ $label['position'] }}</span> {{ $label['note'] }} <b>{{ $label['gauge'] }}</b></div>
-                        <div class="text" style="font-size: {{ $small }}pt; width: {{ $width - $qrSide - 5 }}mm;">{{ $label['construction'] }}@if ($height > 23), {{ $label['material'] }}@endif<br>{{ $instrument }}<br>{{ $name }}<br>{{ $date }}</div>
+                        <div class="text" style="font-size: {{ $small }}pt; width: {{ $width - $qrSide - 5 }}mm;">{{ $label['construction'] }}@if ($height > 23), {{ $label['material'] }}@endif<br>{{ $instrument }}<br>{{ $name }}<br><b>{{ $label['code'] }}</b> {{ $date }}</div>
                     </div>
-                    <img class="qr" src="{{ $qr }}" style="width: {{ $qrSide }}mm; height: {{ $qrSide }}mm;" alt="">
+                    <img class="qr" src="{{ $label['packet'] }}" style="width: {{ $qrSide }}mm; height: {{ $qrSide }}mm;" alt="">
                 </div>
             @endforeach
         </div>

@@ -243,6 +243,16 @@ final class MigrationsTest extends WorkshopTestCase
             'purchases' => ['key' => 'once-and-no-more', 'name' => 'First of all'] + $at,
             'reservations' => ['purchase_id' => 1, 'lot_id' => 1, 'quantity' => 2] + $at,
             'samples' => ['kind' => 'bass', 'readings' => '{"mass_g":1}'] + $made + $at,
+            'jobs' => [
+                'instrument_id' => 1, 'set_id' => 1, 'name' => 'First of all', 'reason' => 'dull', 'document' => json_encode($set), 'standing' => '{}',
+            ] + $at,
+            'job_events' => [
+                'job_id' => 1, 'uuid' => '00000000-0000-4000-8000-000000000001', 'kind' => 'did', 'data' => '{"key":"prepare"}',
+                'happened_at' => '2026-02-14 10:00:00', 'created_at' => '2026-02-14 10:00:00',
+            ],
+            'fittings' => ['instrument_id' => 1, 'position' => 1, 'job_id' => 1, 'fitted_at' => '2026-02-14 10:00:00'] + $made,
+            'wanted_strings' => ['count' => 1, 'job_id' => 1, 'position' => 2] + $made + $at,
+            'school_choices' => ['owner' => 'Avery', 'schools' => '{"order":"bass-first"}'] + $at,
             'set_strings' => ['set_id' => 1, 'position' => 1, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 304_800],
         ];
         $filled = [];

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Instruments;
 
 use App\Bench\NewSet;
 use App\Http\Requests\Instruments\SaveInstrumentRequest;
+use App\Instruments\OnInstrument;
 use App\Instruments\Photographs;
 use App\Instruments\StoredInstruments;
 use App\Models\Instrument;
@@ -24,7 +25,7 @@ use Symfony\Component\HttpFoundation\Response as HttpResponse;
 /** Instruments: listed, added, measured, put away. */
 final readonly class InstrumentController
 {
-    public function __construct(private Photographs $photographs, private StoredInstruments $instruments) {}
+    public function __construct(private Photographs $photographs, private StoredInstruments $instruments, private OnInstrument $on) {}
 
     public function index(Request $request): Response
     {
@@ -41,7 +42,7 @@ final readonly class InstrumentController
     {
         return Inertia::render(
             'instruments/InstrumentPage',
-            ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => []],
+            ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => [], 'onIt' => null, 'open' => []],
         );
     }
 
@@ -62,6 +63,8 @@ final readonly class InstrumentController
             'kinds' => self::kinds(),
             'sets' => $this->instruments->sets($instrument),
             'photographs' => $this->photographs->of($instrument),
+            'onIt' => $this->on->view($instrument->id),
+            'open' => $this->on->open($instrument->id),
         ]);
     }
 

@@ -25,7 +25,7 @@ final readonly class PhotographController
     {
         $file = ReceivedFile::of($request, 'photograph', 'Choose a photograph: a JPEG, PNG or WebP file.');
 
-        return new JsonResponse(Photographs::summary($this->photographs->add($instrument, $file, $request->caption())), 201);
+        return new JsonResponse(Photographs::summary($this->photographs->add($instrument, $file, $request->caption(), $request->taken())), 201);
     }
 
     public function show(Request $request, Instrument $instrument, Photograph $photograph): Response

@@ -12,9 +12,11 @@ use App\Models\LineKind;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\StringSet;
+use App\Models\WantedString;
 use App\Paper\SheetPdf;
 use App\Strings\Drawer\Drawer;
 use App\Strings\Lists\CsvRow;
+use App\Strings\Orders\OrderList;
 use App\Strings\Orders\OrderPlan;
 use App\Strings\Orders\Orders;
 use App\Strings\Orders\SimulatedSupplier;
@@ -29,7 +31,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Orders: planned from designs, placed, sent, arrived and put into the drawer. */
 final readonly class OrderController
 {
-    public function __construct(private Drawer $drawer, private Orders $orders, private SimulatedSupplier $supplier) {}
+    public function __construct(private Drawer $drawer, private Orders $orders, private SimulatedSupplier $supplier, private OrderList $list) {}
 
     public function index(Request $request): Response
     {
@@ -37,7 +39,7 @@ final readonly class OrderController
 
         return Inertia::render(
             'strings/OrdersPage',
-            ['orders' => $this->orders->all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]],
+            ['orders' => $this->orders->all(), 'wanted' => $this->list->all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]],
         );
     }
 
@@ -63,7 +65,7 @@ final readonly class OrderController
             return new JsonResponse(['orders' => $placed]);
         }
 
-        return new JsonResponse(['orders' => $this->orders->place($plan, $key)], 201);
+        return new JsonResponse(['orders' => $this->orders->place($plan, $key, $request->isListed())], 201);
     }
 
     public function send(Order $order): JsonResponse
@@ -99,6 +101,14 @@ final readonly class OrderController
         $this->orders->bringBack(Order::onlyTrashed()->findOrFail($order));
 
         return new JsonResponse(['id' => $order]);
+    }
+
+    /** Takes a string off the order list. */
+    public function unwant(WantedString $wanted): JsonResponse
+    {
+        $wanted->delete();
+
+        return new JsonResponse(['id' => $wanted->id]);
     }
 
     /** Takes out of the drawer what is kept for it. */

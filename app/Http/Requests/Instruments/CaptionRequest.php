@@ -16,6 +16,8 @@ final class CaptionRequest extends FormRequest
     {
         return [
             'caption' => ['nullable', 'string', 'max:'.self::LONGEST],
+            'job' => ['nullable', 'integer', 'exists:jobs,id'],
+            'moment' => ['required_with:job', 'in:before,after'],
         ];
     }
 
@@ -24,11 +26,23 @@ final class CaptionRequest extends FormRequest
     {
         return [
             'caption.*' => 'Say in up to '.self::LONGEST.' characters what it shows.',
+            'job.*' => 'There is no such job.',
+            'moment.*' => 'Say whether it was taken before or after.',
         ];
     }
 
     public function caption(): string
     {
         return $this->string('caption')->trim()->toString();
+    }
+
+    /**
+     * In which job it was taken, and when in it.
+     *
+     * @return array{job_id: int, moment: string}|null null where it was in none
+     */
+    public function taken(): ?array
+    {
+        return $this->input('job') === null ? null : ['job_id' => $this->integer('job'), 'moment' => $this->string('moment')->toString()];
     }
 }

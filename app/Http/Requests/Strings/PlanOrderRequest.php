@@ -6,6 +6,7 @@ namespace App\Http\Requests\Strings;
 
 use App\Models\StringSet;
 use App\Strings\Orders\Need;
+use App\Strings\Orders\OrderList;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The designs that strings are wanted for. */
@@ -17,10 +18,11 @@ class PlanOrderRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'sets' => ['required', 'array', 'max:'.self::MOST_DESIGNS],
+            'sets' => ['required_without:listed', 'array', 'max:'.self::MOST_DESIGNS],
             'sets.*.id' => ['required', 'integer', 'exists:sets,id'],
             'sets.*.times' => ['integer', 'min:1', 'max:50'],
             'sets.*.spares' => ['integer', 'min:0', 'max:20'],
+            'listed' => ['boolean'],
         ];
     }
 
@@ -28,7 +30,7 @@ class PlanOrderRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'sets.required' => 'Choose at least one set to order for.',
+            'sets.required_without' => 'Choose at least one set to order for.',
             'sets.max' => 'Order for at most '.self::MOST_DESIGNS.' sets at once.',
             'sets.*.id.*' => 'There is no such set.',
             'sets.*.times.*' => 'Give how many times it is needed, 1 to 50.',
@@ -46,7 +48,15 @@ class PlanOrderRequest extends FormRequest
             $wanted[] = ['set' => $set, 'times' => $number('times', 1), 'spares' => $number('spares', 0)];
         }
 
-        return Need::of($wanted);
+        $need = Need::of($wanted);
+
+        return $this->isListed() ? $need->and(app(OrderList::class)->need()) : $need;
+    }
+
+    /** Whether what is on the order list is to be ordered too. */
+    public function isListed(): bool
+    {
+        return $this->boolean('listed');
     }
 
     /** To pay in, where it was chosen. */

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Jobs;
+
+use App\Http\ReaderUnits;
+use App\Http\Requests\Jobs\PlanJobRequest;
+use App\Http\Requests\Jobs\RecordEventsRequest;
+use App\Http\Requests\Jobs\StartJobRequest;
+use App\Instruments\StoredInstruments;
+use App\Jobs\Beginning;
+use App\Jobs\JobFile;
+use App\Jobs\Jobs;
+use App\Jobs\JobViews;
+use App\Jobs\PacketCode;
+use App\Jobs\Preview;
+use App\Jobs\SchoolsKept;
+use App\Jobs\Stock;
+use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\JobStatus;
+use App\Models\StringSet;
+use App\Paper\PlanSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Lira\Document\Answers;
+use Lira\Document\InvalidDocument;
+use Lira\Document\PlanWriter;
+use Lira\Fitting\CutShort;
+use Lira\Fitting\School\Schools;
+use Symfony\Component\HttpFoundation\Response as HttpResponse;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Jobs: listed, begun, gone on with, dropped with a way back. */
+final readonly class JobController
+{
+    public function __construct(
+        private Jobs $jobs,
+        private JobViews $views,
+        private Beginning $beginning,
+        private Preview $preview,
+        private SchoolsKept $schools,
+        private Stock $stock,
+        private StoredInstruments $instruments,
+    ) {}
+
+    public function index(): Response
+    {
+        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows()]);
+    }
+
+    /** A job on a set, before it is begun. */
+    public function create(Request $request): Response
+    {
+        $set = StringSet::query()->with('instrument')->find($request->integer('set'));
+        $instrument = $set === null ? Instrument::query()->find($request->integer('instrument')) : null;
+        $begin = null;
+        if ($set !== null) {
+            $presents = $this->beginning->presents($set);
+            $ways = $this->beginning->ways($set->instrument);
+            $way = array_key_first(array_intersect_key($ways, ['owner' => true, 'workshop' => true])) ?? 'usual';
+            $schools = $ways[$way] ?? [];
+            $leftHanded = $this->beginning->leftHanded($set->instrument);
+            $begin = [
+                'set' => ['id' => $set->id, 'name' => $set->name],
+                'instrument' => ['id' => $set->instrument_id, 'name' => $set->instrument->name],
+                'owner' => $set->instrument->owner,
+                'presents' => $presents,
+                'ways' => $ways,
+                'way' => $way,
+                'schools' => $schools,
+                'left_handed' => $leftHanded,
+                'preview' => $this->preview->of($set, $presents[0]->value, $schools, $leftHanded),
+            ];
+        }
+
+        return Inertia::render('jobs/NewJobPage', [
+            'begin' => $begin,
+            'instrument' => $instrument === null ? null : ['name' => $instrument->name, 'sets' => $this->instruments->sets($instrument)],
+            'benches' => Job::query()->where('bench', '!=', '')->distinct()->orderBy('bench')->limit(20)->pluck('bench')->all(),
+        ]);
+    }
+
+    public function plan(PlanJobRequest $request): JsonResponse
+    {
+        return new JsonResponse($this->preview->of($request->set(), $request->present(), $request->schools(), $request->leftHanded()));
+    }
+
+    public function store(StartJobRequest $request): JsonResponse
+    {
+        $set = $request->set();
+        $document = $this->jobs->document($set, $this->beginning->present($set, $request->present()), $request->schools(), $request->leftHanded());
+
+        return new JsonResponse(['id' => $this->jobs->start($set, $document, $request->said())->id], 201);
+    }
+
+    public function show(Request $request, Job $job): Response
+    {
+        $file = $this->jobs->file($job);
+
+        return Inertia::render('jobs/JobPage', [...$this->state($request, $file), 'fit' => Answers::fit($file->document)]);
+    }
+
+    /** What changed since an event, if anything did. */
+    public function news(Request $request, Job $job): JsonResponse
+    {
+        $last = $job->events()->latest('id')->first()->id ?? 0;
+        if ($last === $request->integer('since') && $job->updated_at->toIso8601String() === $request->string('touched')->toString()) {
+            return new JsonResponse(['same' => true]);
+        }
+
+        return new JsonResponse($this->state($request, $this->jobs->file($job)));
+    }
+
+    public function record(RecordEventsRequest $request, Job $job): JsonResponse
+    {
+        return new JsonResponse($this->state($request, $this->jobs->record($job, $request->events())));
+    }
+
+    /** What is done and what is left, to be pinned to the wall. */
+    public function sheet(Request $request, Job $job): HttpResponse
+    {
+        $file = $this->jobs->file($job);
+        $pdf = PlanSheet::of(
+            $job->name, $job->updated_at->toDateString(), $file->document, $file->plan, ReaderUnits::of($request),
+            $request->query('paper') === 'letter' ? 'letter' : 'a4',
+        );
+
+        return new HttpResponse($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"job-{$job->id}.pdf\""]);
+    }
+
+    /** Whether a string that was cut short still holds. */
+    public function cutShort(Request $request, Job $job): JsonResponse
+    {
+        $file = $this->jobs->file($job);
+        $left = $request->input('left_mm');
+        $string = $file->document->evaluation()->strings[$request->integer('position') - 1] ?? throw InvalidDocument::at('/position', 'There is no such string.');
+        if (! is_numeric($left) || $left <= 0 || $left > 2000) {
+            throw InvalidDocument::at('/left_mm', 'Give what is left past its post: a length of more than 0.');
+        }
+        $verdict = CutShort::of($file->document->design, $string, $file->document->limits, (float) $left / 1000);
+
+        return new JsonResponse(['turns' => $verdict->turns, 'holds' => $verdict->holds, 'message' => $verdict->verdict->text(ReaderUnits::of($request))]);
+    }
+
+    /** Puts a string that is missing on the order list. */
+    public function want(Request $request, Job $job): JsonResponse
+    {
+        $file = $this->jobs->file($job);
+        $position = $request->integer('position');
+        $string = $file->document->design->strings[$position - 1] ?? throw InvalidDocument::at('/position', 'There is no such string.');
+        $this->stock->want($job, $position, $string->spec->type);
+        $job->touch();
+
+        return new JsonResponse($this->state($request, $file), 201);
+    }
+
+    public function destroy(Job $job): JsonResponse
+    {
+        $this->jobs->drop($job);
+
+        return new JsonResponse(['id' => $job->id]);
+    }
+
+    public function unarchive(int $job): JsonResponse
+    {
+        $this->jobs->bringBack(Job::onlyTrashed()->findOrFail($job));
+
+        return new JsonResponse(['id' => $job]);
+    }
+
+    /** Keeps schools as the workshop's or an owner's way. */
+    public function keepSchools(Request $request): JsonResponse
+    {
+        $owner = mb_substr($request->string('owner')->trim()->toString(), 0, 200);
+        $schools = [];
+        foreach (Schools::aspects() as $aspect => $enum) {
+            $chosen = $request->input("schools.{$aspect}");
+            if (is_string($chosen) && $enum::tryFrom($chosen) !== null) {
+                $schools[$aspect] = $chosen;
+            }
+        }
+        $this->schools->keep($owner, $schools);
+
+        return new JsonResponse(['owner' => $owner, 'schools' => (object) $schools]);
+    }
+
+    /** From a packet's label to the job its string is for. */
+    public function packet(string $code): RedirectResponse
+    {
+        $read = PacketCode::read($code);
+        if ($read === null || StringSet::query()->whereKey($read->set)->doesntExist()) {
+            throw new NotFoundHttpException;
+        }
+        $job = Job::query()->where('set_id', $read->set)->where('status', JobStatus::Open)->latest('id')->first();
+
+        return $job === null ? redirect()->route('jobs.create', ['set' => $read->set]) : redirect()->route('jobs.show', $job);
+    }
+
+    /** @return array<string, mixed> */
+    private function state(Request $request, JobFile $file): array
+    {
+        return [
+            'job' => $this->views->job($file),
+            'touched' => $file->job->refresh()->updated_at->toIso8601String(),
+            'plan' => PlanWriter::toArray($file->plan, [], ReaderUnits::of($request)),
+        ];
+    }
+}

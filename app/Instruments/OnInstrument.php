@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Instruments;
+
+use App\Instruments\Views\OnItView;
+use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\JobEventKind;
+use App\Models\JobStatus;
+
+/** What is on an instrument now: what the last finished job put there. */
+final class OnInstrument
+{
+    public function lastJob(int $instrument): ?Job
+    {
+        return Job::query()->where('instrument_id', $instrument)->where('status', JobStatus::Finished)
+            ->latest('finished_at')->latest('id')->first();
+    }
+
+    /** How it felt when the job was finished; empty where that was not said. */
+    public function felt(Job $job): string
+    {
+        $felt = $job->events()->where('kind', JobEventKind::Finished)->latest('id')->first()->data['felt'] ?? '';
+
+        return is_string($felt) ? $felt : '';
+    }
+
+    /** @return list<array{id: int, name: string}> jobs on it that are not finished */
+    public function open(int $instrument): array
+    {
+        return array_values(Job::query()->where('instrument_id', $instrument)->where('status', JobStatus::Open)->latest('id')->get(['id', 'name'])
+            ->map(static fn (Job $job): array => ['id' => $job->id, 'name' => $job->name])->all());
+    }
+
+    public function view(int $instrument): ?OnItView
+    {
+        $job = $this->lastJob($instrument);
+
+        return $job === null ? null : new OnItView($job->id, $job->name, $job->finished_at?->toIso8601String() ?? '', $job->set_id);
+    }
+
+    /**
+     * As a set document carries a baseline, on the instrument as it is measured today.
+     *
+     * @return ?\stdClass null where nothing is known of it, or it had another number of strings
+     */
+    public function baseline(Instrument $instrument): ?\stdClass
+    {
+        $job = $this->lastJob($instrument->id);
+
+        return $job === null ? null : self::of($job->document, $instrument->document);
+    }
+
+    /**
+     * The part of a set document that another one carries as its baseline.
+     *
+     * @param  ?\stdClass  $instrument  in place of its own
+     */
+    public static function of(\stdClass $document, ?\stdClass $instrument = null): \stdClass
+    {
+        return (object) array_filter([
+            'name' => $document->name ?? null,
+            'instrument' => $instrument ?? $document->instrument ?? null,
+            'tunings' => $document->tunings ?? null,
+            'strings' => $document->strings ?? null,
+        ], static fn (mixed $part): bool => $part !== null);
+    }
+}

@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Jobs\Views\ChoiceView;
+use App\Jobs\Views\DoneView;
+use App\Jobs\Views\JobPhotographView;
+use App\Jobs\Views\JobRowView;
+use App\Jobs\Views\JobStringView;
+use App\Jobs\Views\JobView;
+use App\Jobs\Views\MeasuredView;
+use App\Jobs\Views\NoteView;
+use App\Jobs\Views\SchoolView;
+use App\Jobs\Views\SettlingView;
+use App\Models\Job;
+use App\Models\JobEvent;
+use App\Models\JobStatus;
+use App\Models\Order;
+use App\Models\Photograph;
+use App\Models\Reservation;
+use App\Models\ReservationStatus;
+use App\Models\WantedString;
+use App\Strings\Drawer\Drawer;
+use App\Strings\TypeColumns;
+use Illuminate\Support\Collection;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Fitting\Plan;
+use Lira\Fitting\School\Chosen;
+use Lira\Fitting\School\Leave;
+use Lira\Fitting\School\School;
+use Lira\Settling\Settling;
+use Lira\Strings\BuiltString;
+
+/** What the browser is told of jobs. */
+final readonly class JobViews
+{
+    /** Finished ones are shown so far back. */
+    private const FINISHED_SHOWN = 20;
+
+    /** A pause longer than this is no work. */
+    private const PAUSE_S = 600;
+
+    private const WENT_WRONG = [
+        'cut-short' => 'String {position} was cut too short.',
+        'broke' => 'String {position} broke{where}.',
+        'wrong' => 'A string {position} went on in the wrong place and was used up.',
+        'spare' => 'String {position} was changed for another.',
+    ];
+
+    public function __construct(private Drawer $drawer, private Fingers $fingers, private ReliefForecast $relief) {}
+
+    /** @return list<JobRowView> open ones, then the last finished */
+    public function rows(): array
+    {
+        $open = Job::query()->with(['instrument:id,name', 'wanted.purchase.orders'])->where('status', JobStatus::Open)->orderBy('id')->get();
+        $finished = Job::query()->with(['instrument:id,name', 'wanted.purchase.orders'])->where('status', JobStatus::Finished)
+            ->latest('finished_at')->latest('id')->limit(self::FINISHED_SHOWN)->get();
+
+        return array_values($open->concat($finished)->map(self::row(...))->all());
+    }
+
+    private static function row(Job $job): JobRowView
+    {
+        $standing = $job->standing;
+        $wanted = $job->wanted->whereIn('position', $standing['missing']);
+        $due = $wanted->flatMap(static fn (WantedString $each): array => $each->purchase?->orders->all() ?? [])
+            ->max(static fn (Order $order): ?string => $order->due_on?->toDateString());
+
+        return new JobRowView(
+            $job->id, $job->name, $job->instrument->name, $job->owner, $job->reason, $job->bench, $job->status,
+            $standing['done'], $standing['total'], $standing['do'], $standing['until'], $standing['missing'], $standing['blocked'],
+            $standing['missing'] !== [] && $wanted->whereNotNull('purchase_id')->count() === count($standing['missing']),
+            is_string($due) ? $due : null,
+            $job->promised_on?->toDateString(), $job->updated_at->toIso8601String(), $job->finished_at?->toIso8601String(),
+        );
+    }
+
+    public function job(JobFile $file): JobView
+    {
+        ['job' => $job, 'progress' => $progress, 'plan' => $plan] = ['job' => $file->job, 'progress' => $file->progress, 'plan' => $file->plan];
+        $felt = $progress->finished?->data['felt'] ?? '';
+        $after = $plan->steps[count($plan->steps) - 1]->pullAfterN;
+
+        return new JobView(
+            $job->id,
+            $file->last,
+            $job->name,
+            $job->set_id,
+            $job->instrument_id,
+            $job->instrument->name,
+            $file->document->baseline === null ? null : self::named($file->document->baseline->name),
+            $job->owner,
+            $job->reason,
+            $job->bench,
+            $job->way,
+            $job->promised_on?->toDateString(),
+            SchoolsKept::leftHanded($job->document),
+            $job->from_drawer,
+            $job->status,
+            $job->finished_at?->toIso8601String(),
+            is_string($felt) ? $felt : '',
+            array_map(
+                static fn (string $key, JobEvent $event): DoneView => new DoneView($key, $event->happened_at->toIso8601String(), $event->device),
+                array_keys($progress->done),
+                $progress->done,
+            ),
+            $progress->rests,
+            $this->strings($file),
+            $file->missing,
+            $this->schools($plan),
+            self::settling($file),
+            self::notes($progress),
+            self::measured($progress->measured['before'] ?? null),
+            self::measured($progress->measured['after'] ?? null),
+            array_values($job->photographs()->get()->map(static fn (Photograph $photograph): JobPhotographView => new JobPhotographView(
+                $photograph->id, $photograph->moment ?? 'before', $photograph->caption,
+            ))->all()),
+            array_sum($plan->presentN),
+            $after,
+            $this->relief->of($job, $file->changeN()),
+            self::minutes($job->events()->get()->toBase()),
+        );
+    }
+
+    /** @return list<SchoolView> */
+    public function schools(Plan $plan): array
+    {
+        return array_map(fn (Chosen $chosen): SchoolView => new SchoolView(
+            $chosen->school::aspect(),
+            ucfirst(str_replace('-', ' ', $chosen->school::aspect())),
+            (string) $chosen->school->value,
+            $chosen->school === Leave::Lift ? trim($chosen->reason.' '.$this->fingersWords()) : $chosen->reason,
+            array_map(
+                static fn (School $school): ChoiceView => new ChoiceView((string) $school->value, $school->label()),
+                array_values($chosen->school::cases()),
+            ),
+        ), $plan->schools->all());
+    }
+
+    /** What is known of the fingers that slack is said in. */
+    private function fingersWords(): string
+    {
+        $learned = $this->fingers->learned();
+
+        return $learned === null ? 'A finger is taken for 20 mm until three strings have told how many turns they gave.'
+            : "Your fingers are {$learned['mm']} mm, learned from {$learned['strings']} strings.";
+    }
+
+    /** @return list<JobStringView> string 1 first */
+    private function strings(JobFile $file): array
+    {
+        $job = $file->job;
+        $reservations = $job->reservations()->with('lot')->get()->toBase();
+        $wanted = $job->wanted()->pluck('position')->all();
+        $tuning = $file->document->design->tunings[0];
+
+        return array_map(function (BuiltString $string, int $index) use ($file, $job, $reservations, $wanted, $tuning): JobStringView {
+            $position = $index + 1;
+            $type = $string->spec->type;
+            $own = $reservations->where('position', $position)->where('spare', false);
+            $kept = $own->firstWhere('status', ReservationStatus::Kept);
+            $used = $own->where('status', ReservationStatus::Used)->last();
+            $fitted = $file->progress->isFitted($position);
+            $from = match (true) {
+                ! $job->from_drawer => 'free',
+                in_array($position, $file->missing, true) => 'missing',
+                $kept instanceof Reservation => 'kept',
+                $fitted && $used instanceof Reservation => 'used',
+                default => 'here',
+            };
+
+            return new JobStringView(
+                $position,
+                $tuning->pitches[$index]->name(),
+                ...TypeColumns::view($type),
+                codes: [
+                    ...($job->set_id === null ? [] : [PacketCode::of($job->set_id, $position)]),
+                    ...($kept instanceof Reservation ? ["L{$kept->lot_id}"] : []),
+                ],
+                from: $from,
+                lot: ($from === 'kept' ? $kept?->lot->name : ($from === 'used' ? $used?->lot->name : null)),
+                free: $job->from_drawer ? $this->drawer->freeOf($type) : 0,
+                spares: $reservations->where('position', $position)->where('spare', true)->where('status', ReservationStatus::Kept)->count(),
+                wanted: in_array($position, $wanted, true),
+                spoiled: count($file->progress->spoiled[$position] ?? []),
+                short_turns: $file->progress->shortened[$position]['turns'] ?? null,
+                turned: $file->progress->turned[$position] ?? null,
+            );
+        }, $file->document->design->strings, array_keys($file->document->design->strings));
+    }
+
+    /** @return list<SettlingView> string 1 first */
+    private static function settling(JobFile $file): array
+    {
+        return array_map(static function (EvaluatedString $string) use ($file): SettlingView {
+            $drifts = $file->progress->drifts[$string->position] ?? [];
+            $settling = Settling::of($string->string, $string->tunings[0]->tensionN, $drifts, []);
+
+            return new SettlingView($string->position, $drifts, $settling->roundsLeft, $settling->nextDriftCents, $settling->holdsAfterS);
+        }, $file->document->evaluation()->strings);
+    }
+
+    /** @return list<NoteView> in the order in which they were made */
+    private static function notes(Progress $progress): array
+    {
+        $notes = array_map(static fn (array $note): NoteView => new NoteView($note['text'], $note['at'], $note['position']), $progress->notes);
+        foreach ($progress->spoiled as $position => $strings) {
+            foreach ($strings as $spoiled) {
+                $words = strtr(self::WENT_WRONG[$spoiled['reason']] ?? 'String {position} was changed.', [
+                    '{position}' => (string) $position,
+                    '{where}' => $spoiled['where'] === '' ? '' : " at the {$spoiled['where']}",
+                ]);
+                $notes[] = new NoteView($words, $spoiled['at'], $position);
+            }
+        }
+        usort($notes, static fn (NoteView $a, NoteView $b): int => strcmp($a->at, $b->at));
+
+        return $notes;
+    }
+
+    /** @param  array<string, float|string>|null  $figures */
+    private static function measured(?array $figures): ?MeasuredView
+    {
+        $figure = static fn (string $name): ?float => is_numeric($figures[$name] ?? null) ? (float) $figures[$name] : null;
+
+        return $figures === null ? null : new MeasuredView($figure('action_12_mm'), $figure('relief_mm'), $figure('bridge_mm'));
+    }
+
+    private static function named(string $name): string
+    {
+        return $name === '' ? 'strings without a name' : $name;
+    }
+
+    /** @param  Collection<int, JobEvent>  $events */
+    private static function minutes(Collection $events): int
+    {
+        $times = $events->map(static fn (JobEvent $event): int => $event->happened_at->getTimestamp())->sort()->values();
+        $seconds = 0;
+        foreach ($times as $index => $time) {
+            $pause = $index === 0 ? 0 : $time - (int) $times[$index - 1];
+            $seconds += $pause <= self::PAUSE_S ? $pause : 0;
+        }
+
+        return intdiv($seconds + 30, 60);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Jobs\Views\PlannedStringView;
+use App\Jobs\Views\PreviewView;
+use App\Models\StringSet;
+use App\Strings\Drawer\Drawer;
+use App\Strings\TypeColumns;
+use Lira\Strings\BuiltString;
+
+/** What a job would be, before it is begun. */
+final readonly class Preview
+{
+    public function __construct(private Jobs $jobs, private Beginning $beginning, private Drawer $drawer, private JobViews $views) {}
+
+    /** @param  array<string, string>  $schools  by aspect */
+    public function of(StringSet $set, string $present, array $schools, bool $leftHanded): PreviewView
+    {
+        $document = $this->jobs->document($set, $this->beginning->present($set, $present), $schools, $leftHanded);
+        $plan = $document->plan();
+        $tuning = $document->design->tunings[0];
+        $seen = [];
+
+        return new PreviewView(
+            count($plan->steps),
+            array_sum($plan->presentN),
+            $plan->steps[count($plan->steps) - 1]->pullAfterN,
+            $this->views->schools($plan),
+            array_map(function (BuiltString $string, int $index) use ($tuning, &$seen): PlannedStringView {
+                $key = $string->spec->type->key();
+                // Two alike need two of them.
+                $before = $seen[$key] ?? 0;
+                $seen[$key] = $before + 1;
+
+                return new PlannedStringView(
+                    $index + 1,
+                    $tuning->pitches[$index]->name(),
+                    ...TypeColumns::view($string->spec->type),
+                    free: max(0, $this->drawer->freeOf($string->spec->type) - $before),
+                );
+            }, $document->design->strings, array_keys($document->design->strings)),
+        );
+    }
+}

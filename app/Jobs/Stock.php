@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Job;
+use App\Models\Lot;
+use App\Models\Reservation;
+use App\Models\ReservationStatus;
+use App\Models\WantedString;
+use App\Strings\Drawer\Drawer;
+use App\Strings\TypeColumns;
+use Illuminate\Support\Collection;
+use Lira\Design\SetDesign;
+use Lira\Strings\StringType;
+
+/**
+ * The strings of a job and the drawer: kept from when it begins, used as they go on, given back when it is over. What is kept and
+ * used follows from how far the job is, so that going back, or the same step sent twice, comes to the same.
+ */
+final readonly class Stock
+{
+    public function __construct(private Drawer $drawer) {}
+
+    /** Keeps and books what the job comes to now. */
+    public function follow(Job $job, SetDesign $design, Progress $progress): void
+    {
+        if (! $job->from_drawer) {
+            return;
+        }
+        $over = $progress->finished !== null || $job->trashed();
+        foreach ($design->strings as $index => $string) {
+            $this->followOne($job, $index + 1, $string->spec->type, $progress, $over);
+        }
+        $missing = $over ? [] : $this->missing($job, $design, $progress);
+        // What came meanwhile need not be ordered any more.
+        $job->wanted()->whereNotIn('position', $missing)->delete();
+    }
+
+    private function followOne(Job $job, int $position, StringType $type, Progress $progress, bool $over): void
+    {
+        $brought = self::brought($progress, $position);
+        $spoiled = count($progress->spoiled[$position] ?? []);
+        $fitted = $progress->isFitted($position);
+        $used = $this->of($job, $position, ReservationStatus::Used);
+        // What was brought along is not of the drawer: only what was spoiled before it was.
+        $want = $spoiled + ($fitted && ! $brought ? 1 : 0);
+        for ($count = $used->count(); $count < $want; $count++) {
+            $kept = $this->kept($job, $position, $type, $progress);
+            if ($kept === null) {
+                break;
+            }
+            $this->drawer->useKept($kept, self::note($job, $position), $job->set_id);
+        }
+        for ($count = $used->count(); $count > $want; $count--) {
+            $last = $used->pop();
+            if ($last instanceof Reservation) {
+                $this->drawer->putBack($last, self::note($job, $position), $job->set_id);
+            }
+        }
+        $keeps = ! $over && ! $fitted && ! $brought;
+        $own = $this->of($job, $position, ReservationStatus::Kept)->where('spare', false);
+        if ($keeps && $own->isEmpty()) {
+            $this->keep($job, $position, $type, $progress);
+        }
+        if ($keeps && $own->isNotEmpty() && isset($progress->chosen[$position]) && $own->first()->lot_id !== $progress->chosen[$position]) {
+            $this->change($job, $position, $type, $progress->chosen[$position]);
+        }
+        if (! $keeps) {
+            $own->each(static fn (Reservation $each) => $each->delete());
+        }
+        if ($over) {
+            $this->of($job, $position, ReservationStatus::Kept)
+                ->each(static fn (Reservation $each) => $each->delete());
+        } else {
+            $spares = $this->of($job, $position, ReservationStatus::Kept)->where('spare', true)->count();
+            for ($missing = $job->spares - $spares - $spoiled; $missing > 0; $missing--) {
+                $this->drawer->keepFor($job, $position, $type, spare: true);
+            }
+        }
+    }
+
+    /** What is kept for a string: its own, a spare, or what is free in the drawer now. */
+    private function kept(Job $job, int $position, StringType $type, Progress $progress): ?Reservation
+    {
+        return $this->of($job, $position, ReservationStatus::Kept)->sortBy('spare')->first() ?? $this->keep($job, $position, $type, $progress);
+    }
+
+    private function keep(Job $job, int $position, StringType $type, Progress $progress): ?Reservation
+    {
+        $spare = $this->of($job, $position, ReservationStatus::Kept)->firstWhere('spare', true);
+        if ($spare !== null) {
+            $spare->update(['spare' => false]);
+
+            return $spare;
+        }
+        $lot = $progress->chosen[$position] ?? null;
+
+        return $this->drawer->keepFor($job, $position, $type, lot: $lot === null ? null : Lot::query()->find($lot));
+    }
+
+    /** From another lot. */
+    private function change(Job $job, int $position, StringType $type, int $lot): void
+    {
+        $other = Lot::query()->find($lot);
+        if ($other !== null && $this->drawer->keepFor($job, $position, $type, lot: $other) !== null) {
+            $this->of($job, $position, ReservationStatus::Kept)->where('spare', false)->where('lot_id', '!=', $lot)
+                ->each(static fn (Reservation $each) => $each->delete());
+        }
+    }
+
+    /** @return Collection<int, Reservation> the first first */
+    private function of(Job $job, int $position, ReservationStatus $status): Collection
+    {
+        return $job->reservations()->where('position', $position)->where('status', $status)->with('lot')->get()->toBase();
+    }
+
+    /** @return list<int> strings that are neither kept, on, nor here */
+    public function missing(Job $job, SetDesign $design, Progress $progress): array
+    {
+        if (! $job->from_drawer) {
+            return [];
+        }
+        $kept = $job->reservations()->where('status', ReservationStatus::Kept)->pluck('position')->all();
+        $missing = [];
+        foreach (array_keys($design->strings) as $index) {
+            $position = $index + 1;
+            if (! $progress->isFitted($position) && ! in_array($position, $kept, true) && ! self::brought($progress, $position)) {
+                $missing[] = $position;
+            }
+        }
+
+        return $missing;
+    }
+
+    /** Puts a string on the order list, once. */
+    public function want(Job $job, int $position, StringType $type): WantedString
+    {
+        return WantedString::query()->firstOrCreate(['job_id' => $job->id, 'position' => $position], [
+            ...TypeColumns::of($type), 'count' => 1, 'note' => mb_substr(self::note($job, $position), 0, 300),
+        ]);
+    }
+
+    /** Whether it was said that a string is here and not of the drawer. */
+    private static function brought(Progress $progress, int $position): bool
+    {
+        return array_key_exists($position, $progress->chosen) && $progress->chosen[$position] === null;
+    }
+
+    private static function note(Job $job, int $position): string
+    {
+        return mb_substr("string {$position} for {$job->name}, job {$job->id}", 0, 300);
+    }
+}

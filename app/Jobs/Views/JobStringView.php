@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs\Views;
+
+use Lira\Material\Material;
+use Lira\Strings\Construction;
+
+/** One string of a job: which it is, and where it comes from. */
+final readonly class JobStringView
+{
+    /**
+     * @param  string  $pitch  as documents write it
+     * @param  int  $gauge_nm  outer diameter, nanometres
+     * @param  list<string>  $codes  that its packet may bear
+     * @param  string  $from  kept, used, missing, here (brought along), or free (the drawer is not asked)
+     * @param  ?string  $lot  it is of
+     * @param  int  $free  so many more lie in the drawer, kept for nobody
+     * @param  int  $spares  kept for it
+     * @param  bool  $wanted  whether it is on the order list
+     * @param  int  $spoiled  so many were used up without staying on
+     * @param  ?float  $short_turns  it gives, cut short
+     * @param  ?float  $turned  turns it really gave
+     */
+    public function __construct(
+        public int $position,
+        public string $pitch,
+        public Construction $construction,
+        public Material $material,
+        public int $gauge_nm,
+        public array $codes,
+        public string $from,
+        public ?string $lot,
+        public int $free,
+        public int $spares,
+        public bool $wanted,
+        public int $spoiled,
+        public ?float $short_turns,
+        public ?float $turned,
+    ) {}
+}

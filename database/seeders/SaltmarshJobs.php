@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Bench\StoredSets;
+use App\Instruments\OnInstrument;
+use App\Jobs\JobFile;
+use App\Jobs\Jobs;
+use App\Jobs\Stock;
+use App\Models\Job;
+use App\Models\JobEventKind;
+use App\Models\JobReason;
+use App\Models\StringSet;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** Four jobs of Saltmarsh Strings: one half done, one settling, one that waits for a string, one finished. */
+final class SaltmarshJobs
+{
+    private const DEVICE = 'window bench';
+
+    public static function seed(): void
+    {
+        $jobs = new self(app(Jobs::class), Carbon::now());
+        $jobs->finished();
+        $jobs->waiting();
+        $jobs->settling();
+        $jobs->halfDone();
+        Carbon::setTestNow();
+    }
+
+    private function __construct(private readonly Jobs $jobs, private readonly Carbon $now) {}
+
+    private function finished(): void
+    {
+        $job = $this->begin('Sandpiper, open G', 'Sandpiper, open G', $this->now->copy()->subDays(16)->setTime(14, 5), JobReason::Season, 'Window', null);
+        $this->measured($job, 'before', 2.9, null, 663.0);
+        $this->work($job, null, 95);
+        $this->measured($job, 'after', 2.9, null, 664.5);
+        $this->event($job, JobEventKind::Noted, ['text' => 'The bridge’s treble foot was worn round; it stands better now.', 'position' => 1]);
+        $this->event($job, JobEventKind::Finished, ['felt' => 'Bright again, and even across the five.']);
+    }
+
+    private function waiting(): void
+    {
+        $job = $this->begin('Smack, drop A', 'Smack, drop A', $this->now->copy()->subDays(2)->setTime(10, 20), JobReason::Conversion, 'Door', $this->now->copy()->addDays(6), drawer: true);
+        foreach (range(1, 6) as $position) {
+            $this->event($job, JobEventKind::Chose, ['position' => $position, 'lot' => null]);
+        }
+        $this->work($job, null, 110, stopAt: 'off:7');
+        $file = $this->jobs->file($job);
+        app(Stock::class)->want($job, 7, $file->document->design->strings[6]->spec->type);
+    }
+
+    private function settling(): void
+    {
+        $job = $this->begin('Avocet, nylon', 'Avocet, nylon', $this->now->copy()->subHours(20), JobReason::Dull, 'Window', $this->now->copy()->addDays(4));
+        $this->measured($job, 'before', 3.6, 0.22, null);
+        $this->work($job, null, 80, stopAt: 'stretch');
+        $this->event($job, JobEventKind::Drifted, ['cents' => [-64, -58, -71, -33, -29, -26]]);
+        $this->event($job, JobEventKind::Drifted, ['cents' => [-27, -22, -30, -12, -10, -8]]);
+        $this->work($job, 1, 80);
+        $this->event($job, JobEventKind::Rests, ['key' => 'wait', 'until' => $this->now->copy()->addDays(2)->setTime(9, 0)->toIso8601String()]);
+    }
+
+    private function halfDone(): void
+    {
+        $job = $this->begin('Curlew, D standard', 'Curlew, E standard', $this->now->copy()->subMinutes(34), JobReason::Show, 'Door', $this->now->copy()->addDay());
+        $this->measured($job, 'before', 1.7, 0.18, null);
+        $this->work($job, 8, 60);
+    }
+
+    private function begin(string $set, string $present, Carbon $at, JobReason $reason, string $bench, ?Carbon $promised, bool $drawer = false): Job
+    {
+        Carbon::setTestNow($at);
+        $find = static fn (string $name): StringSet => StringSet::query()->with('instrument')->where('name', $name)->firstOrFail();
+        $fitted = $find($set);
+        $document = $this->jobs->document($fitted, OnInstrument::of(app(StoredSets::class)->json($find($present))), [], leftHanded: false);
+
+        return $this->jobs->start($fitted, $document, [
+            'owner' => $fitted->instrument->owner, 'reason' => $reason, 'bench' => $bench, 'promised_on' => $promised?->toDateString(),
+            'way' => 'usual', 'from_drawer' => $drawer, 'spares' => 0,
+        ]);
+    }
+
+    /**
+     * Does steps in their order, each so many seconds after the last.
+     *
+     * @param  ?int  $most  so many; all where none is said
+     */
+    private function work(Job $job, ?int $most, int $eachS, string $stopAt = ''): JobFile
+    {
+        $file = $this->jobs->file($job);
+        for ($step = $file->next(); $step !== null && $most !== 0 && $step->key !== $stopAt; $step = $file->next()) {
+            Carbon::setTestNow(Carbon::now()->addSeconds($eachS));
+            $file = $this->event($job, JobEventKind::Did, ['key' => $step->key]);
+            $most = $most === null ? null : $most - 1;
+        }
+
+        return $file;
+    }
+
+    private function measured(Job $job, string $when, ?float $actionMm, ?float $reliefMm, ?float $bridgeMm): void
+    {
+        $this->event($job, JobEventKind::Measured, ['when' => $when, 'action_12_mm' => $actionMm, 'relief_mm' => $reliefMm, 'bridge_mm' => $bridgeMm]);
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function event(Job $job, JobEventKind $kind, array $data): JobFile
+    {
+        return $this->jobs->record($job, [[
+            'uuid' => Str::uuid()->toString(), 'kind' => $kind, 'data' => $data, 'at' => Carbon::now(), 'device' => self::DEVICE,
+        ]]);
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Jobs;
+
+use App\Models\Fitting;
+use App\Models\Job;
+use App\Models\Photograph;
+use Illuminate\Http\UploadedFile;
+use Inertia\Testing\AssertableInertia;
+use Tests\Core\Document\Documents;
+
+/** What a job begins from, whose way it goes, and what is on the instrument once it is finished. */
+final class BeginningTest extends JobsTestCase
+{
+    public function test_what_a_finished_job_fitted_is_on_the_instrument_now(): void
+    {
+        $light = self::keptSet();
+        $heavy = self::keptSet(Documents::with('/strings/5/gauge_in', 0.06, Documents::with('/name', 'Harbour, heavier')));
+        $this->get("/jobs/new?set={$light->id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('begin.presents.0.value', "set:{$light->id}")->where('begin.presents.1.label', 'Harbour, heavier'));
+        $this->get("/instruments/{$light->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('onIt', null));
+
+        $job = $this->begun($light);
+        $this->get("/instruments/{$light->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('open.0.id', $job->id));
+        $this->doAll($job);
+        $this->record($job, $this->event('finished', ['felt' => 'A little loose.']))->assertOk();
+
+        $this->get("/instruments/{$light->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('onIt.name', $light->name)->where('onIt.job', $job->id)->has('open', 0));
+        $this->get("/bench/{$heavy->id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('onIt.name', $light->name)->where('onIt.felt', 'A little loose.')->has('onIt.baseline.strings', 6));
+        $this->get("/jobs/new?set={$heavy->id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('begin.presents.0.value', 'last'));
+
+        // The next one takes these off, and what they pulled is what was before.
+        $next = $this->begun($heavy, ['present' => 'last']);
+        $seen = $this->getJson("/jobs/{$next->id}/news");
+        self::assertSame($light->name, $seen->json('job.before'));
+        self::assertLessThan($seen->json('job.after_n'), $seen->json('job.before_n'));
+        $this->doAll($next);
+        $this->record($next, $this->event('finished'))->assertOk();
+        self::assertSame([6, 6], [Fitting::query()->whereNull('removed_at')->where('job_id', $next->id)->count(), Fitting::query()->whereNotNull('removed_at')->where('reason', 'dull')->count()]);
+
+        // Not finished after all: what was on before is on again.
+        $this->record($next, $this->event('reopened'))->assertOk();
+        self::assertSame([6, 0], [Fitting::query()->whereNull('removed_at')->where('job_id', $job->id)->count(), Fitting::query()->where('job_id', $next->id)->count()]);
+        $this->get("/instruments/{$light->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page->where('onIt.job', $job->id));
+    }
+
+    public function test_from_an_instrument_one_of_its_sets_is_chosen(): void
+    {
+        $set = self::keptSet();
+        $this->get("/jobs/new?instrument={$set->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('begin', null)->where('instrument.sets.0.id', $set->id));
+        $this->get('/jobs/new')->assertInertia(static fn (AssertableInertia $page) => $page->where('begin', null)->where('instrument', null));
+    }
+
+    public function test_a_bare_instrument_has_nothing_taken_off(): void
+    {
+        $set = self::keptSet();
+        $job = $this->begun($set, ['present' => 'nothing']);
+        $seen = $this->getJson("/jobs/{$job->id}/news");
+        self::assertNull($seen->json('job.before'));
+        self::assertSame([], array_filter(self::left($seen), static fn (string $key): bool => str_starts_with($key, 'off')));
+        self::assertEqualsWithDelta(0.0, $seen->json('job.before_n'), 1e-9);
+    }
+
+    public function test_schools_are_kept_for_the_workshop_for_an_owner_and_as_the_last_time(): void
+    {
+        $set = self::keptSet(Documents::with('/instrument/owner', 'Mara Fenn'));
+        $this->putJson('/jobs/schools', ['owner' => '', 'schools' => ['stretch' => 'play', 'order' => 'nonsense', 'colour' => 'red']])
+            ->assertOk()->assertJsonPath('schools', ['stretch' => 'play']);
+        $begin = fn () => $this->get("/jobs/new?set={$set->id}");
+        $begin()->assertInertia(static fn (AssertableInertia $page) => $page->where('begin.way', 'workshop')->where('begin.schools', ['stretch' => 'play']));
+        $this->putJson('/jobs/schools', ['owner' => 'Mara Fenn', 'schools' => ['order' => 'bass-first']])->assertOk();
+        $begin()->assertInertia(static fn (AssertableInertia $page) => $page->where('begin.way', 'owner')->where('begin.schools', ['order' => 'bass-first']));
+
+        $job = $this->begun($set, ['schools' => ['order' => 'bass-first'], 'left_handed' => true, 'way' => 'owner']);
+        $this->record($job, $this->event('schools', ['schools' => ['leave' => 'posts']]));
+        $begin()->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('begin.ways.last', ['leave' => 'posts', 'order' => 'bass-first'])->where('begin.left_handed', true));
+        $planned = $this->postJson('/jobs/plan', ['set' => $set->id, 'present' => 'nothing', 'schools' => ['leave' => 'posts', 'order' => 'bass-first']])->assertOk();
+        $chosen = array_column((array) $planned->json('schools'), 'chosen', 'aspect');
+        self::assertSame(['bass-first', 'posts', 'all'], [$chosen['order'], $chosen['leave'], $chosen['off-at-once']]);
+        self::assertLiraError($this->postJson('/jobs/plan', ['set' => $set->id, 'present' => 'nothing', 'schools' => ['order' => 'sideways']]), 422, '/schools/order', 'no such school');
+
+        // Nothing chosen any more: as is usual.
+        $this->putJson('/jobs/schools', ['owner' => 'Mara Fenn', 'schools' => new \stdClass])->assertOk();
+        $begin()->assertInertia(static fn (AssertableInertia $page) => $page->where('begin.way', 'workshop'));
+    }
+
+    public function test_fingers_are_learned_from_the_turns_that_strings_gave(): void
+    {
+        $set = self::keptSet();
+        $reason = function () use ($set): string {
+            $planned = $this->postJson('/jobs/plan', ['set' => $set->id, 'present' => 'nothing', 'schools' => ['leave' => 'lift']])->assertOk();
+            $reasons = array_column((array) $planned->json('schools'), 'reason', 'aspect');
+
+            return is_string($reasons['leave']) ? $reasons['leave'] : '';
+        };
+        $job = $this->begun($set, ['schools' => ['leave' => 'lift']]);
+        $turns = array_column((array) $this->getJson("/jobs/{$job->id}/news")->json('plan.strings'), 'turns', 'position');
+        // Whatever was said, a quarter of a turn less went on: the fingers are thinner than was taken.
+        $given = static fn (int $position): array => ['position' => $position, 'turns' => (is_numeric($turns[$position]) ? $turns[$position] : 0) - 0.25];
+        $this->record($job, $this->event('turned', $given(4)), $this->event('turned', $given(5)));
+        $this->doAll($job);
+        $this->record($job, $this->event('finished'));
+        self::assertStringContainsString('taken for 20 mm', $reason());
+
+        $this->record($job, $this->event('reopened'), $this->event('turned', $given(6)), $this->event('finished'))->assertOk();
+        self::assertMatchesRegularExpression('/Your fingers are 1\d mm, learned from 3 strings\./', $reason());
+        $next = $this->begun($set, ['schools' => ['leave' => 'lift']]);
+        $asked = Job::query()->findOrFail($next->id)->document->job;
+        self::assertInstanceOf(\stdClass::class, $asked);
+        self::assertLessThan(20, $asked->finger_mm);
+    }
+
+    public function test_relief_is_foretold_from_what_the_instrument_did_before(): void
+    {
+        $light = self::keptSet();
+        $heavy = self::keptSet(Documents::with('/strings/5/gauge_in', 0.07, Documents::with('/name', 'Harbour, far heavier')));
+        $job = $this->begun($heavy, ['present' => "set:{$light->id}"]);
+        $seen = $this->getJson("/jobs/{$job->id}/news");
+        $change = self::number($seen->json('job.after_n')) - self::number($seen->json('job.before_n'));
+        self::assertGreaterThan(20.0, $change);
+        // A millimetre and a half for a thousand newtons, until this instrument has told.
+        self::assertEqualsWithDelta(0.0015 * $change, $seen->json('job.relief.estimate'), 1e-9);
+        self::assertSame(0, $seen->json('job.relief.learned_from'));
+        $this->record($job, $this->event('measured', ['when' => 'before', 'relief_mm' => 0.2]), $this->event('measured', ['when' => 'after', 'relief_mm' => 0.2 + 0.004 * $change]));
+        $this->doAll($job);
+        $this->record($job, $this->event('finished'))->assertOk();
+
+        $next = $this->getJson("/jobs/{$this->begun($heavy, ['present' => "set:{$light->id}"])->id}/news");
+        self::assertSame(1, $next->json('job.relief.learned_from'));
+        self::assertGreaterThan(0.0015 * $change, $next->json('job.relief.estimate'));
+        self::assertLessThan($seen->json('job.relief.high'), self::number($next->json('job.relief.high')) - self::number($next->json('job.relief.estimate')) + self::number($seen->json('job.relief.estimate')));
+    }
+
+    private static function number(mixed $value): float
+    {
+        self::assertIsNumeric($value);
+
+        return (float) $value;
+    }
+
+    public function test_a_packet_s_code_leads_to_its_job(): void
+    {
+        $set = self::keptSet();
+        $this->get("/packets/S{$set->id}-3")->assertRedirect("/jobs/new?set={$set->id}");
+        $job = $this->begun($set);
+        $this->get("/packets/s{$set->id}-3")->assertRedirect("/jobs/{$job->id}");
+        $this->get('/packets/S999-1')->assertNotFound();
+        $this->get('/packets/anything')->assertNotFound();
+        self::assertSame(["S{$set->id}-3"], $this->getJson("/jobs/{$job->id}/news")->json('job.strings.2.codes'));
+    }
+
+    public function test_before_and_after_are_kept(): void
+    {
+        $job = $this->begun(self::keptSet());
+        $answer = $this->record(
+            $job,
+            $this->event('measured', ['when' => 'before', 'action_12_mm' => 1.9, 'relief_mm' => 0.2]),
+            $this->event('measured', ['when' => 'before', 'action_12_mm' => 2.0, 'relief_mm' => 0.2]),
+            $this->event('measured', ['when' => 'after', 'relief_mm' => 0.3]),
+            $this->event('noted', ['text' => 'Slot 3 is worn.', 'position' => 3]),
+            $this->event('bench', ['bench' => 'Door']),
+        )->assertOk();
+        self::assertSame([2, 0.2, null], [$answer->json('job.measured_before.action_12_mm'), $answer->json('job.measured_before.relief_mm'), $answer->json('job.measured_before.bridge_mm')]);
+        self::assertSame([0.3, 'Slot 3 is worn.', 'Door'], [$answer->json('job.measured_after.relief_mm'), $answer->json('job.notes.0.text'), $answer->json('job.bench')]);
+
+        $picture = UploadedFile::fake()->image('before.jpg', 60, 40);
+        $kept = $this->sendForm("/instruments/{$job->instrument_id}/photographs", ['photograph' => $picture], ['caption' => 'Before', 'job' => $job->id, 'moment' => 'before'])->assertCreated();
+        self::assertSame($job->id, Photograph::query()->whereKey($kept->json('id'))->sole()->job_id);
+        self::assertSame('before', $this->getJson("/jobs/{$job->id}/news")->json('job.photographs.0.moment'));
+        self::assertLiraError(
+            $this->sendForm("/instruments/{$job->instrument_id}/photographs", ['photograph' => UploadedFile::fake()->image('b.jpg')], ['job' => $job->id]), 422, '/moment', 'before or after',
+        );
+    }
+
+    public function test_the_demo_has_a_job_half_done_one_settling_one_waiting_and_one_finished(): void
+    {
+        $this->artisan('lira:demo');
+        $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page
+            ->has('jobs', 4)
+            ->where('jobs.0.instrument', 'Smack')->where('jobs.0.blocked', true)->where('jobs.0.missing', [7])
+            ->where('jobs.1.instrument', 'Avocet')->where('jobs.1.next', 'let it settle')->whereNot('jobs.1.until', null)
+            ->where('jobs.2.instrument', 'Curlew')->where('jobs.2.status', 'open')->where('jobs.2.done', 8)
+            ->where('jobs.3.instrument', 'Sandpiper')->where('jobs.3.status', 'finished'));
+        self::assertSame(5, Fitting::query()->whereNull('removed_at')->count());
+    }
+}
