@@ -64,6 +64,12 @@ export async function tabTo(page: Page, goal: Locator): Promise<void> {
     throw new Error('The Tab key does not lead there');
 }
 
+/** Takes one of a list. */
+export async function chooseOption(page: Page, field: string, option: string): Promise<void> {
+    await page.getByRole('combobox', { name: field, exact: true }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+}
+
 export async function expectAccessible(page: Page): Promise<void> {
     const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])

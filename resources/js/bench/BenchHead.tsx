@@ -3,11 +3,13 @@ import { Link, router } from '@inertiajs/react';
 import { memo } from 'react';
 import type { SetDocument } from '../generated/formats';
 import { tuningLabel } from '../units/pitch';
+import { dateWords } from '../units/times';
 import { formatLength, useUnits, type Units } from '../units/units';
 import { Button } from '../ui/Button';
 import { TypedInput } from '../ui/TypedInput';
 import { Menu, MenuCheck, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { BaselineMenu } from './baseline/BaselineMenu';
+import type { OnItNow } from './baseline/onIt';
 import { useBench, useBenchActions } from './design/benchStore';
 import * as edits from './design/edits';
 import type { SetActions } from './commands/useSetActions';
@@ -22,6 +24,7 @@ interface Props {
     actions: SetActions;
     show: ShowPanel;
     onHear: Hear;
+    onIt: OnItNow | null;
 }
 
 function scaleWords({ scale }: SetDocument['instrument'], units: Units): string {
@@ -38,7 +41,7 @@ function scaleWords({ scale }: SetDocument['instrument'], units: Units): string 
 }
 
 /** What is on the bench, whether it is saved, and what can be done with it as a whole. */
-export const BenchHead = memo(function BenchHead({ set, saveState, versions, actions, show, onHear }: Props) {
+export const BenchHead = memo(function BenchHead({ set, saveState, versions, actions, show, onHear, onIt }: Props) {
     const units = useUnits();
     const called = useBench((state) => state.document.name);
     const instrument = useBench((state) => state.document.instrument);
@@ -102,6 +105,11 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         <MenuItem keys="F" onSelect={actions.printFit}>
                             Does it fit? (to print)
                         </MenuItem>
+                        <MenuItem keys="J" onSelect={actions.beginJob}>
+                            Put it on: begin a job…
+                        </MenuItem>
+                        <MenuItem onSelect={actions.tune}>Tune it…</MenuItem>
+                        <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
                         <MenuItem onSelect={actions.printPlan}>How to put it on (to print)</MenuItem>
                         <MenuItem
                             onSelect={() => {
@@ -144,8 +152,13 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                 <span>
                     {instrument.kind.replaceAll('-', ' ')}, {count} strings, {scaleWords(instrument, units)}
                 </span>
+                {onIt !== null && (
+                    <span>
+                        {onIt.set === set.id ? 'this set is on it' : `on it now: ${onIt.name}`}, since {dateWords(onIt.since)}
+                    </span>
+                )}
                 <span aria-hidden>·</span>
-                <BaselineMenu onOpen={() => show('baseline')} />
+                <BaselineMenu onOpen={() => show('baseline')} onIt={onIt} />
                 {baseline && (
                     <span>
                         {baseline.tunings[0]

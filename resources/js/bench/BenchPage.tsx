@@ -9,6 +9,7 @@ import { Lazily } from '../ui/Lazily';
 import { fetchAhead, onDemand } from '../ui/onDemand';
 import { axisDomain, createAxis, shownTensions, staysFitting } from './lanes/axis';
 import { BenchContext, createBenchStore, useBench } from './design/benchStore';
+import type { OnItNow } from './baseline/onIt';
 import { BenchHead } from './BenchHead';
 import { focusLane } from './lanes/focusLane';
 import { Legend } from './lanes/Legend';
@@ -62,6 +63,8 @@ export interface BenchProps {
     pools: { id: number; name: string }[];
     /** The pool it is chosen from; none for what is usually sold. */
     pool: number | null;
+    /** What is on its instrument now, as far as jobs tell. */
+    onIt: OnItNow | null;
 }
 
 export default function BenchPage(props: BenchProps) {
@@ -91,7 +94,16 @@ function BenchOf(props: BenchProps) {
     );
 }
 
-function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools, pool, saver }: BenchProps & { saver: Saver }) {
+function Bench({
+    set,
+    evaluation: first,
+    versions: firstVersions,
+    pitches,
+    pools,
+    pool,
+    onIt,
+    saver,
+}: BenchProps & { saver: Saver }) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const gesture = useBench((state) => state.gesture);
@@ -149,6 +161,7 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
         <div className="flex flex-1 max-lg:flex-col">
             <div className="flex min-w-0 flex-1 flex-col px-4 pb-3 sm:px-7">
                 <BenchHead
+                    onIt={onIt}
                     set={set}
                     saveState={saveState}
                     versions={versions.length}
@@ -199,7 +212,7 @@ function Bench({ set, evaluation: first, versions: firstVersions, pitches, pools
                 <ConvertDialog {...dialog('convert')} saver={saver} evaluation={evaluation} ladder={pitches} />
             </Lazily>
             <Lazily when={panel === 'baseline'}>
-                <BaselineDialog {...dialog('baseline')} ladder={pitches} />
+                <BaselineDialog {...dialog('baseline')} ladder={pitches} onIt={onIt} />
             </Lazily>
             <Lazily when={panel === 'tuning'}>
                 <TuningPicker {...dialog('tuning')} />

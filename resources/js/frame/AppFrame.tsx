@@ -11,6 +11,7 @@ const PLACES = [
     { label: 'Sets', href: '/sets', under: /^\/sets/ },
     { label: 'Instruments', href: '/instruments', under: /^\/instruments/ },
     { label: 'Strings', href: '/strings', under: /^\/strings/ },
+    { label: 'Jobs', href: '/jobs', under: /^\/jobs/ },
 ];
 
 /** What stands round every screen: where one can go, and the units one reads in. */

@@ -8,6 +8,7 @@ import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
 import { ask, asRefused, Refused } from '../server/api';
 import type { Instrument, Kind } from '../generated/formats';
+import type { OnIt } from '../generated/views';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
@@ -15,6 +16,7 @@ import { KeepBoth } from '../ui/KeepBoth';
 import { LeaveGuard } from '../ui/LeaveGuard';
 import { toast } from '../ui/toasts';
 import { useInstrumentDraft } from './draft';
+import { OnItNow } from './OnItNow';
 import { MeasureFields, sectionId } from './measures/MeasureFields';
 import type { Usual } from './measures/measures';
 import { Photographs, type Photograph } from './photographs/Photographs';
@@ -38,6 +40,10 @@ interface Props {
     kinds: KindChoice[];
     sets: Named[];
     photographs: Photograph[];
+    /** What is on it now, as far as jobs tell. */
+    onIt: OnIt | null;
+    /** Jobs on it that are not finished. */
+    open: Named[];
 }
 
 const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high' };
@@ -49,7 +55,7 @@ function viewInAddress(): View {
 }
 
 /** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
-export default function InstrumentPage({ instrument, kinds, sets, photographs }: Props) {
+export default function InstrumentPage({ instrument, kinds, sets, photographs, onIt, open }: Props) {
     const draft = useInstrumentDraft(instrument, kinds);
     const tried = useTried(sets, draft.document, draft.count, draft.usable);
     const [view, setView] = useState<View>(viewInAddress);
@@ -144,6 +150,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs }:
                     tabIndex={-1}
                     className="flex-1 py-5 outline-none"
                 >
+                    {instrument !== null && <OnItNow instrument={instrument.id} onIt={onIt} open={open} />}
                     <form
                         id="instrument"
                         onSubmit={(event) => void save(event)}

@@ -139,7 +139,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 {lot.quantity} × {lot.name}
                 <span className="text-sm text-ink-soft">
                     {' '}
-                    {lot.kept > 0 && `(${lot.kept} kept for orders) `}since {lot.since}
+                    {lot.kept > 0 && `(${lot.kept} kept for orders and jobs) `}since {lot.since}
                     {lot.note !== '' && `, ${lot.note}`}
                 </span>
             </span>

@@ -1,9 +1,13 @@
-import type { Order } from '../generated/views';
-import { router } from '@inertiajs/react';
+import type { Order, Wanted } from '../generated/views';
+import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { ask } from '../server/api';
+import { familyWords } from '../units/strings';
+import { gaugeInches } from '../units/stringType';
+import { formatGauge, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
+import { Glyph } from '../ui/Glyph';
 import { tellFailure, toast } from '../ui/toasts';
 import { PlanDialog } from './ordering/PlanDialog';
 import { lineWords } from './orders';
@@ -12,22 +16,25 @@ import { price } from './supply';
 
 interface Props {
     orders: Order[];
+    /** What is on the order list. */
+    wanted: Wanted[];
     /** A design that an order is begun for. */
     begin: { id: number; name: string } | null;
 }
 
 /** What is ordered, on its way, and to go into the drawer. */
-export default function OrdersPage({ orders, begin }: Props) {
-    const [planning, setPlanning] = useState(begin !== null);
+export default function OrdersPage({ orders, wanted, begin }: Props) {
+    const [planning, setPlanning] = useState<'designs' | 'list' | null>(begin === null ? null : 'designs');
     return (
         <StringsFrame
             at="/strings/orders"
             tools={
-                <Button look="strong" onClick={() => setPlanning(true)}>
+                <Button look="strong" onClick={() => setPlanning('designs')}>
                     Order for designs…
                 </Button>
             }
         >
+            {wanted.length > 0 && <OrderList wanted={wanted} onOrder={() => setPlanning('list')} />}
             {orders.length === 0 && (
                 <p className="mt-8 max-w-prose text-ink-soft">
                     Nothing is ordered. Choose one or several designs: what lies in the drawer is taken first, and the rest is
@@ -41,18 +48,68 @@ export default function OrdersPage({ orders, begin }: Props) {
                     </li>
                 ))}
             </ul>
-            {planning && (
+            {planning !== null && (
                 <PlanDialog
-                    begin={begin}
+                    begin={planning === 'designs' ? begin : null}
+                    listed={planning === 'list'}
+                    onList={wanted.length}
                     onClose={(placed) => {
-                        setPlanning(false);
+                        setPlanning(null);
                         if (placed) {
-                            router.reload({ only: ['orders'] });
+                            router.reload({ only: ['orders', 'wanted'] });
                         }
                     }}
                 />
             )}
         </StringsFrame>
+    );
+}
+
+/** What is missing somewhere, to be ordered with the next parcel. */
+function OrderList({ wanted, onOrder }: { wanted: Wanted[]; onOrder: () => void }) {
+    const units = useUnits();
+    const drop = async (id: number) => {
+        try {
+            await ask(`/strings/wanted/${id}`, { method: 'DELETE' });
+        } catch (error) {
+            tellFailure(error);
+        }
+        router.reload({ only: ['wanted'] });
+    };
+    return (
+        <section aria-label="Order list" className="mt-3 max-w-5xl border-l-4 border-l-accent bg-sheet px-4 py-3">
+            <div className="flex flex-wrap items-center gap-3">
+                <h2 className="font-bold">Order list</h2>
+                <span className="text-ink-soft">missing somewhere, not ordered yet</span>
+                <Button look="strong" className="ml-auto" onClick={onOrder}>
+                    Order these…
+                </Button>
+            </div>
+            <ul className="mt-1">
+                {wanted.map((each) => (
+                    <li key={each.id} className="flex flex-wrap items-center gap-x-3 border-t border-rule py-1">
+                        <span className="min-w-0 flex-1 basis-64">
+                            {each.count} × {formatGauge(gaugeInches(each), units)} {familyWords(each)}{' '}
+                            <span className="text-sm text-ink-soft">{each.note}</span>
+                        </span>
+                        {each.free >= each.count && <span className="text-sm text-accent">lies in the drawer by now</span>}
+                        {each.job !== null && (
+                            <Link href={`/jobs/${each.job}`} className="text-sm underline underline-offset-2">
+                                its job
+                            </Link>
+                        )}
+                        <Button
+                            look="quiet"
+                            className="h-7 w-7 px-0"
+                            aria-label={`Take ${formatGauge(gaugeInches(each), units)} off the list`}
+                            onClick={() => void drop(each.id)}
+                        >
+                            <Glyph sign="close" />
+                        </Button>
+                    </li>
+                ))}
+            </ul>
+        </section>
     );
 }
 

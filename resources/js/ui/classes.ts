@@ -2,14 +2,26 @@ import { clsx } from 'clsx';
 
 /** The looks of the few things that come everywhere. */
 const button =
-    'inline-flex h-9 items-center justify-center gap-1.5 rounded-field px-3 text-[0.93rem] whitespace-nowrap transition-colors disabled:opacity-45';
+    'inline-flex items-center justify-center gap-1.5 rounded-field whitespace-nowrap transition-colors disabled:opacity-45';
 
-export const buttonClass = {
-    plain: clsx(button, 'border border-rule-strong bg-sheet text-ink hover:border-ink'),
-    strong: clsx(button, 'bg-ink font-semibold text-paper hover:bg-accent hover:text-accent-ink'),
-    quiet: clsx(button, 'text-ink-soft hover:bg-rule/50 hover:text-ink'),
-    danger: clsx(button, 'border border-stop text-stop hover:bg-stop hover:text-paper'),
+const looks = {
+    plain: 'border border-rule-strong bg-sheet text-ink hover:border-ink',
+    strong: 'bg-ink font-semibold text-paper hover:bg-accent hover:text-accent-ink',
+    quiet: 'text-ink-soft hover:bg-rule/50 hover:text-ink',
+    danger: 'border border-stop text-stop hover:bg-stop hover:text-paper',
 };
+
+const ofSize = (size: string) => ({
+    plain: clsx(button, size, looks.plain),
+    strong: clsx(button, size, looks.strong),
+    quiet: clsx(button, size, looks.quiet),
+    danger: clsx(button, size, looks.danger),
+});
+
+export const buttonClass = ofSize('h-9 px-3 text-[0.93rem]');
+
+/** At arm's length, with dirty hands. */
+export const largeButtonClass = ofSize('h-13 px-5 text-xl');
 
 export const fieldClass =
     'h-9 w-full rounded-field border border-rule-strong bg-sheet px-2.5 text-ink hover:border-ink aria-invalid:border-stop';

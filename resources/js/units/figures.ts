@@ -8,7 +8,10 @@ export function fixed(number: number, decimals: number): string {
     return (number < 0 && rounded !== 0 ? -rounded : rounded).toFixed(decimals);
 }
 
-/** The same without zeros at its end. */
+/** The same with a true minus, as figures stand on a screen. */
+export const withMinus = (number: number, decimals: number) => fixed(number, decimals).replace('-', '−');
+
+/** A fixed figure without zeros at its end. */
 export function trimmed(number: number, decimals: number): string {
     const figure = fixed(number, decimals);
     return figure.includes('.') ? figure.replace(/\.?0+$/, '') : figure;

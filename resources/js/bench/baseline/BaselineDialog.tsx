@@ -13,16 +13,19 @@ import { TypedInput } from '../../ui/TypedInput';
 import { useBench } from '../design/benchStore';
 import { question } from '../design/question';
 import { anythingSaid, baselineOf, MOST_SEMITONES, said, tryingOf, type Trying } from './trying';
+import { dateWords } from '../../units/times';
+import type { OnItNow } from './onIt';
 import { TryingTable } from './TryingTable';
 
 interface Props {
     open: boolean;
     onOpenChange: (open: boolean) => void;
     ladder: PitchLadder;
+    onIt: OnItNow | null;
 }
 
 /** Finds what feels right: known strings, tuned up and down until each does. */
-export function BaselineDialog({ open, onOpenChange, ladder }: Props) {
+export function BaselineDialog({ open, onOpenChange, ladder, onIt }: Props) {
     return (
         <Dialog
             open={open}
@@ -31,16 +34,16 @@ export function BaselineDialog({ open, onOpenChange, ladder }: Props) {
             description="Strings you know. Tune them up or down by semitones until they feel right, and say of each how it feels there."
             width="wider"
         >
-            <FindBaseline ladder={ladder} onDone={() => onOpenChange(false)} />
+            <FindBaseline ladder={ladder} onIt={onIt} onDone={() => onOpenChange(false)} />
         </Dialog>
     );
 }
 
-function FindBaseline({ ladder, onDone }: { ladder: PitchLadder; onDone: () => void }) {
+function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnItNow | null; onDone: () => void }) {
     const document = useBench((state) => state.document);
     const joined = useBench((state) => state.joined);
     const edit = useBench((state) => state.edit);
-    const [trying, setTrying] = useState<Trying>(() => tryingOf(document.baseline ?? document));
+    const [trying, setTrying] = useState<Trying>(() => tryingOf(document.baseline ?? onIt?.baseline ?? document));
     const [problem, setProblem] = useState<string | null>(null);
     const baseline = baselineOf(trying, ladder);
     const { data, error, isFetching } = useAsked<Evaluation>(
@@ -73,6 +76,23 @@ function FindBaseline({ ladder, onDone }: { ladder: PitchLadder; onDone: () => v
                     />
                 </Field>
                 <ScaleField trying={trying} onTrying={setTrying} />
+                {onIt !== null && (
+                    <div>
+                        <Button
+                            className="w-full"
+                            onClick={() => {
+                                setTrying(tryingOf(onIt.baseline));
+                                setProblem(null);
+                            }}
+                        >
+                            What is on it now
+                        </Button>
+                        <p className="mt-1 text-sm text-ink-soft">
+                            {onIt.name}, since {dateWords(onIt.since)}
+                            {onIt.felt === '' ? '' : `. It felt: ${onIt.felt}`}
+                        </p>
+                    </div>
+                )}
                 <SearchField label="Take them from a set" pick={({ sets }) => sets} onTake={({ id }) => void takeFrom(id)} />
                 <Button
                     onClick={() => {

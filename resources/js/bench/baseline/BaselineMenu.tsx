@@ -2,9 +2,11 @@ import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
 import { useBench } from '../design/benchStore';
 import * as edits from '../design/edits';
+import { dateWords } from '../../units/times';
+import type { OnItNow } from './onIt';
 
 /** What the set is measured against: strings that feel right, this set as it stands, or nothing. */
-export function BaselineMenu({ onOpen }: { onOpen: () => void }) {
+export function BaselineMenu({ onOpen, onIt }: { onOpen: () => void; onIt: OnItNow | null }) {
     const document = useBench((state) => state.document);
     const edit = useBench((state) => state.edit);
     const baseline = document.baseline;
@@ -23,6 +25,11 @@ export function BaselineMenu({ onOpen }: { onOpen: () => void }) {
                 </button>
             }
         >
+            {onIt !== null && (
+                <MenuItem onSelect={() => edit((present) => ({ ...present, baseline: onIt.baseline }))}>
+                    {onIt.name}: on it since {dateWords(onIt.since)}
+                </MenuItem>
+            )}
             <MenuItem keys="B" onSelect={onOpen}>
                 Say what feels right now…
             </MenuItem>

@@ -39,6 +39,9 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         { group: design, name: 'Versions…', keys: 'v', run: () => show('versions') },
         { group: design, name: 'Print the sheet', run: actions.print },
         { group: design, name: 'Print whether it fits', keys: 'f', run: actions.printFit },
+        { group: design, name: 'Put it on: begin a job…', keys: 'j', run: actions.beginJob },
+        { group: design, name: 'Tune it…', run: actions.tune },
+        { group: design, name: 'Intonate it…', run: actions.intonate },
         { group: design, name: 'Print how to put it on', run: actions.printPlan },
         {
             group: design,
@@ -84,6 +87,7 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         },
         { group: 'Hearing', name: hearing ? 'Turn hearing off' : 'Turn hearing on', run: () => turn(!hearing) },
         { group: 'Go to', name: 'Sets', run: () => router.visit('/sets') },
+        { group: 'Go to', name: 'Jobs', run: () => router.visit('/jobs') },
         { group: 'Go to', name: 'Instruments', run: () => router.visit('/instruments') },
         { group: 'Go to', name: 'Anything by its name…', keys: 'mod+k', always: true, run: () => show('palette') },
         { group: 'Go to', name: 'Keys that work here', keys: '?', run: () => show('keys') },

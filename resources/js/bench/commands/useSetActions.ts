@@ -13,6 +13,12 @@ export interface SetActions {
     printFit: () => void;
     /** Prints how it is put on its instrument. */
     printPlan: () => void;
+    /** Begins to put it on its instrument. */
+    beginJob: () => void;
+    /** Brings its instrument to its tuning. */
+    tune: () => void;
+    /** Finds where its saddles belong. */
+    intonate: () => void;
     duplicate: () => void;
     /** Keeps what another tab's writing left no place for, as a set of its own. */
     keepMine: () => void;
@@ -40,6 +46,18 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
             print: telling(() => show('sheet')),
             printFit: telling(() => show('fit')),
             printPlan: telling(() => show('plan')),
+            beginJob: telling(async () => {
+                await saver.flush();
+                router.visit(`/jobs/new?set=${set.id}`);
+            }),
+            tune: telling(async () => {
+                await saver.flush();
+                router.visit(`/sets/${set.id}/tune?tuning=${store.getState().tuning}`);
+            }),
+            intonate: telling(async () => {
+                await saver.flush();
+                router.visit(`/sets/${set.id}/intonate?tuning=${store.getState().tuning}`);
+            }),
             duplicate: telling(async () => {
                 if (await saver.flush()) {
                     const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });

@@ -24,9 +24,17 @@ function changedTuning(index: number, change: (tuning: Tuning) => Tuning): Edit 
     });
 }
 
-/** Another string altogether: what was measured or known of the old one's inside does not hold for it. */
+/** Another string altogether: what was measured or known of the old one, and where its saddle stood, does not hold for it. */
 function withoutInside(string: StringOfSet): StringOfSet {
-    const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
+    const {
+        gauge_in: _in,
+        gauge_mm: _mm,
+        core: _core,
+        wraps: _wraps,
+        density: _density,
+        saddle_setback_mm: _saddle,
+        ...rest
+    } = string;
     return rest;
 }
 
@@ -50,7 +58,7 @@ export const gauge = (
 
 export const construction = (position: number, value: Construction): Edit =>
     changedUnlocked(position, (string) => {
-        const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        const { core: _core, wraps: _wraps, density: _density, saddle_setback_mm: _saddle, ...rest } = string;
         const materials = materialsFor(value);
         const material = materials.includes(string.material) ? string.material : (materials[0] ?? string.material);
         return { ...rest, construction: value, material };
@@ -58,7 +66,7 @@ export const construction = (position: number, value: Construction): Edit =>
 
 export const material = (position: number, value: Material): Edit =>
     changedUnlocked(position, (string) => {
-        const { core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        const { core: _core, wraps: _wraps, density: _density, saddle_setback_mm: _saddle, ...rest } = string;
         return { ...rest, material: value };
     });
 

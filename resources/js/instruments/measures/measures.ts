@@ -1,9 +1,11 @@
 import type { Anchor, Hardware, Instrument, Posts, Problem } from '../../generated/formats';
 import {
     ANCHORS,
+    BRIDGE_HOLDS,
     BUILT_FOR,
     FINGERBOARDS,
     NECK_JOINTS,
+    NUT_HOLDS,
     PICKUPS,
     POST_LAYOUTS,
     POST_TYPES,
@@ -156,12 +158,22 @@ export interface Choice {
     label: string;
     names: Record<string, string>;
     usual?: (usual: Usual) => string | null | undefined;
+    /** Whether documents say it as true or false. */
+    truth?: boolean;
 }
 
 export const CHOICES: Choice[] = [
     { path: 'hardware/anchor', label: 'Strings held by', names: ANCHORS, usual: (usual) => usual.anchor },
+    { path: 'hardware/bridge', label: 'Bridge', names: BRIDGE_HOLDS },
     { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES },
     { path: 'hardware/posts/layout', label: 'Posts stand', names: POST_LAYOUTS, usual: (usual) => usual.layout },
+    { path: 'hardware/nut/held', label: 'Nut held by', names: NUT_HOLDS },
+    {
+        path: 'hardware/nut/clamp',
+        label: 'Clamps at the nut',
+        names: { yes: 'yes, closed once it is tuned', no: 'none' },
+        truth: true,
+    },
     { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR, usual: (usual) => usual.built_for },
     { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS },
     { path: 'neck/fingerboard', label: 'Fingerboard', names: FINGERBOARDS },
@@ -195,7 +207,7 @@ export function measureDraft(document: Instrument | null, units: Units): Measure
     }
     for (const path of [...CHOICES.map((choice) => choice.path), ...TEXTS]) {
         const value = valueAt(document, path);
-        draft[path] = typeof value === 'string' ? value : '';
+        draft[path] = typeof value === 'string' ? value : typeof value === 'boolean' ? (value ? 'yes' : 'no') : '';
     }
     return draft;
 }
@@ -266,8 +278,12 @@ export function measured(
             next = withValue(next, ['resolutions_mm', path], coarsest > 0 ? coarsest : undefined);
         }
     }
-    for (const path of [...CHOICES.map((choice) => choice.path), ...TEXTS]) {
-        next = withValue(next, path.split('/'), draft[path]?.trim() === '' ? undefined : draft[path]?.trim());
+    for (const { path, truth = false } of [
+        ...CHOICES,
+        ...TEXTS.map((text): { path: string; truth?: boolean } => ({ path: text })),
+    ]) {
+        const chosen = draft[path]?.trim() ?? '';
+        next = withValue(next, path.split('/'), chosen === '' ? undefined : truth ? chosen === 'yes' : chosen);
     }
     return { document: next as unknown as Instrument, problems };
 }

@@ -9,7 +9,7 @@ import { Field } from '../../ui/Field';
 export type LotAct = 'take' | 'count' | 'history';
 
 const TITLES: Record<LotAct, string> = { take: 'Take strings out', count: 'Counted anew', history: 'What happened to it' };
-const KINDS: Record<Movement['kind'], string> = { added: 'put in', used: 'taken', counted: 'counted' };
+const KINDS: Record<Movement['kind'], string> = { added: 'put in', used: 'taken', counted: 'counted', returned: 'put back' };
 
 interface Props {
     lot: Lot;

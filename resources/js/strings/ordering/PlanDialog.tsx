@@ -18,19 +18,28 @@ import { price } from '../supply';
 
 interface Props {
     begin: { id: number; name: string } | null;
+    /** Whether what is on the order list is ordered with it, to begin with. */
+    listed: boolean;
+    /** How many entries the order list has. */
+    onList: number;
     onClose: (placed: boolean) => void;
 }
 
 /** What to order for some designs: the drawer first, then the cheapest there is, and why. */
-export function PlanDialog({ begin, onClose }: Props) {
+export function PlanDialog({ begin, listed: fromList, onList, onClose }: Props) {
     const units = useUnits();
     const [wanted, setWanted] = useState<Wanted[]>(begin === null ? [] : [{ ...begin, times: 1, spares: 0 }]);
+    const [listed, setListed] = useState(fromList);
     const { act, busy, problem } = useAct();
     const [currency, setCurrency] = useState<string | null>(null);
     // Sent twice, by a second click or another try, it is placed once.
     const [key] = useState(() => crypto.getRandomValues(new Uint32Array(4)).join('-'));
-    const body = JSON.stringify({ sets: wanted.map(({ id, times, spares }) => ({ id, times, spares })), currency });
-    const { data: plan, error, isPlaceholderData } = useAsked<Plan>('/strings/orders/plan', wanted.length === 0 ? null : body);
+    const body = JSON.stringify({ sets: wanted.map(({ id, times, spares }) => ({ id, times, spares })), listed, currency });
+    const {
+        data: plan,
+        error,
+        isPlaceholderData,
+    } = useAsked<Plan>('/strings/orders/plan', wanted.length === 0 && !listed ? null : body);
     const change = (id: number, changed: Partial<Wanted>) =>
         setWanted(wanted.map((each) => (each.id === id ? { ...each, ...changed } : each)));
     const place = () =>
@@ -86,6 +95,12 @@ export function PlanDialog({ begin, onClose }: Props) {
                             </li>
                         ))}
                     </ul>
+                    {onList > 0 && (
+                        <label className="mt-3 flex items-center gap-2">
+                            <input type="checkbox" checked={listed} onChange={(event) => setListed(event.target.checked)} />
+                            What is on the order list, too
+                        </label>
+                    )}
                     <div className="mt-3">
                         <SearchField
                             label={wanted.length === 0 ? 'Order for' : 'And for'}
@@ -109,9 +124,11 @@ export function PlanDialog({ begin, onClose }: Props) {
                     )}
                 </div>
                 <div aria-live="polite" aria-busy={isPlaceholderData}>
-                    {wanted.length === 0 || plan === undefined ? (
+                    {(wanted.length === 0 && !listed) || plan === undefined ? (
                         <p className="text-ink-soft">
-                            {wanted.length === 0 ? 'Choose the sets to order for.' : (error?.message ?? 'Working it out…')}
+                            {wanted.length === 0 && !listed
+                                ? 'Choose the sets to order for.'
+                                : (error?.message ?? 'Working it out…')}
                         </p>
                     ) : (
                         <>
@@ -195,7 +212,7 @@ export function PlanDialog({ begin, onClose }: Props) {
                         busy ||
                         isPlaceholderData ||
                         plan === undefined ||
-                        wanted.length === 0 ||
+                        (wanted.length === 0 && !listed) ||
                         (plan.orders.length === 0 && plan.drawer.length === 0)
                     }
                     onClick={() => place()}

@@ -1,0 +1,47 @@
+import { Link } from '@inertiajs/react';
+import type { OnIt } from '../generated/views';
+import { buttonClass } from '../ui/classes';
+import { dateWords } from '../units/times';
+import type { Named } from './trying/useTried';
+
+/** What is on the instrument now, and the jobs that put strings on it. */
+export function OnItNow({ instrument, onIt, open }: { instrument: number; onIt: OnIt | null; open: Named[] }) {
+    return (
+        <section
+            aria-label="On it now"
+            className="mb-6 flex flex-wrap items-center gap-x-5 gap-y-2 border-l-4 border-l-accent bg-sheet px-4 py-2.5"
+        >
+            <p className="min-w-0 flex-1 basis-72">
+                {onIt === null ? (
+                    <span className="text-ink-soft">What is on it now is not known: a finished job tells.</span>
+                ) : (
+                    <>
+                        On it now: <strong>{onIt.name}</strong>, since {dateWords(onIt.since)}
+                    </>
+                )}
+            </p>
+            <p className="flex flex-wrap gap-2">
+                {onIt !== null && (
+                    <Link href={`/jobs/${onIt.job}`} className={buttonClass.quiet}>
+                        Its job
+                    </Link>
+                )}
+                {onIt?.set != null && (
+                    <Link href={`/sets/${onIt.set}/tune`} className={buttonClass.quiet}>
+                        Tune it
+                    </Link>
+                )}
+                {open.map((job) => (
+                    <Link key={job.id} href={`/jobs/${job.id}`} className={buttonClass.plain}>
+                        Go on with {job.name}
+                    </Link>
+                ))}
+                {open.length === 0 && (
+                    <Link href={`/jobs/new?instrument=${instrument}`} className={buttonClass.plain}>
+                        Begin a job
+                    </Link>
+                )}
+            </p>
+        </section>
+    );
+}

@@ -1,0 +1,235 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { useCallback, useEffect, useEffectEvent, useRef, useState, type ReactNode } from 'react';
+import type { DrawnFit } from '../generated/formats';
+import { ask } from '../server/api';
+import { formatForce, useUnits } from '../units/units';
+import { Boundary } from '../ui/Boundary';
+import { Button } from '../ui/Button';
+import { Glyph } from '../ui/Glyph';
+import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
+import { Toaster } from '../ui/Toaster';
+import { tellFailure, toast } from '../ui/toasts';
+import { Standing } from '../frame/Standing';
+import { framesOf, lastDone, nextFrame } from './frames';
+import { FinishPanel } from './step/FinishPanel';
+import { MissingPanel } from './step/MissingPanel';
+import { PullRule } from './step/PullRule';
+import { StepPanel } from './step/StepPanel';
+import { WayOnPlace } from './step/WayOn';
+import { StringsStand } from './step/StringsStand';
+import { useClock } from './useClock';
+import { useJob, type JobState } from './useJob';
+import { useStepKeys } from './step/useStepKeys';
+import { useAwake } from './step/useAwake';
+import { useVoice, spokenOf } from './step/voice';
+import { AgreedDialog } from './ways/AgreedDialog';
+import { BenchDialog } from './ways/BenchDialog';
+import { CutShortDialog } from './ways/CutShortDialog';
+import { NewStringDialog, type NewReason } from './ways/NewStringDialog';
+import { NoteDialog } from './ways/NoteDialog';
+import { RecordDialog } from './ways/RecordDialog';
+import { SchoolsDialog } from './ways/SchoolsDialog';
+
+const LATE_MS = 1500;
+
+type Open = 'cut-short' | NewReason | 'note' | 'schools' | 'bench' | 'agreed' | 'record' | null;
+
+/** A job, one large step at a time. */
+export default function JobPage({ fit, ...given }: JobState & { fit: DrawnFit }) {
+    return <JobScreen key={given.job.id} given={given} fit={fit} />;
+}
+
+JobPage.layout = (page: ReactNode) => <>{page}</>;
+
+function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
+    const now = useJob(given);
+    const { job, plan, done, record } = now;
+    const units = useUnits();
+    const [open, setOpen] = useState<Open>(null);
+    const [place, setPlace] = useState<HTMLElement | null>(null);
+    const keys = new Set(done);
+    const frame = nextFrame(plan, keys);
+    const total = plan.steps.length;
+    const stepsDone = plan.steps.filter(({ key }) => keys.has(key)).length;
+    const back = lastDone(plan, done);
+    const finished = job.status === 'finished';
+    const missing = frame?.step.position != null && job.missing.includes(frame.step.position) && frame.step.phase !== 'tune';
+    const main = useRef<HTMLButtonElement>(null);
+    const voice = useVoice();
+    const clock = useClock(500);
+    // What arrives in a moment need not be told.
+    const [oldest] = now.unsent;
+    const late = oldest !== undefined && clock - Date.parse(oldest.at) > LATE_MS;
+    useAwake(!finished);
+
+    const goBack = useCallback(() => {
+        if (back !== null) {
+            record('back', { key: back });
+        }
+    }, [back, record]);
+    const key = frame?.key ?? 'end';
+    const idle = open === null;
+    useStepKeys(idle && !finished, main, goBack);
+    useEffect(() => {
+        // A foot switch presses what has the focus: that is always the way on.
+        if (idle && document.activeElement instanceof HTMLElement && !document.activeElement.matches('input, textarea')) {
+            main.current?.focus({ preventScroll: true });
+        }
+    }, [key, idle, finished, missing]);
+    const { speak } = voice;
+    const say = useEffectEvent(() => {
+        if (frame !== null) {
+            speak(spokenOf(frame));
+        }
+    });
+    // Once for each step, and when the voice is turned on.
+    useEffect(() => say(), [key, speak]);
+
+    const drop = async () => {
+        try {
+            await ask(`/jobs/${job.id}`, { method: 'DELETE' });
+            toast(`The job on ${job.instrument_name} is dropped; what was kept for it is free again.`, {
+                action: {
+                    label: 'Undo',
+                    run: () =>
+                        void ask(`/jobs/${job.id}/unarchive`, { method: 'POST' }).then(
+                            () => router.visit(`/jobs/${job.id}`),
+                            tellFailure,
+                        ),
+                },
+            });
+            router.visit('/jobs');
+        } catch (failure) {
+            tellFailure(failure);
+        }
+    };
+
+    return (
+        <div className="flex h-dvh min-h-[36rem] flex-col max-md:h-auto max-md:min-h-dvh">
+            <Head title={`${job.instrument_name}, ${job.name}`} />
+            <header className="flex shrink-0 items-baseline gap-x-4 px-4 pt-3 max-sm:gap-x-2 sm:px-7">
+                <Link href="/jobs" className="flex min-h-10 items-center gap-1 self-center text-ink-soft hover:text-ink">
+                    <Glyph sign="left" /> Jobs
+                </Link>
+                <h1 className="text-2xl font-bold tracking-tight">{job.instrument_name}</h1>
+                <span className="min-w-0 truncate text-lg text-ink-soft max-sm:hidden">{job.name}</span>
+                {late && (
+                    <span role="status" className="text-caution">
+                        {now.unsent.length} not sent yet
+                    </span>
+                )}
+                <span className="ml-auto text-xl text-ink-soft">
+                    {finished
+                        ? 'finished'
+                        : frame === null
+                          ? `all ${total} steps done`
+                          : `step ${Math.min(stepsDone + 1, total)} of ${total}`}
+                </span>
+                <Menu
+                    trigger={
+                        <Button look="quiet" aria-label="More of this job" className="h-10 w-10 self-center px-0">
+                            <Glyph sign="more" size={20} />
+                        </Button>
+                    }
+                >
+                    {!finished && <MenuItem onSelect={() => setOpen('schools')}>Change the schools…</MenuItem>}
+                    {!finished && <MenuItem onSelect={() => setOpen('agreed')}>Owner, reason, promised day…</MenuItem>}
+                    {!finished && <MenuItem onSelect={() => setOpen('bench')}>Hand it to another bench…</MenuItem>}
+                    <MenuItem onSelect={() => setOpen('record')}>Before, after, and what happened…</MenuItem>
+                    {voice.can && (
+                        <MenuItem onSelect={voice.toggle}>{voice.on ? 'Stop reading aloud' : 'Read the steps aloud'}</MenuItem>
+                    )}
+                    <MenuLine />
+                    <MenuLink href={`/jobs/${job.id}/sheet`} newTab>
+                        The whole plan, to print
+                    </MenuLink>
+                    {job.set !== null && <MenuLink href={`/bench/${job.set}`}>The set on the Bench</MenuLink>}
+                    <MenuLink href={`/instruments/${job.instrument}`}>The instrument</MenuLink>
+                    {!finished && <MenuLine />}
+                    {!finished && <MenuItem onSelect={() => void drop()}>Drop this job</MenuItem>}
+                </Menu>
+            </header>
+            <Standing />
+            <main id="main" data-unsent={now.unsent.length} className="flex min-h-0 flex-1 flex-col">
+                <WayOnPlace value={place}>
+                    <Boundary at={String(job.id)}>
+                        {now.gone && (
+                            <p role="alert" className="mx-4 mt-2 border-l-4 border-l-stop bg-sheet p-3 text-stop sm:mx-7">
+                                This job was dropped elsewhere. What you did since is kept on this device in case it comes back.
+                            </p>
+                        )}
+                        <PullRule job={job} plan={plan} done={keys} />
+                        {frame === null || finished ? (
+                            <FinishPanel now={now} onBack={goBack} />
+                        ) : (
+                            <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)_auto]">
+                                <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-y-auto px-4 pt-2 pb-3 sm:px-7 md:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[17rem_minmax(0,1fr)]">
+                                    <StringsStand
+                                        job={job}
+                                        plan={plan}
+                                        done={keys}
+                                        current={frame.step.position}
+                                        className="max-md:hidden"
+                                        onSchools={() => setOpen('schools')}
+                                    />
+                                    {missing ? (
+                                        <MissingPanel now={now} position={frame.step.position ?? 0} main={main} />
+                                    ) : (
+                                        <StepPanel key={frame.key} now={now} frame={frame} fit={fit} main={main} />
+                                    )}
+                                </div>
+                                <footer className="grid shrink-0 grid-cols-[minmax(0,1fr)] gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(11rem,33dvh,18rem)] md:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+                                    <div ref={setPlace} className="grid min-h-32" />
+                                    <div className="grid grid-cols-3 gap-2.5 max-md:grid-rows-2">
+                                        <WayButton onClick={goBack} disabled={back === null}>
+                                            Back
+                                        </WayButton>
+                                        <WayButton onClick={() => setOpen('cut-short')}>Cut short</WayButton>
+                                        <WayButton onClick={() => setOpen('broke')}>Broke</WayButton>
+                                        <WayButton onClick={() => setOpen('note')}>Note</WayButton>
+                                        <WayButton onClick={() => setOpen('wrong')}>Wrong string</WayButton>
+                                        <WayButton onClick={() => setOpen('spare')}>Take a spare</WayButton>
+                                    </div>
+                                </footer>
+                            </div>
+                        )}
+                    </Boundary>
+                </WayOnPlace>
+            </main>
+            {open === 'cut-short' && (
+                <CutShortDialog
+                    now={now}
+                    position={frame?.step.position ?? null}
+                    onClose={() => setOpen(null)}
+                    onNew={() => setOpen(null)}
+                />
+            )}
+            {(open === 'broke' || open === 'wrong' || open === 'spare') && (
+                <NewStringDialog now={now} reason={open} position={frame?.step.position ?? null} onClose={() => setOpen(null)} />
+            )}
+            {open === 'note' && <NoteDialog now={now} position={frame?.step.position ?? null} onClose={() => setOpen(null)} />}
+            {open === 'schools' && <SchoolsDialog now={now} onClose={() => setOpen(null)} />}
+            {open === 'agreed' && <AgreedDialog now={now} onClose={() => setOpen(null)} />}
+            {open === 'bench' && <BenchDialog now={now} onClose={() => setOpen(null)} />}
+            {open === 'record' && <RecordDialog now={now} onClose={() => setOpen(null)} />}
+            <p className="sr-only" aria-live="polite">
+                {frame === null
+                    ? 'All steps are done.'
+                    : `Step ${frame.number} of ${framesOf(plan).at(-1)?.number ?? total}: ${spokenOf(frame)} Pulls ${formatForce(job.before_n, units)} before.`}
+            </p>
+            <Toaster />
+        </div>
+    );
+}
+
+function WayButton({ children, ...rest }: { children: ReactNode; onClick: () => void; disabled?: boolean }) {
+    return (
+        <button
+            type="button"
+            className="h-full min-h-14 w-full rounded-float border border-rule-strong bg-sheet px-2 text-2xl leading-tight hover:border-ink disabled:opacity-45"
+            {...rest}
+        >
+            {children}
+        </button>
+    );
+}

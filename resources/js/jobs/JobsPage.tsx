@@ -1,0 +1,171 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useEffect, useState, type SyntheticEvent } from 'react';
+import type { JobRow } from '../generated/views';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { PageTitle, TitleLine } from '../ui/PageTitle';
+import { useClock } from './useClock';
+import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
+import { byNextHand, REASONS, stringsWords, wantOf, type Want } from './words';
+
+const TICK_MS = 15_000;
+const NEWS_MS = 20_000;
+
+const GROUPS: { want: Want; title: string; empty: string | null }[] = [
+    { want: 'hand', title: 'Wants a hand now', empty: 'Nothing wants a hand just now.' },
+    { want: 'rests', title: 'Rests', empty: null },
+    { want: 'waits', title: 'Waits for a string', empty: null },
+    { want: 'over', title: 'Finished', empty: null },
+];
+
+/** Every job, by what wants a hand next; the clock does the sorting. */
+export default function JobsPage({ jobs }: { jobs: JobRow[] }) {
+    const now = useClock(TICK_MS);
+    useEffect(() => {
+        const timer = setInterval(() => document.visibilityState === 'visible' && router.reload({ only: ['jobs'] }), NEWS_MS);
+        return () => clearInterval(timer);
+    }, []);
+    const sorted = byNextHand(jobs, now);
+    return (
+        <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
+            <Head title="Jobs" />
+            <TitleLine>
+                <PageTitle className="pb-1.5">Jobs</PageTitle>
+                <div className="mb-1.5 ml-auto flex flex-wrap items-center gap-2">
+                    <PacketField />
+                    <Link href="/jobs/new" className={buttonClass.strong}>
+                        Begin a job
+                    </Link>
+                </div>
+            </TitleLine>
+            {jobs.length === 0 && (
+                <p className="mt-8 max-w-prose text-ink-soft">
+                    No job yet. A job leads from the packets to an instrument in tune, one step at a time, and keeps what was
+                    done. Begin one here, from a set, from an instrument, or by a packet’s code.
+                </p>
+            )}
+            {jobs.length > 0 &&
+                GROUPS.map(({ want, title, empty }) => {
+                    const rows = sorted.filter((row) => wantOf(row, now) === want);
+                    return (
+                        (rows.length > 0 || empty !== null) && (
+                            <section key={want} aria-label={title} className="mt-6">
+                                <h2 className="text-lg font-bold">{title}</h2>
+                                {rows.length === 0 && <p className="text-ink-soft">{empty}</p>}
+                                <ul className="mt-1 border-t border-rule">
+                                    {rows.map((row) => (
+                                        <Row key={row.id} row={row} now={now} />
+                                    ))}
+                                </ul>
+                            </section>
+                        )
+                    );
+                })}
+        </div>
+    );
+}
+
+function Row({ row, now }: { row: JobRow; now: number }) {
+    const want = wantOf(row, now);
+    const late = row.promised !== null && want !== 'over' && row.promised < new Date(now).toISOString().slice(0, 10);
+    return (
+        <li className="relative grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-5 gap-y-1 border-b border-rule py-3 hover:bg-sheet md:grid-cols-[minmax(0,16rem)_minmax(0,1fr)_9rem_11rem]">
+            <div className="min-w-0">
+                <Link href={`/jobs/${row.id}`} className="text-lg leading-tight font-bold after:absolute after:inset-0">
+                    {row.instrument}
+                </Link>
+                <p className="truncate text-sm text-ink-soft">
+                    {[row.owner, row.bench].filter((words) => words !== '').join(' · ') || REASONS[row.reason]}
+                </p>
+            </div>
+            <div className="min-w-0 max-md:order-last max-md:col-span-2">
+                <p className={clsx('font-semibold', want === 'hand' ? 'text-ink' : 'text-ink-soft')}>
+                    {want === 'over'
+                        ? `Finished ${row.finished === null ? '' : dateWords(row.finished)}`
+                        : want === 'waits'
+                          ? `Waits for ${stringsWords(row.missing)}${row.ordered ? (row.due === null ? ', ordered' : `, due ${dayWords(row.due)}`) : ', not ordered yet'}`
+                          : want === 'rests'
+                            ? `${upper(row.next)}: look again ${momentWords(row.until ?? '', now)}`
+                            : upper(row.next)}
+                </p>
+                <p className="truncate text-sm text-ink-soft">
+                    {row.name}
+                    {want !== 'waits' && row.missing.length > 0 ? ` · ${stringsWords(row.missing)} missing` : ''}
+                </p>
+            </div>
+            <div className="max-md:hidden">
+                <Progress done={row.done} total={row.total} />
+            </div>
+            <p className="text-right">
+                {want === 'rests' && row.until !== null && (
+                    <span className="block font-semibold">in {spanWords(Date.parse(row.until) - now)}</span>
+                )}
+                {row.promised !== null && want !== 'over' && (
+                    <span className={clsx('block text-sm', late ? 'font-semibold text-stop' : 'text-ink-soft')}>
+                        {late ? 'was promised' : 'promised'} {dayWords(row.promised)}
+                    </span>
+                )}
+            </p>
+        </li>
+    );
+}
+
+function Progress({ done, total }: { done: number; total: number }) {
+    return (
+        <div>
+            <svg width="100%" height="8" aria-hidden className="block">
+                <rect width="100%" height="8" fill="var(--rule)" />
+                <rect width={`${total === 0 ? 0 : (100 * done) / total}%`} height="8" fill="var(--accent)" />
+            </svg>
+            <p className="mt-0.5 text-sm text-ink-soft">
+                {done} of {total} steps
+            </p>
+        </div>
+    );
+}
+
+/** From a packet's code, typed or scanned, to its job. */
+function PacketField() {
+    const [code, setCode] = useState('');
+    const [problem, setProblem] = useState<string | null>(null);
+    const go = (event: SyntheticEvent) => {
+        event.preventDefault();
+        const found = /(?:^|\/)(S\d+-\d+)$/i.exec(code.trim())?.[1];
+        if (found === undefined) {
+            setProblem('That is no packet’s code. It stands below the square on the label, such as S17-4.');
+            return;
+        }
+        router.visit(`/packets/${found.toUpperCase()}`);
+    };
+    return (
+        <form onSubmit={go} className="relative flex items-center gap-2">
+            <label className="flex items-center gap-2 text-sm whitespace-nowrap text-ink-soft">
+                Packet’s code
+                <input
+                    className={`${fieldClass} w-28`}
+                    value={code}
+                    autoComplete="off"
+                    aria-invalid={problem !== null || undefined}
+                    aria-describedby={problem === null ? undefined : 'packet-problem'}
+                    onChange={(event) => {
+                        setCode(event.target.value);
+                        setProblem(null);
+                    }}
+                />
+            </label>
+            <Button type="submit">Find its job</Button>
+            {problem !== null && (
+                <p
+                    id="packet-problem"
+                    role="alert"
+                    className="absolute top-full right-0 z-10 mt-1 w-72 bg-paper text-sm text-stop"
+                >
+                    {problem}
+                </p>
+            )}
+        </form>
+    );
+}
+
+const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,0 +1,47 @@
+import { fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { REASONS } from '../words';
+
+/** Whose it is, why it is done, and until when. */
+export interface Agreed {
+    owner: string;
+    reason: string;
+    /** The day; empty where none was promised. */
+    promised: string;
+}
+
+export function AgreedFields({ agreed, onChange }: { agreed: Agreed; onChange: (agreed: Agreed) => void }) {
+    return (
+        <>
+            <Field label="Why">
+                <Select
+                    value={agreed.reason}
+                    choices={Object.entries(REASONS).map(([value, label]) => ({ value, label }))}
+                    onChange={(reason) => onChange({ ...agreed, reason })}
+                />
+            </Field>
+            <Field label="Owner or customer">
+                <input
+                    className={fieldClass}
+                    value={agreed.owner}
+                    maxLength={200}
+                    onChange={(event) => onChange({ ...agreed, owner: event.target.value })}
+                />
+            </Field>
+            <Field label="Promised for">
+                <input
+                    type="date"
+                    className={fieldClass}
+                    value={agreed.promised}
+                    onChange={(event) => onChange({ ...agreed, promised: event.target.value })}
+                />
+            </Field>
+        </>
+    );
+}
+
+/** As the server is told. */
+export function agreedBody({ owner, reason, promised }: Agreed): { owner: string; reason: string; promised_on: string | null } {
+    return { owner: owner.trim(), reason, promised_on: promised === '' ? null : promised };
+}

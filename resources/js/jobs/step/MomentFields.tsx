@@ -1,0 +1,130 @@
+import { useRef, useState } from 'react';
+import type { JobPhotograph, Relief } from '../../generated/views';
+import { upload } from '../../server/api';
+import { useAct } from '../../server/useAct';
+import { fineLength, formatForce, lengthFigure, parseLength, useUnits, type Units } from '../../units/units';
+import { Button } from '../../ui/Button';
+import { fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { TypedInput } from '../../ui/TypedInput';
+import type { JobNow } from '../useJob';
+
+export type Moment = 'before' | 'after';
+
+const FIGURES = [
+    { name: 'action_12_mm', label: 'Action at the 12th, last string', most: 20 },
+    { name: 'relief_mm', label: 'Relief', most: 10 },
+    { name: 'bridge_mm', label: 'Bridge, from the nut', most: 2000 },
+] as const;
+
+/** What is measured and photographed before and after, each kept as it is typed. */
+export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
+    const { job, record } = now;
+    const units = useUnits();
+    const known = moment === 'before' ? job.measured_before : job.measured_after;
+    const unsent = now.unsent.findLast(({ kind, data }) => kind === 'measured' && data['when'] === moment)?.data;
+    const value = (name: (typeof FIGURES)[number]['name']): number | null => {
+        const own = unsent?.[name];
+        return typeof own === 'number' ? own : unsent === undefined ? (known?.[name] ?? null) : null;
+    };
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const take = (name: string, most: number, typed: string) => {
+        const mm = typed === '' ? null : /^[0.,]+$/.test(typed) ? 0 : parseLength(typed, units);
+        if (typed !== '' && (mm === null || mm > most)) {
+            setWrong({ ...wrong, [name]: `“${typed}” is no figure for it: type a length, up to ${fineLength(most, units, 0)}.` });
+            return;
+        }
+        setWrong(Object.fromEntries(Object.entries(wrong).filter(([key]) => key !== name)));
+        const present = Object.fromEntries(FIGURES.map((figure) => [figure.name, value(figure.name)]));
+        record('measured', { when: moment, ...present, [name]: mm });
+    };
+    return (
+        <div className="mt-4 grid max-w-3xl gap-x-5 gap-y-3 sm:grid-cols-3">
+            {FIGURES.map(({ name, label, most }) => {
+                const figure = value(name);
+                return (
+                    <Field key={name} label={`${label}, ${units.length}`} error={wrong[name]}>
+                        <TypedInput
+                            inputMode="decimal"
+                            className={`${fieldClass} h-12 text-xl`}
+                            shown={figure === null ? '' : lengthFigure(figure, units)}
+                            onTake={(typed) => take(name, most, typed)}
+                        />
+                    </Field>
+                );
+            })}
+            <p className="self-end pb-2 text-lg sm:col-span-3">
+                All strings together pull {formatForce(moment === 'before' ? job.before_n : job.after_n, units)}
+                {moment === 'before' ? ' as it is now' : `; before it was ${formatForce(job.before_n, units)}`}.
+                {job.relief !== null && <span className="block text-ink-soft">{reliefWords(job.relief, units)}</span>}
+            </p>
+            <div className="sm:col-span-3">
+                <JobPhotographs now={now} moment={moment} />
+            </div>
+        </div>
+    );
+}
+
+/** What relief will do, said with its range and what that rests on. */
+function reliefWords({ low, estimate, high, learned_from: learned }: Relief, units: Units): string {
+    const way = estimate >= 0 ? 'more' : 'less';
+    return `Relief should become about ${fineLength(Math.abs(estimate), units, 2)} ${way} (${fineLength(low, units, 2)} to ${fineLength(high, units, 2)}), ${
+        learned === 0 ? 'as on any instrument' : `learned from ${learned} ${learned === 1 ? 'job' : 'jobs'} on it`
+    }. A rod that resists is for a qualified repairer.`;
+}
+
+/** Photographs of one moment, taken with the tablet's camera or chosen. */
+export function JobPhotographs({ now, moment }: { now: JobNow; moment: Moment }) {
+    const { job } = now;
+    const file = useRef<HTMLInputElement>(null);
+    const { act, busy, problem } = useAct();
+    const [added, setAdded] = useState<JobPhotograph[]>([]);
+    const shown = [...job.photographs.filter((each) => each.moment === moment), ...added].filter(
+        (each, index, all) => all.findIndex(({ id }) => id === each.id) === index,
+    );
+    const add = (chosen: File) =>
+        act(async () => {
+            const kept = await upload<{ id: number; caption: string }>(`/instruments/${job.instrument}/photographs`, {
+                photograph: chosen,
+                caption: `${moment === 'before' ? 'Before' : 'After'} ${job.name}`.slice(0, 200),
+                job: String(job.id),
+                moment,
+            });
+            setAdded([...added, { id: kept.id, caption: kept.caption, moment }]);
+        });
+    return (
+        <div className="flex flex-wrap items-center gap-3">
+            {shown.map((each) => (
+                <img
+                    key={each.id}
+                    src={`/instruments/${job.instrument}/photographs/${each.id}?small=1`}
+                    alt={each.caption}
+                    className="h-20 rounded-mark border border-rule"
+                />
+            ))}
+            <input
+                ref={file}
+                type="file"
+                accept="image/*"
+                capture="environment"
+                hidden
+                aria-label={`Photograph from ${moment}`}
+                onChange={(event) => {
+                    const chosen = event.target.files?.[0];
+                    event.target.value = '';
+                    if (chosen !== undefined) {
+                        add(chosen);
+                    }
+                }}
+            />
+            <Button large disabled={busy} onClick={() => file.current?.click()}>
+                {busy ? 'Keeping…' : 'Take a photograph'}
+            </Button>
+            {problem !== undefined && (
+                <p role="alert" className="text-stop">
+                    {problem}
+                </p>
+            )}
+        </div>
+    );
+}

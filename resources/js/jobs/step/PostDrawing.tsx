@@ -1,0 +1,243 @@
+import type { DrawnFit, Point, StringPlanned } from '../../generated/formats';
+import { pitchLabel } from '../../units/pitch';
+import { toneOf } from '../../units/strings';
+import { fineLength, useUnits } from '../../units/units';
+import { boxAround } from '../../instruments/drawings/geometry';
+
+const WIDTH = 320;
+const HEIGHT = 400;
+const EDGE = 20;
+/** Round the post of a string that begins along the neck, millimetres. */
+const AROUND = 55;
+
+interface Props {
+    fit: DrawnFit;
+    planned: StringPlanned;
+    /** What is measured along its tail, from the middle of its post; null where nothing is. */
+    mark: { mm: number; word: string } | null;
+    leftHanded: boolean;
+}
+
+type Place = { x: number; y: number };
+
+/** This string's post among the others, to scale: from which side, which way round, how long its tail, where it is cut. */
+export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
+    const units = useUnits();
+    const string = fit.strings.find(({ position }) => position === planned.position);
+    if (string === undefined) {
+        return null;
+    }
+    // The instrument stands upright before the eye: its head above, its treble side right, or left where it is left-handed.
+    const upright = (point: Point): Place => ({ x: (leftHanded ? -1 : 1) * (point[1] ?? 0), y: point[0] ?? 0 });
+    const start = upright(string.start_mm);
+    const onHead = (string.post.centre_mm[0] ?? 0) <= Math.max(...fit.neck.nut_mm.map((point) => point[0] ?? 0));
+    const others = fit.strings.filter(({ post }) => onHead === (post.centre_mm[0] ?? 0) <= 0);
+    const own = upright(string.post.centre_mm);
+    const tangent = upright(string.post.tangent_mm);
+    const tail = tailOf(fit, planned, mark?.mm ?? 0, own, start, upright);
+    const seen = onHead
+        ? [...fit.headstock.outline_mm.map(upright), ...fit.neck.nut_mm.map(upright), tail.end]
+        : [{ x: own.x - AROUND, y: own.y - AROUND }, { x: own.x + AROUND, y: own.y + AROUND }, start];
+    const box = boxAround(seen.map(({ x, y }): Point => [x, y]));
+    const scale = Math.min(
+        (WIDTH - 2 * EDGE) / Math.max(1, box.right - box.left),
+        (HEIGHT - 2 * EDGE) / Math.max(1, box.bottom - box.top),
+    );
+    const left = (WIDTH - (box.right - box.left) * scale) / 2;
+    const top = (HEIGHT - (box.bottom - box.top) * scale) / 2;
+    const at = ({ x, y }: Place): Place => ({ x: left + (x - box.left) * scale, y: top + (y - box.top) * scale });
+    const [nutA, nutB] = [fit.neck.nut_mm[0], fit.neck.nut_mm.at(-1)].map((point) => at(upright(point ?? [0, 0])));
+    const tone = toneOf(string.material);
+    const thick = Math.max(2, string.diameter_mm * scale);
+    const post = at(own);
+    const radius = Math.max(9, string.post.radius_mm * scale);
+    const end = at(tail.end);
+    const words = [
+        `Post ${planned.position}`,
+        planned.winds === null ? null : `turns ${planned.winds}`,
+        mark === null ? null : `${mark.word} ${fineLength(mark.mm, units, 0)} past it`,
+    ]
+        .filter((part) => part !== null)
+        .join(', ');
+    return (
+        <figure className="mx-auto w-full max-w-80 self-start max-md:hidden">
+            <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full overflow-visible" role="img" aria-label={words}>
+                {onHead && (
+                    <path
+                        d={`${fit.headstock.outline_mm.map((point, index) => `${index === 0 ? 'M' : 'L'}${at(upright(point)).x} ${at(upright(point)).y}`).join(' ')} Z`}
+                        fill="var(--sheet)"
+                        stroke="var(--rule-strong)"
+                    />
+                )}
+                {onHead && nutA !== undefined && nutB !== undefined && (
+                    <>
+                        <line x1={nutA.x} y1={nutA.y} x2={nutB.x} y2={nutB.y} stroke="var(--ink)" strokeWidth={6} />
+                        <text x={Math.max(nutA.x, nutB.x) + 8} y={nutA.y + 4} fontSize="13" fill="var(--ink-soft)">
+                            nut
+                        </text>
+                    </>
+                )}
+                {others.map((each) => {
+                    const [from, to] = [at(upright(each.start_mm)), at(upright(each.post.tangent_mm))];
+                    const mine = each.position === planned.position;
+                    return (
+                        !mine && (
+                            <line
+                                key={each.position}
+                                x1={from.x}
+                                y1={from.y}
+                                x2={to.x}
+                                y2={to.y}
+                                stroke="var(--rule-strong)"
+                                strokeWidth={1}
+                                strokeDasharray="3 4"
+                            />
+                        )
+                    );
+                })}
+                <line
+                    x1={at(start).x}
+                    y1={at(start).y}
+                    x2={at(tangent).x}
+                    y2={at(tangent).y}
+                    stroke="var(--ink)"
+                    strokeWidth={thick + 1}
+                />
+                {mark !== null && (
+                    <Tail
+                        from={post}
+                        to={end}
+                        thick={thick}
+                        label={`${mark.word}, ${fineLength(mark.mm, units, 0)}`}
+                        colour={`var(--${tone}-dark)`}
+                    />
+                )}
+                {others.map((each) => {
+                    const centre = at(upright(each.post.centre_mm));
+                    const mine = each.position === planned.position;
+                    return (
+                        <g key={each.position}>
+                            <circle
+                                cx={centre.x}
+                                cy={centre.y}
+                                r={mine ? radius : Math.max(8, each.post.radius_mm * scale)}
+                                fill="var(--paper)"
+                                stroke="var(--ink)"
+                                strokeWidth={mine ? 2.5 : 1.2}
+                            />
+                            <text
+                                x={centre.x}
+                                y={centre.y + 4.5}
+                                textAnchor="middle"
+                                fontSize="13"
+                                fontWeight={mine ? 800 : 500}
+                                fill="var(--ink)"
+                            >
+                                {each.position}
+                            </text>
+                        </g>
+                    );
+                })}
+                {planned.winds !== null && (
+                    <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={planned.winds === 'clockwise'} />
+                )}
+            </svg>
+            <figcaption className="text-center text-lg text-ink-soft">
+                {planned.winds === null ? pitchLabel(`Post ${planned.position}`) : `winds ${planned.winds}`}
+            </figcaption>
+        </figure>
+    );
+}
+
+/** The tail is pulled towards the next post of its row, where it is counted in posts; folded back from the last; else straight on. */
+function tailOf(
+    fit: DrawnFit,
+    planned: StringPlanned,
+    mm: number,
+    own: Place,
+    start: Place,
+    upright: (point: Point) => Place,
+): { end: Place } {
+    const along = unit(start, own);
+    const beyond = fit.strings
+        .map(({ post }) => upright(post.centre_mm))
+        .filter((centre) => centre.y < own.y - 1)
+        .sort((a, b) => distance(a, own) - distance(b, own))[0];
+    const way =
+        planned.fold_back_mm !== null
+            ? { x: -along.x * 0.9 + 0.35, y: -along.y * 0.9 }
+            : planned.posts_past !== null && beyond !== undefined
+              ? unit(own, beyond)
+              : along;
+    const length = Math.hypot(way.x, way.y) || 1;
+    return { end: { x: own.x + (way.x / length) * mm, y: own.y + (way.y / length) * mm } };
+}
+
+const distance = (a: Place, b: Place) => Math.hypot(a.x - b.x, a.y - b.y);
+
+function unit(from: Place, to: Place): Place {
+    const length = distance(from, to) || 1;
+    return { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
+}
+
+function Tail({ from, to, thick, label, colour }: { from: Place; to: Place; thick: number; label: string; colour: string }) {
+    const way = unit(from, to);
+    const across = { x: -way.y * 14, y: way.x * 14 };
+    const right = to.x < WIDTH * 0.62;
+    return (
+        <>
+            <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke={colour} strokeWidth={thick} />
+            <line
+                x1={to.x - across.x}
+                y1={to.y - across.y}
+                x2={to.x + across.x}
+                y2={to.y + across.y}
+                stroke="var(--accent)"
+                strokeWidth={3}
+            />
+            <text
+                x={to.x + (right ? 20 : -20)}
+                y={to.y + 5}
+                textAnchor={right ? 'start' : 'end'}
+                fontSize="15"
+                fontWeight={700}
+                fill="var(--accent)"
+                stroke="var(--paper)"
+                strokeWidth={4}
+                paintOrder="stroke"
+            >
+                {label}
+            </text>
+        </>
+    );
+}
+
+const FROM_DEG = -200;
+const TO_DEG = 60;
+
+/** An arrow round a post, three quarters of a turn. */
+function Turning({ x, y, radius, clockwise }: { x: number; y: number; radius: number; clockwise: boolean }) {
+    // Drawn clockwise; the other way is its mirror.
+    const side = clockwise ? 1 : -1;
+    const radians = (degrees: number) => (degrees * Math.PI) / 180;
+    const point = (degrees: number) => ({
+        x: x + side * radius * Math.cos(radians(degrees)),
+        y: y + radius * Math.sin(radians(degrees)),
+    });
+    const [from, to] = [point(FROM_DEG), point(TO_DEG)];
+    const tangent = { x: -side * Math.sin(radians(TO_DEG)), y: Math.cos(radians(TO_DEG)) };
+    const normal = { x: -tangent.y, y: tangent.x };
+    const head = (along: number, aside: number) =>
+        `${to.x + tangent.x * along + normal.x * aside} ${to.y + tangent.y * along + normal.y * aside}`;
+    return (
+        <>
+            <path
+                d={`M${from.x} ${from.y} A${radius} ${radius} 0 1 ${clockwise ? 1 : 0} ${to.x} ${to.y}`}
+                fill="none"
+                stroke="var(--accent)"
+                strokeWidth={3}
+            />
+            <path d={`M${head(12, 0)} L${head(-2, 7)} L${head(-2, -7)} Z`} fill="var(--accent)" />
+        </>
+    );
+}

@@ -1,0 +1,229 @@
+import { Link } from '@inertiajs/react';
+import type { RefObject } from 'react';
+import type { DrawnFit, FittingFigure } from '../../generated/formats';
+import type { JobString } from '../../generated/views';
+import { pitchLabel } from '../../units/pitch';
+import { gaugeInches } from '../../units/stringType';
+import { formatGauge, useUnits } from '../../units/units';
+import { largeButtonClass } from '../../ui/classes';
+import type { Frame } from '../frames';
+import { PacketGuard } from '../packets/PacketGuard';
+import type { JobNow } from '../useJob';
+import { useClock } from '../useClock';
+import { momentWords, spanWords } from '../../units/times';
+import { MomentFields } from './MomentFields';
+import { PostDrawing } from './PostDrawing';
+import { holdsAfter, SettlePanel } from './SettlePanel';
+import { WayOn } from './WayOn';
+
+interface Props {
+    now: JobNow;
+    frame: Frame;
+    fit: DrawnFit;
+    main: RefObject<HTMLButtonElement | null>;
+}
+
+/** One step: which string, its one figure, what to do, and the post it is done at. */
+export function StepPanel({ now, frame, fit, main }: Props) {
+    const { job, plan, record } = now;
+    const { step, part } = frame;
+    const string = job.strings.find(({ position }) => position === step.position);
+    const planned = plan.strings.find(({ position }) => position === step.position);
+    const done = () => record('did', { key: frame.key });
+    if (part !== null && string !== undefined && planned !== undefined && part.key.startsWith('packet:')) {
+        return <PacketGuard now={now} string={string} planned={planned} main={main} onDone={done} />;
+    }
+    const figure = part?.figure ?? null;
+    const seat = part?.key.startsWith('seat:') === true;
+    const atPost = part === null ? step.phase === 'tune' || step.phase === 'off' : !seat;
+    const drawn = string !== undefined && planned !== undefined && atPost;
+    const words = part?.do ?? step.do;
+    const doneWhen = part === null ? step.done_when : part.done_when;
+    // Once, where it begins: at the first part that hands touch.
+    const caution = part === null || seat ? step.caution : null;
+    return (
+        <article className={drawn ? 'grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,20rem)]' : 'min-w-0'}>
+            <div className="min-w-0">
+                {string !== undefined && <Which string={string} old={step.phase === 'off'} />}
+                {figure !== null && (
+                    <p className="mt-1">
+                        <span className="block text-[2rem] leading-tight">{part?.lead}</span>
+                        <Large>{figure.said}</Large>
+                        {figure.said !== figure.plain && (
+                            <span className="block text-xl text-ink-soft">that is {figure.plain}</span>
+                        )}
+                    </p>
+                )}
+                {figure === null && string !== undefined && step.phase === 'tune' && <Large>{pitchLabel(string.pitch)}</Large>}
+                <p
+                    className={
+                        figure === null
+                            ? 'mt-2 max-w-[40ch] text-[2.1rem] leading-snug max-sm:text-[1.6rem]'
+                            : 'mt-2 max-w-[48ch] text-[1.75rem] leading-snug max-sm:text-xl'
+                    }
+                >
+                    {words}
+                </p>
+                {string?.short_turns != null && part?.key.startsWith('fit:') === true && (
+                    <p className="mt-2 text-lg font-semibold">It was cut short: wind what it gives.</p>
+                )}
+                {doneWhen !== null && <p className="mt-2 max-w-prose text-xl leading-snug text-ink-soft">{doneWhen}</p>}
+                {caution !== null && (
+                    <p className="mt-2 max-w-prose border-l-4 border-l-caution pl-3 text-xl leading-snug text-caution">
+                        {caution}
+                    </p>
+                )}
+                {(step.key === 'note-before' || step.key === 'note-after') && (
+                    <MomentFields now={now} moment={step.key === 'note-before' ? 'before' : 'after'} />
+                )}
+                {step.key === 'intonate' && job.set !== null && (
+                    <Link href={`/sets/${job.set}/intonate`} className={`${largeButtonClass.plain} mt-4`}>
+                        Find where the saddles belong
+                    </Link>
+                )}
+                {step.phase === 'tune' && step.position !== null && <ReallyTurned now={now} position={step.position} />}
+            </div>
+            {drawn && <PostDrawing fit={fit} planned={planned} mark={markOf(figure)} leftHanded={job.left_handed} />}
+            {step.rests_s === null ? (
+                <WayOn main={main} onGo={done}>
+                    {doneLabel(frame)}
+                </WayOn>
+            ) : (
+                <Rest
+                    now={now}
+                    frame={frame}
+                    seconds={(step.key === 'wait' ? holdsAfter(now) : null) ?? step.rests_s}
+                    main={main}
+                    onDone={done}
+                />
+            )}
+            {(step.key === 'stretch' || step.key === 'wait') && <SettlePanel now={now} />}
+        </article>
+    );
+}
+
+const MARKS: Partial<Record<FittingFigure['name'], string>> = { cut_past_post_mm: 'cut', slack_mm: 'leave' };
+
+/** What is measured along the tail at this step. */
+function markOf(figure: FittingFigure | null): { mm: number; word: string } | null {
+    const word = figure === null ? undefined : MARKS[figure.name];
+    return figure === null || word === undefined ? null : { mm: figure.value, word };
+}
+
+function doneLabel({ step, part }: Frame): string {
+    if (part?.key.startsWith('seat:') === true) {
+        return 'Done: it holds';
+    }
+    switch (step.phase) {
+        case 'off':
+            return 'Done: it is off';
+        case 'fit':
+            return 'Done: it is on and wound';
+        case 'tune':
+            return step.position === null ? 'Done: it is in tune' : 'Done: at its pitch';
+        default:
+            return 'Done';
+    }
+}
+
+function Large({ children }: { children: string }) {
+    return (
+        <span data-figure="key" className="block text-[96px] leading-[1.02] font-extrabold tracking-tight max-sm:text-[64px]">
+            {children}
+        </span>
+    );
+}
+
+function Which({ string, old }: { string: JobString; old: boolean }) {
+    const units = useUnits();
+    return (
+        <p className="flex items-center gap-3">
+            <span className="text-5xl leading-none font-extrabold">{string.position}</span>
+            <span className="leading-tight">
+                <span className="block text-2xl font-bold">{old ? 'the old one' : pitchLabel(string.pitch)}</span>
+                <span className="text-lg text-ink-soft">
+                    {old
+                        ? `${pitchLabel(string.pitch)} goes on next in its place`
+                        : `${string.construction === 'plain' ? 'plain' : 'wound'} ${formatGauge(gaugeInches(string), units)}${string.spoiled > 0 ? ', a new one' : ''}`}
+                </span>
+            </span>
+        </p>
+    );
+}
+
+/** What is left alone for a while, without holding up anything else. */
+function Rest({
+    now,
+    frame,
+    seconds,
+    main,
+    onDone,
+}: {
+    now: JobNow;
+    frame: Frame;
+    seconds: number;
+    main: RefObject<HTMLButtonElement | null>;
+    onDone: () => void;
+}) {
+    const clock = useClock(1000);
+    const until =
+        now.unsent.findLast(({ kind, data }) => kind === 'rests' && data['key'] === frame.key)?.data['until'] ??
+        now.job.rests[frame.key];
+    if (typeof until !== 'string') {
+        return (
+            <WayOn
+                main={main}
+                onGo={() => now.record('rests', { key: frame.key, until: new Date(Date.now() + 1000 * seconds).toISOString() })}
+                other={{ label: 'Done already', run: onDone }}
+            >
+                Leave it for {spanWords(1000 * seconds)}
+            </WayOn>
+        );
+    }
+    const left = Date.parse(until) - clock;
+    return (
+        <>
+            <p className="mt-3" role="timer">
+                <span className="block text-[1.75rem] leading-tight">
+                    {left > 0 ? `Look again ${momentWords(until, clock)}` : 'It has rested'}
+                </span>
+                {left > 0 && <Large>{left < 120_000 ? `${Math.ceil(left / 1000)} s` : spanWords(left)}</Large>}
+                {left > 0 && (
+                    <span className="block text-lg text-ink-soft">
+                        Other jobs can go on meanwhile; this one waits in the list.
+                    </span>
+                )}
+            </p>
+            <WayOn main={main} onGo={onDone}>
+                {left > 0 ? 'Done: go on now' : 'Done: go on'}
+            </WayOn>
+        </>
+    );
+}
+
+const GIVEN = [0.5, 1, 1.5, 2, 2.5, 3, 3.5];
+
+/** How many turns there really are, said in a tap, so that the next slack is closer. */
+function ReallyTurned({ now, position }: { now: JobNow; position: number }) {
+    const known = now.job.strings.find((string) => string.position === position)?.turned ?? null;
+    const said =
+        now.unsent.findLast(({ kind, data }) => kind === 'turned' && data['position'] === position)?.data['turns'] ?? known;
+    return (
+        <fieldset className="mt-3">
+            <legend className="text-sm text-ink-soft">Turns it really gave, if you like to say</legend>
+            <div className="mt-1 flex flex-wrap gap-1.5">
+                {GIVEN.map((turns) => (
+                    <button
+                        key={turns}
+                        type="button"
+                        aria-pressed={said === turns}
+                        className="h-9 min-w-11 rounded-field border border-rule-strong bg-sheet px-2 hover:border-ink aria-pressed:border-accent aria-pressed:bg-accent-wash aria-pressed:font-bold"
+                        onClick={() => now.record('turned', { position, turns })}
+                    >
+                        {String(turns).replace('.5', '½').replace(/^0½/, '½')}
+                    </button>
+                ))}
+            </div>
+        </fieldset>
+    );
+}

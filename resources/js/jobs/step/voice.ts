@@ -1,0 +1,44 @@
+import { useCallback, useEffect, useState } from 'react';
+import type { Frame } from '../frames';
+
+const KEPT = 'lira.job.aloud';
+
+/** What is read aloud of a step: its figure first, then what to do. */
+export function spokenOf({ step, part }: Frame): string {
+    const figure = part?.figure == null ? '' : `${part.lead ?? ''} ${part.figure.said}. `;
+    return figure + (part?.do ?? step.do);
+}
+
+/** Reads aloud with the browser's own voice, where there is one and it is wanted. */
+export function useVoice() {
+    const can = 'speechSynthesis' in window;
+    const [on, setOn] = useState(() => {
+        try {
+            return can && localStorage.getItem(KEPT) === 'yes';
+        } catch {
+            return false;
+        }
+    });
+    const speak = useCallback(
+        (words: string) => {
+            if (on) {
+                window.speechSynthesis.cancel();
+                window.speechSynthesis.speak(new SpeechSynthesisUtterance(words));
+            }
+        },
+        [on],
+    );
+    useEffect(() => () => (can ? window.speechSynthesis.cancel() : undefined), [can]);
+    const toggle = () => {
+        if (on) {
+            window.speechSynthesis.cancel();
+        }
+        try {
+            localStorage.setItem(KEPT, on ? 'no' : 'yes');
+        } catch {
+            // Not remembered, then.
+        }
+        setOn(!on);
+    };
+    return { can, on, toggle, speak };
+}

@@ -1,0 +1,429 @@
+import { execFileSync } from 'node:child_process';
+import { writeFile } from 'node:fs/promises';
+import { chromium, type Browser, type Locator, type Page } from '@playwright/test';
+import { chromiumOptions } from '../chromium.mjs';
+import { chooseOption, expect, expectAccessible, openOwnSet, openSet, tabTo, test } from './lira';
+
+/** The way on, whatever it is called at this step. */
+const wayOn = (page: Page): Locator => page.locator('main button.bg-ink');
+const step = (page: Page): Locator => page.getByText(/^(step \d+ of \d+|all \d+ steps done|finished)$/);
+const main = (page: Page): Locator => page.getByRole('main');
+const figure = (page: Page): Locator => page.locator('[data-figure="key"]');
+
+/** From the set on the bench to its job's first step, everything as it is offered. */
+async function begin(page: Page): Promise<void> {
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await expect(step(page)).toHaveText(/^step 1 of/);
+}
+
+/** Goes on, by whichever way, until something is seen. */
+async function goOn(page: Page, goal: Locator, press: () => Promise<void> = () => wayOn(page).click()): Promise<number> {
+    for (let steps = 0; steps < 90; steps++) {
+        if (await goal.isVisible()) {
+            return steps;
+        }
+        const before = await main(page).innerText();
+        await press();
+        await expect.poll(() => main(page).innerText()).not.toBe(before);
+    }
+    throw new Error('It is not come to');
+}
+
+const sent = (page: Page) => expect(main(page)).toHaveAttribute('data-unsent', '0');
+
+test('a whole job by pointer: from the set to an instrument that knows what is on it', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, by pointer');
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
+    await expect(page.getByRole('heading', { name: 'Put “Harbour, by pointer” on Harbour' })).toBeVisible();
+    await page.getByRole('textbox', { name: 'Owner or customer' }).fill('Ines Hallam');
+    await page.getByRole('combobox', { name: 'Bench' }).fill('Window');
+    await chooseOption(page, 'Order', 'from the lowest');
+    await expect(page.getByText('Asked for.')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+
+    await expect(main(page)).toContainText('Lay the instrument on a table');
+    await expectAccessible(page);
+    await wayOn(page).click();
+    await page.getByRole('textbox', { name: /^Action/ }).fill('1.9');
+    await page.getByRole('textbox', { name: /^Relief/ }).fill('lots');
+    await page.getByRole('textbox', { name: /^Relief/ }).press('Enter');
+    await expect(page.getByText('“lots” is no figure for it')).toBeVisible();
+    await page.getByRole('textbox', { name: /^Relief/ }).fill('0.2');
+    await page.getByRole('textbox', { name: /^Relief/ }).press('Enter');
+    await page
+        .getByLabel('Photograph from before')
+        .setInputFiles({ name: 'before.png', mimeType: 'image/png', buffer: Buffer.from(PIXEL, 'base64') });
+    await expect(page.getByRole('img', { name: 'Before Harbour, by pointer' })).toBeVisible();
+
+    await goOn(page, page.getByText('Take the packet of string 6'));
+    await expect(figure(page)).toHaveText('C2 · 52');
+    await expect(page.getByRole('listitem').filter({ hasText: 'off' }).first()).toBeVisible();
+    await expectAccessible(page);
+    await goOn(page, main(page).getByText('Leave as slack', { exact: true }));
+    await expect(figure(page)).toHaveText('32 mm');
+    await expect(page.getByRole('img', { name: /Post 6, turns anticlockwise/ })).toBeVisible();
+    await expectAccessible(page);
+    await goOn(page, page.getByText('Leave it for 30 min'));
+    await wayOn(page).click();
+    await expect(page.getByRole('timer')).toContainText('Look again');
+    // What rests holds nothing up.
+    await page.getByRole('link', { name: 'Jobs' }).click();
+    const row = page.getByRole('region', { name: 'Rests' }).getByRole('listitem').filter({ hasText: 'Ines Hallam' });
+    await expect(row).toContainText('Let it settle: look again');
+    await expectAccessible(page);
+    await row.getByRole('link').click();
+    await goOn(page, page.getByText('All of it is done'));
+    await page.getByRole('textbox', { name: 'How does it feel?' }).fill('As Curlew in D.');
+    await expect(page.getByRole('row', { name: /Action at the 12th/ })).toContainText('1.90 mm');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Finish the job' }).click();
+    await expect(step(page)).toHaveText('finished');
+
+    await page.getByRole('link', { name: 'The instrument' }).click();
+    await expect(page.getByRole('region', { name: 'On it now' })).toContainText('On it now: Harbour, by pointer');
+    await openSet(page, 'Harbour, by pointer');
+    await page.getByRole('button', { name: /measured from/ }).click();
+    await expect(page.getByRole('menuitem').first()).toContainText('Harbour, by pointer: on it since');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
+    await expect(page.getByRole('combobox', { name: 'On it now' })).toContainText('Harbour, by pointer, put on');
+});
+
+test('a whole job by keyboard alone, and back', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, by keyboard');
+    await page.getByRole('heading', { level: 1 }).press('Escape');
+    await page.locator('body').press('j');
+    await expect(page.getByRole('heading', { name: /by keyboard/ })).toBeVisible();
+    await tabTo(page, page.getByRole('button', { name: 'Begin', exact: true }));
+    await page.keyboard.press('Enter');
+    await expect(step(page)).toHaveText(/^step 1 of/);
+    const space = () => page.keyboard.press('Space');
+    await goOn(page, page.getByText('Take the packet of string 6'), space);
+    const at = await step(page).innerText();
+    await page.keyboard.press('Backspace');
+    await expect(page.getByText('Take the packet of string 6')).toHaveCount(0);
+    await page.keyboard.press('PageDown');
+    await expect(step(page)).toHaveText(at);
+    await goOn(page, page.getByText('All of it is done'), space);
+    await tabTo(page, page.getByRole('textbox', { name: 'How does it feel?' }));
+    await page.keyboard.type('Even. ');
+    await tabTo(page, page.getByRole('button', { name: 'Finish the job' }));
+    await page.keyboard.press('Enter');
+    await expect(step(page)).toHaveText('finished');
+});
+
+test('a whole job by touch on a tablet', async ({ browser }) => {
+    const context = await browser.newContext({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+    const page = await context.newPage();
+    await openOwnSet(page, 'Harbour, by touch');
+    await page.getByRole('button', { name: 'More for this set' }).tap();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).tap();
+    await page.getByRole('button', { name: 'Begin', exact: true }).tap();
+    await expect(step(page)).toHaveText(/^step 1 of/);
+    // Two taps at one place within a moment are one that bounced: a thumb comes back from elsewhere.
+    const tap = async () => {
+        await page.getByRole('heading', { level: 1 }).tap();
+        await wayOn(page).tap();
+    };
+    await goOn(page, page.getByText('Take the packet of string 6'), tap);
+    const box = await wayOn(page).boundingBox();
+    expect(box?.height ?? 0).toBeGreaterThan(1180 / 5);
+    await expectAccessible(page);
+    await goOn(page, page.getByText('All of it is done'), tap);
+    await page.getByRole('heading', { level: 1 }).tap();
+    await page.getByRole('button', { name: 'Finish the job' }).tap();
+    await expect(step(page)).toHaveText('finished');
+    await expectAccessible(page);
+    await context.close();
+});
+
+test('reloaded in the middle it goes on where it was', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, reloaded');
+    await begin(page);
+    await goOn(page, page.getByText('Take the packet of string 6'));
+    await wayOn(page).click();
+    await expect(main(page)).toContainText('Feed it from the back');
+    await sent(page);
+    const at = await step(page).innerText();
+    await page.reload();
+    await expect(step(page)).toHaveText(at);
+    await expect(main(page)).toContainText('Feed it from the back');
+});
+
+test.describe('without a connection', () => {
+    test.use({ provoked: [/ERR_INTERNET_DISCONNECTED|Failed to fetch|net::/] });
+
+    test('three steps are kept and sent later, and a second device has lost none of its own', async ({
+        page,
+        context,
+        browser,
+    }) => {
+        await openOwnSet(page, 'Harbour, offline');
+        await begin(page);
+        await wayOn(page).click();
+        await expect(step(page)).toHaveText(/^step 2/);
+        await sent(page);
+        const other = await secondDevice(browser, page.url());
+        await expect(step(other)).toHaveText(/^step 2/);
+
+        await context.setOffline(true);
+        for (const number of [3, 4, 5]) {
+            await wayOn(page).click();
+            await expect(step(page)).toHaveText(new RegExp(`^step ${number} of`));
+        }
+        await expect(page.getByText('3 not sent yet')).toBeVisible();
+        await expect(page.getByText(/server does not answer/)).toBeVisible();
+        await expect(step(other)).toHaveText(/^step 2/);
+        await other.getByRole('button', { name: 'Note', exact: true }).click();
+        await other.getByRole('textbox', { name: 'Note' }).fill('Slot 3 is worn.');
+        await other.getByRole('button', { name: 'Keep it' }).click();
+
+        await context.setOffline(false);
+        await sent(page);
+        await expect(step(other)).toHaveText(/^step 5/);
+        await page.getByRole('button', { name: 'More of this job' }).click();
+        await page.getByRole('menuitem', { name: 'Before, after, and what happened…' }).click();
+        await expect(page.getByRole('region', { name: 'What happened' })).toContainText('Slot 3 is worn.');
+        await expectAccessible(page);
+        await other.context().close();
+    });
+
+    test('what was not sent yet survives a reload', async ({ page, context }) => {
+        await openOwnSet(page, 'Harbour, offline and reloaded');
+        await begin(page);
+        await sent(page);
+        // The server answers pages, but not this.
+        await page.route('**/events', (route) => route.abort());
+        await wayOn(page).click();
+        await wayOn(page).click();
+        await expect(page.getByText('2 not sent yet')).toBeVisible();
+        await page.reload();
+        await expect(step(page)).toHaveText(/^step 3/);
+        await page.unroute('**/events');
+        await sent(page);
+        await page.reload();
+        await expect(step(page)).toHaveText(/^step 3/);
+        await context.clearCookies();
+    });
+});
+
+test('two devices on one job see each other’s steps', async ({ page, browser }) => {
+    await openOwnSet(page, 'Harbour, two devices');
+    await begin(page);
+    await sent(page);
+    const other = await secondDevice(browser, page.url());
+    await wayOn(page).click();
+    await expect(step(other)).toHaveText(/^step 2/);
+    await wayOn(other).click();
+    await expect(step(page)).toHaveText(/^step 3/);
+    await other.getByRole('button', { name: 'Back', exact: true }).click();
+    await expect(step(page)).toHaveText(/^step 2/);
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Change the schools…' }).click();
+    await expectAccessible(page);
+    await chooseOption(page, 'Off at once', 'one string at a time');
+    await page.getByRole('button', { name: 'Go on', exact: true }).click();
+    await expect(other.getByText('One string at a time. Asked for.')).toBeVisible();
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Drop this job' }).click();
+    await expect(other.getByText('This job was dropped elsewhere')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await expect(step(page)).toHaveText(/^step 2/);
+    await other.context().close();
+});
+
+test('cut short: what holds goes on, what does not takes a new string', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, cut short');
+    await begin(page);
+    await goOn(page, main(page).getByText('Leave as slack', { exact: true }));
+    const cutShort = async (left: string) => {
+        await page.getByRole('button', { name: 'Cut short' }).click();
+        await page.getByRole('textbox', { name: /^Left past its post/ }).fill(left);
+        await page.keyboard.press('Enter');
+    };
+    await cutShort('38');
+    await expect(page.getByRole('dialog')).toContainText('enough. Go on.');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Go on with it' }).click();
+    await expect(page.getByText('It was cut short: wind what it gives.')).toBeVisible();
+    await cutShort('12');
+    await expect(page.getByRole('dialog')).toContainText('Never splice a string: take a new one.');
+    await page.getByRole('button', { name: 'Take a new one' }).click();
+    await expect(main(page)).toContainText('take off what is there of it');
+    await wayOn(page).click();
+    await expect(main(page)).toContainText('Take the packet of string 6');
+    await page.getByRole('button', { name: 'Broke' }).click();
+    await chooseOption(page, 'Where', 'at its post');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Take a new one' }).click();
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Before, after, and what happened…' }).click();
+    await expect(page.getByRole('region', { name: 'What happened' })).toContainText('String 6 was cut too short.');
+    await expect(page.getByRole('region', { name: 'What happened' })).toContainText('String 6 broke at the post.');
+});
+
+test('a slip is taken back, and a wrong string comes off whole', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, slips');
+    await begin(page);
+    await goOn(page, page.getByText('Take the packet of string 1'));
+    await page.getByRole('button', { name: 'Wrong string' }).click();
+    await chooseOption(page, 'String', '6, C2');
+    await chooseOption(page, 'Whose string is on there', '5, F2');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Put the right one on' }).click();
+    await expect(main(page)).toContainText('put it back into its own packet');
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await expect(main(page)).toContainText('Take the packet of string 1');
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Owner, reason, promised day…' }).click();
+    await page.getByRole('textbox', { name: 'Owner or customer' }).fill('Ines Hallam');
+    await page.getByLabel('Promised for').fill('2031-05-02');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await sent(page);
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Hand it to another bench…' }).click();
+    await page.getByRole('textbox', { name: 'Bench' }).fill('Attic');
+    await page.getByRole('button', { name: 'Hand it over' }).click();
+    await sent(page);
+    await page.getByRole('link', { name: 'Jobs' }).click();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Ines Hallam · Attic' })).toContainText('promised Fri 2 May');
+});
+
+test('no packet is taken for another: a wrong code is refused, and neighbours nearly alike are asked twice', async ({ page }) => {
+    await openSet(page, 'Sandpiper, open G');
+    const set = /bench\/(\d+)/.exec(page.url())?.[1] ?? '';
+    await begin(page);
+    await goOn(page, page.getByText(/Take the packet of string 1/));
+    const code = page.getByRole('textbox', { name: 'Packet’s code' });
+    await code.fill(`S${set}-3`);
+    await page.getByRole('button', { name: 'Check' }).click();
+    await expect(page.getByRole('alert')).toContainText(
+        'That is string 3, B3 11. Put it back: string 1 is wanted, D4 10, one notch.'.replace(
+            'string 3, B3 11',
+            'string 3, G3 13',
+        ),
+    );
+    await code.fill('S9999-1');
+    await page.getByRole('button', { name: 'Check' }).click();
+    await expect(page.getByRole('alert')).toContainText('for another job');
+    await expectAccessible(page);
+    // A scanner that is a keyboard types the whole address of the label.
+    await code.fill('');
+    await page.getByRole('heading', { level: 1 }).click();
+    await page.keyboard.type(`http://127.0.0.1/packets/S${set}-1`);
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Look once more: which is in your hand?')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: /string 2/ }).click();
+    await expect(page.getByRole('alert')).toContainText('That is string 2');
+    await wayOn(page).click();
+    await page.getByRole('button', { name: /^10 string 1/ }).click();
+    await expect(page.getByText('Look once more')).toHaveCount(0);
+    await expect(main(page)).toContainText('Done: it holds');
+});
+
+test('a packet is scanned with the camera', async ({ page, baseURL }, info) => {
+    await openOwnSet(page, 'Harbour, scanned');
+    const set = /bench\/(\d+)/.exec(page.url())?.[1] ?? '';
+    await begin(page);
+    await goOn(page, page.getByText('Take the packet of string 6'));
+    await sent(page);
+    const film = info.outputPath('packet.y4m');
+    await writeFile(film, filmOf(`${baseURL}/packets/S${set}-6`));
+    const seeing = await chromium.launch({
+        ...chromiumOptions,
+        args: [
+            ...chromiumOptions.args,
+            '--use-fake-ui-for-media-stream',
+            '--use-fake-device-for-media-stream',
+            `--use-file-for-fake-video-capture=${film}`,
+        ],
+    });
+    const tablet = await seeing.newPage({ viewport: { width: 820, height: 1180 } });
+    await tablet.goto(page.url());
+    await tablet.getByRole('button', { name: 'Scan it' }).click();
+    await expect(main(tablet)).toContainText('Feed it from the back');
+    await expect(tablet.getByRole('dialog')).toHaveCount(0);
+    await seeing.close();
+    // Without a camera the code is typed.
+    await expect(main(page)).toContainText('Feed it from the back');
+    await page.getByRole('button', { name: 'Back', exact: true }).click();
+    await page.getByRole('button', { name: 'Scan it' }).click();
+    await expect(page.getByRole('alert')).toContainText('There is no camera here');
+    await expectAccessible(page);
+});
+
+test('strings come from the drawer: kept, used, missing and ordered', async ({ page }) => {
+    const made = (position: number, gauge: number, wound = false) => ({
+        position,
+        construction: wound ? 'round-wound' : 'plain',
+        material: wound ? 'nickel-plated-steel' : 'music-wire',
+        gauge_in: gauge / 1000,
+    });
+    await openOwnSet(page, 'Harbour, from the drawer', {
+        strings: [made(1, 11), made(2, 13), made(3, 17), made(4, 26, true), made(5, 36, true), made(6, 51, true)],
+    });
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
+    await expect(page.getByRole('radio', { name: 'from the drawer' })).toBeChecked();
+    const strings = page.getByRole('region', { name: 'Strings' });
+    await expect(strings.getByRole('row', { name: /^4/ })).toContainText('3 there');
+    await expect(strings.getByRole('row', { name: /^6/ })).toContainText('none there');
+    await expect(page.getByText('String 6 is not in the drawer. The job can begin; the others go on first.')).toBeVisible();
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await goOn(page, page.getByText('Take the packet of string 4'));
+    await expect(main(page)).toContainText('from the drawer: Bright wound 26');
+    await goOn(page, page.getByText('String 6 is not here'));
+    await expectAccessible(page);
+    const job = page.url();
+    await page.getByRole('button', { name: 'Put it on the order list' }).click();
+    await page.getByRole('link', { name: 'It is on the order list' }).click();
+    const list = page.getByRole('region', { name: 'Order list' });
+    await expect(list).toContainText('string 6 for Harbour, from the drawer');
+    await expectAccessible(page);
+    await list.getByRole('button', { name: 'Order these…' }).click();
+    await expect(page.getByRole('checkbox', { name: 'What is on the order list, too' })).toBeChecked();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+
+    await page.goto('/strings/drawer');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Bright wound 26' })).toContainText('2 × Bright wound 26');
+    await page.getByRole('button', { name: 'History of Bright wound 26' }).click();
+    await expect(page.getByRole('dialog')).toContainText('string 4 for Harbour, from the drawer');
+    await page.goto(job);
+    await page.getByRole('button', { name: 'It is here after all' }).click();
+    await expect(page.getByText('String 6 is not here')).toHaveCount(0);
+    await goOn(page, page.getByText('All of it is done'));
+});
+
+async function secondDevice(browser: Browser, address: string): Promise<Page> {
+    const other = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
+    await other.goto(address);
+    return other;
+}
+
+/** A film of one picture, in which a square code stands. */
+function filmOf(text: string): Buffer {
+    const script = `require 'vendor/autoload.php'; echo json_encode(App\\Paper\\QrCode::modules($argv[1]));`;
+    const modules = JSON.parse(execFileSync('php', ['-r', script, text], { encoding: 'utf8' })) as boolean[][];
+    const [width, height, module] = [640, 480, 10];
+    const light = Buffer.alloc(width * height, 235);
+    modules.forEach((row, y) =>
+        row.forEach((dark, x) => {
+            for (let line = 0; dark && line < module; line++) {
+                const at = (40 + y * module + line) * width + 100 + x * module;
+                light.fill(16, at, at + module);
+            }
+        }),
+    );
+    const frame = Buffer.concat([Buffer.from('FRAME\n'), light, Buffer.alloc((width * height) / 2, 128)]);
+    return Buffer.concat([Buffer.from(`YUV4MPEG2 W${width} H${height} F10:1 Ip A1:1 C420mpeg2\n`), frame, frame]);
+}
+
+const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
