@@ -6,9 +6,11 @@ use App\Http\Controllers\Bench\AskedDesignController;
 use App\Http\Controllers\Bench\PitchController;
 use App\Http\Controllers\Bench\TuningController;
 use App\Http\Controllers\Documents\AnswerController;
+use App\Http\Controllers\Documents\QuestionController;
 use App\Http\Controllers\Frame\AliveController;
 use Illuminate\Support\Facades\Route;
 use Lira\Document\Answers;
+use Lira\Document\Asked\Questions;
 
 Route::get('ok', AliveController::class)->name('ok');
 Route::get('tunings', [TuningController::class, 'index'])->name('tunings');
@@ -16,4 +18,7 @@ Route::get('pitches', PitchController::class)->name('pitches');
 foreach (Answers::QUESTIONS as $question) {
     Route::post($question, AnswerController::class)->defaults('question', $question)->name($question);
     Route::post("bench/{$question}", AskedDesignController::class)->defaults('question', $question)->name("bench.{$question}");
+}
+foreach (array_keys(Questions::ALL) as $question) {
+    Route::post($question, QuestionController::class)->defaults('question', $question)->name($question);
 }

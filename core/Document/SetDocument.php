@@ -91,7 +91,7 @@ final readonly class SetDocument
     public function plan(Problems $problems = new Problems): Plan
     {
         $root = Node::root($this->json, $problems);
-        ['schools' => $asked, 'leftHanded' => $leftHanded] = (new JobReader)->read($root);
+        ['schools' => $asked, 'leftHanded' => $leftHanded, 'fingerM' => $fingerM] = (new JobReader)->read($root);
         $problems->throwIfAny();
 
         return Planner::plan(
@@ -101,6 +101,7 @@ final readonly class SetDocument
             $this->limits,
             Schools::of($this->design, $asked, bare: $this->baseline === null),
             $leftHanded,
+            $fingerM,
         );
     }
 

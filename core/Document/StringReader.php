@@ -23,11 +23,14 @@ use Lira\Strings\Wrap;
 /** Reads one string of a set document. */
 final readonly class StringReader
 {
+    private const FURTHEST_SADDLE_MM = 100;
+
     public function __construct(private Problems $problems) {}
 
     public function read(Node $string): ?StringSpec
     {
         $string->knows('position', 'hold', 'only');
+        $this->saddle($string);
         $construction = $string->oneOf('construction', 'a construction', Construction::class);
         $material = $string->oneOf('material', 'a material', Material::class);
         $gauge = $this->length($string, 'gauge', 'the gauge');
@@ -52,6 +55,18 @@ final readonly class StringReader
                 $end,
             ),
         );
+    }
+
+    /** Where its saddle was found, mm behind the scale length: kept with the string, and of no weight in what is computed. */
+    private function saddle(Node $string): void
+    {
+        if (! $string->has('saddle_setback_mm')) {
+            return;
+        }
+        $found = $string->number('saddle_setback_mm', 'where its saddle was found, in mm behind the scale length');
+        if ($found !== null && abs($found) > self::FURTHEST_SADDLE_MM) {
+            $this->problems->add($string->pathOf('saddle_setback_mm'), 'A saddle stands within '.self::FURTHEST_SADDLE_MM.' mm of the scale length.');
+        }
     }
 
     /**

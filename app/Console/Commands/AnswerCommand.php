@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\SetSchema;
+use App\Console\ReadFile;
 use App\Console\ReadTable;
 use Illuminate\Console\Command;
 use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
-use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Wording\Units;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -23,7 +23,7 @@ abstract class AnswerCommand extends Command
     public function handle(): int
     {
         try {
-            $document = SetSchema::checked(SetDocument::parse(self::read((string) $this->argument('file'))));
+            $document = SetSchema::checked(SetDocument::parse(ReadFile::of((string) $this->argument('file'))));
             if ($this->option('table') === true) {
                 return $this->print($this->tables($document, Units::named((string) $this->option('units'))));
             }
@@ -79,19 +79,4 @@ abstract class AnswerCommand extends Command
      * @throws InvalidDocument
      */
     abstract protected function answer(SetDocument $document): array;
-
-    /** Reads no more than is needed to see that a document is too large. */
-    private static function read(string $file): string
-    {
-        $path = $file === '-' ? 'php://stdin' : $file;
-        if ($file !== '-' && ! is_file($file)) {
-            throw InvalidDocument::at('', "There is no file “{$file}”. Give the path of a set document, or - for standard input.");
-        }
-        $text = @file_get_contents($path, length: Json::MAX_BYTES + 1);
-        if ($text === false) {
-            throw InvalidDocument::at('', "“{$file}” cannot be read. Check its permissions.");
-        }
-
-        return $text;
-    }
 }

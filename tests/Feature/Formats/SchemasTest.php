@@ -138,6 +138,11 @@ final class SchemasTest extends FeatureTestCase
             'lira-fit',
             'lira-reach',
             'lira-plan',
+            'lira-retuning',
+            'lira-settling',
+            'lira-intonation',
+            'lira-relief',
+            'lira-practice',
             'lira-error',
         ] as $name) {
             $validator->resolver()?->registerFile(self::id($name), base_path("docs/formats/{$name}.schema.json"));

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+final class RetuneCommand extends QuestionCommand
+{
+    protected $signature = 'lira:retune {file : A set with how far its strings are from their pitch, or - for standard input}';
+
+    protected $description = 'Say where to leave each string in its turn so that one pass lands, as JSON';
+
+    protected function asks(): string
+    {
+        return 'retunings';
+    }
+}

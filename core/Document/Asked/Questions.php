@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Document\Asked;
+
+use Lira\Document\InvalidDocument;
+use Lira\Document\Node;
+use Lira\Document\Problems;
+
+/** What can be asked about an instrument in the hand: each a class, and a line here. The command line and the API both ask here. */
+final class Questions
+{
+    /** @var array<string, class-string<Question>> by the name of their address */
+    public const ALL = [
+        'retunings' => RetuneQuestion::class,
+        'settlings' => SettleQuestion::class,
+        'intonations' => IntonateQuestion::class,
+        'reliefs' => ReliefQuestion::class,
+        'practices' => PracticeQuestion::class,
+    ];
+
+    /**
+     * @param  key-of<self::ALL>  $name
+     * @return array<string, mixed> the document that answers it
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function answer(string $name, \stdClass $json): array
+    {
+        $problems = new Problems;
+        $root = Node::root($json, $problems);
+        $question = self::ALL[$name]::read($root, $json, $problems);
+        $root->knows('format', 'version')->reportUnknownKeys();
+        $problems->throwIfAny();
+        if ($question === null) {
+            throw InvalidDocument::at('', 'This cannot be read.');
+        }
+        $unknown = $problems->unknownKeys();
+
+        return $question->answer() + ($unknown === [] ? [] : ['unknown_keys' => $unknown]);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Documents;
+
+use Illuminate\Support\Facades\Artisan;
+use Lira\Document\Asked\Questions;
+use Lira\Document\Json;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Document\Documents;
+use Tests\Feature\FeatureTestCase;
+
+/** Questions about an instrument in the hand, over HTTP and on the command line. */
+final class QuestionsTest extends FeatureTestCase
+{
+    /**
+     * @param  key-of<Questions::ALL>  $question
+     * @param  array<string, mixed>  $ask
+     */
+    #[DataProvider('asked')]
+    public function test_the_same_is_answered_over_http_and_on_the_command_line_as_its_schema_says(string $question, string $command, string $format, array $ask): void
+    {
+        $text = Json::text(self::ask($ask));
+        $answer = $this->sendJson('POST', "/api/v1/{$question}", $text)->assertOk();
+        $json = Json::object((string) $answer->getContent());
+        self::assertSame($format, $json->format ?? null);
+        $file = (string) tempnam(sys_get_temp_dir(), 'lira');
+        file_put_contents($file, $text);
+        self::assertSame(0, Artisan::call($command, ['file' => $file]));
+        self::assertEquals($json, Json::object(Artisan::output()));
+
+        $validator = new Validator;
+        $validator->resolver()?->registerFile("urn:lira:format:{$format}:1", base_path("docs/formats/{$format}.schema.json"));
+        self::assertNull($validator->validate($json, "urn:lira:format:{$format}:1")->error());
+
+        file_put_contents($file, '{');
+        self::assertSame(2, Artisan::call($command, ['file' => $file]));
+        self::assertStringContainsString('lira-error', Artisan::output());
+        unlink($file);
+    }
+
+    /** @return iterable<string, array{string, string, string, array<string, mixed>}> */
+    public static function asked(): iterable
+    {
+        yield 'a retuning' => ['retunings', 'lira:retune', 'lira-retuning', ['present_cents' => [-20, -10, null, 0, 5, -30], 'colour' => 'red']];
+        yield 'with a ceiling that keeps it' => ['retunings', 'lira:retune', 'lira-retuning', [
+            'present_cents' => [-120, -110, -100, -100, -105, -130], 'compliance_um_per_n' => 20, 'ceiling_cents' => 50,
+        ]];
+        yield 'a settling' => ['settlings', 'lira:settle', 'lira-settling', ['strings' => [
+            ['position' => 6, 'drifts_cents' => [-48, -21]],
+            ['position' => 1, 'drifts_cents' => [-2], 'readings' => [['tuned_s' => 0, 'read_s' => 600, 'cents' => -1]]],
+            ['position' => 2],
+        ]]];
+        yield 'an intonation' => ['intonations', 'lira:intonate', 'lira-intonation', ['readings' => [
+            ['position' => 6, 'open_hz' => 65.4, 'fretted_hz' => 131.5, 'nut_to_saddle_mm' => 688.1, 'before' => ['error_cents' => 9.1, 'moved_mm' => 1.0]],
+        ]]];
+        yield 'practice' => ['practices', 'lira:practice', 'lira-practice', ['seed' => 7, 'reveal' => true, 'actions' => [
+            ['do' => 'turn', 'position' => 6, 'turns' => 0.5], ['do' => 'tune', 'position' => 1, 'cents' => 10], ['do' => 'pull'],
+            ['do' => 'wait', 'seconds' => 600], ['do' => 'saddle', 'position' => 2, 'mm' => 1.5],
+        ]]];
+        yield 'a relief' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'relief_change_mm' => 0.12]], 'next_change_n' => 45]];
+    }
+
+    /**
+     * @param  key-of<Questions::ALL>  $question
+     * @param  array<string, mixed>  $ask
+     */
+    #[DataProvider('wrong')]
+    public function test_what_is_asked_wrongly_is_said_at_its_place(string $question, array $ask, string $path, string $words): void
+    {
+        self::assertLiraError($this->sendJson('POST', "/api/v1/{$question}", Json::text(self::ask($ask))), 422, $path, $words);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string, string}> */
+    public static function wrong(): iterable
+    {
+        $cents = ['present_cents' => [0, 0, 0, 0, 0, 0]];
+        yield 'no set' => ['retunings', ['set' => null] + $cents, '/set', 'Missing: the set document'];
+        yield 'a set that is none' => ['retunings', ['set' => ['format' => 'lira-set', 'version' => 1]] + $cents, '/set/instrument', 'Missing'];
+        yield 'another tuning' => ['retunings', ['tuning' => 3] + $cents, '/tuning', 'counted from 0'];
+        yield 'five entries' => ['retunings', ['present_cents' => [0, 0, 0, 0, 0]], '/present_cents', 'each of 6 strings'];
+        yield 'words for cents' => ['retunings', ['present_cents' => ['flat', 0, 0, 0, 0, 0]], '/present_cents/0', 'or null'];
+        yield 'octaves away' => ['retunings', ['present_cents' => [9000, 0, 0, 0, 0, 0]], '/present_cents/0', 'five octaves'];
+        yield 'a string twice' => ['retunings', ['order' => [6, 6]] + $cents, '/order/1', 'already'];
+        yield 'no such string' => ['retunings', ['order' => [7]] + $cents, '/order/0', 'no such string'];
+        yield 'a ceiling below' => ['retunings', ['ceiling_cents' => -5] + $cents, '/ceiling_cents', 'from 0 to 1200'];
+        yield 'rubber' => ['retunings', ['compliance_um_per_n' => 5000] + $cents, '/compliance_um_per_n', 'from 0 to 1000'];
+        yield 'an observation of nothing' => ['retunings', ['observations' => [['position' => 1, 'from_cents' => 0]]] + $cents, '/observations/0/to_cents', 'Missing'];
+        yield 'read before it was tuned' => ['settlings', ['strings' => [['position' => 1, 'readings' => [['tuned_s' => 9, 'read_s' => 1, 'cents' => 0]]]]], '/strings/0/readings/0/read_s', 'before it was tuned'];
+        yield 'no tolerance' => ['settlings', ['tolerance_cents' => 0, 'strings' => []], '/tolerance_cents', 'from 0.1'];
+        yield 'a fret beyond' => ['intonations', ['readings' => [['position' => 1, 'fret' => 40, 'open_hz' => 260, 'fretted_hz' => 520, 'nut_to_saddle_mm' => 686]]], '/readings/0/fret', '1 to 36'];
+        yield 'another instrument’s length' => ['intonations', ['readings' => [['position' => 1, 'open_hz' => 260, 'fretted_hz' => 520, 'nut_to_saddle_mm' => 400]]], '/readings/0/nut_to_saddle_mm', 'far from its scale'];
+        yield 'stopped lower than open' => ['intonations', ['readings' => [['position' => 1, 'open_hz' => 260, 'fretted_hz' => 130, 'nut_to_saddle_mm' => 686]]], '/readings/0/fretted_hz', 'Read both again'];
+        yield 'a dance' => ['practices', ['actions' => [['do' => 'dance']]], '/actions/0/do', 'turn, tune, saddle'];
+        yield 'no string to turn' => ['practices', ['actions' => [['do' => 'turn', 'position' => 9, 'turns' => 1]]], '/actions/0/position', 'no string 9'];
+        yield 'relief of metres' => ['reliefs', ['pairs' => [['tension_change_n' => 10, 'relief_change_mm' => 2000]]], '/pairs/0/relief_change_mm', 'from -10 to 10'];
+    }
+
+    /** @param  array<string, mixed>  $ask */
+    private static function ask(array $ask): \stdClass
+    {
+        $set = array_key_exists('set', $ask) ? [] : ['set' => Documents::harbour()];
+
+        return Json::object((string) json_encode(isset($ask['pairs']) ? $ask : $ask + $set));
+    }
+}
