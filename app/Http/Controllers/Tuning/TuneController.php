@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tuning;
+
+use App\Bench\StoredSets;
+use App\Instruments\StoredInstruments;
+use App\Models\Instrument;
+use App\Models\StringSet;
+use App\Tuning\LearnedSetbacks;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Lira\Coupling\Compliance;
+use Lira\Document\InvalidDocument;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Pitch\Tuning;
+
+/** An instrument brought from where its strings stand to a tuning, with or without new strings. */
+final readonly class TuneController
+{
+    public function __construct(private StoredSets $sets, private StoredInstruments $instruments) {}
+
+    public function show(Request $request, StringSet $set): Response
+    {
+        $document = $this->sets->document($set);
+        $tuning = self::tuning($request, $document);
+
+        return Inertia::render('tuning/TunePage', [
+            ...self::asked($set, $document, $tuning),
+            'strings' => array_map(static fn (EvaluatedString $string): array => [
+                'position' => $string->position,
+                'pitch' => $string->tunings[$tuning]->pitch->name(),
+                'hz' => $string->tunings[$tuning]->frequencyHz,
+                'gauge_in' => $string->string->spec->type->gauge->inMetres() / 0.0254,
+            ], $document->evaluation()->strings),
+            'tunings' => array_map(static fn (Tuning $each, int $index): array => [
+                'name' => $each->name,
+                'hz' => array_map(static fn (EvaluatedString $string): float => $string->tunings[$index]->frequencyHz, $document->evaluation()->strings),
+            ], $document->design->tunings, array_keys($document->design->tunings)),
+            'floats' => Compliance::floats($document->design->instrument->hardware),
+        ]);
+    }
+
+    /** Each saddle moved once. */
+    public function intonate(Request $request, StringSet $set): Response
+    {
+        $document = $this->sets->document($set);
+        $tuning = self::tuning($request, $document);
+        $hardware = $document->design->instrument->hardware;
+        $screw = $hardware->saddle->screwPitchM;
+        $found = LearnedSetbacks::places($document->json);
+        $learned = LearnedSetbacks::of($set->instrument, $this->sets);
+        $expectedM = $learned?->expectedM($document) ?? [];
+
+        return Inertia::render('tuning/IntonatePage', [
+            ...self::asked($set, $document, $tuning),
+            'strings' => array_map(static function (EvaluatedString $string) use ($tuning, $hardware, $found, $expectedM): array {
+                $at = $string->tunings[$tuning];
+                $travel = $hardware->saddle->travelM($string->position);
+
+                return [
+                    'position' => $string->position,
+                    'pitch' => $at->pitch->name(),
+                    'hz' => $at->frequencyHz,
+                    'scale_mm' => 1000 * $string->speakingLengthM,
+                    'setback_mm' => $at->setbackM === null ? null : [
+                        'low' => 1000 * $at->setbackM->low, 'estimate' => 1000 * $at->setbackM->estimate, 'high' => 1000 * $at->setbackM->high,
+                    ],
+                    'travel_mm' => $travel === null ? null : 1000 * $travel,
+                    'found_mm' => $found[$string->position] ?? null,
+                    'expected_mm' => isset($expectedM[$string->position]) ? 1000 * $expectedM[$string->position] : null,
+                ];
+            }, $document->evaluation()->strings),
+            'learned' => $learned === null ? null : ['share' => $learned->share, 'strings' => $learned->strings],
+            'screw_mm' => $screw === null ? null : 1000 * $screw,
+            'movable' => $screw !== null || $hardware->saddle->travelM(1) !== null,
+        ]);
+    }
+
+    /** Keeps with each string where its saddle was found, so that the next time starts from there. */
+    public function keepSaddles(Request $request, StringSet $set): JsonResponse
+    {
+        $json = $this->sets->json($set);
+        $strings = is_array($json->strings ?? null) ? $json->strings : [];
+        $found = $request->input('setback_mm');
+        if (! is_array($found) || $found === []) {
+            throw InvalidDocument::at('/setback_mm', 'Give where saddles were found, by the numbers of their strings, in mm behind the scale length.');
+        }
+        foreach ($found as $position => $mm) {
+            $string = is_int($position) ? $strings[$position - 1] ?? null : null;
+            if (! $string instanceof \stdClass) {
+                throw InvalidDocument::at('/setback_mm/'.$position, 'This set has the strings 1 to '.count($strings).'.');
+            }
+            $strings[$position - 1] = clone $string;
+            $strings[$position - 1]->saddle_setback_mm = is_numeric($mm) ? round((float) $mm, 2) : $mm;
+        }
+        $json = clone $json;
+        $json->strings = $strings;
+        $saved = $this->sets->update($set, SetDocument::from($json), $set->revision);
+
+        return new JsonResponse(['revision' => $saved->revision]);
+    }
+
+    /** Keeps with the instrument how far the ends of its strings give, as it was measured. */
+    public function keepCompliance(Request $request, Instrument $instrument): JsonResponse
+    {
+        $umPerN = $request->input('um_per_n');
+        if (! is_numeric($umPerN) || $umPerN < 0 || $umPerN > 1000) {
+            throw InvalidDocument::at('/um_per_n', 'Give how far it gives in micrometres per newton, 0 to 1000.');
+        }
+        $document = clone $instrument->document;
+        $hardware = $document->hardware ?? null;
+        $hardware = $hardware instanceof \stdClass ? clone $hardware : new \stdClass;
+        $hardware->compliance_um_per_n = round((float) $umPerN, 4);
+        $hardware->compliance_source = 'measured';
+        $document->hardware = $hardware;
+        $saved = $this->instruments->update($instrument, $document, $instrument->strings, $instrument->revision);
+
+        return new JsonResponse(['revision' => $saved->revision]);
+    }
+
+    /** The tuning that was asked for, or the nearest that there is. */
+    private static function tuning(Request $request, SetDocument $document): int
+    {
+        return min(max(0, $request->integer('tuning')), count($document->design->tunings) - 1);
+    }
+
+    /** @return array<string, mixed> the set, its document and the tuning that both pages ask the core about */
+    private static function asked(StringSet $set, SetDocument $document, int $tuning): array
+    {
+        return [
+            'set' => ['id' => $set->id, 'name' => $set->name, 'instrument' => $set->instrument->name, 'instrumentId' => $set->instrument_id],
+            'document' => $document->json,
+            'tuning' => $tuning,
+        ];
+    }
+}

@@ -1,0 +1,30 @@
+import { listen } from './listen';
+import type { TunerSource } from './source';
+
+/** The microphone, asked for only when it is wanted. */
+export function microphone(): TunerSource {
+    let context: AudioContext | null = null;
+    let stream: MediaStream | null = null;
+    return {
+        start: async (hear) => {
+            try {
+                stream = await navigator.mediaDevices.getUserMedia({
+                    // What makes speech clear bends a string.
+                    audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
+                });
+            } catch {
+                throw new Error(
+                    'The microphone may not be used, or there is none. Allow it in the browser and try again, or type what another tuner shows.',
+                );
+            }
+            context = new AudioContext();
+            await context.resume();
+            await listen(context, context.createMediaStreamSource(stream), hear);
+        },
+        stop: () => {
+            stream?.getTracks().forEach((track) => track.stop());
+            void context?.close();
+            context = stream = null;
+        },
+    };
+}

@@ -1,0 +1,124 @@
+import { clsx } from 'clsx';
+import type { RetuningStep } from '../generated/formats';
+import { pitchLabel } from '../units/pitch';
+import { useWidth } from '../ui/useWidth';
+import { centsWords } from './heard';
+import { LaneRule } from './LaneRule';
+
+export interface LaneString {
+    position: number;
+    pitch: string;
+    gauge: string;
+}
+
+interface Props {
+    strings: LaneString[];
+    /** Where each stands, cents from its pitch; null where it is not known. */
+    present: (number | null)[];
+    /** Where each was in earlier rounds, the first first. */
+    earlier: (number | null)[][];
+    steps: RetuningStep[];
+    current: number | null;
+    tolerance: number;
+    onChoose: (position: number) => void;
+}
+
+const MOST = 120;
+const STEPS = [10, 20, 50, 100];
+
+/** The lanes of the Bench turned to cents: where each string is, where to leave it in this round, where earlier rounds were. */
+export function CentsLanes({ strings, present, earlier, steps, current, tolerance, onChoose }: Props) {
+    const [ref, width] = useWidth<HTMLDivElement>();
+    const shown = [...present, ...steps.map(({ target_cents: target }) => target)].filter((cents) => cents !== null);
+    const reach = Math.max(34, Math.min(MOST * 3, Math.max(...shown.map(Math.abs), 0) * 1.15));
+    const x = (cents: number) => (width * (Math.max(-reach, Math.min(reach, cents)) + reach)) / (2 * reach);
+    const step = STEPS.find((each) => reach / each <= 5) ?? 100;
+    const marks = Array.from({ length: 2 * Math.floor(reach / step) + 1 }, (_, index) => {
+        const at = (index - Math.floor(reach / step)) * step;
+        return { at, label: centsWords(at) };
+    });
+    return (
+        <div className="grid grid-cols-[4.5rem_minmax(0,1fr)_9rem] items-center gap-x-4 max-sm:grid-cols-[3rem_minmax(0,1fr)_5.5rem]">
+            <span className="text-right text-sm text-ink-soft">cents</span>
+            <div ref={ref}>
+                <LaneRule width={width} x={x} marks={marks} />
+            </div>
+            <span />
+            {strings.map((string, index) => {
+                const cents = present[index] ?? null;
+                const target = steps.find(({ position }) => position === string.position)?.target_cents ?? null;
+                const here = string.position === current;
+                return (
+                    <button
+                        key={string.position}
+                        type="button"
+                        aria-current={here ? 'step' : undefined}
+                        aria-label={`String ${string.position}, ${pitchLabel(string.pitch)}: ${cents === null ? 'not heard yet' : `${centsWords(cents)} cents`}${target === null ? '' : `, leave it at ${centsWords(target)}`}`}
+                        onClick={() => onChoose(string.position)}
+                        className={clsx(
+                            'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-1 text-left',
+                            here ? 'border-l-accent bg-sheet' : 'border-l-transparent hover:bg-sheet/60',
+                        )}
+                    >
+                        <span className="flex items-baseline gap-2 pl-1">
+                            <span className={clsx('text-xl', here ? 'font-bold' : 'text-ink-soft')}>{string.position}</span>
+                            <span className="leading-tight">
+                                <span className="text-lg font-bold">{pitchLabel(string.pitch)}</span>
+                                <span className="block text-sm text-ink-soft max-sm:hidden">{string.gauge}</span>
+                            </span>
+                        </span>
+                        <svg width={width} height={40} className="block overflow-visible" aria-hidden>
+                            <rect
+                                x={x(-tolerance)}
+                                width={Math.max(3, x(tolerance) - x(-tolerance))}
+                                y={2}
+                                height={36}
+                                fill="var(--accent-wash)"
+                            />
+                            <line x1={0} x2={width} y1={20} y2={20} stroke="var(--rule-strong)" />
+                            {earlier.map((round, place) => {
+                                const was = round[index] ?? null;
+                                return (
+                                    was !== null && (
+                                        <circle
+                                            key={place}
+                                            cx={x(was)}
+                                            cy={20}
+                                            r={4}
+                                            fill="var(--steel)"
+                                            opacity={0.35 + (0.4 * (place + 1)) / earlier.length}
+                                        />
+                                    )
+                                );
+                            })}
+                            {cents !== null && (
+                                <circle
+                                    cx={x(cents)}
+                                    cy={20}
+                                    r={here ? 9 : 6.5}
+                                    fill="var(--accent)"
+                                    stroke="var(--paper)"
+                                    strokeWidth={2}
+                                />
+                            )}
+                            {target !== null && (
+                                <path
+                                    d={`M${x(target)} 14 l-7 -11 h14 Z`}
+                                    fill={here ? 'var(--ink)' : 'var(--paper)'}
+                                    stroke="var(--ink)"
+                                    strokeWidth={1.3}
+                                />
+                            )}
+                        </svg>
+                        <span className="text-right leading-tight">
+                            <span className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}>
+                                {cents === null ? 'not heard yet' : `now ${centsWords(cents)}`}
+                            </span>
+                            {target !== null && <span className="text-sm text-ink-soft">leave at {centsWords(target)}</span>}
+                        </span>
+                    </button>
+                );
+            })}
+        </div>
+    );
+}

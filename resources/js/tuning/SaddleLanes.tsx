@@ -1,0 +1,120 @@
+import { clsx } from 'clsx';
+import { fixed, withMinus } from '../units/figures';
+import { pitchLabel } from '../units/pitch';
+import { useWidth } from '../ui/useWidth';
+import { LaneRule } from './LaneRule';
+
+export interface SaddleString {
+    position: number;
+    pitch: string;
+    /** Where it should stand behind the scale length, as foretold; millimetres. */
+    low: number;
+    estimate: number;
+    high: number;
+    /** Where it stands now, behind the scale length. */
+    now: number;
+    /** By how much to move it; null while that is not known. */
+    move: number | null;
+    /** How far behind the scale length it can go; null where that was not measured. */
+    travel: number | null;
+}
+
+interface Props {
+    strings: SaddleString[];
+    current: number;
+    onChoose: (position: number) => void;
+}
+
+const EDGE_MM = 1.5;
+
+/** The saddles from above, all at one scale: where each stands, where it should go, what was foretold, and how far it can go. */
+export function SaddleLanes({ strings, current, onChoose }: Props) {
+    const [ref, width] = useWidth<HTMLDivElement>();
+    const places = strings.flatMap(({ low, high, now, move, travel }) => [
+        low,
+        high,
+        now,
+        now + (move ?? 0),
+        now + (travel ?? 0),
+    ]);
+    const [from, to] = [Math.min(0, ...places) - EDGE_MM, Math.max(...places, 4) + EDGE_MM];
+    const x = (mm: number) => (width * (mm - from)) / (to - from);
+    const whole = Array.from({ length: Math.floor(to) - Math.ceil(from) + 1 }, (_, index) => Math.ceil(from) + index);
+    const marks = whole.map((at) => ({ at, label: whole.length < 16 || at % 2 === 0 ? withMinus(at, 0) : null }));
+    return (
+        <div className="grid grid-cols-[5rem_minmax(0,1fr)_9rem] items-center gap-x-4 max-sm:grid-cols-[4rem_minmax(0,1fr)_6rem]">
+            <span className="text-right text-sm text-ink-soft">mm behind</span>
+            <div ref={ref}>
+                <LaneRule width={width} x={x} marks={marks} />
+            </div>
+            <span />
+            {strings.map((string) => {
+                const here = string.position === current;
+                const goal = string.move === null ? null : string.now + string.move;
+                return (
+                    <button
+                        key={string.position}
+                        type="button"
+                        aria-current={here ? 'step' : undefined}
+                        aria-label={`String ${string.position}, ${pitchLabel(string.pitch)}: its saddle stands ${fixed(string.now, 1)} mm behind the scale length${goal === null ? '' : `, and belongs at ${fixed(goal, 1)}`}`}
+                        onClick={() => onChoose(string.position)}
+                        className={clsx(
+                            'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-0.5 text-left',
+                            here ? 'border-l-accent bg-sheet' : 'border-l-transparent hover:bg-sheet/60',
+                        )}
+                    >
+                        <span className="pl-1 text-lg">
+                            <span className={here ? 'font-bold' : 'text-ink-soft'}>{string.position}</span>{' '}
+                            <span className="font-bold">{pitchLabel(string.pitch)}</span>
+                        </span>
+                        <svg width={width} height={36} className="block overflow-visible" aria-hidden>
+                            <line x1={0} x2={width} y1={18} y2={18} stroke="var(--rule-strong)" />
+                            <rect
+                                x={x(string.low)}
+                                width={Math.max(2, x(string.high) - x(string.low))}
+                                y={10}
+                                height={16}
+                                fill="var(--accent-wash)"
+                            />
+                            {string.travel !== null && (
+                                <line
+                                    x1={x(string.travel)}
+                                    x2={x(string.travel)}
+                                    y1={6}
+                                    y2={30}
+                                    stroke="var(--ink)"
+                                    strokeDasharray="3 3"
+                                />
+                            )}
+                            <rect
+                                x={x(string.now) - 3}
+                                width={6}
+                                y={4}
+                                height={28}
+                                rx={2}
+                                fill="var(--steel)"
+                                stroke="var(--steel-dark)"
+                            />
+                            {goal !== null && (
+                                <path
+                                    d={`M${x(goal)} 9 l-6 -9 h12 Z`}
+                                    fill={here ? 'var(--ink)' : 'var(--paper)'}
+                                    stroke="var(--ink)"
+                                />
+                            )}
+                        </svg>
+                        <span className="text-right leading-tight">
+                            {string.move === null ? (
+                                <span className="text-ink-soft">not read yet</span>
+                            ) : (
+                                <span className="font-semibold">
+                                    {fixed(Math.abs(string.move), 1)} mm {string.move > 0 ? 'back' : 'forward'}
+                                </span>
+                            )}
+                        </span>
+                    </button>
+                );
+            })}
+        </div>
+    );
+}

@@ -1,0 +1,600 @@
+import { Head, Link } from '@inertiajs/react';
+import { useMemo, useRef, useState } from 'react';
+import { CERTAIN } from '../devices/tuner/detector';
+import { microphone } from '../devices/tuner/microphone';
+import { simulatedSound, type SimulatedSound } from '../devices/tuner/simulated';
+import type { Practice, Retuning, SetDocument, Sound } from '../generated/formats';
+import { ask } from '../server/api';
+import { useAct } from '../server/useAct';
+import { useAsked } from '../server/useAsked';
+import { pitchLabel } from '../units/pitch';
+import { fixed, withMinus } from '../units/figures';
+import { formatGauge, useUnits } from '../units/units';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { PageTitle, TitleLine } from '../ui/PageTitle';
+import { Select } from '../ui/Select';
+import { tellFailure, toast } from '../ui/toasts';
+import { TypedInput } from '../ui/TypedInput';
+import { CentsLanes } from './CentsLanes';
+import { centsOf, centsWords, knobWords, oddity, typedCents, whichString } from './heard';
+import { liveWords, SOURCES, type Source } from './sources';
+import { useEar } from './useEar';
+import { usePractice } from './usePractice';
+
+interface Props {
+    set: { id: number; name: string; instrument: string; instrumentId: number };
+    document: SetDocument;
+    tuning: number;
+    strings: { position: number; pitch: string; hz: number; gauge_in: number }[];
+    floats: boolean;
+    /** Every tuning of the set with what its strings sound, hertz. */
+    tunings: { name: string; hz: number[] }[];
+}
+
+type Standing = (number | null)[];
+
+interface Observation {
+    position: number;
+    from_cents: number;
+    to_cents: number;
+    others: { position: number; from_cents: number; to_cents: number }[];
+}
+
+const ORDERS = [
+    { value: 'bass', label: 'from the lowest' },
+    { value: 'treble', label: 'from the highest' },
+    { value: 'outside', label: 'outside in' },
+];
+const TOLERANCE = 3;
+const CEILING = 100;
+const MOVED = 50;
+const KNOBS = [-1, -0.25, -0.05, 0.05, 0.25, 1];
+
+/** A set brought to its tuning in one pass: where each string stands, where to leave it in its turn, so that all land together. */
+export default function TunePage({ set, document: designed, tuning, strings: tuned, floats, tunings }: Props) {
+    const units = useUnits();
+    const [source, setSource] = useState<Source>('practice');
+    const [seed, setSeed] = useState(1);
+    const [orderBy, setOrderBy] = useState('bass');
+    const [ceiling, setCeiling] = useState(true);
+    const [offset, setOffset] = useState('0');
+    const [left, setLeft] = useState<Set<number>>(new Set());
+    const usualA4 = designed.tunings[tuning]?.a4_hz ?? 440;
+    const [a4, setA4] = useState(usualA4);
+    // Tuned to another reference, all of it stands so much higher or lower.
+    const { document, strings } = useMemo(
+        () => ({
+            document: {
+                ...designed,
+                tunings: designed.tunings.map((each, index) => (index === tuning ? { ...each, a4_hz: a4 } : each)),
+            },
+            strings: tuned.map((string) => ({ ...string, hz: (string.hz * a4) / usualA4 })),
+        }),
+        [designed, tuned, tuning, a4, usualA4],
+    );
+    const [present, setPresent] = useState<Standing>(tuned.map(() => null));
+    const [earlier, setEarlier] = useState<Standing[]>([]);
+    const [slack, setSlack] = useState<Set<number>>(new Set());
+    const [round, setRound] = useState<{ start: Standing; at: number; observed: Observation[] } | null>(null);
+    const [learning, setLearning] = useState<Standing | null>(null);
+    const [observations, setObservations] = useState<Observation[]>([]);
+    const [hidden, setHidden] = useState<Practice['hidden']>(null);
+    const sound = useRef<SimulatedSound | null>(null);
+    const practice = usePractice(document, tuning, seed);
+    const { act, busy, problem } = useAct();
+
+    const pitches = strings.map(({ hz }) => hz);
+    const order = ordered(strings.length, orderBy).filter((each) => !left.has(each));
+    const off = Number(offset.replace('−', '-').replace(',', '.')) || 0;
+    const asking = round?.start ?? present;
+    // A round goes on by what was known when it began: what is learned meanwhile is for the next.
+    const observed = round?.observed ?? observations;
+    const { data: retuning } = useAsked<Retuning>(
+        '/api/v1/retunings',
+        asking.some((cents, index) => cents === null && !slack.has(index + 1))
+            ? null
+            : JSON.stringify({
+                  set: document,
+                  tuning,
+                  present_cents: asking,
+                  order,
+                  ceiling_cents: ceiling ? CEILING : null,
+                  ...(observed.length > 0 ? { observations: observed } : {}),
+              }),
+    );
+    const steps = round === null ? [] : (retuning?.steps ?? []);
+    const position = round === null ? null : (order[round.at] ?? null);
+    const step = steps.find((each) => each.position === position);
+    const now = position === null ? null : (present[position - 1] ?? null);
+    const known = present.every((cents, index) => cents !== null || slack.has(index + 1));
+    const worst = Math.max(0, ...present.map((cents) => Math.abs(cents ?? 0)));
+    const landed = known && round === null && worst <= TOLERANCE;
+    const learned =
+        retuning?.source === 'measured' &&
+        retuning.standard_error_um_per_n !== null &&
+        retuning.standard_error_um_per_n < retuning.compliance_um_per_n / 3;
+
+    const observe = (turned: number, before: Standing, after: Standing) => {
+        const at = (standing: Standing, each: number) => standing[each - 1] ?? null;
+        const [from, to] = [at(before, turned), at(after, turned)];
+        if (from === null || to === null || Math.abs(to - from) < MOVED) {
+            return;
+        }
+        const others = strings.flatMap(({ position: each }) => {
+            const [was, is] = [at(before, each), at(after, each)];
+            return each === turned || was === null || is === null ? [] : [{ position: each, from_cents: was, to_cents: is }];
+        });
+        if (others.length > 0) {
+            setObservations((all) => [...all, { position: turned, from_cents: from, to_cents: to, others }]);
+        }
+    };
+    const hear = (at: number, cents: number) => {
+        const standing = present.map((each, index) => (index === at - 1 ? cents : each));
+        setPresent(standing);
+        if (learning !== null && order[0] !== undefined && standing.every((each) => each !== null)) {
+            observe(order[0], learning, standing);
+            setLearning(null);
+        }
+    };
+    /** What is heard goes to the string that is tuned, or to the one that it must be. */
+    const ear = useEar((hz) => {
+        if (source === 'practice') {
+            return;
+        }
+        const at = position ?? whichString(hz, pitches);
+        if (at > 0) {
+            hear(at, centsOf(hz, pitches[at - 1] ?? hz) - off);
+        }
+    });
+    const take = (read: Practice) => {
+        const standing = read.strings.map(({ cents }) => cents);
+        setPresent(standing);
+        return standing;
+    };
+    const strum = () => act(async () => take(await practice.read()));
+
+    const { live } = ear;
+    const choose = (chosen: string) => {
+        ear.close();
+        sound.current = null;
+        setSource(chosen as Source);
+        setPresent(strings.map(() => null));
+        setRound(null);
+        setEarlier([]);
+        setObservations([]);
+        setLearning(null);
+        if (chosen === 'microphone') {
+            void ear.open(microphone());
+        }
+    };
+    const next = () => {
+        if (round === null || position === null) {
+            return;
+        }
+        if (round.at + 1 < order.length) {
+            setRound({ ...round, at: round.at + 1 });
+        } else {
+            setEarlier((all) => [...all, round.start]);
+            setRound(null);
+            setSlack(new Set());
+            if (source === 'practice') {
+                strum();
+            } else {
+                setPresent(strings.map(() => null));
+            }
+        }
+    };
+    const turn = (by: { turns: number } | { cents: number }) => {
+        if (position === null) {
+            return;
+        }
+        const before = present;
+        act(async () => {
+            const read =
+                'turns' in by
+                    ? await practice.act({ do: 'turn', position, turns: by.turns })
+                    : await practice.act({ do: 'tune', position, cents: by.cents });
+            const after = take(read);
+            observe(position, before, after);
+        });
+    };
+    const learnFirst = () => {
+        const [first] = order;
+        if (first === undefined || !known) {
+            return;
+        }
+        if (source !== 'practice') {
+            setLearning(present);
+            setPresent(strings.map(() => null));
+            return;
+        }
+        const before = present;
+        act(async () => {
+            const after = take(await practice.act({ do: 'tune', position: first, cents: (before[first - 1] ?? 0) - 100 }));
+            observe(first, before, after);
+        });
+    };
+    const pluck = () =>
+        act(async () => {
+            const playing = sound.current ?? (await ear.open(simulatedSound()));
+            sound.current = playing;
+            const at = position ?? order[0] ?? 1;
+            const answer = await ask<Sound>('/api/v1/sounds', { method: 'POST', body: document });
+            const tone = answer.strings.find((each) => each.position === at)?.tunings[tuning];
+            const read = practice.practice ?? (await practice.read());
+            const cents = read.strings.find((each) => each.position === at)?.cents ?? 0;
+            if (tone !== undefined) {
+                playing?.pluck(tone, 2 ** (cents / 1200));
+            }
+        });
+    const keep = () =>
+        act(async () => {
+            await ask(`/instruments/${set.instrumentId}/compliance`, {
+                method: 'PUT',
+                body: { um_per_n: retuning?.compliance_um_per_n },
+            });
+            toast(`Kept with ${set.instrument}: one pass lands nearer from now on.`);
+        });
+    const tell = () => void practice.read(true).then((answer) => setHidden(answer.hidden), tellFailure);
+    const odd =
+        live !== null && position !== null && live.certainty >= CERTAIN ? oddity(live.hz, position, now ?? 0, pitches) : null;
+
+    return (
+        <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
+            <Head title={`Tune ${set.instrument}`} />
+            <TitleLine>
+                <PageTitle className="pb-1.5">Tune {set.instrument}</PageTitle>
+                <p className="pb-2 text-ink-soft">
+                    {set.name}, {document.tunings[tuning]?.name ?? 'as designed'}
+                </p>
+                <Link href={`/bench/${set.id}`} className={`${buttonClass.quiet} mb-1 ml-auto`}>
+                    Back to the Bench
+                </Link>
+            </TitleLine>
+            <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
+                <div className="w-72">
+                    <Field label="Heard by">
+                        <Select value={source} choices={SOURCES} onChange={choose} />
+                    </Field>
+                </div>
+                <div className="w-44">
+                    <Field label="Order">
+                        <Select value={orderBy} choices={ORDERS} onChange={setOrderBy} disabled={round !== null} />
+                    </Field>
+                </div>
+                {source === 'practice' ? (
+                    <div className="w-28">
+                        <Field label="Instrument no.">
+                            <input
+                                type="number"
+                                min={1}
+                                className={fieldClass}
+                                value={seed}
+                                onChange={(event) => {
+                                    setSeed(Math.max(1, Math.round(Number(event.target.value)) || 1));
+                                    choose('practice');
+                                    setHidden(null);
+                                }}
+                            />
+                        </Field>
+                    </div>
+                ) : (
+                    <div className="w-40">
+                        <Field label="This tuner is off by, cents">
+                            <input className={fieldClass} value={offset} onChange={(event) => setOffset(event.target.value)} />
+                        </Field>
+                    </div>
+                )}
+                <div className="w-24">
+                    <Field label="A4, Hz">
+                        <TypedInput
+                            className={fieldClass}
+                            shown={fixed(a4, 1)}
+                            disabled={round !== null}
+                            onTake={(typed) => {
+                                const hz = Number(typed.replace(',', '.'));
+                                if (hz >= 380 && hz <= 500) {
+                                    setA4(hz);
+                                    setPresent(present.map((cents) => (cents === null ? null : cents + centsOf(a4, hz))));
+                                }
+                            }}
+                        />
+                    </Field>
+                </div>
+                {source === 'typed' && tunings.length > 1 && (
+                    <div className="w-52">
+                        <Field label="It stands in">
+                            <Select
+                                value="heard"
+                                choices={[
+                                    { value: 'heard', label: 'as typed below' },
+                                    ...tunings.flatMap(({ name }, index) =>
+                                        index === tuning ? [] : [{ value: String(index), label: name }],
+                                    ),
+                                ]}
+                                onChange={(chosen) => {
+                                    const from = tunings[Number(chosen)];
+                                    if (from !== undefined) {
+                                        setPresent(strings.map(({ hz }, index) => centsOf(from.hz[index] ?? hz, hz)));
+                                    }
+                                }}
+                            />
+                        </Field>
+                    </div>
+                )}
+                <label className="flex h-9 items-center gap-2">
+                    <input type="checkbox" checked={ceiling} onChange={(event) => setCeiling(event.target.checked)} />
+                    never more than a semitone above
+                </label>
+            </div>
+            {(ear.problem ?? problem) != null && (
+                <p role="alert" className="mt-3 border-l-4 border-l-stop pl-3 text-stop">
+                    {ear.problem ?? problem}
+                </p>
+            )}
+            <div className="mt-5">
+                <CentsLanes
+                    strings={strings.map((string) => ({ ...string, gauge: formatGauge(string.gauge_in, units) }))}
+                    present={present}
+                    earlier={earlier}
+                    steps={steps}
+                    current={position}
+                    tolerance={TOLERANCE}
+                    onChoose={(chosen) => round !== null && setRound({ ...round, at: Math.max(0, order.indexOf(chosen)) })}
+                />
+                <p className="mt-2 text-sm text-ink-soft">
+                    Filled: where it is. Triangle: where to leave it in this round, so that the strings still to come pull it to
+                    its pitch. Grey: earlier rounds.
+                </p>
+            </div>
+            {round === null && (
+                <fieldset className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-1">
+                    <legend className="float-left mr-3 text-sm text-ink-soft">Left alone</legend>
+                    {strings.map(({ position: each }) => (
+                        <label key={each} className="flex min-h-target items-center gap-1.5">
+                            <input
+                                type="checkbox"
+                                aria-label={`Leave string ${each} alone`}
+                                checked={left.has(each)}
+                                onChange={(event) => {
+                                    const next = new Set(left);
+                                    if (event.target.checked) {
+                                        next.add(each);
+                                    } else {
+                                        next.delete(each);
+                                    }
+                                    setLeft(next);
+                                }}
+                            />
+                            {each}
+                        </label>
+                    ))}
+                    {left.size > 0 && retuning !== undefined && (
+                        <span className="text-sm text-ink-soft">
+                            {retuning.after
+                                .filter(({ position: each }) => left.has(each))
+                                .map(({ position: each, cents }) => `string ${each} will end at ${centsWords(cents)}`)
+                                .join(', ')}
+                        </span>
+                    )}
+                </fieldset>
+            )}
+            {source === 'typed' && round === null && (
+                <div className="mt-4 grid max-w-3xl grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-3">
+                    {strings.map((string) => (
+                        <Field key={string.position} label={`${string.position}, ${pitchLabel(string.pitch)}`}>
+                            <TypedInput
+                                className={`${fieldClass} text-lg`}
+                                placeholder="−12 or 81.6 Hz"
+                                shown={shownCents(present[string.position - 1] ?? null)}
+                                onTake={(typed) => {
+                                    const cents = typedCents(typed, string.hz);
+                                    if (cents !== null) {
+                                        hear(string.position, cents - off);
+                                    }
+                                }}
+                            />
+                        </Field>
+                    ))}
+                </div>
+            )}
+            <section aria-label="This round" className="mt-5 border-t border-ink pt-4">
+                {round === null ? (
+                    <div className="flex flex-wrap items-center gap-x-5 gap-y-3">
+                        <p className="min-w-0 flex-1 basis-80 text-xl" aria-live="polite">
+                            {learning !== null
+                                ? `Turn string ${order[0]} down by about a semitone, then let all be heard again.`
+                                : landed
+                                  ? `All stand within ${TOLERANCE} cents: nothing is left to do.`
+                                  : known
+                                    ? `The furthest is ${fixed(worst, 0)} cents away. ${passesWords(retuning)}`
+                                    : source === 'practice'
+                                      ? 'Strum it, to hear where it stands.'
+                                      : source === 'microphone'
+                                        ? 'Pluck one string after the other: each is known by itself.'
+                                        : 'Type where each string stands.'}
+                        </p>
+                        {source === 'practice' && (
+                            <Button large onClick={strum} disabled={busy}>
+                                Strum: hear all
+                            </Button>
+                        )}
+                        {known && !landed && observations.length === 0 && (
+                            <Button large onClick={learnFirst} disabled={busy}>
+                                Learn how it gives first
+                            </Button>
+                        )}
+                        <Button
+                            large
+                            look="strong"
+                            disabled={!known || landed || busy || order.length === 0}
+                            onClick={() => setRound({ start: present, at: 0, observed: observations })}
+                        >
+                            Begin the round
+                        </Button>
+                    </div>
+                ) : (
+                    step !== undefined &&
+                    position !== null && (
+                        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[auto_minmax(0,1fr)_auto]">
+                            <p className="flex items-center gap-4">
+                                <span className="text-6xl leading-none font-extrabold">{position}</span>
+                                <span className="text-2xl font-bold">{pitchLabel(strings[position - 1]?.pitch ?? '')}</span>
+                                <span data-figure="key" className="text-[72px] leading-none font-extrabold tracking-tight">
+                                    {centsWords(step.target_cents)}
+                                </span>
+                                <span className="text-2xl">cents</span>
+                            </p>
+                            <div className="self-center text-xl leading-snug" aria-live="polite">
+                                <p>
+                                    {Math.abs((now ?? 0) - step.target_cents) < 1.5
+                                        ? 'There.'
+                                        : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || now !== round.start[position - 1] ? '' : `, ${knobWords(step.knob_turns)} of the knob`}.`}{' '}
+                                    <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
+                                </p>
+                                <p className="text-lg text-ink-soft">
+                                    {afterWords(order.slice(round.at + 1), step.target_cents)}
+                                </p>
+                                {odd !== null && <p className="text-lg font-semibold text-caution">{odd}</p>}
+                                {source === 'microphone' && (
+                                    <p className="text-lg">
+                                        {liveWords(
+                                            live,
+                                            (hz) => `${centsWords(centsOf(hz, strings[position - 1]?.hz ?? hz) - off)} cents now`,
+                                        )}
+                                    </p>
+                                )}
+                            </div>
+                            <div className="flex flex-wrap content-center justify-end gap-2">
+                                <Button large look="strong" disabled={busy} onClick={next}>
+                                    It stands there: {round.at + 1 < order.length ? 'next string' : 'hear them all'}
+                                </Button>
+                            </div>
+                            {source === 'practice' && (
+                                <div
+                                    className="flex flex-wrap items-center gap-2 lg:col-span-3"
+                                    role="group"
+                                    aria-label="The knob"
+                                >
+                                    <span className="text-ink-soft">Turn the knob</span>
+                                    {KNOBS.map((turns) => (
+                                        <Button
+                                            key={turns}
+                                            disabled={busy}
+                                            aria-label={`Turn the knob ${knobLabel(turns)}`}
+                                            onClick={() => turn({ turns })}
+                                        >
+                                            {knobLabel(turns)}
+                                        </Button>
+                                    ))}
+                                    <Button disabled={busy} onClick={() => turn({ cents: step.target_cents })}>
+                                        Bring it there
+                                    </Button>
+                                    <Button look="quiet" disabled={busy} onClick={pluck}>
+                                        Pluck it, and hear it through the tuner
+                                    </Button>
+                                    {ear.listening && live !== null && live.certainty >= CERTAIN && (
+                                        <span role="status">
+                                            heard: {centsWords(centsOf(live.hz, strings[position - 1]?.hz ?? live.hz))} cents
+                                        </span>
+                                    )}
+                                </div>
+                            )}
+                            {source === 'typed' && (
+                                <div className="w-44 lg:col-span-3">
+                                    <Field label="Where it stands now">
+                                        <TypedInput
+                                            className={`${fieldClass} text-lg`}
+                                            shown={shownCents(now)}
+                                            onTake={(typed) => {
+                                                const cents = typedCents(typed, strings[position - 1]?.hz ?? 1);
+                                                if (cents !== null) {
+                                                    hear(position, cents - off);
+                                                }
+                                            }}
+                                        />
+                                    </Field>
+                                </div>
+                            )}
+                        </div>
+                    )
+                )}
+            </section>
+            {retuning !== undefined && (
+                <section aria-label="How it gives" className="mt-6 max-w-3xl text-ink-soft">
+                    <p>
+                        {floats ? 'Its bridge floats. ' : ''}
+                        Its ends give {fixed(retuning.compliance_um_per_n, 2)} µm for each newton,{' '}
+                        {retuning.source === 'measured'
+                            ? `measured here${learned ? '' : ', not surely enough to keep'}.`
+                            : 'as is usual on such an instrument, within a factor of two.'}{' '}
+                        Tuned each to its pitch in turn, the furthest would end{' '}
+                        {fixed(Math.max(0, ...retuning.without.map(({ cents }) => Math.abs(cents))), 0)} cents away.
+                    </p>
+                    <p className="mt-2 flex flex-wrap gap-2">
+                        {learned && source !== 'practice' && (
+                            <Button onClick={keep} disabled={busy}>
+                                Keep that with {set.instrument}
+                            </Button>
+                        )}
+                        {source === 'practice' && (
+                            <Button look="quiet" onClick={tell}>
+                                What did it keep to itself?
+                            </Button>
+                        )}
+                    </p>
+                    {hidden !== null && (
+                        <p role="status" className="mt-1 text-ink">
+                            It gave {fixed(hidden.compliance_um_per_n, 2)} µm for each newton; taken was{' '}
+                            {fixed(retuning.compliance_um_per_n, 2)}. Nothing of this is kept.
+                        </p>
+                    )}
+                </section>
+            )}
+        </div>
+    );
+}
+
+function ordered(count: number, by: string): number[] {
+    const positions = Array.from({ length: count }, (_, index) => index + 1);
+    if (by === 'treble') {
+        return positions;
+    }
+    if (by === 'bass') {
+        return positions.reverse();
+    }
+    return positions.flatMap((position) =>
+        position <= count - position + 1 ? [...new Set([count - position + 1, position])] : [],
+    );
+}
+
+function passesWords(retuning: Retuning | undefined): string {
+    if (retuning === undefined) {
+        return '';
+    }
+    return retuning.passes === 1
+        ? 'One round brings all there.'
+        : `It takes ${retuning.passes} rounds, so that no string is asked too high on the way; a bridge that needs many is better blocked.`;
+}
+
+function afterWords(toCome: number[], targetCents: number): string {
+    if (toCome.length === 0) {
+        return 'The last one: all stand at their pitch then.';
+    }
+    const [first, last] = [toCome[0], toCome.at(-1)];
+    const which = toCome.length === 1 ? `String ${first}` : `Strings ${first} to ${last}`;
+    return Math.abs(targetCents) < 1
+        ? `${which} will hardly move it.`
+        : `Leave it ${targetCents > 0 ? 'sharp' : 'flat'}. ${which} will bring it ${targetCents > 0 ? 'down' : 'up'}.`;
+}
+
+function knobLabel(turns: number): string {
+    const size = Math.abs(turns);
+    return `${turns < 0 ? '−' : '+'}${size === 0.25 ? '¼' : size === 0.05 ? '1/20' : '1'}`;
+}
+
+function shownCents(cents: number | null): string {
+    return cents === null ? '' : withMinus(cents, 1);
+}

@@ -1,0 +1,19 @@
+import { CERTAIN } from '../devices/tuner/detector';
+import type { Reading } from '../devices/tuner/source';
+
+/** By what strings are heard. */
+export type Source = 'practice' | 'microphone' | 'typed';
+
+export const SOURCES: { value: Source; label: string }[] = [
+    { value: 'practice', label: 'a simulated instrument' },
+    { value: 'microphone', label: 'the microphone' },
+    { value: 'typed', label: 'another tuner, typed' },
+];
+
+/** What sounds now, in `words` where it is sure of that. */
+export function liveWords(live: Reading | null, words: (hz: number) => string): string {
+    if (live === null) {
+        return 'Nothing sounds.';
+    }
+    return live.certainty < CERTAIN ? 'Not sure.' : words(live.hz);
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Tuning;
+
+use App\Models\StringSet;
+use Inertia\Testing\AssertableInertia;
+use Lira\Certainty\Interval;
+use Lira\Document\SetDocument;
+use Lira\Evaluation\EvaluatedString;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Smalot\PdfParser\Parser;
+use Tests\Core\Document\Documents;
+use Tests\Feature\FeatureTestCase;
+
+/** What was read of an instrument in the hand, kept with it. */
+final class KeptReadingsTest extends FeatureTestCase
+{
+    public function test_saddles_are_kept_where_they_were_found_and_the_next_time_starts_from_there(): void
+    {
+        $set = self::keptSet(Documents::harbour());
+        $this->sendJson('PUT', "/sets/{$set->id}/saddles", (object) ['setback_mm' => (object) ['6' => 4.1234, '2' => -0.5]])
+            ->assertOk()->assertJson(['revision' => $set->revision + 1]);
+
+        $this->get("/sets/{$set->id}/intonate")->assertOk()->assertInertia(
+            static fn (AssertableInertia $page) => $page
+                ->where('strings.5.found_mm', 4.12)->where('strings.1.found_mm', -0.5)->where('strings.0.found_mm', null),
+        );
+        $strings = $set->refresh()->document->strings ?? [];
+        self::assertIsArray($strings);
+        self::assertEquals(4.12, data_get($strings, '5.saddle_setback_mm'));
+    }
+
+    public function test_where_saddles_were_found_sharpens_where_the_next_ones_are_expected(): void
+    {
+        $set = self::keptSet(Documents::harbour());
+        self::assertStringNotContainsString('saddles will stand', $this->fitReport($set));
+        $this->get("/sets/{$set->id}/intonate")->assertInertia(static fn (AssertableInertia $page) => $page->where('learned', null)->where('strings.3.expected_mm', null));
+        $ranges = array_map(
+            static fn (EvaluatedString $string): ?Interval => $string->tunings[0]->setbackM,
+            SetDocument::from(Documents::harbour())->evaluation()->strings,
+        );
+        $high = static fn (int $position): float => 1000 * ($ranges[$position - 1]->high ?? 0.0);
+        $this->sendJson('PUT', "/sets/{$set->id}/saddles", (object) ['setback_mm' => (object) ['6' => $high(6)]])->assertOk();
+        // Not from a single one.
+        $this->get("/sets/{$set->id}/intonate")->assertInertia(static fn (AssertableInertia $page) => $page->where('learned', null));
+        $this->sendJson('PUT', "/sets/{$set->id}/saddles", (object) ['setback_mm' => (object) ['5' => $high(5)]])->assertOk();
+
+        // Two at the far end, and a prior of the middle worth two.
+        $range = $ranges[3];
+        self::assertNotNull($range);
+        $expected = 1000 * ($range->low + 0.75 * ($range->high - $range->low));
+        $this->get("/sets/{$set->id}/intonate")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('learned.strings', 2)
+            ->where('learned.share', static fn (float $share): bool => abs($share - 0.75) < 0.005)
+            ->where('strings.3.expected_mm', static fn (float $mm): bool => abs($mm - $expected) < 0.05));
+        self::assertStringContainsString('Where 2 saddles were found on this instrument before, they stood 75 %', $this->fitReport($set));
+    }
+
+    #[DataProvider('bad')]
+    public function test_saddles_that_cannot_be_are_refused_and_nothing_is_kept(mixed $found, string $path, string $words): void
+    {
+        $set = self::keptSet(Documents::harbour());
+
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}/saddles", (object) ['setback_mm' => $found]), 422, $path, $words);
+        self::assertEquals($set->document, $set->refresh()->document);
+        self::assertSame(1, $set->revision);
+    }
+
+    /** @return iterable<string, array{mixed, string, string}> */
+    public static function bad(): iterable
+    {
+        yield 'none' => [new \stdClass, '/setback_mm', 'Give where saddles were found'];
+        yield 'no list' => ['here', '/setback_mm', 'Give where saddles were found'];
+        yield 'a string it does not have' => [(object) ['7' => 2], '/setback_mm/7', 'strings 1 to 6'];
+        yield 'no number of a string' => [(object) ['E' => 2], '/setback_mm/E', 'strings 1 to 6'];
+        yield 'not a number' => [(object) ['3' => 'back'], '/strings/2/saddle_setback_mm', 'where its saddle was found'];
+        yield 'off the instrument' => [(object) ['3' => 140], '/strings/2/saddle_setback_mm', 'within 100 mm'];
+    }
+
+    public function test_what_its_ends_give_is_kept_with_the_instrument_as_measured(): void
+    {
+        $instrument = self::keptSet(Documents::harbour())->instrument;
+        $this->sendJson('PUT', "/instruments/{$instrument->id}/compliance", (object) ['um_per_n' => 4.30004])->assertOk();
+        $hardware = $instrument->refresh()->document->hardware ?? null;
+        self::assertInstanceOf(\stdClass::class, $hardware);
+        self::assertSame([4.3, 'measured'], [$hardware->compliance_um_per_n ?? null, $hardware->compliance_source ?? null]);
+
+        $refused = $this->sendJson('PUT', "/instruments/{$instrument->id}/compliance", (object) ['um_per_n' => -1]);
+        self::assertLiraError($refused, 422, '/um_per_n', 'micrometres per newton');
+    }
+
+    private function fitReport(StringSet $set): string
+    {
+        $text = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/fit")->assertOk()->getContent())->getText();
+
+        return (string) preg_replace('/\s+/', ' ', $text);
+    }
+}

@@ -1,0 +1,194 @@
+import { writeFile } from 'node:fs/promises';
+import { chromium } from '@playwright/test';
+import { chromiumOptions } from '../chromium.mjs';
+import { pluck, seeded } from '../unit/plucks';
+import { chooseOption, expect, expectAccessible, openOwnSet, test } from './lira';
+
+const FLOATING = {
+    name: 'Harbour',
+    kind: 'electric-guitar',
+    scale: { type: 'single', length_mm: 686 },
+    hardware: { anchor: 'vibrato', posts: { type: 'standard', diameter_mm: 6 } },
+};
+
+async function openTune(page: import('@playwright/test').Page): Promise<void> {
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Tune it…' }).click();
+    await expect(page.getByRole('heading', { name: 'Tune Harbour' })).toBeVisible();
+}
+
+test('a simulated floating bridge is brought to its pitch in one pass', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, floating', { instrument: FLOATING });
+    await openTune(page);
+    await expectAccessible(page);
+    await page.getByRole('spinbutton', { name: 'Instrument no.' }).fill('7');
+    const lane = (position: number) => page.getByRole('button', { name: new RegExp(`^String ${position},`) });
+    await expect(lane(6)).toHaveAccessibleName(/not heard yet/);
+    await page.getByRole('button', { name: 'Strum: hear all' }).click();
+    await expect(lane(6)).toHaveAccessibleName(/-?\d+ cents|−\d+ cents/);
+    await page.getByRole('checkbox', { name: 'never more than a semitone above' }).uncheck();
+    await page.getByRole('button', { name: 'Learn how it gives first' }).click();
+    await expect(page.getByText('measured here.')).toBeVisible();
+    await page.getByRole('button', { name: 'Begin the round' }).click();
+    await expectAccessible(page);
+    for (let position = 6; position >= 1; position--) {
+        await expect(lane(position)).toHaveAttribute('aria-current', 'step');
+        await page.getByRole('button', { name: 'Bring it there' }).click();
+        await expect(page.getByText('There.')).toBeVisible();
+        await page.getByRole('button', { name: /^It stands there/ }).click();
+    }
+    await expect(page.getByText('All stand within 3 cents: nothing is left to do.')).toBeVisible();
+    await page.getByRole('button', { name: 'What did it keep to itself?' }).click();
+    await expect(page.getByText(/Nothing of this is kept/)).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('what another tuner shows is typed, in cents or hertz', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, typed');
+    await openTune(page);
+    await chooseOption(page, 'Heard by', 'another tuner, typed');
+    const fields = ['1, C4', '2, G3', '3, E♭3', '4, B♭2', '5, F2'].map((name) => page.getByRole('textbox', { name }));
+    for (const field of fields) {
+        await field.fill('-20');
+        await field.press('Enter');
+    }
+    const last = page.getByRole('textbox', { name: '6, C2' });
+    await last.fill('64.65 Hz');
+    await last.press('Enter');
+    await expect(last).toHaveValue('−20.1');
+    await expect(page.getByText(/The furthest is 20 cents away. One round brings all there./)).toBeVisible();
+    await page.getByRole('button', { name: 'Begin the round' }).click();
+    await expect(page.locator('[data-figure="key"]')).toHaveText(/^\+\d/);
+    await page.getByRole('textbox', { name: 'Where it stands now' }).fill('4');
+    await page.getByRole('textbox', { name: 'Where it stands now' }).press('Enter');
+    await expect(page.getByRole('button', { name: /^String 6, C2: \+4 cents/ })).toBeVisible();
+    await expectAccessible(page);
+});
+
+test('from one tuning to another, one string left alone, to another reference', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, retuned', {
+        instrument: FLOATING,
+        tunings: [
+            { name: 'C standard', pitches: ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'C2'] },
+            { name: 'Drop B flat', pitches: ['C4', 'G3', 'Eb3', 'Bb2', 'F2', 'Bb1'] },
+        ],
+    });
+    await openTune(page);
+    await chooseOption(page, 'Heard by', 'another tuner, typed');
+    await chooseOption(page, 'It stands in', 'Drop B flat');
+    await expect(page.getByRole('textbox', { name: '6, C2' })).toHaveValue('−200.0');
+    await expect(page.getByText(/The furthest is 200 cents away/)).toBeVisible();
+    await page.getByRole('checkbox', { name: 'Leave string 1 alone' }).check();
+    await expect(page.getByText(/string 1 will end at −\d/)).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('textbox', { name: 'A4, Hz' }).fill('442');
+    await page.getByRole('textbox', { name: 'A4, Hz' }).press('Enter');
+    await expect(page.getByRole('textbox', { name: '2, G3' })).toHaveValue('−7.9');
+});
+
+test('a microphone that may not be used is told kindly', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, without a microphone');
+    await openTune(page);
+    await chooseOption(page, 'Heard by', 'the microphone');
+    await expect(page.getByRole('alert')).toContainText('or type what another tuner shows');
+    await expectAccessible(page);
+});
+
+test('a string is heard by the microphone and known by itself', async ({ page }, info) => {
+    await openOwnSet(page, 'Harbour, heard');
+    await openTune(page);
+    const sound = pluck({
+        hz: 98 * 2 ** (-30 / 1200),
+        stiffness: 1e-4,
+        rate: 44_100,
+        seconds: 2,
+        at: 0.15,
+        noiseDb: 40,
+        glideCents: 4,
+        random: seeded(3),
+    });
+    const file = info.outputPath('string.wav');
+    await writeFile(file, wavOf(sound, 44_100));
+    const hearing = await chromium.launch({
+        ...chromiumOptions,
+        args: [
+            ...chromiumOptions.args,
+            '--use-fake-ui-for-media-stream',
+            '--use-fake-device-for-media-stream',
+            `--use-file-for-fake-audio-capture=${file}`,
+        ],
+    });
+    const tablet = await hearing.newPage({ viewport: { width: 1280, height: 800 } });
+    await tablet.goto(page.url());
+    await chooseOption(tablet, 'Heard by', 'the microphone');
+    // F2 is 87.3 Hz: nothing of this set; tuned down from G2 it is the fifth, a good way up.
+    await expect(tablet.getByRole('button', { name: /^String 5, F2: \+1[67]\d cents/ })).toBeVisible();
+    await hearing.close();
+});
+
+/** Sixteen bits, one channel. */
+function wavOf(samples: Float32Array, rate: number): Buffer {
+    const data = Buffer.alloc(2 * samples.length);
+    samples.forEach((sample, index) => data.writeInt16LE(Math.round(Math.max(-1, Math.min(1, sample)) * 32_000), 2 * index));
+    const head = Buffer.alloc(44);
+    head.write('RIFF', 0);
+    head.writeUInt32LE(36 + data.length, 4);
+    head.write('WAVEfmt ', 8);
+    head.writeUInt32LE(16, 16);
+    head.writeUInt16LE(1, 20);
+    head.writeUInt16LE(1, 22);
+    head.writeUInt32LE(rate, 24);
+    head.writeUInt32LE(2 * rate, 28);
+    head.writeUInt16LE(2, 32);
+    head.writeUInt16LE(16, 34);
+    head.write('data', 36);
+    head.writeUInt32LE(data.length, 40);
+    return Buffer.concat([head, data]);
+}
+
+test('a saddle is moved once, by so many turns, and is as near as readings can tell', async ({ page, provoked }) => {
+    provoked.push(/422/);
+    await openOwnSet(page, 'Harbour, intonated', {
+        instrument: { ...FLOATING, hardware: { ...FLOATING.hardware, saddle: { travel_mm: 7, screw_pitch_mm: 0.5 } } },
+    });
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Intonate it…' }).click();
+    await expect(page.getByRole('heading', { name: 'Intonate Harbour' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Play all, open and stopped' }).click();
+    await expect(page.locator('[data-figure="key"]')).toHaveText(/turns?$/);
+    await expectAccessible(page);
+    const words = page.getByText(/cents (sharp|flat) at the 12th/);
+    for (let move = 0; move < 2 && (await page.getByRole('button', { name: 'Moved: read it again' }).isVisible()); move++) {
+        const before = await words.innerText();
+        await page.getByRole('button', { name: 'Moved: read it again' }).click();
+        await expect(words).not.toHaveText(before);
+    }
+    await expect(page.getByText('That is as near as two readings can tell: leave it.')).toBeVisible();
+
+    // From another tuner: the middle of three, and a saddle that has no way left.
+    await chooseOption(page, 'Heard by', 'another tuner, typed');
+    const fill = async (name: RegExp, typed: string) => {
+        await page.getByRole('textbox', { name }).fill(typed);
+        await page.getByRole('textbox', { name }).press('Enter');
+    };
+    await fill(/^Nut to saddle/, '688');
+    await fill(/^Open/, '65.41');
+    await fill(/^At the 12th/, '132.6 132.5 133.9');
+    await expect(page.getByText(/2\d\.\d cents sharp at the 12th/)).toBeVisible();
+    await expect(page.getByText(/It can go back by 5.0 mm only/)).toBeVisible();
+    // What was found is where the next time starts from.
+    const keep = page.getByRole('button', { name: 'Keep where saddle 6 stands' });
+    await expect(keep).toBeHidden();
+    await fill(/^At the 12th/, '130.82');
+    await keep.click();
+    await expect(page.getByText(/^Kept with .*: the next time starts from there/)).toBeVisible();
+    await page.reload();
+    await chooseOption(page, 'Heard by', 'another tuner, typed');
+    await expect(page.getByRole('textbox', { name: /^Nut to saddle/ })).toHaveValue('688');
+    await fill(/^Open/, '65.41');
+    await fill(/^At the 12th/, '132.5');
+    await fill(/^Nut to saddle/, '300');
+    await expect(page.getByRole('alert')).toContainText('far from its scale');
+    await expectAccessible(page);
+});
