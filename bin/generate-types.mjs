@@ -16,6 +16,11 @@ const names = [
     'lira-fit',
     'lira-reach',
     'lira-plan',
+    'lira-retuning',
+    'lira-settling',
+    'lira-intonation',
+    'lira-relief',
+    'lira-practice',
     'lira-error',
 ];
 

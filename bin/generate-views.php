@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Writes the TypeScript types of what the server answers about strings, from the view classes of app/Strings. `--check` only
+// Writes the TypeScript types of what the server answers about strings, instruments and jobs, from the view classes of app/Strings, app/Instruments and app/Jobs. `--check` only
 // tells whether they are current.
 
 require __DIR__.'/../vendor/autoload.php';
@@ -21,7 +21,7 @@ function said(ReflectionMethod $constructor): array
 {
     preg_match_all('/@param\s+(.+?)\s+\$(\w+)(?: +(.*))?$/m', (string) $constructor->getDocComment(), $found, PREG_SET_ORDER);
 
-    return array_column(array_map(static fn (array $one): array => [$one[2], [$one[1], trim($one[3] ?? '')]], $found), 1, 0);
+    return array_column(array_map(static fn (array $one): array => [$one[2], [$one[1], rtrim(trim($one[3] ?? ''), ' */')]], $found), 1, 0);
 }
 
 function typescript(string $type): string
@@ -51,9 +51,9 @@ function typescript(string $type): string
 }
 
 $views = [];
-foreach (glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: [] as $file) {
-    $room = basename(dirname($file, 2));
-    $class = new ReflectionClass("App\\Strings\\{$room}\\Views\\".basename($file, '.php'));
+$files = [...(glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: []), ...(glob(__DIR__.'/../app/{Instruments,Jobs}/Views/*View.php', GLOB_BRACE) ?: [])];
+foreach ($files as $file) {
+    $class = new ReflectionClass('App\\'.str_replace('/', '\\', substr((string) realpath($file), strlen((string) realpath(__DIR__.'/../app')) + 1, -4)));
     $constructor = $class->getConstructor() ?? throw new LogicException("{$class->name} has no properties.");
     $said = said($constructor);
     $lines = [];
@@ -69,7 +69,7 @@ foreach (glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: [] as $file) {
     $views[substr($class->getShortName(), 0, -4)] = '/** '.rtrim($doc[1] ?? '', ' */')." */\nexport interface ".substr($class->getShortName(), 0, -4)." {\n".implode("\n", $lines)."\n}\n";
 }
 ksort($views);
-$text = "// Made from the view classes of app/Strings by bin/generate-views.php. Change those, not this file.\nimport type { ".implode(', ', FORMATS)." } from './formats';\n\n".implode("\n", $views);
+$text = "// Made from the view classes of app/Strings, app/Instruments and app/Jobs by bin/generate-views.php. Change those, not this file.\nimport type { ".implode(', ', FORMATS)." } from './formats';\n\n".implode("\n", $views);
 
 if (in_array('--check', $argv, true)) {
     if (! is_file(TARGET) || file_get_contents(TARGET) !== $text) {

@@ -14,9 +14,11 @@ use Lira\Finding\FitAspect;
 use Lira\Finding\Remedy;
 use Lira\Finding\Rulebook;
 use Lira\Instrument\Anchor;
+use Lira\Instrument\BridgeHold;
 use Lira\Instrument\BuiltFor;
 use Lira\Instrument\Fingerboard;
 use Lira\Instrument\NeckJoint;
+use Lira\Instrument\NutHold;
 use Lira\Instrument\Pickup;
 use Lira\Instrument\PostLayout;
 use Lira\Instrument\PostType;
@@ -35,6 +37,8 @@ const LABELS = [
     'MATERIALS' => Material::class,
     'STRING_ENDS' => StringEnd::class,
     'ANCHORS' => Anchor::class,
+    'BRIDGE_HOLDS' => BridgeHold::class,
+    'NUT_HOLDS' => NutHold::class,
     'POST_TYPES' => PostType::class,
     'POST_LAYOUTS' => PostLayout::class,
     'BUILT_FOR' => BuiltFor::class,

@@ -10,11 +10,28 @@ import { chromiumOptions } from '../tests/chromium.mjs';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 
+/** From a set by its name to something done with its instrument. */
+async function openFromBench(page, name, what) {
+    const { sets } = await (await page.request.get(new URL(`/search?for=${encodeURIComponent(name)}`, page.url()).href)).json();
+    await page.goto(new URL(`/sets/${sets[0].id}/${what}`, page.url()).href);
+    await page.locator('h1').first().waitFor();
+}
+
+/** Goes on with a job until it has come to some words. */
+async function stepOf(page, instrument, words) {
+    await page.getByRole('link', { name: instrument }).click();
+    const main = page.getByRole('main');
+    while ((await main.getByText(words).count()) === 0) {
+        const before = await main.innerText();
+        await page.keyboard.press('Space');
+        await page.waitForFunction((text) => document.getElementById('main').innerText !== text, before);
+    }
+}
+
 /** [file, address, what to do first, width, height, look] */
 const views = [
     ['bench', '/', null, 1280, 800, 'light'],
     ['bench-dark', '/', (page) => page.getByRole('slider').nth(4).focus(), 1280, 800, 'dark'],
-    ['bench-tablet', '/', null, 820, 1180, 'light'],
     ['bench-phone', '/', null, 390, 844, 'light'],
     [
         'solve',
@@ -24,46 +41,6 @@ const views = [
                 .getByRole('button', { name: 'Solve' })
                 .click()
                 .then(() => page.getByRole('button', { name: 'Take the best set' }).waitFor()),
-        1280,
-        800,
-        'light',
-    ],
-    [
-        'convert',
-        '/',
-        async (page) => {
-            await page.getByRole('button', { name: 'Convert…' }).click();
-            await page.getByRole('spinbutton', { name: 'Semitones lower' }).fill('5');
-            await page.getByText('5 semitones lower, a string').waitFor();
-        },
-        1280,
-        800,
-        'light',
-    ],
-    [
-        'baseline',
-        '/',
-        async (page) => {
-            await page.getByRole('slider').first().focus();
-            await page.keyboard.press('b');
-            await page.getByRole('button', { name: 'A semitone up' }).click();
-            for (const [position, word] of ['right', 'right', 'right', 'right', 'too tight', 'too tight'].entries()) {
-                const feels = page.getByRole('group', { name: `String ${position + 1} feels` });
-                await feels.getByRole('button', { name: word, exact: true }).click();
-            }
-            await page.waitForLoadState('networkidle');
-        },
-        1280,
-        800,
-        'light',
-    ],
-    [
-        'bench-aims',
-        '/sets',
-        async (page) => {
-            await page.getByRole('link', { name: 'Smack, drop A' }).click();
-            await page.locator('[data-target]').first().waitFor();
-        },
         1280,
         800,
         'light',
@@ -119,25 +96,6 @@ const views = [
         'light',
     ],
     [
-        'list-import',
-        '/strings/suppliers',
-        async (page) => {
-            await page.getByRole('button', { name: 'Bring in a list of Gullwing Wire' }).click();
-            const rows = [
-                'Code;Title;Winding;Alloy;Gauge;Each',
-                'GW1-090;Bright 9;plain;steel;9 1/2;0,90',
-                'GW9-1;New 46;round;nickel;1,17 mm;2,20',
-            ];
-            await page
-                .getByLabel('List to bring in')
-                .setInputFiles({ name: 'spring.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
-            await page.getByRole('button', { name: 'Check every row' }).waitFor();
-        },
-        1280,
-        800,
-        'light',
-    ],
-    [
         'order',
         '/strings/orders',
         async (page) => {
@@ -151,6 +109,38 @@ const views = [
         800,
         'light',
     ],
+    [
+        'tune',
+        '/',
+        async (page) => {
+            await openFromBench(page, 'Curlew, D standard', 'tune');
+            await page.getByRole('button', { name: 'Strum: hear all' }).click();
+            await page.getByRole('button', { name: 'Learn how it gives first' }).click();
+            await page.getByText('measured here.').waitFor();
+            await page.getByRole('button', { name: 'Begin the round' }).click();
+            await page.getByRole('button', { name: 'Bring it there' }).click();
+            await page.getByText('There.').waitFor();
+            await page.getByRole('button', { name: /next string/ }).click();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'intonate',
+        '/',
+        async (page) => {
+            await openFromBench(page, 'Harbour, down to C', 'intonate');
+            await page.getByRole('button', { name: 'Play all, open and stopped' }).click();
+            await page.locator('[data-figure="key"]').waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
+    ['jobs', '/jobs', null, 1280, 800, 'light'],
+    ['job', '/jobs', (page) => stepOf(page, 'Curlew', /^Wind$/), 1280, 800, 'light'],
+    ['job-tablet', '/jobs', (page) => stepOf(page, 'Curlew', /^Take the packet/), 820, 1180, 'light'],
     [
         'measured',
         '/strings/measured',

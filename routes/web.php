@@ -9,6 +9,7 @@ use App\Http\Controllers\Bench\VersionController;
 use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
+use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Strings\DrawerController;
 use App\Http\Controllers\Strings\ListImportController;
 use App\Http\Controllers\Strings\OrderController;
@@ -17,6 +18,7 @@ use App\Http\Controllers\Strings\PoolController;
 use App\Http\Controllers\Strings\SampleController;
 use App\Http\Controllers\Strings\StringController;
 use App\Http\Controllers\Strings\SupplierController;
+use App\Http\Controllers\Tuning\TuneController;
 use Illuminate\Support\Facades\Route;
 
 // Whatever writes and reads before does so in one transaction (`writes`). Those without it ask only, or take some time before
@@ -122,6 +124,26 @@ Route::middleware('json')->group(static function (): void {
         [InstrumentController::class, 'unarchive'],
     )->whereNumber('instrument')->name('instruments.unarchive')->middleware('writes');
 
+    Route::get('sets/{set}/tune', [TuneController::class, 'show'])->whereNumber('set')->name('tune.show');
+    Route::get('sets/{set}/intonate', [TuneController::class, 'intonate'])->whereNumber('set')->name('intonate.show');
+    Route::put('sets/{set}/saddles', [TuneController::class, 'keepSaddles'])->whereNumber('set')->name('sets.saddles')->middleware('writes');
+    Route::put('instruments/{instrument}/compliance', [TuneController::class, 'keepCompliance'])->whereNumber('instrument')->name('instruments.compliance')->middleware('writes');
+
+    Route::get('jobs', [JobController::class, 'index'])->name('jobs.index');
+    Route::get('jobs/new', [JobController::class, 'create'])->name('jobs.create');
+    Route::post('jobs/plan', [JobController::class, 'plan'])->name('jobs.plan');
+    Route::post('jobs', [JobController::class, 'store'])->name('jobs.store')->middleware('writes');
+    Route::put('jobs/schools', [JobController::class, 'keepSchools'])->name('jobs.schools')->middleware('writes');
+    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job')->name('jobs.show');
+    Route::get('jobs/{job}/news', [JobController::class, 'news'])->whereNumber('job')->name('jobs.news');
+    Route::post('jobs/{job}/events', [JobController::class, 'record'])->whereNumber('job')->name('jobs.record')->middleware('writes');
+    Route::get('jobs/{job}/sheet', [JobController::class, 'sheet'])->whereNumber('job')->name('jobs.sheet');
+    Route::post('jobs/{job}/cut-short', [JobController::class, 'cutShort'])->whereNumber('job')->name('jobs.cut-short');
+    Route::post('jobs/{job}/wanted', [JobController::class, 'want'])->whereNumber('job')->name('jobs.want')->middleware('writes');
+    Route::delete('jobs/{job}', [JobController::class, 'destroy'])->whereNumber('job')->name('jobs.destroy')->middleware('writes');
+    Route::post('jobs/{job}/unarchive', [JobController::class, 'unarchive'])->whereNumber('job')->name('jobs.unarchive')->middleware('writes');
+    Route::get('packets/{code}', [JobController::class, 'packet'])->name('packets.show');
+
     Route::get('strings', [StringController::class, 'index'])->name('strings.index');
     Route::get('strings/search', [StringController::class, 'search'])->name('strings.search');
     Route::get('strings/{string}', [StringController::class, 'show'])->whereNumber('string')->name('strings.show');
@@ -189,6 +211,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('strings/orders', [OrderController::class, 'index'])->name('orders.index');
     Route::post('strings/orders/plan', [OrderController::class, 'plan'])->name('orders.plan');
     Route::post('strings/orders', [OrderController::class, 'store'])->name('orders.store');
+    Route::delete('strings/wanted/{wanted}', [OrderController::class, 'unwant'])->whereNumber('wanted')->name('wanted.destroy')->middleware('writes');
     Route::post(
         'strings/orders/{order}/send',
         [OrderController::class, 'send'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Models\StringSet;
+use App\Tuning\LearnedSetbacks;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Finding\Assessment;
@@ -15,15 +16,16 @@ use Lira\Wording\Units;
 /** Whether a set fits its instrument, on one printed page: what is fine, what to adjust, what goes to a repairer. */
 final readonly class FitReport
 {
-    private function __construct(private SetDocument $document, private Assessment $assessment, private Units $units) {}
+    private function __construct(private SetDocument $document, private Assessment $assessment, private ?LearnedSetbacks $learned, private Units $units) {}
 
     /**
      * @param  SetDocument  $document  the set's own
+     * @param  ?LearnedSetbacks  $learned  of saddles found on this instrument before
      * @param  'a4'|'letter'  $paper
      */
-    public static function pdf(StringSet $set, SetDocument $document, Units $units, string $paper): string
+    public static function pdf(StringSet $set, SetDocument $document, ?LearnedSetbacks $learned, Units $units, string $paper): string
     {
-        $report = new self($document, $document->assessment(), $units);
+        $report = new self($document, $document->assessment(), $learned, $units);
 
         return SheetPdf::of('sheets.fit', "{$set->name}: does it fit?", $report->content($set), $paper);
     }
@@ -52,6 +54,7 @@ final readonly class FitReport
                 'cells' => array_map(fn (FitAspect $aspect): array => $this->cell($checks, $aspect, $string->position), $aspects),
             ], $this->assessment->evaluation->strings),
             'total' => $this->total(),
+            'saddles' => $this->saddles(),
             'todo' => SheetPdf::toDo($this->assessment->findings, $this->units),
             'changed' => $set->updated_at->toDateString(),
         ];
@@ -91,6 +94,19 @@ final readonly class FitReport
             FitAspect::SaddleTravel => sprintf('needs %s of %s', $length($string), $length($instrument)),
             FitAspect::Length => sprintf('has %s, needs %s', $length($string), $length($instrument)),
         };
+    }
+
+    /** Where its saddles are expected, by where they were found on this instrument before. */
+    private function saddles(): ?string
+    {
+        $expected = $this->learned?->expectedM($this->document) ?? [];
+
+        return $this->learned === null || $expected === [] ? null : sprintf(
+            'Where %d saddles were found on this instrument before, they stood %.0f %% of the way from the least to the most foretold. Expect these behind the scale length by: %s.',
+            $this->learned->strings,
+            100 * $this->learned->share,
+            implode(', ', array_map(fn (int $position, float $metres): string => "{$position}: {$this->units->fine($metres)}", array_keys($expected), $expected)),
+        );
     }
 
     /** @return list<string> the whole pull in each tuning, beside the greatest and the present one where they are known */

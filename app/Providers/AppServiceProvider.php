@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Jobs\KeepsWhatCame;
+use App\Strings\Drawer\LotAdded;
 use App\Workshop\Place;
 use App\Workshop\Sqlite\LockingConnector;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -22,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Event::listen(LotAdded::class, KeepsWhatCame::class);
         Model::shouldBeStrict(! $this->app->isProduction());
     }
 

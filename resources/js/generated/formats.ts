@@ -100,6 +100,11 @@ export interface Formats {
     'lira-fit'?: DrawnFit;
     'lira-reach'?: Reach;
     'lira-plan'?: FittingPlan;
+    'lira-retuning'?: Retuning;
+    'lira-settling'?: SettlingAnswer;
+    'lira-intonation'?: IntonationAnswer;
+    'lira-relief'?: ReliefAnswer;
+    'lira-practice'?: Practice;
     'lira-error'?: LiraError;
 }
 /**
@@ -217,6 +222,14 @@ export interface Hardware {
      * What keeps the bridge where it is when strings come off.
      */
     bridge?: 'fixed' | 'floating' | 'loose' | 'blocked';
+    /**
+     * How far the ends of the strings give, along the strings, for each newton these pull more; as usual on such an instrument if not said.
+     */
+    compliance_um_per_n?: number;
+    /**
+     * Where that comes from.
+     */
+    compliance_source?: 'given' | 'measured';
     [k: string]: unknown;
 }
 export interface Posts {
@@ -258,6 +271,10 @@ export interface Posts {
      * Depth of the socket of a slotted post; 12 if not said.
      */
     socket_mm?: number;
+    /**
+     * Turns of the knob for one of the post; 15 if not said.
+     */
+    gear_ratio?: number;
     [k: string]: unknown;
 }
 export interface Headstock {
@@ -364,6 +381,14 @@ export interface Setup {
      * String beyond nut and saddle that stretches along; 0 if not said.
      */
     extra_length_mm?: number;
+    /**
+     * How far the neck is hollow between nut and 14th fret; 0.2 if not said.
+     */
+    relief_mm?: number;
+    /**
+     * The share of a string's vibration that points at the frets; 0.35 if not said.
+     */
+    vertical_share?: number;
     [k: string]: unknown;
 }
 /**
@@ -426,6 +451,10 @@ export interface StringOfSet {
      */
     only?: 'plain' | 'wound';
     end?: StringEnd;
+    /**
+     * Where its saddle was found to play in tune, behind the scale length.
+     */
+    saddle_setback_mm?: number;
     [k: string]: unknown;
 }
 export interface Core {
@@ -657,6 +686,10 @@ export interface ConversionAsked {
  */
 export interface Job {
     left_handed?: boolean;
+    /**
+     * How thick a finger is, where slack is said in fingers; 20 until it is known.
+     */
+    finger_mm?: number;
     schools?: JobSchools;
     [k: string]: unknown;
 }
@@ -1401,6 +1434,10 @@ export interface StringPlanned {
      */
     winds: 'clockwise' | 'anticlockwise' | null;
     length_needed_mm: number | null;
+    /**
+     * Neighbours that are easily taken for it: nearly as thick, but not the same string.
+     */
+    alike: number[];
 }
 export interface FittingStep {
     number: number;
@@ -1421,6 +1458,14 @@ export interface FittingStep {
      * Of all strings together once the step is done.
      */
     pull_after_n: number;
+    /**
+     * How long it is left alone before it counts as done.
+     */
+    rests_s: number | null;
+    /**
+     * What is done with one look each, the last with the step's own key; none where it is done in one.
+     */
+    parts: FittingPart[];
 }
 export interface FittingFigure {
     name: 'turns' | 'slack_mm' | 'cut_past_post_mm' | 'length_needed_mm';
@@ -1429,6 +1474,168 @@ export interface FittingFigure {
      * In the words of the school.
      */
     said: string;
+    /**
+     * As it is, whatever the school.
+     */
+    plain: string;
+}
+export interface FittingPart {
+    key: string;
+    /**
+     * What its figure is of.
+     */
+    lead: string | null;
+    do: string;
+    done_when: string | null;
+    figure: FittingFigure | null;
+}
+/**
+ * Where to leave each string when its turn comes, so that one pass lands.
+ */
+export interface Retuning {
+    format: 'lira-retuning';
+    version: 1;
+    /**
+     * How far the ends of the strings give.
+     */
+    compliance_um_per_n: number;
+    source: 'assumed' | 'given' | 'measured';
+    standard_error_um_per_n: number | null;
+    /**
+     * How many the ceiling asks for.
+     */
+    passes: number;
+    steps: RetuningStep[];
+    /**
+     * Where each string would stand had each been tuned to its pitch in its turn.
+     */
+    without: StringStanding[];
+    /**
+     * Where each stands once this pass is over.
+     */
+    after: StringStanding[];
+    unknown_keys?: string[];
+}
+export interface RetuningStep {
+    position: number;
+    /**
+     * From its pitch.
+     */
+    target_cents: number;
+    hz: number;
+    tension_n: number;
+    /**
+     * Of its knob in all, positive tightens; null where it is slack.
+     */
+    knob_turns: number | null;
+}
+export interface StringStanding {
+    position: number;
+    cents: number;
+}
+/**
+ * How far new strings are from holding.
+ */
+export interface SettlingAnswer {
+    format: 'lira-settling';
+    version: 1;
+    strings: StringSettling[];
+    unknown_keys?: string[];
+}
+export interface StringSettling {
+    position: number;
+    /**
+     * What a round leaves of the drift before.
+     */
+    ratio: number;
+    rounds_left: number | null;
+    next_drift_cents: number | null;
+    /**
+     * Of creep, for each tenfold of time.
+     */
+    cents_per_decade: number | null;
+    creep_holds_after_s: number | null;
+    /**
+     * Null while rounds are left or something is not known.
+     */
+    holds_after_s: number | null;
+}
+/**
+ * How far each saddle has to move; positive away from the nut.
+ */
+export interface IntonationAnswer {
+    format: 'lira-intonation';
+    version: 1;
+    strings: StringIntonation[];
+    unknown_keys?: string[];
+}
+export interface StringIntonation {
+    position: number;
+    error_cents: number;
+    move_mm: number;
+    /**
+     * Of the saddle's screw; null without its thread.
+     */
+    turns: number | null;
+    /**
+     * That two readings leave: a smaller move is not worth it.
+     */
+    uncertainty_mm: number;
+}
+/**
+ * How relief follows the pull of all strings.
+ */
+export interface ReliefAnswer {
+    format: 'lira-relief';
+    version: 1;
+    mm_per_n: number;
+    forecast_mm: ReliefForecast | null;
+    learned_from: number;
+    unknown_keys?: string[];
+}
+/**
+ * The change of relief, in its 95 % range.
+ */
+export interface ReliefForecast {
+    low: number;
+    estimate: number;
+    high: number;
+}
+/**
+ * What is read of an instrument that is not there.
+ */
+export interface Practice {
+    format: 'lira-practice';
+    version: 1;
+    strings: PracticeString[];
+    hidden: PracticeHidden | null;
+    unknown_keys?: string[];
+}
+export interface PracticeString {
+    position: number;
+    /**
+     * From its pitch, as it is read.
+     */
+    cents: number;
+    hz: number;
+    /**
+     * Of the note at the 12th fret.
+     */
+    stopped_error_cents: number;
+}
+/**
+ * What it kept to itself.
+ */
+export interface PracticeHidden {
+    compliance_um_per_n: number;
+    strings: PracticeHiddenString[];
+}
+export interface PracticeHiddenString {
+    position: number;
+    ratio: number;
+    first_drift_cents: number;
+    creep_factor: number;
+    setback_mm: number;
 }
 /**
  * Why some input was not taken. Nothing was changed.

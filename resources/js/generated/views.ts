@@ -1,10 +1,16 @@
-// Made from the view classes of app/Strings by bin/generate-views.php. Change those, not this file.
+// Made from the view classes of app/Strings, app/Instruments and app/Jobs by bin/generate-views.php. Change those, not this file.
 import type { Construction, Material, Kind } from './formats';
 
 /** What changes of a string. */
 export interface Change {
     code: string;
     words: string[];
+}
+
+/** Something that can be chosen. */
+export interface Choice {
+    value: string;
+    label: string;
 }
 
 /** So many of a string. */
@@ -26,6 +32,14 @@ export interface Difference {
     changes: Change[];
     /** The first of them. */
     gone_codes: string[];
+}
+
+/** A step, or a part of one, that was done. */
+export interface Done {
+    key: string;
+    /** The moment, ISO 8601. */
+    at: string;
+    device: string;
 }
 
 /** Everything of one string that lies in the drawer. */
@@ -78,6 +92,123 @@ export interface ImportProgress {
     rejects: Reject[];
     /** Once all is checked. */
     difference: Difference | null;
+}
+
+/** A job as it is now. */
+export interface Job {
+    id: number;
+    /** The last event that it knows of. */
+    last: number;
+    name: string;
+    /** It puts on. */
+    set: number | null;
+    instrument: number;
+    instrument_name: string;
+    /** What was on the instrument. */
+    before: string | null;
+    owner: string;
+    reason: 'dull' | 'broken' | 'show' | 'season' | 'conversion' | 'other';
+    bench: string;
+    /** Whose schools it began with: usual, workshop, owner, last or own. */
+    way: string;
+    /** The day. */
+    promised: string | null;
+    left_handed: boolean;
+    from_drawer: boolean;
+    status: 'open' | 'finished';
+    /** The moment, ISO 8601. */
+    finished: string | null;
+    felt: string;
+    /** In their order. */
+    done: Done[];
+    /** Until when something is left alone, by key. */
+    rests: Record<string, string>;
+    strings: JobString[];
+    /** Positions of strings that are not there. */
+    missing: number[];
+    schools: School[];
+    /** String 1 first. */
+    settling: Settling[];
+    notes: Note[];
+    measured_before: Measured | null;
+    measured_after: Measured | null;
+    photographs: JobPhotograph[];
+    /** What all strings pulled before. */
+    before_n: number;
+    /** And will pull once they are tuned. */
+    after_n: number;
+    /** As it is foretold. */
+    relief: Relief | null;
+    /** Somebody was at it. */
+    minutes: number;
+}
+
+/** A photograph that was taken in a job. */
+export interface JobPhotograph {
+    id: number;
+    /** Before or after. */
+    moment: string;
+    caption: string;
+}
+
+/** A job in the list, by what it wants next. */
+export interface JobRow {
+    id: number;
+    name: string;
+    instrument: string;
+    owner: string;
+    reason: 'dull' | 'broken' | 'show' | 'season' | 'conversion' | 'other';
+    bench: string;
+    status: 'open' | 'finished';
+    done: number;
+    total: number;
+    /** What is done next, in a few words. */
+    next: string;
+    /** It is left alone until then, ISO 8601. */
+    until: string | null;
+    /** Positions of strings that are not there. */
+    missing: number[];
+    /** Whether nothing can be done before one of them is there. */
+    blocked: boolean;
+    /** Whether all of them are ordered. */
+    ordered: boolean;
+    /** The day on which the last of them should come. */
+    due: string | null;
+    /** The day. */
+    promised: string | null;
+    /** When somebody last did something, ISO 8601. */
+    touched: string;
+    /** The moment, ISO 8601. */
+    finished: string | null;
+}
+
+/** One string of a job: which it is, and where it comes from. */
+export interface JobString {
+    position: number;
+    /** As documents write it. */
+    pitch: string;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    /** That its packet may bear. */
+    codes: string[];
+    /** Kept, used, missing, here (brought along), or free (the drawer is not asked). */
+    from: string;
+    /** It is of. */
+    lot: string | null;
+    /** So many more lie in the drawer, kept for nobody. */
+    free: number;
+    /** Kept for it. */
+    spares: number;
+    /** Whether it is on the order list. */
+    wanted: boolean;
+    /** So many were used up without staying on. */
+    spoiled: number;
+    /** It gives, cut short. */
+    short_turns: number | null;
+    /** Turns it really gave. */
+    turned: number | null;
 }
 
 /** A string in a line, as it is listed. */
@@ -142,10 +273,19 @@ export interface Mapping {
     material: string | null;
 }
 
+/** What was measured before or after. */
+export interface Measured {
+    /** Of the last string at the 12th fret. */
+    action_12_mm: number | null;
+    relief_mm: number | null;
+    /** From nut to bridge. */
+    bridge_mm: number | null;
+}
+
 /** What happened to a lot. */
 export interface Movement {
     change: number;
-    kind: 'added' | 'used' | 'counted';
+    kind: 'added' | 'used' | 'counted' | 'returned';
     note: string;
     /** The moment, ISO 8601. */
     at: string;
@@ -155,6 +295,26 @@ export interface Movement {
 export interface NamedPool {
     id: number;
     name: string;
+}
+
+/** Something that was noted, or went wrong. */
+export interface Note {
+    text: string;
+    /** The moment, ISO 8601. */
+    at: string;
+    /** The string it is about. */
+    position: number | null;
+}
+
+/** What is on an instrument now. */
+export interface OnIt {
+    /** That put it there. */
+    job: number;
+    name: string;
+    /** The moment, ISO 8601. */
+    since: string;
+    /** As it is designed now, if it still is there. */
+    set: number | null;
 }
 
 /** An order that was placed. */
@@ -244,6 +404,19 @@ export interface PlannedOrder {
     lines: OrderLine[];
 }
 
+/** A string that a job would need. */
+export interface PlannedString {
+    position: number;
+    /** As documents write it. */
+    pitch: string;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    /** So many lie in the drawer, kept for nobody. */
+    free: number;
+}
+
 /** A named pool. */
 export interface Pool {
     id: number;
@@ -266,10 +439,30 @@ export interface PoolRule {
     drawer: boolean;
 }
 
+/** What a job would be. */
+export interface Preview {
+    steps: number;
+    /** What all strings pull now, newtons. */
+    before_n: number;
+    /** And would pull. */
+    after_n: number;
+    schools: School[];
+    strings: PlannedString[];
+}
+
 /** A row that was not taken. */
 export interface Reject {
     line: number;
     reason: string;
+}
+
+/** By how much relief will change with what the strings pull; millimetres, in its 95 % range. */
+export interface Relief {
+    low: number;
+    estimate: number;
+    high: number;
+    /** So many jobs on this instrument. */
+    learned_from: number;
 }
 
 /** What a sample comes to, beside the model. */
@@ -309,6 +502,16 @@ export interface SampleFamily {
     correction: FamilyCorrection | null;
 }
 
+/** By which way of several a part of the work is done. */
+export interface School {
+    aspect: string;
+    label: string;
+    chosen: string;
+    /** A sentence. */
+    reason: string;
+    choices: Choice[];
+}
+
 /** A string, cut through: diameters in millimetres. */
 export interface Section {
     /** None for polyurethane. */
@@ -322,6 +525,19 @@ export interface Section {
 export interface SectionCore {
     shape: 'round' | 'hex' | 'multifilament';
     size_mm: number;
+}
+
+/** How far a new string is from holding. */
+export interface Settling {
+    position: number;
+    /** Of each round, cents. */
+    drifts: number[];
+    /** Null before anything was read. */
+    rounds_left: number | null;
+    /** A positive number. */
+    next_drift_cents: number | null;
+    /** After the last round; null while rounds are left or something is not known. */
+    holds_after_s: number | null;
 }
 
 /** All there is to say about one string that can be ordered. */
@@ -406,4 +622,20 @@ export interface Use {
     /** Of the set. */
     name: string;
     position: number;
+}
+
+/** A string on the order list. */
+export interface Wanted {
+    id: number;
+    construction: Construction;
+    material: Material;
+    /** Outer diameter, nanometres. */
+    gauge_nm: number;
+    count: number;
+    /** What it is for. */
+    note: string;
+    /** That waits for it. */
+    job: number | null;
+    /** So many lie in the drawer by now. */
+    free: number;
 }

@@ -55,6 +55,18 @@ export const ANCHORS = {
     "slotted-elastomer": "slots for elastomer strings"
 } as const;
 
+export const BRIDGE_HOLDS = {
+    "fixed": "fixed",
+    "floating": "floats against springs",
+    "loose": "loose, held by its strings",
+    "blocked": "floating, and blocked"
+} as const;
+
+export const NUT_HOLDS = {
+    "glued": "glued in",
+    "strings": "held by its strings alone"
+} as const;
+
 export const POST_TYPES = {
     "standard": "wound round the post",
     "locking": "locked in the post",

@@ -38,6 +38,10 @@
             <li>{{ $line }}</li>
         @endforeach
     </ul>
+    @if ($saddles)
+        <h2>Where its saddles will stand</h2>
+        <p>{{ $saddles }}</p>
+    @endif
     @if ($todo)
         <h2>What to do</h2>
         @include('sheets.todo', ['todo' => $todo])

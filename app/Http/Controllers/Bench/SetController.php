@@ -20,6 +20,7 @@ use App\Paper\LabelStock;
 use App\Paper\PacketLabels;
 use App\Paper\PlanSheet;
 use App\Paper\SetSheet;
+use App\Tuning\LearnedSetbacks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -114,7 +115,13 @@ final readonly class SetController
     {
         return self::printed(
             $set,
-            FitReport::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
+            FitReport::pdf(
+                $set,
+                $this->sets->document($set),
+                LearnedSetbacks::of($set->instrument, $this->sets),
+                ReaderUnits::of($request),
+                self::paper($request),
+            ),
             '-fit',
         );
     }
