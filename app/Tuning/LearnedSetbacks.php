@@ -7,6 +7,7 @@ namespace App\Tuning;
 use App\Bench\StoredSets;
 use App\Models\Instrument;
 use Lira\Document\SetDocument;
+use Lira\Intonation\Saddles;
 use Lira\Intonation\SetbackShare;
 
 /** What an instrument's saddles, where they were found, say of where its next ones will be. */
@@ -21,13 +22,17 @@ final readonly class LearnedSetbacks
      */
     private function __construct(public float $share, public int $strings) {}
 
-    /** Null where too few saddles of this instrument were found yet. Each counts in its set's first tuning. */
+    /**
+     * Null where too few saddles of this instrument were found yet. Each counts in its set's first tuning; a bridge that is glued on
+     * stands where it was built, and tells nothing.
+     */
     public static function of(Instrument $instrument, StoredSets $sets): ?self
     {
         $found = [];
         foreach ($instrument->sets()->with('instrument')->get() as $set) {
             if (self::places($set->document) !== []) {
-                array_push($found, ...self::found($sets->document($set)));
+                $document = $sets->document($set);
+                array_push($found, ...(Saddles::of($document->design->instrument) === Saddles::Fixed ? [] : self::found($document)));
             }
         }
 

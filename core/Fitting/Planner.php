@@ -69,7 +69,7 @@ final class Planner
         $hardware = $design->instrument->hardware;
         $this->anchor = AnchorSteps::at($hardware->anchor);
         $this->post = PostSteps::at($hardware->posts->type);
-        $this->bridge = Schools::bridge($design);
+        $this->bridge = BridgeHold::of($design->instrument->kind, $design->instrument->hardware);
         $this->planned = array_map(
             fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded, $fingerM),
             $evaluation->strings,

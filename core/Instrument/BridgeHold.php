@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
+use Lira\Kind\Kind;
+
 /** What keeps the bridge where it is when strings come off. */
 enum BridgeHold: string
 {
@@ -11,6 +13,16 @@ enum BridgeHold: string
     case Floating = 'floating';
     case Loose = 'loose';
     case Blocked = 'blocked';
+
+    /** What keeps an instrument's bridge: as recorded, else as is usual with such an anchor and kind. */
+    public static function of(Kind $kind, Hardware $hardware): self
+    {
+        return $hardware->bridge ?? match (true) {
+            $hardware->anchor?->floats() === true => self::Floating,
+            $kind === Kind::Banjo, $hardware->anchor === Anchor::LoopEnd => self::Loose,
+            default => self::Fixed,
+        };
+    }
 
     public function label(): string
     {

@@ -26,8 +26,9 @@ final readonly class SaddleMove
      * @param  float  $errorCents  of the stopped note; positive is sharp
      * @param  float  $moveM  positive away from the nut
      * @param  float  $uncertaintyM  that two readings leave
+     * @param  float  $mPerCent  by which the stopped note goes flat by a cent
      */
-    private function __construct(public float $errorCents, public float $moveM, public float $uncertaintyM) {}
+    private function __construct(public float $errorCents, public float $moveM, public float $uncertaintyM, private float $mPerCent) {}
 
     /**
      * @param  int  $fret  at which it was stopped
@@ -53,16 +54,22 @@ final readonly class SaddleMove
             $move = self::withBefore($move, $error, $before, $fret, $nutToSaddleM, $scaleM);
         }
 
-        // The mean of two places is surer than one.
-        $uncertain = ($before === null ? M_SQRT2 : 1.0) * $readCents * $nutToSaddleM * M_LN2 / 1200 / (2 ** ($fret / 12) - 1);
+        $mPerCent = $nutToSaddleM * M_LN2 / 1200 / (2 ** ($fret / 12) - 1);
 
-        return new self($error, $move, $uncertain);
+        // The mean of two places is surer than one.
+        return new self($error, $move, ($before === null ? M_SQRT2 : 1.0) * $readCents * $mPerCent, $mPerCent);
     }
 
     /** A move smaller than its uncertainty is not made. */
     public function isWorthIt(): bool
     {
         return abs($this->moveM) > $this->uncertaintyM;
+    }
+
+    /** How sharp the stopped note is left by another move, cents. */
+    public function leftCents(float $moveM): float
+    {
+        return ($this->moveM - $moveM) / $this->mPerCent;
     }
 
     /** Turns of a screw of so much thread. @param  float  $threadPitchM  metres a turn, above 0 */

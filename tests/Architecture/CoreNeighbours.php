@@ -58,7 +58,7 @@ final class CoreNeighbours
         'Fitting' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Fit', 'Instrument', 'Design', 'Evaluation'],
         'Coupling' => ['Kind', 'Instrument'],
         'Settling' => ['Material', 'Strings'],
-        'Intonation' => ['Certainty', 'Length'],
+        'Intonation' => ['Certainty', 'Length', 'Kind', 'Instrument'],
         'Relief' => [],
         'Practice' => ['Certainty', 'Strings', 'Instrument', 'Coupling', 'Settling', 'Evaluation'],
         'Drawing' => ['Certainty', 'Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],

@@ -192,3 +192,53 @@ test('a saddle is moved once, by so many turns, and is as near as readings can t
     await expect(page.getByRole('alert')).toContainText('far from its scale');
     await expectAccessible(page);
 });
+
+test('a loose bridge gets one place and one slant, and what was done stands there the next time', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, loose', { instrument: { ...FLOATING, hardware: { bridge: 'loose' } } });
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Intonate it…' }).click();
+    await expect(page.getByRole('combobox', { name: 'What moves' })).toContainText('a loose bridge, in one piece');
+    await expect(page.getByText('Nothing was kept yet.')).toBeVisible();
+    await page.getByRole('button', { name: 'Play all, open and stopped' }).click();
+    await expect(
+        page.getByText(/Move the bridge, at string 1 .* mm (back|forward), at string 6 .* mm (back|forward)\./),
+    ).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Moved: read them again' }).click();
+    await expect(page.getByText(/^The bridge stands as near as these readings can tell/)).toBeVisible();
+    await page.getByRole('button', { name: 'What did it keep to itself?' }).click();
+    await expect(page.getByText(/Yours are within .* mm of that, string \d the furthest/)).toBeVisible();
+
+    // Read with another tuner: the first and the last string tell the slant.
+    await chooseOption(page, 'Heard by', 'another tuner, typed');
+    const fill = async (name: RegExp, typed: string) => {
+        await page.getByRole('textbox', { name }).fill(typed);
+        await page.getByRole('textbox', { name }).press('Enter');
+    };
+    const read = async (position: number, length: string, open: string, stopped: string) => {
+        await page.getByRole('button', { name: new RegExp(`^String ${position},`) }).click();
+        await fill(/^Nut to saddle/, length);
+        await fill(/^Open/, open);
+        await fill(/^At the 12th/, stopped);
+    };
+    await read(6, '688', '65.41', '131.2');
+    await expect(page.getByText(/read one on the other side, too, for its slant/)).toBeVisible();
+    await read(1, '687', '261.63', '523.26');
+    await expect(page.getByText(/at string 1 not at all, at string 6 2\.0 mm back/)).toBeVisible();
+    await page.getByRole('button', { name: 'Moved: read them again' }).click();
+    await expect(page.getByRole('button', { name: /^String 6, .*stands 4\.0 mm behind/ })).toBeVisible();
+    await read(6, '690', '65.41', '130.82');
+    await read(1, '687', '261.63', '523.26');
+    await page.getByRole('button', { name: 'Keep where these saddles stand' }).click();
+    const earlier = page.getByRole('region', { name: 'Earlier on this instrument' });
+    await expect(earlier.getByRole('listitem').filter({ hasText: /^6 C2/ })).toContainText(
+        '2.0 mm back, at 4.0 mm (5.0 cents sharp, then true)',
+    );
+    await expectAccessible(page);
+
+    // Glued on, nothing of it is moved by hand.
+    await chooseOption(page, 'What moves', 'nothing by hand: a glued bridge');
+    await read(6, '688', '65.41', '131.2');
+    await expect(page.getByText(/is for a qualified repairer/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Moved: read them again' })).toBeHidden();
+});

@@ -6,23 +6,26 @@ namespace Lira\Document\Asked;
 
 use Lira\Document\Node;
 use Lira\Document\Problems;
+use Lira\Intonation\BridgeLine;
 use Lira\Intonation\SaddleMove;
+use Lira\Intonation\Saddles;
 
 /** How far each saddle has to move (`lira-intonation`, version 1). */
 final readonly class IntonateQuestion implements Question
 {
-    /** @param  list<array{position: int, move: SaddleMove}>  $strings */
-    private function __construct(private array $strings, private ?float $threadPitchM) {}
+    /** @param  array<int, SaddleMove>  $moves  by position */
+    private function __construct(private AskedSet $set, private array $moves, private ?float $threadPitchM, private Saddles $saddles) {}
 
     public static function read(Node $root, \stdClass $json, Problems $problems): ?self
     {
         $set = AskedSet::read($root, $json, $problems);
         $thread = $root->has('thread_pitch_mm') ? $root->numberWithin('thread_pitch_mm', 'the pitch of the saddle’s screw in mm', 0.05, 5.0) : null;
+        $saddles = $root->has('saddles') ? $root->oneOf('saddles', 'a kind of saddle', Saddles::class) : null;
         $nodes = $root->objects('readings', 'the readings') ?? [];
         if ($set === null) {
             return null;
         }
-        $strings = [];
+        $moves = [];
         foreach ($nodes as $node) {
             $string = $set->string($node, $problems);
             $fret = $node->has('fret') ? $node->integer('fret', 'the fret') : 12;
@@ -53,12 +56,15 @@ final readonly class IntonateQuestion implements Question
 
                 continue;
             }
-            $strings[] = ['position' => $string->position, 'move' => SaddleMove::of(
+            if (isset($moves[$string->position])) {
+                $problems->add($node->pathOf('position'), 'This string was read already. Give one reading for each.');
+            }
+            $moves[$string->position] = SaddleMove::of(
                 $fret, $open, $stopped, $length / 1000, $scale, $error === null || $moved === null ? null : ['errorCents' => $error, 'movedM' => $moved / 1000], $good ?? SaddleMove::READ_CENTS,
-            )];
+            );
         }
 
-        return new self($strings, $thread === null ? null : $thread / 1000);
+        return new self($set, $moves, $thread === null ? null : $thread / 1000, $saddles ?? Saddles::of($set->document->design->instrument));
     }
 
     public function answer(): array
@@ -66,13 +72,37 @@ final readonly class IntonateQuestion implements Question
         return [
             'format' => 'lira-intonation',
             'version' => 1,
-            'strings' => array_map(fn (array $string): array => [
-                'position' => $string['position'],
-                'error_cents' => $string['move']->errorCents,
-                'move_mm' => 1000 * $string['move']->moveM,
-                'turns' => $this->threadPitchM === null ? null : $string['move']->turns($this->threadPitchM),
-                'uncertainty_mm' => 1000 * $string['move']->uncertaintyM,
-            ], $this->strings),
+            'saddles' => $this->saddles->value,
+            'strings' => array_map(fn (int $position, SaddleMove $move): array => [
+                'position' => $position,
+                'error_cents' => $move->errorCents,
+                'move_mm' => 1000 * $move->moveM,
+                'turns' => $this->threadPitchM === null ? null : $move->turns($this->threadPitchM),
+                'uncertainty_mm' => 1000 * $move->uncertaintyM,
+            ], array_keys($this->moves), $this->moves),
+            'bridge' => $this->saddles === Saddles::Each || $this->moves === [] ? null : $this->bridge(BridgeLine::through($this->moves)),
+        ];
+    }
+
+    /** @return array<string, mixed> where all of a bridge goes that is one piece, and what that leaves */
+    private function bridge(BridgeLine $line): array
+    {
+        $last = count($this->set->strings);
+        $worth = false;
+        foreach ($this->moves as $position => $move) {
+            $worth = $worth || abs($line->moveM($position)) > $move->uncertaintyM;
+        }
+
+        return [
+            'first_mm' => 1000 * $line->moveM(1),
+            'last_mm' => 1000 * $line->moveM($last),
+            'slants' => $line->slants,
+            'worth_it' => $worth,
+            'strings' => array_map(fn (int $position): array => [
+                'position' => $position,
+                'move_mm' => 1000 * $line->moveM($position),
+                'left_cents' => isset($this->moves[$position]) ? $this->moves[$position]->leftCents($line->moveM($position)) : null,
+            ], range(1, $last)),
         ];
     }
 }

@@ -9,7 +9,6 @@ use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Hardware;
 use Lira\Instrument\PostType;
-use Lira\Kind\Kind;
 use Lira\Material\Material;
 
 /** The schools a job goes by: what was asked for, else what is usual on such an instrument; each with its reason. */
@@ -50,7 +49,7 @@ final readonly class Schools
 
             return $wanted === null || $wanted === $usual ? new Chosen($usual, $reason) : new Chosen($wanted, 'Asked for.');
         };
-        $bridge = self::bridge($design);
+        $bridge = BridgeHold::of($design->instrument->kind, $design->instrument->hardware);
         $off = $bare ? new Chosen(OffAtOnce::All, 'Nothing is on it.')
             : self::allowed($pick(...self::offAtOnce($design, $bridge)), $hardware, $bridge);
         $together = $off->school === OffAtOnce::All;
@@ -76,18 +75,6 @@ final readonly class Schools
     public function all(): array
     {
         return [$this->offAtOnce, $this->order, $this->turns, $this->lock, $this->cut, $this->leave, $this->tune, $this->stretch, $this->feel];
-    }
-
-    /** What keeps the bridge, as recorded, else as is usual with such an anchor and kind. */
-    public static function bridge(SetDesign $design): BridgeHold
-    {
-        $hardware = $design->instrument->hardware;
-
-        return $hardware->bridge ?? match (true) {
-            $hardware->anchor?->floats() === true => BridgeHold::Floating,
-            $design->instrument->kind === Kind::Banjo, $hardware->anchor === Anchor::LoopEnd => BridgeHold::Loose,
-            default => BridgeHold::Fixed,
-        };
     }
 
     /** @return array{School, string} */

@@ -1561,12 +1561,17 @@ export interface StringSettling {
     holds_after_s: number | null;
 }
 /**
- * How far each saddle has to move; positive away from the nut.
+ * How far each saddle has to move, or all of a bridge that is one piece; positive away from the nut.
  */
 export interface IntonationAnswer {
     format: 'lira-intonation';
     version: 1;
+    /**
+     * What can be moved: each string's saddle, a loose bridge in one piece, or nothing by hand.
+     */
+    saddles: 'each' | 'loose' | 'fixed';
     strings: StringIntonation[];
+    bridge: BridgeMove | null;
     unknown_keys?: string[];
 }
 export interface StringIntonation {
@@ -1581,6 +1586,39 @@ export interface StringIntonation {
      * That two readings leave: a smaller move is not worth it.
      */
     uncertainty_mm: number;
+}
+/**
+ * The place and slant of a bridge in one piece.
+ */
+export interface BridgeMove {
+    /**
+     * At the first string.
+     */
+    first_mm: number;
+    /**
+     * At the last string.
+     */
+    last_mm: number;
+    /**
+     * Whether strings enough were read to know its slant.
+     */
+    slants: boolean;
+    /**
+     * Whether the readings are sure enough of any of it.
+     */
+    worth_it: boolean;
+    strings: UnderString[];
+}
+export interface UnderString {
+    position: number;
+    /**
+     * By how much it moves under this string.
+     */
+    move_mm: number;
+    /**
+     * How sharp the stopped note is left; null where it was not read.
+     */
+    left_cents: number | null;
 }
 /**
  * How relief follows the pull of all strings.

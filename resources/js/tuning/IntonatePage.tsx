@@ -1,4 +1,4 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { microphone } from '../devices/tuner/microphone';
 import type { IntonationAnswer, Practice, SetDocument } from '../generated/formats';
@@ -14,7 +14,11 @@ import { Field } from '../ui/Field';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
+import { BridgePanel } from './BridgePanel';
+import { EarlierMoves, type KeptMoves } from './EarlierMoves';
 import { centsOf } from './heard';
+import { hertz, isWorthIt, movedBy, type Read, readingOf, TIMES, turnsWords, unread } from './reads';
+import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
 import { liveWords, SOURCES, type Source } from './sources';
 import { useEar } from './useEar';
@@ -38,29 +42,33 @@ interface Props {
     }[];
     learned: { share: number; strings: number } | null;
     screw_mm: number | null;
-    movable: boolean;
+    saddles: IntonationAnswer['saddles'];
+    earlier: KeptMoves[];
 }
 
-/** What was read of one string: open, and stopped at the 12th three times at most; and what its saddle did before. */
-interface Read {
-    nutToSaddle: number;
-    /** Whether it was measured, now or when it was kept, and not only foretold. */
-    measured: boolean;
-    open: number | null;
-    stopped: number[];
-    before: { error_cents: number; moved_mm: number } | null;
-}
-
-const FRET = 12;
-const TIMES = 3;
 const NEAR_CENTS = 120;
+const MOVED = [
+    { value: 'each', label: 'a saddle for each string' },
+    { value: 'loose', label: 'a loose bridge, in one piece' },
+    { value: 'fixed', label: 'nothing by hand: a glued bridge' },
+] as const;
 
 /** Each saddle moved once: open against the 12th fret, and from that how far, which way, how many turns of its screw. */
-export default function IntonatePage({ set, document, tuning, strings, learned, screw_mm: screw, movable }: Props) {
+export default function IntonatePage({
+    set,
+    document,
+    tuning,
+    strings,
+    learned,
+    screw_mm: screw,
+    saddles: usual,
+    earlier,
+}: Props) {
     const units = useUnits();
     const [source, setSource] = useState<Source>('practice');
     const [current, setCurrent] = useState(strings.length);
-    const [reads, setReads] = useState<Read[]>(() => unread(strings, 'practice'));
+    const [reads, setReads] = useState<Read[]>(() => unreadOf(strings, 'practice'));
+    const [saddles, setSaddles] = useState(usual);
     const [listening, setListening] = useState<'open' | 'stopped'>('open');
     const practice = usePractice(document, tuning, 1);
     const [kept, setKept] = useState(false);
@@ -69,15 +77,6 @@ export default function IntonatePage({ set, document, tuning, strings, learned, 
         setKept(false);
         setReads((all) => all.map((read, index) => (index === position - 1 ? { ...read, ...changed } : read)));
     };
-    const keep = () =>
-        act(async () => {
-            const found: Record<string, number> = {};
-            for (const { position, nut_to_saddle_mm: at } of right) {
-                found[position] = at - (strings[position - 1]?.scale_mm ?? at);
-            }
-            await ask(`/sets/${set.id}/saddles`, { method: 'PUT', body: { setback_mm: found } });
-            setKept(true);
-        });
     const ear = useEar((hz) => {
         const string = strings[current - 1];
         const read = reads[current - 1];
@@ -91,80 +90,79 @@ export default function IntonatePage({ set, document, tuning, strings, learned, 
         }
     });
 
-    const readings = strings.flatMap(({ position }, index) => {
-        const read = reads[index];
-        const stopped = read === undefined ? null : median(read.stopped);
-        return read === undefined || read.open === null || stopped === null
-            ? []
-            : [
-                  {
-                      position,
-                      fret: FRET,
-                      open_hz: read.open,
-                      fretted_hz: stopped,
-                      nut_to_saddle_mm: read.nutToSaddle,
-                      ...(read.before === null ? {} : { before: read.before }),
-                  },
-              ];
-    });
+    const readings = reads.flatMap((read, index) => readingOf(index + 1, read) ?? []);
     const { data, error } = useAsked<IntonationAnswer>(
         '/api/v1/intonations',
         readings.length === 0
             ? null
-            : JSON.stringify({ set: document, tuning, readings, ...(screw === null ? {} : { thread_pitch_mm: screw }) }),
+            : JSON.stringify({ set: document, tuning, saddles, readings, ...(screw === null ? {} : { thread_pitch_mm: screw }) }),
     );
     const answerOf = (position: number) =>
         readings.some((reading) => reading.position === position)
             ? data?.strings.find((string) => string.position === position)
             : undefined;
-    // Only a saddle that was measured and stands right tells of the next ones.
+    const bridge = data?.bridge ?? null;
+    const underOf = (position: number) => bridge?.strings.find((under) => under.position === position)?.move_mm ?? null;
+    const moveOf = (position: number) => (saddles === 'each' ? (answerOf(position)?.move_mm ?? null) : underOf(position));
+    // Only a saddle that was measured and stands right tells of the next ones; of one piece all stand as right as they can.
     const right = readings.filter(({ position }) => {
         const each = answerOf(position);
-        return reads[position - 1]?.measured === true && each !== undefined && !isWorthIt(each);
+        const stands =
+            saddles === 'each' ? each !== undefined && !isWorthIt(each) : saddles === 'fixed' || bridge?.worth_it === false;
+        return reads[position - 1]?.measured === true && stands;
     });
+    const keep = () =>
+        act(async () => {
+            const found: Record<string, number> = {};
+            const led: Record<string, Record<string, number | null>> = {};
+            for (const { position, nut_to_saddle_mm: at } of right) {
+                const left = answerOf(position)?.error_cents ?? null;
+                found[position] = at - (strings[position - 1]?.scale_mm ?? at);
+                led[position] = {
+                    moved_mm: reads[position - 1]?.movedMm ?? 0,
+                    found_cents: reads[position - 1]?.foundCents ?? left,
+                    left_cents: left,
+                };
+            }
+            await ask(`/sets/${set.id}/saddles?tuning=${tuning}`, { method: 'PUT', body: { setback_mm: found, readings: led } });
+            setKept(true);
+            router.reload({ only: ['earlier', 'learned'] });
+        });
     const string = strings[current - 1];
     const read = reads[current - 1];
     const answer = answerOf(current);
     // What was measured is how far it goes behind the scale length.
     const left = string?.travel_mm == null || read === undefined ? null : string.travel_mm - (read.nutToSaddle - string.scale_mm);
-    const worth = answer !== undefined && isWorthIt(answer);
+    const worth = saddles === 'each' && answer !== undefined && isWorthIt(answer);
 
-    const hearPractice = (answered: Practice) => {
-        setReads((all) =>
-            all.map((each, index) => {
-                const heard = answered.strings[index];
-                return heard === undefined
-                    ? each
-                    : { ...each, open: heard.hz, stopped: [heard.hz * 2 * 2 ** (heard.stopped_error_cents / 1200)] };
-            }),
-        );
-    };
+    const hearPractice = (answered: Practice) => setReads((all) => all.map((each, index) => heardIn(answered, index, each)));
+    /** Moves the saddle of this string, or all of a bridge in one piece; what is simulated is heard again at once. */
     const moved = () => {
-        if (answer === undefined || read === undefined) {
-            return;
-        }
-        const by = {
-            nutToSaddle: read.nutToSaddle + answer.move_mm,
-            before: { error_cents: answer.error_cents, moved_mm: answer.move_mm },
-        };
+        const moving = saddles === 'each' ? [current] : strings.map(({ position }) => position);
+        const after = reads.map((each, index) => {
+            const mm = moving.includes(index + 1) ? moveOf(index + 1) : null;
+            return mm === null ? each : movedBy(each, mm, answerOf(index + 1)?.error_cents ?? null);
+        });
+        setKept(false);
         if (source !== 'practice') {
-            change(current, { ...by, open: null, stopped: [] });
+            setReads(after);
             return;
         }
         act(async () => {
-            const answered = await practice.act({ do: 'saddle', position: current, mm: answer.move_mm });
-            const heard = answered.strings[current - 1];
-            change(current, {
-                ...by,
-                open: heard?.hz ?? null,
-                stopped: heard === undefined ? [] : [heard.hz * 2 * 2 ** (heard.stopped_error_cents / 1200)],
-            });
+            const actions = moving.map((position) => ({ do: 'saddle' as const, position, mm: moveOf(position) ?? 0 }));
+            const answered = await practice.act(...actions);
+            const was = new Set(readings.map(({ position }) => position));
+            setReads(
+                after.map((each, index) =>
+                    moving.includes(index + 1) && was.has(index + 1) ? heardIn(answered, index, each) : each,
+                ),
+            );
         });
     };
     const choose = (chosen: string) => {
         ear.close();
         setSource(chosen as Source);
-        setReads(unread(strings, chosen as Source));
+        setReads(unreadOf(strings, chosen as Source));
         if (chosen === 'microphone') {
             void ear.open(microphone());
         }
@@ -181,15 +179,26 @@ export default function IntonatePage({ set, document, tuning, strings, learned, 
             </TitleLine>
             <p className="mt-3 max-w-prose text-ink-soft">
                 Only once the strings hold.{' '}
-                {movable
+                {saddles === 'each'
                     ? 'Slacken a string before its saddle’s screw is turned.'
-                    : 'This bridge is one piece, or loose: what is found is a place and a slant for all of it.'}{' '}
+                    : 'One piece: what is found is one place and one slant for all of it.'}{' '}
                 Press as you play; the middle of three readings counts.
             </p>
-            <div className="mt-4 w-72">
-                <Field label="Heard by">
-                    <Select value={source} choices={SOURCES} onChange={choose} />
-                </Field>
+            <div className="mt-4 flex flex-wrap gap-x-5 gap-y-3">
+                <div className="w-72">
+                    <Field label="Heard by">
+                        <Select value={source} choices={SOURCES} onChange={choose} />
+                    </Field>
+                </div>
+                <div className="w-72">
+                    <Field label="What moves">
+                        <Select
+                            value={saddles}
+                            choices={[...MOVED]}
+                            onChange={(chosen) => setSaddles(chosen as typeof saddles)}
+                        />
+                    </Field>
+                </div>
             </div>
             {(ear.problem ?? problem ?? error?.message) != null && (
                 <p role="alert" className="mt-3 border-l-4 border-l-stop pl-3 text-stop">
@@ -205,14 +214,16 @@ export default function IntonatePage({ set, document, tuning, strings, learned, 
                         estimate: each.setback_mm?.estimate ?? 0,
                         high: each.setback_mm?.high ?? 0,
                         now: (reads[index]?.nutToSaddle ?? each.scale_mm) - each.scale_mm,
-                        move: answerOf(each.position)?.move_mm ?? null,
+                        move: moveOf(each.position),
+                        own: saddles === 'each' ? null : (answerOf(each.position)?.move_mm ?? null),
                         travel: each.travel_mm,
                     }))}
                     current={current}
                     onChoose={setCurrent}
                 />
                 <p className="mt-2 text-sm text-ink-soft">
-                    Bar: where it stands. Shaded: where it was foretold. Triangle: where it belongs. Dashed: as far as it goes.
+                    Bar: where it stands. Shaded: where it was foretold. Triangle: where it belongs.
+                    {saddles === 'each' ? ' Dashed: as far as it goes.' : ' Ring: where this string alone would have it.'}
                     {learned !== null &&
                         ` Of ${learned.strings} found before, saddles of this instrument stood ${Math.round(100 * learned.share)} % of the way into what was foretold.`}
                 </p>
@@ -306,9 +317,11 @@ export default function IntonatePage({ set, document, tuning, strings, learned, 
                                 <p className="text-xl">
                                     {fixed(Math.abs(answer.error_cents), 1)} cents {answer.error_cents > 0 ? 'sharp' : 'flat'} at
                                     the 12th.{' '}
-                                    {worth
-                                        ? `Move its saddle ${answer.move_mm > 0 ? 'back, away from the nut' : 'forward, towards the nut'}`
-                                        : 'That is as near as two readings can tell: leave it.'}
+                                    {saddles !== 'each'
+                                        ? ''
+                                        : worth
+                                          ? `Move its saddle ${answer.move_mm > 0 ? 'back, away from the nut' : 'forward, towards the nut'}`
+                                          : 'That is as near as two readings can tell: leave it.'}
                                 </p>
                                 {worth && (
                                     <p data-figure="key" className="text-[72px] leading-tight font-extrabold tracking-tight">
@@ -336,41 +349,49 @@ export default function IntonatePage({ set, document, tuning, strings, learned, 
                                 )}
                             </>
                         )}
+                        {bridge !== null && (
+                            <BridgePanel
+                                bridge={bridge}
+                                loose={saddles === 'loose'}
+                                read={readings.length}
+                                strings={strings.length}
+                                busy={busy}
+                                onMoved={moved}
+                            />
+                        )}
                     </div>
                 </section>
             )}
+            {source === 'practice' && practice.practice !== null && (
+                <Revealed ask={() => practice.read(true)}>
+                    {(hidden) => {
+                        const away = hidden.strings.map(({ position, setback_mm: mm }, index) => ({
+                            position,
+                            mm: (reads[index]?.nutToSaddle ?? 0) - (strings[index]?.scale_mm ?? 0) - mm,
+                        }));
+                        const worst = away.reduce((most, each) => (Math.abs(each.mm) > Math.abs(most.mm) ? each : most));
+                        return `In tune its saddles stand ${hidden.strings.map(({ setback_mm: mm }) => lengthFigure(Number(mm.toFixed(2)), units)).join(', ')} ${units.length} behind the scale length, from string 1. Yours are within ${fineLength(Math.abs(worst.mm), units, 2)} of that, string ${worst.position} the furthest.`;
+                    }}
+                </Revealed>
+            )}
+            <EarlierMoves earlier={earlier} />
         </div>
     );
 }
 
-/** Nothing read yet. A real saddle is taken to stand where it was left, or foretold, until it is measured; a simulated one at the scale length. */
-function unread(strings: Props['strings'], source: Source): Read[] {
-    return strings.map(({ scale_mm: scale, setback_mm: setback, found_mm: found, expected_mm: expected }) => ({
-        nutToSaddle: scale + (source === 'practice' ? 0 : (found ?? expected ?? setback?.estimate ?? 0)),
-        measured: source !== 'practice' && found !== null,
-        open: null,
-        stopped: [],
-        before: null,
-    }));
+/** A real saddle is taken to stand where it was left, or foretold, until it is measured; a simulated one at the scale length. */
+function unreadOf(strings: Props['strings'], source: Source): Read[] {
+    return strings.map(({ scale_mm: scale, setback_mm: setback, found_mm: found, expected_mm: expected }) =>
+        source === 'practice'
+            ? unread(scale, false)
+            : unread(scale + (found ?? expected ?? setback?.estimate ?? 0), found !== null),
+    );
 }
 
-function isWorthIt({ move_mm: move, uncertainty_mm: uncertainty }: IntonationAnswer['strings'][number]): boolean {
-    return Math.abs(move) > uncertainty;
-}
-
-function median(values: number[]): number | null {
-    const sorted = [...values].sort((a, b) => a - b);
-    return sorted[Math.floor((sorted.length - 1) / 2)] ?? null;
-}
-
-function hertz(typed: string): number | null {
-    const value = Number(typed.replace(/hz/i, '').replace(',', '.').trim());
-    return typed.trim() !== '' && Number.isFinite(value) && value > 0 ? value : null;
-}
-
-function turnsWords(turns: number): string {
-    const quarters = Math.max(1, Math.round(Math.abs(turns) * 4));
-    const whole = Math.floor(quarters / 4);
-    const part = ['', '¼', '½', '¾'][quarters % 4] ?? '';
-    return `${whole === 0 ? '' : String(whole)}${part} ${quarters <= 4 ? 'turn' : 'turns'}`;
+/** A string of the simulated instrument, heard open and stopped. */
+function heardIn({ strings }: Practice, index: number, read: Read): Read {
+    const heard = strings[index];
+    return heard === undefined
+        ? read
+        : { ...read, open: heard.hz, stopped: [heard.hz * 2 * 2 ** (heard.stopped_error_cents / 1200)] };
 }

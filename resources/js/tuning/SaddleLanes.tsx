@@ -1,8 +1,10 @@
 import { clsx } from 'clsx';
-import { fixed, withMinus } from '../units/figures';
+import { withMinus } from '../units/figures';
 import { pitchLabel } from '../units/pitch';
+import { fineLength, MM_PER_INCH, useUnits } from '../units/units';
 import { useWidth } from '../ui/useWidth';
 import { LaneRule } from './LaneRule';
+import { wayWords } from './reads';
 
 export interface SaddleString {
     position: number;
@@ -15,6 +17,8 @@ export interface SaddleString {
     now: number;
     /** By how much to move it; null while that is not known. */
     move: number | null;
+    /** By how much this string alone would have it moved, where all move as one. */
+    own: number | null;
     /** How far behind the scale length it can go; null where that was not measured. */
     travel: number | null;
 }
@@ -26,24 +30,34 @@ interface Props {
 }
 
 const EDGE_MM = 1.5;
+/** A smaller move is not shown. */
+const SHOWN_MM = 0.05;
 
 /** The saddles from above, all at one scale: where each stands, where it should go, what was foretold, and how far it can go. */
 export function SaddleLanes({ strings, current, onChoose }: Props) {
     const [ref, width] = useWidth<HTMLDivElement>();
-    const places = strings.flatMap(({ low, high, now, move, travel }) => [
+    const units = useUnits();
+    const places = strings.flatMap(({ low, high, now, move, own, travel }) => [
         low,
         high,
         now,
         now + (move ?? 0),
-        now + (travel ?? 0),
+        now + (own ?? 0),
+        travel ?? 0,
     ]);
     const [from, to] = [Math.min(0, ...places) - EDGE_MM, Math.max(...places, 4) + EDGE_MM];
     const x = (mm: number) => (width * (mm - from)) / (to - from);
-    const whole = Array.from({ length: Math.floor(to) - Math.ceil(from) + 1 }, (_, index) => Math.ceil(from) + index);
-    const marks = whole.map((at) => ({ at, label: whole.length < 16 || at % 2 === 0 ? withMinus(at, 0) : null }));
+    // Whole millimetres, or twentieths of an inch, which are nearly as far apart.
+    const inches = units.length === 'in';
+    const step = inches ? MM_PER_INCH / 20 : 1;
+    const [first, last] = [Math.ceil(from / step), Math.floor(to / step)];
+    const marks = Array.from({ length: last - first + 1 }, (_, index) => first + index).map((count) => ({
+        at: count * step,
+        label: last - first < 15 || count % 2 === 0 ? (inches ? withMinus(count / 20, 2) : withMinus(count, 0)) : null,
+    }));
     return (
         <div className="grid grid-cols-[5rem_minmax(0,1fr)_9rem] items-center gap-x-4 max-sm:grid-cols-[4rem_minmax(0,1fr)_6rem]">
-            <span className="text-right text-sm text-ink-soft">mm behind</span>
+            <span className="text-right text-sm text-ink-soft">{units.length} behind</span>
             <div ref={ref}>
                 <LaneRule width={width} x={x} marks={marks} />
             </div>
@@ -56,7 +70,7 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
                         key={string.position}
                         type="button"
                         aria-current={here ? 'step' : undefined}
-                        aria-label={`String ${string.position}, ${pitchLabel(string.pitch)}: its saddle stands ${fixed(string.now, 1)} mm behind the scale length${goal === null ? '' : `, and belongs at ${fixed(goal, 1)}`}`}
+                        aria-label={`String ${string.position}, ${pitchLabel(string.pitch)}: its saddle stands ${fineLength(string.now, units, 1)} behind the scale length${goal === null ? '' : `, and belongs at ${fineLength(goal, units, 1)}`}`}
                         onClick={() => onChoose(string.position)}
                         className={clsx(
                             'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-0.5 text-left',
@@ -95,6 +109,16 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
                                 fill="var(--steel)"
                                 stroke="var(--steel-dark)"
                             />
+                            {string.own !== null && (
+                                <circle
+                                    cx={x(string.now + string.own)}
+                                    cy={18}
+                                    r={5}
+                                    fill="var(--paper)"
+                                    stroke="var(--ink)"
+                                    strokeWidth={1.5}
+                                />
+                            )}
                             {goal !== null && (
                                 <path
                                     d={`M${x(goal)} 9 l-6 -9 h12 Z`}
@@ -108,7 +132,9 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
                                 <span className="text-ink-soft">not read yet</span>
                             ) : (
                                 <span className="font-semibold">
-                                    {fixed(Math.abs(string.move), 1)} mm {string.move > 0 ? 'back' : 'forward'}
+                                    {Math.abs(string.move) < SHOWN_MM
+                                        ? 'stands right'
+                                        : `${fineLength(Math.abs(string.move), units, 1)} ${wayWords(string.move)}`}
                                 </span>
                             )}
                         </span>

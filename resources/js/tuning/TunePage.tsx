@@ -15,10 +15,11 @@ import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { Select } from '../ui/Select';
-import { tellFailure, toast } from '../ui/toasts';
+import { toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
 import { centsOf, centsWords, knobWords, oddity, typedCents, whichString } from './heard';
+import { Revealed } from './Revealed';
 import { liveWords, SOURCES, type Source } from './sources';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
@@ -80,7 +81,6 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
     const [round, setRound] = useState<{ start: Standing; at: number; observed: Observation[] } | null>(null);
     const [learning, setLearning] = useState<Standing | null>(null);
     const [observations, setObservations] = useState<Observation[]>([]);
-    const [hidden, setHidden] = useState<Practice['hidden']>(null);
     const sound = useRef<SimulatedSound | null>(null);
     const practice = usePractice(document, tuning, seed);
     const { act, busy, problem } = useAct();
@@ -237,7 +237,6 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
             });
             toast(`Kept with ${set.instrument}: one pass lands nearer from now on.`);
         });
-    const tell = () => void practice.read(true).then((answer) => setHidden(answer.hidden), tellFailure);
     const odd =
         live !== null && position !== null && live.certainty >= CERTAIN ? oddity(live.hz, position, now ?? 0, pitches) : null;
 
@@ -275,7 +274,6 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                                 onChange={(event) => {
                                     setSeed(Math.max(1, Math.round(Number(event.target.value)) || 1));
                                     choose('practice');
-                                    setHidden(null);
                                 }}
                             />
                         </Field>
@@ -539,17 +537,13 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                                 Keep that with {set.instrument}
                             </Button>
                         )}
-                        {source === 'practice' && (
-                            <Button look="quiet" onClick={tell}>
-                                What did it keep to itself?
-                            </Button>
-                        )}
                     </p>
-                    {hidden !== null && (
-                        <p role="status" className="mt-1 text-ink">
-                            It gave {fixed(hidden.compliance_um_per_n, 2)} µm for each newton; taken was{' '}
-                            {fixed(retuning.compliance_um_per_n, 2)}. Nothing of this is kept.
-                        </p>
+                    {source === 'practice' && (
+                        <Revealed ask={() => practice.read(true)}>
+                            {(hidden) =>
+                                `It gave ${fixed(hidden.compliance_um_per_n, 2)} µm for each newton; taken was ${fixed(retuning.compliance_um_per_n, 2)}.`
+                            }
+                        </Revealed>
                     )}
                 </section>
             )}

@@ -25,8 +25,8 @@ export function usePractice(set: SetDocument, tuning: number, seed: number) {
         [set, tuning, seed],
     );
     const act = useCallback(
-        (action: PracticeAction) => {
-            actions.current = [...actions.current, action];
+        (...done: PracticeAction[]) => {
+            actions.current = [...actions.current, ...done];
             return read();
         },
         [read],

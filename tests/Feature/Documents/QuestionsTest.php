@@ -56,6 +56,11 @@ final class QuestionsTest extends FeatureTestCase
         yield 'an intonation' => ['intonations', 'lira:intonate', 'lira-intonation', ['readings' => [
             ['position' => 6, 'open_hz' => 65.4, 'fretted_hz' => 131.5, 'nut_to_saddle_mm' => 688.1, 'before' => ['error_cents' => 9.1, 'moved_mm' => 1.0]],
         ]]];
+        yield 'an intonation of a loose bridge' => ['intonations', 'lira:intonate', 'lira-intonation', ['saddles' => 'loose', 'readings' => [
+            ['position' => 6, 'open_hz' => 65.4, 'fretted_hz' => 131.5, 'nut_to_saddle_mm' => 688.1],
+            ['position' => 1, 'open_hz' => 261.6, 'fretted_hz' => 523.0, 'nut_to_saddle_mm' => 687.1],
+        ]]];
+        yield 'an intonation of nothing yet' => ['intonations', 'lira:intonate', 'lira-intonation', ['saddles' => 'fixed', 'readings' => []]];
         yield 'practice' => ['practices', 'lira:practice', 'lira-practice', ['seed' => 7, 'reveal' => true, 'actions' => [
             ['do' => 'turn', 'position' => 6, 'turns' => 0.5], ['do' => 'tune', 'position' => 1, 'cents' => 10], ['do' => 'pull'],
             ['do' => 'wait', 'seconds' => 600], ['do' => 'saddle', 'position' => 2, 'mm' => 1.5],
@@ -93,6 +98,8 @@ final class QuestionsTest extends FeatureTestCase
         yield 'a fret beyond' => ['intonations', ['readings' => [['position' => 1, 'fret' => 40, 'open_hz' => 260, 'fretted_hz' => 520, 'nut_to_saddle_mm' => 686]]], '/readings/0/fret', '1 to 36'];
         yield 'another instrument’s length' => ['intonations', ['readings' => [['position' => 1, 'open_hz' => 260, 'fretted_hz' => 520, 'nut_to_saddle_mm' => 400]]], '/readings/0/nut_to_saddle_mm', 'far from its scale'];
         yield 'stopped lower than open' => ['intonations', ['readings' => [['position' => 1, 'open_hz' => 260, 'fretted_hz' => 130, 'nut_to_saddle_mm' => 686]]], '/readings/0/fretted_hz', 'Read both again'];
+        yield 'a string read twice' => ['intonations', ['readings' => array_fill(0, 2, ['position' => 1, 'open_hz' => 260, 'fretted_hz' => 521, 'nut_to_saddle_mm' => 687])], '/readings/1/position', 'read already'];
+        yield 'saddles of glass' => ['intonations', ['saddles' => 'glass', 'readings' => []], '/saddles', 'each, loose, fixed'];
         yield 'a dance' => ['practices', ['actions' => [['do' => 'dance']]], '/actions/0/do', 'turn, tune, saddle'];
         yield 'no string to turn' => ['practices', ['actions' => [['do' => 'turn', 'position' => 9, 'turns' => 1]]], '/actions/0/position', 'no string 9'];
         yield 'relief of metres' => ['reliefs', ['pairs' => [['tension_change_n' => 10, 'relief_change_mm' => 2000]]], '/pairs/0/relief_change_mm', 'from -10 to 10'];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Tuning;
 
+use App\Models\Intonation;
 use App\Models\StringSet;
+use App\Tuning\LearnedSetbacks;
 use Inertia\Testing\AssertableInertia;
 use Lira\Certainty\Interval;
 use Lira\Document\SetDocument;
@@ -30,6 +32,40 @@ final class KeptReadingsTest extends FeatureTestCase
         $strings = $set->refresh()->document->strings ?? [];
         self::assertIsArray($strings);
         self::assertEquals(4.12, data_get($strings, '5.saddle_setback_mm'));
+    }
+
+    public function test_each_time_saddles_are_kept_what_led_there_is_kept_with_its_day(): void
+    {
+        $set = self::keptSet(Documents::harbour());
+        $url = "/sets/{$set->id}/saddles?tuning=0";
+        $this->travelTo('2026-11-03 10:00:00');
+        $this->sendJson('PUT', $url, (object) [
+            'setback_mm' => (object) ['6' => 4.1, '2' => 1.5],
+            'readings' => (object) ['6' => ['moved_mm' => 1.234, 'found_cents' => 9.06, 'left_cents' => -0.3]],
+        ])->assertOk();
+        $this->travelTo('2026-11-20 10:00:00');
+        $this->sendJson('PUT', $url, (object) ['setback_mm' => (object) ['6' => 4.3]])->assertOk();
+
+        $this->get("/sets/{$set->id}/intonate")->assertOk()->assertInertia(static fn (AssertableInertia $page) => $page
+            ->has('earlier', 2)
+            ->where('earlier.0.at', '2026-11-20T10:00:00+00:00')
+            ->where('earlier.1.set', $set->name)
+            ->where('earlier.1.strings.0.position', 2)
+            ->where('earlier.1.strings.0.left_cents', null)
+            ->where('earlier.1.strings.1', ['position' => 6, 'pitch' => 'C2', 'setback_mm' => 4.1, 'moved_mm' => 1.23, 'found_cents' => 9.06, 'left_cents' => -0.3]));
+        $refused = $this->sendJson('PUT', $url, (object) ['setback_mm' => (object) ['6' => 5], 'readings' => (object) ['6' => ['left_cents' => 'flat']]]);
+        self::assertLiraError($refused, 422, '/readings/6/left_cents', 'Give a number within 1200');
+        self::assertSame(2, Intonation::query()->count());
+        self::assertSame(4.3, LearnedSetbacks::places($set->refresh()->document)[6]);
+    }
+
+    public function test_a_glued_bridge_tells_nothing_of_where_saddles_are_found(): void
+    {
+        $set = self::keptSet(Documents::usual('acoustic-guitar', 648, ['E4', 'B3', 'G3'], [12, 16, 24]));
+        $this->sendJson('PUT', "/sets/{$set->id}/saddles", (object) ['setback_mm' => (object) ['3' => 3, '2' => 3, '1' => 3]])->assertOk();
+
+        $this->get("/sets/{$set->id}/intonate")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('saddles', 'fixed')->where('learned', null)->where('strings.2.found_mm', static fn (float|int $mm): bool => (float) $mm === 3.0));
     }
 
     public function test_where_saddles_were_found_sharpens_where_the_next_ones_are_expected(): void

@@ -8,6 +8,7 @@ use App\Bench\StoredSets;
 use App\Instruments\StoredInstruments;
 use App\Models\Instrument;
 use App\Models\StringSet;
+use App\Tuning\KeptSaddles;
 use App\Tuning\LearnedSetbacks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,12 +18,13 @@ use Lira\Coupling\Compliance;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Intonation\Saddles;
 use Lira\Pitch\Tuning;
 
 /** An instrument brought from where its strings stand to a tuning, with or without new strings. */
 final readonly class TuneController
 {
-    public function __construct(private StoredSets $sets, private StoredInstruments $instruments) {}
+    public function __construct(private StoredSets $sets, private StoredInstruments $instruments, private KeptSaddles $saddles) {}
 
     public function show(Request $request, StringSet $set): Response
     {
@@ -77,30 +79,16 @@ final readonly class TuneController
             }, $document->evaluation()->strings),
             'learned' => $learned === null ? null : ['share' => $learned->share, 'strings' => $learned->strings],
             'screw_mm' => $screw === null ? null : 1000 * $screw,
-            'movable' => $screw !== null || $hardware->saddle->travelM(1) !== null,
+            'saddles' => Saddles::of($document->design->instrument)->value,
+            'earlier' => KeptSaddles::earlier($set->instrument_id),
         ]);
     }
 
-    /** Keeps with each string where its saddle was found, so that the next time starts from there. */
+    /** Keeps where saddles were found and left, and what led there. */
     public function keepSaddles(Request $request, StringSet $set): JsonResponse
     {
-        $json = $this->sets->json($set);
-        $strings = is_array($json->strings ?? null) ? $json->strings : [];
-        $found = $request->input('setback_mm');
-        if (! is_array($found) || $found === []) {
-            throw InvalidDocument::at('/setback_mm', 'Give where saddles were found, by the numbers of their strings, in mm behind the scale length.');
-        }
-        foreach ($found as $position => $mm) {
-            $string = is_int($position) ? $strings[$position - 1] ?? null : null;
-            if (! $string instanceof \stdClass) {
-                throw InvalidDocument::at('/setback_mm/'.$position, 'This set has the strings 1 to '.count($strings).'.');
-            }
-            $strings[$position - 1] = clone $string;
-            $strings[$position - 1]->saddle_setback_mm = is_numeric($mm) ? round((float) $mm, 2) : $mm;
-        }
-        $json = clone $json;
-        $json->strings = $strings;
-        $saved = $this->sets->update($set, SetDocument::from($json), $set->revision);
+        $tuning = self::tuning($request, $this->sets->document($set));
+        $saved = $this->saddles->keep($set, $tuning, $request->input('setback_mm'), $request->input('readings'));
 
         return new JsonResponse(['revision' => $saved->revision]);
     }

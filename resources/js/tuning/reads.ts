@@ -1,0 +1,76 @@
+import type { IntonationAnswer } from '../generated/formats';
+
+/** What was read of one string: open, and stopped at the 12th three times at most; and what its saddle did before. */
+export interface Read {
+    nutToSaddle: number;
+    /** Whether it was measured, now or when it was kept, and not only foretold. */
+    measured: boolean;
+    open: number | null;
+    stopped: number[];
+    before: { error_cents: number; moved_mm: number } | null;
+    /** How sharp it was the first time, and how far its saddle went since. */
+    foundCents: number | null;
+    movedMm: number;
+}
+
+export const TIMES = 3;
+export const FRET = 12;
+
+/** Nothing read yet of a saddle that stands there. */
+export function unread(nutToSaddle: number, measured: boolean): Read {
+    return { nutToSaddle, measured, open: null, stopped: [], before: null, foundCents: null, movedMm: 0 };
+}
+
+/** Its saddle went so far, so that it has to be read again. Of one that was read, what it was then helps. */
+export function movedBy(read: Read, mm: number, errorCents: number | null): Read {
+    return {
+        ...read,
+        nutToSaddle: read.nutToSaddle + mm,
+        open: null,
+        stopped: [],
+        before: errorCents === null ? null : { error_cents: errorCents, moved_mm: mm },
+        foundCents: read.foundCents ?? errorCents,
+        movedMm: read.movedMm + mm,
+    };
+}
+
+/** What the core is asked of it; null while it was not read both open and stopped. */
+export function readingOf(position: number, read: Read) {
+    const stopped = median(read.stopped);
+    return read.open === null || stopped === null
+        ? null
+        : {
+              position,
+              fret: FRET,
+              open_hz: read.open,
+              fretted_hz: stopped,
+              nut_to_saddle_mm: read.nutToSaddle,
+              ...(read.before === null ? {} : { before: read.before }),
+          };
+}
+
+export function isWorthIt({ move_mm: move, uncertainty_mm: uncertainty }: IntonationAnswer['strings'][number]): boolean {
+    return Math.abs(move) > uncertainty;
+}
+
+export function median(values: number[]): number | null {
+    const sorted = [...values].sort((a, b) => a - b);
+    return sorted[Math.floor((sorted.length - 1) / 2)] ?? null;
+}
+
+export function hertz(typed: string): number | null {
+    const value = Number(typed.replace(/hz/i, '').replace(',', '.').trim());
+    return typed.trim() !== '' && Number.isFinite(value) && value > 0 ? value : null;
+}
+
+export function turnsWords(turns: number): string {
+    const quarters = Math.max(1, Math.round(Math.abs(turns) * 4));
+    const whole = Math.floor(quarters / 4);
+    const part = ['', '¼', '½', '¾'][quarters % 4] ?? '';
+    return `${whole === 0 ? '' : String(whole)}${part} ${quarters <= 4 ? 'turn' : 'turns'}`;
+}
+
+/** Which way, of a move that is positive away from the nut. */
+export function wayWords(mm: number): string {
+    return mm > 0 ? 'back' : 'forward';
+}
