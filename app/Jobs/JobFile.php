@@ -9,6 +9,7 @@ use Lira\Document\SetDocument;
 use Lira\Fitting\Phase;
 use Lira\Fitting\Plan;
 use Lira\Fitting\Step;
+use Lira\Settling\Settling;
 
 /** A job with all that follows from it now: how far it is, what is missing, and the plan of what is left. */
 final readonly class JobFile
@@ -64,6 +65,18 @@ final readonly class JobFile
             'blocked' => $this->isBlocked(),
             'relief' => $this->relief(),
         ];
+    }
+
+    /** @return array<int, array{drifts: Drifts, settling: Settling}> how far each new string is from holding, by position */
+    public function settling(): array
+    {
+        $each = [];
+        foreach ($this->document->evaluation()->strings as $string) {
+            $drifts = $this->progress->driftsOf($string->position);
+            $each[$string->position] = ['drifts' => $drifts, 'settling' => $drifts->settling($string->string, $string->tunings[0]->tensionN)];
+        }
+
+        return $each;
     }
 
     /** By how much all strings pull more than before, newtons. */

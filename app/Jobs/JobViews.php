@@ -24,13 +24,12 @@ use App\Models\ReservationStatus;
 use App\Models\WantedString;
 use App\Strings\Drawer\Drawer;
 use App\Strings\TypeColumns;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use Lira\Evaluation\EvaluatedString;
 use Lira\Fitting\Plan;
 use Lira\Fitting\School\Chosen;
 use Lira\Fitting\School\Leave;
 use Lira\Fitting\School\School;
-use Lira\Settling\Settling;
 use Lira\Strings\BuiltString;
 
 /** What the browser is told of jobs. */
@@ -194,12 +193,22 @@ final readonly class JobViews
     /** @return list<SettlingView> string 1 first */
     private static function settling(JobFile $file): array
     {
-        return array_map(static function (EvaluatedString $string) use ($file): SettlingView {
-            $drifts = $file->progress->drifts[$string->position] ?? [];
-            $settling = Settling::of($string->string, $string->tunings[0]->tensionN, $drifts, []);
+        $settling = $file->settling();
 
-            return new SettlingView($string->position, $drifts, $settling->roundsLeft, $settling->nextDriftCents, $settling->holdsAfterS);
-        }, $file->document->evaluation()->strings);
+        return array_map(static function (int $position, array $each): SettlingView {
+            ['drifts' => $drifts, 'settling' => $settling] = $each;
+            $tunedS = $drifts->tunedS();
+
+            return new SettlingView(
+                $position,
+                $drifts->stretched(),
+                $drifts->rested(),
+                $settling->roundsLeft,
+                $settling->nextDriftCents,
+                $settling->holdsAfterS,
+                $settling->holdsAfterS === null || $tunedS === null ? null : Carbon::createFromTimestampUTC((int) ceil($tunedS + $settling->holdsAfterS))->toIso8601String(),
+            );
+        }, array_keys($settling), $settling);
     }
 
     /** @return list<NoteView> in the order in which they were made */

@@ -12,6 +12,8 @@ use App\Models\JobEventKind;
  * device sent them and however often.
  *
  * @phpstan-type Spoiled array{reason: string, where: string, at: string}
+ *
+ * @phpstan-import-type Drift from Drifts
  */
 final readonly class Progress
 {
@@ -24,7 +26,7 @@ final readonly class Progress
      * @param  array<int, array{left_mm: float, turns: float}>  $shortened  by position
      * @param  array<int, float>  $turned  turns they really gave, by position
      * @param  array<string, array<string, float|string>>  $measured  by before and after
-     * @param  array<int, list<float>>  $drifts  of each round since it went on, cents, by position
+     * @param  array<int, list<Drift>>  $drifts  of each round since it went on, by position
      * @param  list<array{text: string, at: string, position: ?int}>  $notes
      * @param  ?string  $bench  it was handed to; null where it stayed
      * @param  array{owner: string, reason: string, promised_on: ?string}|null  $agreed  since it began; null where nothing else was
@@ -39,7 +41,7 @@ final readonly class Progress
         public array $shortened,
         public array $turned,
         public array $measured,
-        public array $drifts,
+        private array $drifts,
         public array $notes,
         public ?string $bench,
         public ?array $agreed,
@@ -123,7 +125,11 @@ final readonly class Progress
                 case JobEventKind::Drifted:
                     foreach (is_array($event->data['cents'] ?? null) ? array_values($event->data['cents']) : [] as $index => $cents) {
                         if (is_numeric($cents)) {
-                            $drifts[$index + 1][] = (float) $cents;
+                            $drifts[$index + 1][] = [
+                                'cents' => (float) $cents,
+                                'atS' => $event->happened_at->getTimestamp(),
+                                'rested' => ($event->data['rested'] ?? false) === true,
+                            ];
                         }
                     }
                     break;
@@ -174,6 +180,14 @@ final readonly class Progress
         }
 
         return $standing;
+    }
+
+    /** What a string drifted by since it was brought to its pitch. */
+    public function driftsOf(int $position): Drifts
+    {
+        $brought = $this->done["tune-string:{$position}"] ?? $this->done['tune-all'] ?? null;
+
+        return new Drifts($this->drifts[$position] ?? [], $brought?->happened_at->getTimestamp());
     }
 
     public function isFitted(int $position): bool

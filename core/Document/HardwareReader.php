@@ -55,6 +55,7 @@ final readonly class HardwareReader
             $nut?->has('held') === true && $nut->oneOf('held', 'a way a nut is held', NutHold::class) === NutHold::Strings,
             $nut?->has('clamp') === true && $nut->boolean('clamp', 'whether the nut clamps its strings') === true,
             $this->complianceMPerN($node),
+            $node->says('compliance_source', 'measured'),
         );
         $headstock?->reportUnknownKeys();
         $nut?->knows('material')->reportUnknownKeys();

@@ -15,6 +15,7 @@ final readonly class Hardware
      * @param  bool  $nutHeldByStrings  whether nothing but its strings holds the nut
      * @param  bool  $nutClamps  whether the nut clamps its strings once they are tuned
      * @param  ?float  $complianceMPerN  how far the strings' ends give, along the strings, metres per newton
+     * @param  bool  $complianceIsMeasured  whether that was read from its strings
      */
     public function __construct(
         public ?Anchor $anchor = null,
@@ -33,6 +34,7 @@ final readonly class Hardware
         public bool $nutHeldByStrings = false,
         public bool $nutClamps = false,
         public ?float $complianceMPerN = null,
+        public bool $complianceIsMeasured = false,
     ) {}
 
     public function nutSlotM(int $position): ?float

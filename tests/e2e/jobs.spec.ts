@@ -427,3 +427,58 @@ function filmOf(text: string): Buffer {
 }
 
 const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
+test('rounds are kept from the tuner, what it drifts by tells when it holds, and it says so when it has rested', async ({
+    page,
+}) => {
+    await page.clock.install();
+    await openOwnSet(page, 'Harbour, settling');
+    await begin(page);
+    const rounds = page.getByRole('region', { name: 'Rounds' });
+    await goOn(page, rounds);
+    await expectAccessible(page);
+    const row = (position: number) => rounds.getByRole('row', { name: new RegExp(`^${position} `) });
+    await rounds.getByRole('textbox', { name: 'Drift of string 1, cents' }).fill('lots');
+    await expect(rounds.getByRole('alert')).toContainText('in cents, such as −20');
+    for (let position = 1; position <= 6; position++) {
+        await rounds.getByRole('textbox', { name: `Drift of string ${position}, cents` }).fill('-24');
+    }
+    await rounds.getByRole('button', { name: 'Keep this round' }).click();
+    await expect(row(1)).toContainText('−24');
+    await expect(row(1)).toContainText(/\d more, next about 10/);
+    await sent(page);
+
+    // The next one is read with the tuner, on its own page.
+    await rounds.getByRole('link', { name: 'Tune it with the tuner' }).click();
+    await expect(page.getByRole('combobox', { name: 'Heard by' })).toContainText('another tuner, typed');
+    await expect(page.getByRole('combobox', { name: 'Since it was tuned it was' })).toContainText('stretched');
+    for (const name of ['1, C4', '2, G3', '3, E♭3', '4, B♭2', '5, F2', '6, C2']) {
+        await page.getByRole('textbox', { name }).fill('-2');
+        await page.getByRole('textbox', { name }).press('Enter');
+    }
+    await expect(page.getByText('All stand within 3 cents: nothing is left to do.')).toBeVisible();
+    await page.getByRole('button', { name: 'Keep that with the job' }).click();
+    await expect(page.getByText('Kept with the job as round 2.')).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the job' }).click();
+    await expect(row(6)).toContainText('−24, −2');
+    await expect(row(6)).toContainText('holds after 20 min');
+    await expect(rounds.getByText(/^It holds \d\d:\d\d, in (19|20) min\.$/)).toBeVisible();
+    // Seated, what it drifts by from now on is creep.
+    await expect(rounds.getByRole('radio', { name: 'left alone, or played' })).toBeChecked();
+    await rounds.getByRole('textbox', { name: 'Drift of string 6, cents' }).fill('-1');
+    await rounds.getByRole('button', { name: 'Keep what it drifted' }).click();
+    await expect(row(6)).toContainText('−24, −2; left alone −1');
+
+    await goOn(page, page.getByRole('button', { name: /^Leave it for/ }));
+    await wayOn(page).click();
+    await expect(page.getByRole('timer')).toContainText('Look again');
+    await sent(page);
+    await page.goto('/sets');
+    await expect(page.getByRole('heading', { name: 'Sets', level: 1 })).toBeVisible();
+    const told = page.getByText('Harbour has rested: it may be looked at again.');
+    await expect(told).toBeHidden();
+    await page.clock.fastForward('00:21:00');
+    await expect(told).toBeVisible();
+    await page.getByRole('button', { name: 'Open', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Done: go on', exact: true })).toBeVisible();
+});

@@ -10,6 +10,7 @@ use Lira\Coupling\Observed;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Settling\Settling;
 
 /** From where the strings stand now to their tuning in one pass: where to leave each when its turn comes (`lira-retuning`, version 1). */
 final readonly class RetuneQuestion implements Question
@@ -20,6 +21,8 @@ final readonly class RetuneQuestion implements Question
     private const LEAST_MOVED_CENTS = 50.0;
 
     private const MOST_CENTS = 6000.0;
+
+    private const MOST_ROUNDS = 40;
 
     private const USUAL_POST_M = 0.006;
 
@@ -102,8 +105,28 @@ final readonly class RetuneQuestion implements Question
             'passes' => $this->hasCeiling ? $coupled->passes() : 1,
             'steps' => $steps,
             'without' => $this->standing($coupled->withoutN()),
+            'without_rounds' => $this->withoutRounds($coupled),
             'after' => $this->standing($first->afterN()),
         ];
+    }
+
+    /** How often one would go round, bringing each string to its pitch in turn, until all stand within the tolerance of a settled string. */
+    private function withoutRounds(Coupled $coupled): int
+    {
+        $rounds = 0;
+        $strings = $this->strings;
+        do {
+            $after = $coupled->withoutN();
+            $strings = array_map(static fn (HungString $string): HungString => $string->at($after[$string->position], $string->wantedN), $strings);
+            $coupled = new Coupled($strings, $this->order, $this->complianceMPerN);
+            $worst = 0.0;
+            foreach ($this->order as $position) {
+                $tensionN = $after[$position] ?? null;
+                $worst = $tensionN === null ? $worst : max($worst, abs($this->set->cents($this->set->strings[$position - 1], max(1e-9, $tensionN))));
+            }
+        } while (++$rounds < self::MOST_ROUNDS && $worst > Settling::TOLERANCE_CENTS);
+
+        return $rounds;
     }
 
     /** Turns of its knob; null where it is slack and has to be taken up first, or not enough is known. */
@@ -156,7 +179,16 @@ final readonly class RetuneQuestion implements Question
     /** @return array{complianceMPerN: float, source: string, standardErrorMPerN: ?float} */
     private static function compliance(Node $root, AskedSet $set, Problems $problems): array
     {
-        $assumed = ['complianceMPerN' => $set->complianceMPerN(), 'source' => 'assumed', 'standardErrorMPerN' => null];
+        $hardware = $set->document->design->instrument->hardware;
+        $assumed = [
+            'complianceMPerN' => $set->complianceMPerN(),
+            'source' => match (true) {
+                $hardware->complianceMPerN === null => 'assumed',
+                $hardware->complianceIsMeasured => 'measured',
+                default => 'given',
+            },
+            'standardErrorMPerN' => null,
+        ];
         if ($root->has('compliance_um_per_n')) {
             $given = $root->numberWithin('compliance_um_per_n', 'how far it gives, in micrometres per newton,', 0.0, 1000.0);
 

@@ -1,6 +1,7 @@
 import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
+import { Reminders } from '../jobs/Reminders';
 import { Boundary } from '../ui/Boundary';
 import { Toaster } from '../ui/Toaster';
 import { ReadingMenu } from './ReadingMenu';
@@ -55,6 +56,7 @@ export function AppFrame({ children }: { children: ReactNode }) {
             <main id="main" className="flex min-h-0 flex-1 flex-col">
                 <Boundary at={url}>{children}</Boundary>
             </main>
+            <Reminders />
             <Toaster />
         </div>
     );

@@ -1511,6 +1511,10 @@ export interface Retuning {
      */
     without: StringStanding[];
     /**
+     * How often one would go round, each string brought to its pitch in turn, until all stand within 3 cents.
+     */
+    without_rounds: number;
+    /**
      * Where each stands once this pass is over.
      */
     after: StringStanding[];

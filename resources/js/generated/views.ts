@@ -530,14 +530,18 @@ export interface SectionCore {
 /** How far a new string is from holding. */
 export interface Settling {
     position: number;
-    /** Of each round, cents. */
+    /** Of each round of stretching, cents. */
     drifts: number[];
+    /** Each time it had been left alone, cents. */
+    rested: number[];
     /** Null before anything was read. */
     rounds_left: number | null;
     /** A positive number. */
     next_drift_cents: number | null;
     /** After the last round; null while rounds are left or something is not known. */
     holds_after_s: number | null;
+    /** ISO 8601; null where that is not known. */
+    holds_at: string | null;
 }
 
 /** All there is to say about one string that can be ordered. */

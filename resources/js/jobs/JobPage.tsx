@@ -17,8 +17,10 @@ import { PullRule } from './step/PullRule';
 import { StepPanel } from './step/StepPanel';
 import { WayOnPlace } from './step/WayOn';
 import { StringsStand } from './step/StringsStand';
+import { remind } from './reminders';
+import { Reminders } from './Reminders';
 import { useClock } from './useClock';
-import { useJob, type JobState } from './useJob';
+import { restsUntil, useJob, type JobState } from './useJob';
 import { useStepKeys } from './step/useStepKeys';
 import { useAwake } from './step/useAwake';
 import { useVoice, spokenOf } from './step/voice';
@@ -68,6 +70,8 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
         }
     }, [back, record]);
     const key = frame?.key ?? 'end';
+    const until = restsUntil(now, key);
+    useEffect(() => remind(job.id, job.instrument_name, finished ? null : until), [job.id, job.instrument_name, finished, until]);
     const idle = open === null;
     useStepKeys(idle && !finished, main, goBack);
     useEffect(() => {
@@ -217,6 +221,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                     ? 'All steps are done.'
                     : `Step ${frame.number} of ${framesOf(plan).at(-1)?.number ?? total}: ${spokenOf(frame)} Pulls ${formatForce(job.before_n, units)} before.`}
             </p>
+            <Reminders />
             <Toaster />
         </div>
     );

@@ -5,6 +5,7 @@ import type { JobRow } from '../generated/views';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
+import { remind } from './reminders';
 import { useClock } from './useClock';
 import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
 import { byNextHand, REASONS, stringsWords, wantOf, type Want } from './words';
@@ -26,6 +27,11 @@ export default function JobsPage({ jobs }: { jobs: JobRow[] }) {
         const timer = setInterval(() => document.visibilityState === 'visible' && router.reload({ only: ['jobs'] }), NEWS_MS);
         return () => clearInterval(timer);
     }, []);
+    useEffect(() => {
+        for (const { id, instrument, until, status } of jobs) {
+            remind(id, instrument, status === 'open' ? until : null);
+        }
+    }, [jobs]);
     const sorted = byNextHand(jobs, now);
     return (
         <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">

@@ -16,7 +16,7 @@ const FIRST_MS = 500;
 const LAST_MS = 5000;
 
 /** The name of this device in what it does. */
-function deviceName(): string {
+export function deviceName(): string {
     return /Mobi|Android|iPad|Tablet/.test(navigator.userAgent) ? 'tablet' : 'computer';
 }
 
@@ -139,3 +139,9 @@ export function useJob(given: JobState) {
 }
 
 export type JobNow = ReturnType<typeof useJob>;
+
+/** Until when what is left alone rests, ISO 8601; null where it does not. */
+export function restsUntil({ job, unsent }: Pick<JobNow, 'job' | 'unsent'>, key: string): string | null {
+    const own = unsent.findLast(({ kind, data }) => kind === 'rests' && data['key'] === key)?.data['until'];
+    return typeof own === 'string' ? own : (job.rests[key] ?? null);
+}

@@ -1,4 +1,6 @@
 import type { Job, JobRow } from '../generated/views';
+import { fixed } from '../units/figures';
+import { spanWords } from '../units/times';
 
 export const REASONS: Record<Job['reason'], string> = {
     dull: 'the old ones are dull',
@@ -43,4 +45,15 @@ export function byNextHand(rows: JobRow[], now: number): JobRow[] {
         const [x, y] = [rank(a), rank(b)];
         return x[0] - y[0] || (x[1] === y[1] ? 0 : x[1] - y[1]) || x[2] - y[2];
     });
+}
+
+/** What a new string still needs: rounds of stretching, or time. */
+export function thenWords(rounds: number | null, next: number | null, holds: number | null): string {
+    if (rounds === null) {
+        return 'not read yet';
+    }
+    if (rounds > 0) {
+        return `${rounds} more, next about ${fixed(next ?? 0, 0)}`;
+    }
+    return holds === null ? 'seated' : `holds after ${spanWords(1000 * holds)}`;
 }

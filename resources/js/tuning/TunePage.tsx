@@ -4,25 +4,30 @@ import { CERTAIN } from '../devices/tuner/detector';
 import { microphone } from '../devices/tuner/microphone';
 import { simulatedSound, type SimulatedSound } from '../devices/tuner/simulated';
 import type { Practice, Retuning, SetDocument, Sound } from '../generated/formats';
+import { recordIn } from '../jobs/recordIn';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
 import { pitchLabel } from '../units/pitch';
-import { fixed, withMinus } from '../units/figures';
+import { fixed } from '../units/figures';
 import { formatGauge, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { Select } from '../ui/Select';
-import { toast } from '../ui/toasts';
+import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
-import { centsOf, centsWords, knobWords, oddity, typedCents, whichString } from './heard';
+import { centsOf, centsWords, oddity, typedCents, whichString } from './heard';
+import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
-import { liveWords, SOURCES, type Source } from './sources';
+import { ordered, passesWords, settledWords, shownCents, withoutWords } from './rounds';
+import { SOURCES, type Source } from './sources';
+import { StringTurn } from './StringTurn';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
+import { usePracticeSettling } from './usePracticeSettling';
 
 interface Props {
     set: { id: number; name: string; instrument: string; instrumentId: number };
@@ -30,6 +35,8 @@ interface Props {
     tuning: number;
     strings: { position: number; pitch: string; hz: number; gauge_in: number }[];
     floats: boolean;
+    /** The job whose strings these are: what is heard of them is kept with it. */
+    job: { id: number; round: number; tuned: boolean; seated: boolean } | null;
     /** Every tuning of the set with what its strings sound, hertz. */
     tunings: { name: string; hz: number[] }[];
 }
@@ -51,12 +58,13 @@ const ORDERS = [
 const TOLERANCE = 3;
 const CEILING = 100;
 const MOVED = 50;
-const KNOBS = [-1, -0.25, -0.05, 0.05, 0.25, 1];
+/** Farther from its pitch a string has not drifted, but was not tuned yet. */
+const DRIFTS_CENTS = 300;
 
 /** A set brought to its tuning in one pass: where each string stands, where to leave it in its turn, so that all land together. */
-export default function TunePage({ set, document: designed, tuning, strings: tuned, floats, tunings }: Props) {
+export default function TunePage({ set, document: designed, tuning, strings: tuned, floats, job, tunings }: Props) {
     const units = useUnits();
-    const [source, setSource] = useState<Source>('practice');
+    const [source, setSource] = useState<Source>(job === null ? 'practice' : 'typed');
     const [seed, setSeed] = useState(1);
     const [orderBy, setOrderBy] = useState('bass');
     const [ceiling, setCeiling] = useState(true);
@@ -79,10 +87,14 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
     const [earlier, setEarlier] = useState<Standing[]>([]);
     const [slack, setSlack] = useState<Set<number>>(new Set());
     const [round, setRound] = useState<{ start: Standing; at: number; observed: Observation[] } | null>(null);
+    const [kept, setKept] = useState<Standing | null>(null);
+    const [rounds, setRounds] = useState(job?.round ?? 1);
+    const [rested, setRested] = useState(job?.seated ?? false);
     const [learning, setLearning] = useState<Standing | null>(null);
     const [observations, setObservations] = useState<Observation[]>([]);
     const sound = useRef<SimulatedSound | null>(null);
     const practice = usePractice(document, tuning, seed);
+    const settles = usePracticeSettling(document, tuning, practice.act);
     const { act, busy, problem } = useAct();
 
     const pitches = strings.map(({ hz }) => hz);
@@ -165,6 +177,7 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
         setEarlier([]);
         setObservations([]);
         setLearning(null);
+        settles.forget();
         if (chosen === 'microphone') {
             void ear.open(microphone());
         }
@@ -184,6 +197,28 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
             } else {
                 setPresent(strings.map(() => null));
             }
+        }
+    };
+    const keepsDrifts = job?.tuned === true && source !== 'practice';
+    /** What new strings had drifted by before they are tuned again tells when they hold. */
+    const keepDrifts = () => {
+        if (job === null || !keepsDrifts) {
+            return;
+        }
+        const cents = present.map((each) => (each === null || Math.abs(each) > DRIFTS_CENTS ? null : each));
+        act(async () => {
+            const uuid = await recordIn(job.id, 'drifted', { cents, rested });
+            toast(rested ? 'Kept with the job: what it drifted by.' : `Kept with the job as round ${rounds}.`, {
+                action: { label: 'Undo', run: () => void recordIn(job.id, 'undone', { event: uuid }).catch(tellFailure) },
+            });
+            setKept(present);
+            setRounds(rested ? rounds : rounds + 1);
+        });
+    };
+    const begin = () => {
+        setRound({ start: present, at: 0, observed: observations });
+        if (kept !== present) {
+            keepDrifts();
         }
     };
     const turn = (by: { turns: number } | { cents: number }) => {
@@ -248,8 +283,11 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                 <p className="pb-2 text-ink-soft">
                     {set.name}, {document.tunings[tuning]?.name ?? 'as designed'}
                 </p>
-                <Link href={`/bench/${set.id}`} className={`${buttonClass.quiet} mb-1 ml-auto`}>
-                    Back to the Bench
+                <Link
+                    href={job === null ? `/bench/${set.id}` : `/jobs/${job.id}`}
+                    className={`${buttonClass.quiet} mb-1 ml-auto`}
+                >
+                    {job === null ? 'Back to the Bench' : 'Back to the job'}
                 </Link>
             </TitleLine>
             <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
@@ -318,6 +356,20 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                                         setPresent(strings.map(({ hz }, index) => centsOf(from.hz[index] ?? hz, hz)));
                                     }
                                 }}
+                            />
+                        </Field>
+                    </div>
+                )}
+                {keepsDrifts && (
+                    <div className="w-52">
+                        <Field label="Since it was tuned it was">
+                            <Select
+                                value={String(rested)}
+                                choices={[
+                                    { value: 'false', label: 'stretched' },
+                                    { value: 'true', label: 'left alone, or played' },
+                                ]}
+                                onChange={(chosen) => setRested(chosen === 'true')}
                             />
                         </Field>
                     </div>
@@ -424,102 +476,46 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                                 Learn how it gives first
                             </Button>
                         )}
-                        <Button
-                            large
-                            look="strong"
-                            disabled={!known || landed || busy || order.length === 0}
-                            onClick={() => setRound({ start: present, at: 0, observed: observations })}
-                        >
+                        {landed && keepsDrifts && (
+                            <Button large disabled={busy || kept === present} onClick={keepDrifts}>
+                                Keep that with the job
+                            </Button>
+                        )}
+                        <Button large look="strong" disabled={!known || landed || busy || order.length === 0} onClick={begin}>
                             Begin the round
                         </Button>
                     </div>
                 ) : (
                     step !== undefined &&
                     position !== null && (
-                        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[auto_minmax(0,1fr)_auto]">
-                            <p className="flex items-center gap-4">
-                                <span className="text-6xl leading-none font-extrabold">{position}</span>
-                                <span className="text-2xl font-bold">{pitchLabel(strings[position - 1]?.pitch ?? '')}</span>
-                                <span data-figure="key" className="text-[72px] leading-none font-extrabold tracking-tight">
-                                    {centsWords(step.target_cents)}
-                                </span>
-                                <span className="text-2xl">cents</span>
-                            </p>
-                            <div className="self-center text-xl leading-snug" aria-live="polite">
-                                <p>
-                                    {Math.abs((now ?? 0) - step.target_cents) < 1.5
-                                        ? 'There.'
-                                        : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || now !== round.start[position - 1] ? '' : `, ${knobWords(step.knob_turns)} of the knob`}.`}{' '}
-                                    <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
-                                </p>
-                                <p className="text-lg text-ink-soft">
-                                    {afterWords(order.slice(round.at + 1), step.target_cents)}
-                                </p>
-                                {odd !== null && <p className="text-lg font-semibold text-caution">{odd}</p>}
-                                {source === 'microphone' && (
-                                    <p className="text-lg">
-                                        {liveWords(
-                                            live,
-                                            (hz) => `${centsWords(centsOf(hz, strings[position - 1]?.hz ?? hz) - off)} cents now`,
-                                        )}
-                                    </p>
-                                )}
-                            </div>
-                            <div className="flex flex-wrap content-center justify-end gap-2">
-                                <Button large look="strong" disabled={busy} onClick={next}>
-                                    It stands there: {round.at + 1 < order.length ? 'next string' : 'hear them all'}
-                                </Button>
-                            </div>
-                            {source === 'practice' && (
-                                <div
-                                    className="flex flex-wrap items-center gap-2 lg:col-span-3"
-                                    role="group"
-                                    aria-label="The knob"
-                                >
-                                    <span className="text-ink-soft">Turn the knob</span>
-                                    {KNOBS.map((turns) => (
-                                        <Button
-                                            key={turns}
-                                            disabled={busy}
-                                            aria-label={`Turn the knob ${knobLabel(turns)}`}
-                                            onClick={() => turn({ turns })}
-                                        >
-                                            {knobLabel(turns)}
-                                        </Button>
-                                    ))}
-                                    <Button disabled={busy} onClick={() => turn({ cents: step.target_cents })}>
-                                        Bring it there
-                                    </Button>
-                                    <Button look="quiet" disabled={busy} onClick={pluck}>
-                                        Pluck it, and hear it through the tuner
-                                    </Button>
-                                    {ear.listening && live !== null && live.certainty >= CERTAIN && (
-                                        <span role="status">
-                                            heard: {centsWords(centsOf(live.hz, strings[position - 1]?.hz ?? live.hz))} cents
-                                        </span>
-                                    )}
-                                </div>
-                            )}
-                            {source === 'typed' && (
-                                <div className="w-44 lg:col-span-3">
-                                    <Field label="Where it stands now">
-                                        <TypedInput
-                                            className={`${fieldClass} text-lg`}
-                                            shown={shownCents(now)}
-                                            onTake={(typed) => {
-                                                const cents = typedCents(typed, strings[position - 1]?.hz ?? 1);
-                                                if (cents !== null) {
-                                                    hear(position, cents - off);
-                                                }
-                                            }}
-                                        />
-                                    </Field>
-                                </div>
-                            )}
-                        </div>
+                        <StringTurn
+                            step={step}
+                            string={strings[position - 1] ?? { pitch: '', hz: 1 }}
+                            now={now}
+                            untouched={now === round.start[position - 1]}
+                            toCome={order.slice(round.at + 1)}
+                            odd={odd}
+                            heard={source === 'microphone' || ear.listening ? live : null}
+                            source={source}
+                            offCents={off}
+                            busy={busy}
+                            onTurn={turn}
+                            onPluck={pluck}
+                            onTyped={(cents) => hear(position, cents - off)}
+                            onNext={next}
+                        />
                     )
                 )}
             </section>
+            {source === 'practice' && round === null && (landed || settles.found.length > 0) && (
+                <PracticeSettling
+                    strings={strings}
+                    found={settles.found}
+                    settling={settles.settling}
+                    busy={busy}
+                    onDrift={(seconds) => act(async () => take(await settles.drift(present, seconds)))}
+                />
+            )}
             {retuning !== undefined && (
                 <section aria-label="How it gives" className="mt-6 max-w-3xl text-ink-soft">
                     <p>
@@ -528,8 +524,7 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                         {retuning.source === 'measured'
                             ? `measured here${learned ? '' : ', not surely enough to keep'}.`
                             : 'as is usual on such an instrument, within a factor of two.'}{' '}
-                        Tuned each to its pitch in turn, the furthest would end{' '}
-                        {fixed(Math.max(0, ...retuning.without.map(({ cents }) => Math.abs(cents))), 0)} cents away.
+                        {withoutWords(retuning)}
                     </p>
                     <p className="mt-2 flex flex-wrap gap-2">
                         {learned && source !== 'practice' && (
@@ -541,7 +536,7 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                     {source === 'practice' && (
                         <Revealed ask={() => practice.read(true)}>
                             {(hidden) =>
-                                `It gave ${fixed(hidden.compliance_um_per_n, 2)} µm for each newton; taken was ${fixed(retuning.compliance_um_per_n, 2)}.`
+                                `It gave ${fixed(hidden.compliance_um_per_n, 2)} µm for each newton; taken was ${fixed(retuning.compliance_um_per_n, 2)}.${settledWords(hidden, settles.settling)}`
                             }
                         </Revealed>
                     )}
@@ -549,46 +544,4 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
             )}
         </div>
     );
-}
-
-function ordered(count: number, by: string): number[] {
-    const positions = Array.from({ length: count }, (_, index) => index + 1);
-    if (by === 'treble') {
-        return positions;
-    }
-    if (by === 'bass') {
-        return positions.reverse();
-    }
-    return positions.flatMap((position) =>
-        position <= count - position + 1 ? [...new Set([count - position + 1, position])] : [],
-    );
-}
-
-function passesWords(retuning: Retuning | undefined): string {
-    if (retuning === undefined) {
-        return '';
-    }
-    return retuning.passes === 1
-        ? 'One round brings all there.'
-        : `It takes ${retuning.passes} rounds, so that no string is asked too high on the way; a bridge that needs many is better blocked.`;
-}
-
-function afterWords(toCome: number[], targetCents: number): string {
-    if (toCome.length === 0) {
-        return 'The last one: all stand at their pitch then.';
-    }
-    const [first, last] = [toCome[0], toCome.at(-1)];
-    const which = toCome.length === 1 ? `String ${first}` : `Strings ${first} to ${last}`;
-    return Math.abs(targetCents) < 1
-        ? `${which} will hardly move it.`
-        : `Leave it ${targetCents > 0 ? 'sharp' : 'flat'}. ${which} will bring it ${targetCents > 0 ? 'down' : 'up'}.`;
-}
-
-function knobLabel(turns: number): string {
-    const size = Math.abs(turns);
-    return `${turns < 0 ? '−' : '+'}${size === 0.25 ? '¼' : size === 0.05 ? '1/20' : '1'}`;
-}
-
-function shownCents(cents: number | null): string {
-    return cents === null ? '' : withMinus(cents, 1);
 }

@@ -105,6 +105,36 @@ final class QuestionsTest extends FeatureTestCase
         yield 'relief of metres' => ['reliefs', ['pairs' => [['tension_change_n' => 10, 'relief_change_mm' => 2000]]], '/pairs/0/relief_change_mm', 'from -10 to 10'];
     }
 
+    public function test_going_round_and_round_takes_as_many_rounds_as_is_foretold(): void
+    {
+        $ask = fn (array $present, array $more): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text(self::ask(['present_cents' => $present] + $more)))->assertOk()->getContent());
+        foreach ([0.0, 0.5, 3.0, 8.0] as $compliance) {
+            $present = [-100, -90, -80, -70, -60, -50];
+            $more = ['compliance_um_per_n' => $compliance, 'ceiling_cents' => null, 'order' => [6, 5, 4, 3, 2, 1]];
+            $foretold = $ask($present, $more)->without_rounds ?? null;
+            for ($rounds = 0; $rounds < 40 && max(array_map(abs(...), $present)) > 3.0; $rounds++) {
+                $present = array_column((array) ($ask($present, $more)->without ?? []), 'cents');
+            }
+            self::assertSame($rounds, $foretold, "{$compliance} µm/N");
+        }
+        self::assertGreaterThan(3, $rounds);
+    }
+
+    public function test_what_was_measured_on_an_instrument_is_what_is_gone_by(): void
+    {
+        foreach (['measured', 'given'] as $source) {
+            $document = Documents::harbour();
+            $hardware = $document->instrument->hardware ?? new \stdClass;
+            $hardware->compliance_um_per_n = 4.3;
+            $hardware->compliance_source = $source;
+            $document->instrument->hardware = $hardware;
+            $answer = $this->sendJson('POST', '/api/v1/retunings', Json::text((object) ['set' => $document, 'present_cents' => [0, 0, 0, 0, 0, 0]]))->assertOk();
+
+            self::assertSame([$source, null], [$answer->json('source'), $answer->json('standard_error_um_per_n')]);
+            self::assertEqualsWithDelta(4.3, $answer->json('compliance_um_per_n'), 1e-9);
+        }
+    }
+
     /** @param  array<string, mixed>  $ask */
     private static function ask(array $ask): \stdClass
     {

@@ -7,8 +7,12 @@ namespace Tests\Feature\Jobs;
 use App\Models\Fitting;
 use App\Models\Job;
 use App\Models\JobEvent;
+use Illuminate\Support\Carbon;
 use Inertia\Testing\AssertableInertia;
+use Lira\Document\SetDocument;
+use Lira\Settling\Settling;
 use Smalot\PdfParser\Parser;
+use Tests\Core\Document\Documents;
 
 /** A job from its beginning to its end: every step kept as it is done, whoever does it and however often it is sent. */
 final class JobsTest extends JobsTestCase
@@ -153,6 +157,31 @@ final class JobsTest extends JobsTestCase
         $answer = $this->record($job, $this->event('did', ['key' => 'fit:1']), $this->event('again', ['position' => 1, 'reason' => 'broke']))->assertOk();
         self::assertSame([], $answer->json('job.settling.0.drifts'));
         self::assertLiraError($this->record($job, $this->event('drifted', ['cents' => ['flat']])), 422, '/events/0/data/cents/0', 'flat negative');
+    }
+
+    public function test_what_it_drifts_by_left_alone_tells_of_its_creep_and_counts_as_no_round(): void
+    {
+        $this->travelTo('2026-11-03 10:00:00');
+        $job = $this->begun(self::keptSet());
+        $this->record($job, $this->event('did', ['key' => 'tune-all'], '-65 minutes'), $this->event('drifted', ['cents' => [-2, -2, -2, -2, -2, -2]], '-60 minutes'))->assertOk();
+        $settled = $this->record($job, $this->event('drifted', ['cents' => [null, null, null, null, null, -40], 'rested' => true]))->assertOk();
+
+        self::assertSame([[-2], [-40], 0], [$settled->json('job.settling.5.drifts'), $settled->json('job.settling.5.rested'), $settled->json('job.settling.5.rounds_left')]);
+        self::assertSame([[-2], []], [$settled->json('job.settling.0.drifts'), $settled->json('job.settling.0.rested')]);
+        // By the formula: tuned 300 s after it was brought to pitch, read 3900 s after.
+        $string = SetDocument::from(Documents::harbour())->evaluation()->strings[5];
+        $expected = Settling::of($string->string, $string->tunings[0]->tensionN, [-2.0], [['tunedS' => 300.0, 'readS' => 3900.0, 'cents' => -40.0]]);
+        self::assertGreaterThan(1200.0, $expected->holdsAfterS);
+        self::assertEqualsWithDelta((float) $expected->holdsAfterS, $settled->json('job.settling.5.holds_after_s'), 1e-6);
+        self::assertSame(
+            Carbon::parse('2026-11-03 10:00:00')->addSeconds((int) ceil((float) $expected->holdsAfterS))->toIso8601String(),
+            $settled->json('job.settling.5.holds_at'),
+        );
+        self::assertLiraError($this->record($job, $this->event('drifted', ['cents' => [], 'rested' => 'long'])), 422, '/events/0/data/rested', 'left alone');
+
+        $this->get("/sets/{$job->set_id}/tune?job={$job->id}")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('job', ['id' => $job->id, 'round' => 2, 'tuned' => true, 'seated' => true]));
+        $this->get("/sets/{$job->set_id}/tune")->assertInertia(static fn (AssertableInertia $page) => $page->where('job', null));
     }
 
     public function test_a_slip_is_taken_back_as_if_it_had_never_been(): void

@@ -6,7 +6,10 @@ namespace App\Http\Controllers\Tuning;
 
 use App\Bench\StoredSets;
 use App\Instruments\StoredInstruments;
+use App\Jobs\Jobs;
 use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\JobStatus;
 use App\Models\StringSet;
 use App\Tuning\KeptSaddles;
 use App\Tuning\LearnedSetbacks;
@@ -24,7 +27,7 @@ use Lira\Pitch\Tuning;
 /** An instrument brought from where its strings stand to a tuning, with or without new strings. */
 final readonly class TuneController
 {
-    public function __construct(private StoredSets $sets, private StoredInstruments $instruments, private KeptSaddles $saddles) {}
+    public function __construct(private StoredSets $sets, private StoredInstruments $instruments, private KeptSaddles $saddles, private Jobs $jobs) {}
 
     public function show(Request $request, StringSet $set): Response
     {
@@ -43,6 +46,7 @@ final readonly class TuneController
                 'name' => $each->name,
                 'hz' => array_map(static fn (EvaluatedString $string): float => $string->tunings[$index]->frequencyHz, $document->evaluation()->strings),
             ], $document->design->tunings, array_keys($document->design->tunings)),
+            'job' => $this->job($request, $set),
             'floats' => Compliance::floats($document->design->instrument->hardware),
         ]);
     }
@@ -115,6 +119,23 @@ final readonly class TuneController
     private static function tuning(Request $request, SetDocument $document): int
     {
         return min(max(0, $request->integer('tuning')), count($document->design->tunings) - 1);
+    }
+
+    /** @return ?array{id: int, round: int, tuned: bool, seated: bool} the job that rounds are kept with; null without one that is open */
+    private function job(Request $request, StringSet $set): ?array
+    {
+        $job = Job::query()->where('set_id', $set->id)->where('status', JobStatus::Open)->find($request->integer('job'));
+        if ($job === null) {
+            return null;
+        }
+        $settling = $this->jobs->file($job)->settling();
+
+        return [
+            'id' => $job->id,
+            'round' => 1 + max(0, ...array_values(array_map(static fn (array $each): int => count($each['drifts']->stretched()), $settling))),
+            'tuned' => array_filter($settling, static fn (array $each): bool => $each['drifts']->tunedS() !== null) !== [],
+            'seated' => array_filter($settling, static fn (array $each): bool => $each['settling']->roundsLeft !== 0) === [],
+        ];
     }
 
     /** @return array<string, mixed> the set, its document and the tuning that both pages ask the core about */

@@ -108,7 +108,7 @@ final class RecordEventsRequest extends FormRequest
                 'relief_mm' => ['nullable', 'numeric', 'min:-5', 'max:10'],
                 'bridge_mm' => ['nullable', 'numeric', 'gt:0', 'max:2000'],
             ],
-            JobEventKind::Drifted => ['cents' => ['required', 'array', 'list', 'max:14'], 'cents.*' => ['nullable', 'numeric', 'between:-3000,3000']],
+            JobEventKind::Drifted => ['rested' => ['boolean'], 'cents' => ['required', 'array', 'list', 'max:14'], 'cents.*' => ['nullable', 'numeric', 'between:-3000,3000']],
             JobEventKind::Noted => ['text' => ['required', 'string', 'max:2000'], 'position' => ['nullable', 'integer', 'min:1', 'max:14']],
             JobEventKind::Bench => ['bench' => ['present', 'string', 'max:60']],
             JobEventKind::Agreed => [
@@ -142,6 +142,7 @@ final class RecordEventsRequest extends FormRequest
             'action_12_mm.*' => 'Give the action in millimetres, 0 to 20.',
             'relief_mm.*' => 'Give the relief in millimetres, -5 to 10.',
             'bridge_mm.*' => 'Give where the bridge stands in millimetres from the nut.',
+            'rested.*' => 'Say whether it had been left alone since it was tuned, true or false; false is after stretching.',
             'cents.*' => 'Give cents for each string, flat negative, or null where none was read.',
             'text.*' => 'Write what is to be noted, up to 2000 characters.',
             'schools.*' => 'There is no such school.',

@@ -1,19 +1,21 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { typedCents } from '../../tuning/heard';
-import { fixed, withMinus } from '../../units/figures';
+import { withMinus } from '../../units/figures';
 import { pitchLabel } from '../../units/pitch';
-import { spanWords } from '../../units/times';
+import { momentWords, spanWords } from '../../units/times';
 import { Button } from '../../ui/Button';
 import { fieldClass, largeButtonClass } from '../../ui/classes';
+import { useClock } from '../useClock';
+import { thenWords } from '../words';
 import type { JobNow } from '../useJob';
 
-/** How long all strings still need once no round is left, seconds; null while that is not known. */
-export function holdsAfter(now: JobNow): number | null {
-    const each = now.job.settling.map(({ holds_after_s: seconds }) => seconds);
-    return each.length === 0 || each.some((seconds) => seconds === null)
+/** When all strings hold, ISO 8601; null while that is not known. */
+export function holdsAt(now: JobNow): string | null {
+    const each = now.job.settling.map(({ holds_at: at }) => at);
+    return each.length === 0 || each.some((at) => at === null)
         ? null
-        : Math.max(...each.map((seconds) => seconds ?? 0));
+        : each.reduce((last, at) => (Date.parse(at ?? '') > Date.parse(last ?? '') ? at : last));
 }
 
 /** Rounds of stretching and tuning: what each string had drifted by, how many rounds are left, and when it holds. */
@@ -26,13 +28,27 @@ export function SettlePanel({ now }: { now: JobNow }) {
     });
     const wrong = job.strings.filter(({ position }, index) => (typed[position]?.trim() ?? '') !== '' && cents[index] === null);
     const round = Math.max(0, ...job.settling.map(({ drifts }) => drifts.length)) + 1;
-    const holds = holdsAfter(now);
+    const seated = job.settling.length > 0 && job.settling.every(({ rounds_left: left }) => left === 0);
+    const [chosen, setChosen] = useState<boolean | null>(null);
+    const rested = chosen ?? seated;
+    const clock = useClock(1000);
+    const holds = holdsAt(now);
     const keep = () => {
-        now.record('drifted', { cents });
+        now.recordTelling(rested ? 'Kept: it was tuned again.' : `Round ${round} is kept.`, 'drifted', { cents, rested });
         setTyped({});
+        setChosen(null);
     };
     return (
         <section aria-label="Rounds" className="mt-4 max-w-3xl">
+            <fieldset className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 text-lg">
+                <legend className="float-left mr-4">Since it was tuned it was</legend>
+                {[false, true].map((alone) => (
+                    <label key={String(alone)} className="flex min-h-target items-center gap-2">
+                        <input type="radio" name="since" checked={rested === alone} onChange={() => setChosen(alone)} />
+                        {alone ? 'left alone, or played' : 'stretched'}
+                    </label>
+                ))}
+            </fieldset>
             <table className="w-full text-lg">
                 <thead>
                     <tr className="border-b border-ink text-left text-base">
@@ -43,7 +59,7 @@ export function SettlePanel({ now }: { now: JobNow }) {
                             Drifted so far, cents
                         </th>
                         <th scope="col" className="w-36 font-semibold">
-                            Round {round}
+                            {rested ? 'Now, cents' : `Round ${round}, cents`}
                         </th>
                         <th scope="col" className="text-right font-semibold">
                             Then
@@ -60,6 +76,8 @@ export function SettlePanel({ now }: { now: JobNow }) {
                                 </th>
                                 <td className="text-ink-soft">
                                     {string.drifts.map((drift) => withMinus(drift, 0)).join(', ') || '–'}
+                                    {string.rested.length > 0 &&
+                                        `; left alone ${string.rested.map((drift) => withMinus(drift, 0)).join(', ')}`}
                                 </td>
                                 <td>
                                     <input
@@ -85,25 +103,21 @@ export function SettlePanel({ now }: { now: JobNow }) {
             )}
             <div className="mt-3 flex flex-wrap items-center gap-2.5">
                 <Button large disabled={wrong.length > 0 || cents.every((each) => each === null)} onClick={keep}>
-                    Keep this round
+                    {rested ? 'Keep what it drifted' : 'Keep this round'}
                 </Button>
                 {job.set !== null && (
-                    <Link href={`/sets/${job.set}/tune`} className={largeButtonClass.plain}>
+                    <Link href={`/sets/${job.set}/tune?job=${job.id}`} className={largeButtonClass.plain}>
                         Tune it with the tuner
                     </Link>
                 )}
-                {holds !== null && <p className="text-lg font-semibold">It holds after {spanWords(1000 * holds)}.</p>}
+                {holds !== null && (
+                    <p className="text-lg font-semibold">
+                        {Date.parse(holds) > clock
+                            ? `It holds ${momentWords(holds, clock)}, in ${spanWords(Date.parse(holds) - clock)}.`
+                            : 'By what was read it holds now.'}
+                    </p>
+                )}
             </div>
         </section>
     );
-}
-
-function thenWords(rounds: number | null, next: number | null, holds: number | null): string {
-    if (rounds === null) {
-        return 'not read yet';
-    }
-    if (rounds > 0) {
-        return `${rounds} more, next about ${fixed(next ?? 0, 0)}`;
-    }
-    return holds === null ? 'seated' : `holds after ${spanWords(1000 * holds)}`;
 }

@@ -1,19 +1,21 @@
 import { Link } from '@inertiajs/react';
-import type { RefObject } from 'react';
+import { useState, type RefObject } from 'react';
 import type { DrawnFit, FittingFigure } from '../../generated/formats';
 import type { JobString } from '../../generated/views';
 import { pitchLabel } from '../../units/pitch';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
+import { Button } from '../../ui/Button';
 import { largeButtonClass } from '../../ui/classes';
 import type { Frame } from '../frames';
 import { PacketGuard } from '../packets/PacketGuard';
-import type { JobNow } from '../useJob';
+import { mayNotify } from '../Reminders';
+import { restsUntil, type JobNow } from '../useJob';
 import { useClock } from '../useClock';
 import { momentWords, spanWords } from '../../units/times';
 import { MomentFields } from './MomentFields';
 import { PostDrawing } from './PostDrawing';
-import { holdsAfter, SettlePanel } from './SettlePanel';
+import { holdsAt, SettlePanel } from './SettlePanel';
 import { WayOn } from './WayOn';
 
 interface Props {
@@ -89,13 +91,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                     {doneLabel(frame)}
                 </WayOn>
             ) : (
-                <Rest
-                    now={now}
-                    frame={frame}
-                    seconds={(step.key === 'wait' ? holdsAfter(now) : null) ?? step.rests_s}
-                    main={main}
-                    onDone={done}
-                />
+                <Rest now={now} frame={frame} seconds={step.rests_s} main={main} onDone={done} />
             )}
             {(step.key === 'stretch' || step.key === 'wait') && <SettlePanel now={now} />}
         </article>
@@ -166,17 +162,19 @@ function Rest({
     onDone: () => void;
 }) {
     const clock = useClock(1000);
-    const until =
-        now.unsent.findLast(({ kind, data }) => kind === 'rests' && data['key'] === frame.key)?.data['until'] ??
-        now.job.rests[frame.key];
-    if (typeof until !== 'string') {
+    const until = restsUntil(now, frame.key);
+    const holds = frame.step.key === 'wait' ? holdsAt(now) : null;
+    const [mayRemind, setMayRemind] = useState(mayNotify);
+    if (until === null) {
+        // What was read of it counts from when it was tuned, not from now.
+        const ends = Math.max(clock, holds === null ? clock + 1000 * seconds : Date.parse(holds));
         return (
             <WayOn
                 main={main}
-                onGo={() => now.record('rests', { key: frame.key, until: new Date(Date.now() + 1000 * seconds).toISOString() })}
+                onGo={() => now.record('rests', { key: frame.key, until: new Date(ends).toISOString() })}
                 other={{ label: 'Done already', run: onDone }}
             >
-                Leave it for {spanWords(1000 * seconds)}
+                {ends > clock ? `Leave it for ${spanWords(ends - clock)}` : 'It has rested enough: go on'}
             </WayOn>
         );
     }
@@ -190,10 +188,15 @@ function Rest({
                 {left > 0 && <Large>{left < 120_000 ? `${Math.ceil(left / 1000)} s` : spanWords(left)}</Large>}
                 {left > 0 && (
                     <span className="block text-lg text-ink-soft">
-                        Other jobs can go on meanwhile; this one waits in the list.
+                        Other jobs can go on meanwhile; this one waits in the list, and says so when it has rested.
                     </span>
                 )}
             </p>
+            {left > 0 && mayRemind === 'default' && (
+                <Button look="quiet" onClick={() => void Notification.requestPermission().then(setMayRemind)}>
+                    Let this browser remind me outside of Lira, too
+                </Button>
+            )}
             <WayOn main={main} onGo={onDone}>
                 {left > 0 ? 'Done: go on now' : 'Done: go on'}
             </WayOn>

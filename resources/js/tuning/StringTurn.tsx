@@ -1,0 +1,127 @@
+import { CERTAIN } from '../devices/tuner/detector';
+import type { Reading } from '../devices/tuner/source';
+import type { Retuning } from '../generated/formats';
+import { fixed } from '../units/figures';
+import { pitchLabel } from '../units/pitch';
+import { Button } from '../ui/Button';
+import { fieldClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { TypedInput } from '../ui/TypedInput';
+import { centsOf, centsWords, knobWords, typedCents } from './heard';
+import { afterWords, knobLabel, shownCents } from './rounds';
+import { liveWords, type Source } from './sources';
+
+interface Props {
+    step: Retuning['steps'][number];
+    string: { pitch: string; hz: number };
+    /** Where it stands, cents from its pitch; null before it was heard. */
+    now: number | null;
+    /** Whether it still stands where it did when the round began. */
+    untouched: boolean;
+    /** Strings whose turn is later in this round. */
+    toCome: number[];
+    /** What may be wrong with what is heard. */
+    odd: string | null;
+    heard: Reading | null;
+    source: Source;
+    /** By how much the tuner is off. */
+    offCents: number;
+    busy: boolean;
+    onTurn: (by: { turns: number } | { cents: number }) => void;
+    onPluck: () => void;
+    onTyped: (cents: number) => void;
+    onNext: () => void;
+}
+
+const KNOBS = [-1, -0.25, -0.05, 0.05, 0.25, 1];
+
+/** One string's turn in a round: where to leave it, how far that is, and why there. */
+export function StringTurn({
+    step,
+    string,
+    now,
+    untouched,
+    toCome,
+    odd,
+    heard,
+    source,
+    offCents,
+    busy,
+    onTurn,
+    onPluck,
+    onTyped,
+    onNext,
+}: Props) {
+    return (
+        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[auto_minmax(0,1fr)_auto]">
+            <p className="flex items-center gap-4">
+                <span className="text-6xl leading-none font-extrabold">{step.position}</span>
+                <span className="text-2xl font-bold">{pitchLabel(string.pitch)}</span>
+                <span data-figure="key" className="text-[72px] leading-none font-extrabold tracking-tight">
+                    {centsWords(step.target_cents)}
+                </span>
+                <span className="text-2xl">cents</span>
+            </p>
+            <div className="self-center text-xl leading-snug" aria-live="polite">
+                <p>
+                    {Math.abs((now ?? 0) - step.target_cents) < 1.5
+                        ? 'There.'
+                        : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || !untouched ? '' : `, ${knobWords(step.knob_turns)} of the knob`}.`}{' '}
+                    <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
+                </p>
+                <p className="text-lg text-ink-soft">{afterWords(toCome, step.target_cents)}</p>
+                {odd !== null && <p className="text-lg font-semibold text-caution">{odd}</p>}
+                {source === 'microphone' && (
+                    <p className="text-lg">
+                        {liveWords(heard, (hz) => `${centsWords(centsOf(hz, string.hz) - offCents)} cents now`)}
+                    </p>
+                )}
+            </div>
+            <div className="flex flex-wrap content-center justify-end gap-2">
+                <Button large look="strong" disabled={busy} onClick={onNext}>
+                    It stands there: {toCome.length > 0 ? 'next string' : 'hear them all'}
+                </Button>
+            </div>
+            {source === 'practice' && (
+                <div className="flex flex-wrap items-center gap-2 lg:col-span-3" role="group" aria-label="The knob">
+                    <span className="text-ink-soft">Turn the knob</span>
+                    {KNOBS.map((turns) => (
+                        <Button
+                            key={turns}
+                            disabled={busy}
+                            aria-label={`Turn the knob ${knobLabel(turns)}`}
+                            onClick={() => onTurn({ turns })}
+                        >
+                            {knobLabel(turns)}
+                        </Button>
+                    ))}
+                    <Button disabled={busy} onClick={() => onTurn({ cents: step.target_cents })}>
+                        Bring it there
+                    </Button>
+                    <Button look="quiet" disabled={busy} onClick={onPluck}>
+                        Pluck it, and hear it through the tuner
+                    </Button>
+                    {heard !== null && heard.certainty >= CERTAIN && (
+                        <span role="status">heard: {centsWords(centsOf(heard.hz, string.hz))} cents</span>
+                    )}
+                </div>
+            )}
+            {source === 'typed' && (
+                <div className="w-44 lg:col-span-3">
+                    <Field label="Where it stands now">
+                        <TypedInput
+                            className={`${fieldClass} text-lg`}
+                            shown={shownCents(now)}
+                            onTake={(typed) => {
+                                const cents = typedCents(typed, string.hz);
+                                if (cents !== null) {
+                                    onTyped(cents);
+                                }
+                            }}
+                        />
+                    </Field>
+                </div>
+            )}
+        </div>
+    );
+}
