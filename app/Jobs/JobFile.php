@@ -42,7 +42,7 @@ final readonly class JobFile
         return $next?->position !== null && in_array($next->position, $this->missing, true);
     }
 
-    /** @return array{done: int, total: int, key: ?string, phase: ?string, position: ?int, do: string, until: ?string, missing: list<int>, blocked: bool, relief: ?array{change_n: float, relief_mm: float}} what is asked of it without opening it */
+    /** @return array{done: int, total: int, key: ?string, phase: ?string, position: ?int, do: string, until: ?string, missing: list<int>, blocked: bool, relief: ?array{change_n: float, by_mm: float}, action: ?array{change_n: float, by_mm: float}} what is asked of it without opening it */
     public function standing(): array
     {
         $next = $this->next();
@@ -63,7 +63,8 @@ final readonly class JobFile
             'until' => $next === null ? null : $this->progress->rests[$next->key] ?? null,
             'missing' => $this->missing,
             'blocked' => $this->isBlocked(),
-            'relief' => $this->relief(),
+            'relief' => $this->changed('relief_mm'),
+            'action' => $this->changed('action_12_mm'),
         ];
     }
 
@@ -85,11 +86,17 @@ final readonly class JobFile
         return $this->plan->steps[count($this->plan->steps) - 1]->pullAfterN - array_sum($this->plan->presentN);
     }
 
-    /** @return ?array{change_n: float, relief_mm: float} what it tells of how relief follows the strings; null where that was not measured */
-    private function relief(): ?array
+    /**
+     * What it tells of how a height follows the strings.
+     *
+     * @return ?array{change_n: float, by_mm: float} null where that was not measured, or the rod or the bridge was turned in between
+     */
+    private function changed(string $figure): ?array
     {
-        [$before, $after] = [$this->progress->measured['before']['relief_mm'] ?? null, $this->progress->measured['after']['relief_mm'] ?? null];
+        ['before' => $before, 'after' => $after] = $this->progress->measured + ['before' => [], 'after' => []];
+        [$was, $is] = [$before[$figure] ?? null, $after[$figure] ?? null];
 
-        return is_numeric($before) && is_numeric($after) ? ['change_n' => $this->changeN(), 'relief_mm' => (float) $after - (float) $before] : null;
+        return is_numeric($was) && is_numeric($is) && ($after['adjusted'] ?? false) !== true
+            ? ['change_n' => $this->changeN(), 'by_mm' => (float) $is - (float) $was] : null;
     }
 }

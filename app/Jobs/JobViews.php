@@ -48,7 +48,7 @@ final readonly class JobViews
         'spare' => 'String {position} was changed for another.',
     ];
 
-    public function __construct(private Drawer $drawer, private Fingers $fingers, private ReliefForecast $relief) {}
+    public function __construct(private Drawer $drawer, private Fingers $fingers, private HeightForecasts $heights) {}
 
     /** @return list<JobRowView> open ones, then the last finished */
     public function rows(): array
@@ -118,7 +118,8 @@ final readonly class JobViews
             ))->all()),
             array_sum($plan->presentN),
             $after,
-            $this->relief->of($job, $file->changeN()),
+            $this->heights->relief($job, $file->changeN()),
+            $this->heights->action($job, $file->changeN()),
             self::minutes($job->events()->get()->toBase()),
         );
     }
@@ -229,12 +230,14 @@ final readonly class JobViews
         return $notes;
     }
 
-    /** @param  array<string, float|string>|null  $figures */
+    /** @param  array<string, float|string|bool>|null  $figures */
     private static function measured(?array $figures): ?MeasuredView
     {
         $figure = static fn (string $name): ?float => is_numeric($figures[$name] ?? null) ? (float) $figures[$name] : null;
 
-        return $figures === null ? null : new MeasuredView($figure('action_12_mm'), $figure('relief_mm'), $figure('bridge_mm'));
+        return $figures === null ? null : new MeasuredView(
+            $figure('action_12_mm'), $figure('relief_mm'), $figure('bridge_mm'), ($figures['adjusted'] ?? false) === true,
+        );
     }
 
     private static function named(string $name): string

@@ -25,7 +25,7 @@ final readonly class Progress
      * @param  array<int, ?int>  $chosen  the lot a string comes from, by position; null where it is not of the drawer
      * @param  array<int, array{left_mm: float, turns: float}>  $shortened  by position
      * @param  array<int, float>  $turned  turns they really gave, by position
-     * @param  array<string, array<string, float|string>>  $measured  by before and after
+     * @param  array<string, array<string, float|string|bool>>  $measured  by before and after
      * @param  array<int, list<Drift>>  $drifts  of each round since it went on, by position
      * @param  list<array{text: string, at: string, position: ?int}>  $notes
      * @param  ?string  $bench  it was handed to; null where it stayed
@@ -118,7 +118,7 @@ final readonly class Progress
                     $turned[$data['position']] = (float) $data['turns'];
                     break;
                 case JobEventKind::Measured:
-                    /** @var array<string, float|string> $figures */
+                    /** @var array<string, float|string|bool> $figures */
                     $figures = array_diff_key($event->data, ['when' => true]);
                     $measured[$data['when']] = $figures;
                     break;

@@ -59,7 +59,7 @@ final class CoreNeighbours
         'Coupling' => ['Kind', 'Instrument'],
         'Settling' => ['Material', 'Strings'],
         'Intonation' => ['Certainty', 'Length', 'Kind', 'Instrument'],
-        'Relief' => [],
+        'Relief' => ['Length'],
         'Practice' => ['Certainty', 'Strings', 'Instrument', 'Coupling', 'Settling', 'Evaluation'],
         'Drawing' => ['Certainty', 'Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],
         'Solver' => ['Material', 'Length', 'Kind', 'Wording', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],

@@ -95,6 +95,28 @@ test('from one tuning to another, one string left alone, to another reference', 
     await expect(page.getByRole('textbox', { name: '2, G3' })).toHaveValue('−7.9');
 });
 
+test('to a tuning that the set does not have, for now: what keeps its pitch may be left alone', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, for now', { instrument: { ...FLOATING, hardware: {} } });
+    await openTune(page);
+    await chooseOption(page, 'To', 'another tuning…');
+    const dialog = page.getByRole('dialog', { name: 'To which tuning?' });
+    await expectAccessible(page);
+    await dialog.getByRole('combobox').fill('Bb F Bb Eb G C');
+    await dialog.getByRole('option', { name: /^B♭ F B♭ E♭ G C/ }).click();
+    await expect(page.getByRole('combobox', { name: 'To' })).toContainText('B♭ F B♭ E♭ G C');
+    await expect(page.getByRole('textbox', { name: /^6, B♭/ })).toHaveValue('200.0');
+    await page.getByRole('button', { name: /^Strings .*5 may be left alone: they will stay within 3 cents/ }).click();
+    await expect(page.getByRole('checkbox', { name: 'Leave string 5 alone' })).toBeChecked();
+    await page.getByRole('button', { name: 'Begin the round' }).click();
+    // What is not left alone has its turn, string 6 first.
+    await expect(page.getByRole('button', { name: /^String 6,/ })).toHaveAttribute('aria-current', 'step');
+    await expectAccessible(page);
+    // The set stays as it was, and its own tuning is chosen again.
+    await page.goto(page.url().replace(/\?.*$/, ''));
+    await page.getByRole('combobox', { name: 'To' }).click();
+    await expect(page.getByRole('option')).toHaveCount(2);
+});
+
 test('a microphone that may not be used is told kindly', async ({ page }) => {
     await openOwnSet(page, 'Harbour, without a microphone');
     await openTune(page);

@@ -29,7 +29,8 @@ final readonly class JobView
      * @param  list<JobPhotographView>  $photographs
      * @param  float  $before_n  what all strings pulled before
      * @param  float  $after_n  and will pull once they are tuned
-     * @param  ?ReliefView  $relief  as it is foretold
+     * @param  HeightView  $relief  as it is foretold
+     * @param  HeightView  $action  at the 12th fret, as it is foretold
      * @param  int  $minutes  somebody was at it
      */
     public function __construct(
@@ -62,7 +63,8 @@ final readonly class JobView
         public array $photographs,
         public float $before_n,
         public float $after_n,
-        public ?ReliefView $relief,
+        public HeightView $relief,
+        public HeightView $action,
         public int $minutes,
     ) {}
 }

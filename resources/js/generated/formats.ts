@@ -1625,7 +1625,7 @@ export interface UnderString {
     left_cents: number | null;
 }
 /**
- * How relief follows the pull of all strings.
+ * How relief, and the action at the 12th fret, follow the pull of all strings.
  */
 export interface ReliefAnswer {
     format: 'lira-relief';
@@ -1633,15 +1633,21 @@ export interface ReliefAnswer {
     mm_per_n: number;
     forecast_mm: ReliefForecast | null;
     learned_from: number;
+    action: ActionForecast;
     unknown_keys?: string[];
 }
 /**
- * The change of relief, in its 95 % range.
+ * By how much it changes, in its 95 % range.
  */
 export interface ReliefForecast {
     low: number;
     estimate: number;
     high: number;
+}
+export interface ActionForecast {
+    mm_per_n: number;
+    forecast_mm: ReliefForecast | null;
+    learned_from: number;
 }
 /**
  * What is read of an instrument that is not there.

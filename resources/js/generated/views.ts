@@ -65,6 +65,15 @@ export interface FamilyCorrection {
     samples: number;
 }
 
+/** By how much a height will change with what the strings pull; millimetres, in its 95 % range. */
+export interface Height {
+    low: number;
+    estimate: number;
+    high: number;
+    /** So many jobs on this instrument. */
+    learned_from: number;
+}
+
 /** The titles and first rows of a list, and how its columns are or could be mapped. */
 export interface ImportPreview {
     id: number;
@@ -138,7 +147,9 @@ export interface Job {
     /** And will pull once they are tuned. */
     after_n: number;
     /** As it is foretold. */
-    relief: Relief | null;
+    relief: Height;
+    /** At the 12th fret, as it is foretold. */
+    action: Height;
     /** Somebody was at it. */
     minutes: number;
 }
@@ -280,6 +291,8 @@ export interface Measured {
     relief_mm: number | null;
     /** From nut to bridge. */
     bridge_mm: number | null;
+    /** Whether the rod or the bridge's height was turned since, so that nothing is learned from it. */
+    adjusted: boolean;
 }
 
 /** What happened to a lot. */
@@ -454,15 +467,6 @@ export interface Preview {
 export interface Reject {
     line: number;
     reason: string;
-}
-
-/** By how much relief will change with what the strings pull; millimetres, in its 95 % range. */
-export interface Relief {
-    low: number;
-    estimate: number;
-    high: number;
-    /** So many jobs on this instrument. */
-    learned_from: number;
 }
 
 /** What a sample comes to, beside the model. */

@@ -150,7 +150,9 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, o
                     tabIndex={-1}
                     className="flex-1 py-5 outline-none"
                 >
-                    {instrument !== null && <OnItNow instrument={instrument.id} onIt={onIt} open={open} />}
+                    {instrument !== null && (
+                        <OnItNow instrument={instrument.id} onIt={onIt} open={open} lastSet={sets[0]?.id ?? null} />
+                    )}
                     <form
                         id="instrument"
                         onSubmit={(event) => void save(event)}

@@ -4,8 +4,17 @@ import { buttonClass } from '../ui/classes';
 import { dateWords } from '../units/times';
 import type { Named } from './trying/useTried';
 
+interface Props {
+    instrument: number;
+    onIt: OnIt | null;
+    open: Named[];
+    /** The set that was last designed for it: what is tuned where nobody said what is on it. */
+    lastSet: number | null;
+}
+
 /** What is on the instrument now, and the jobs that put strings on it. */
-export function OnItNow({ instrument, onIt, open }: { instrument: number; onIt: OnIt | null; open: Named[] }) {
+export function OnItNow({ instrument, onIt, open, lastSet }: Props) {
+    const set = onIt?.set ?? lastSet;
     return (
         <section
             aria-label="On it now"
@@ -26,10 +35,15 @@ export function OnItNow({ instrument, onIt, open }: { instrument: number; onIt: 
                         Its job
                     </Link>
                 )}
-                {onIt?.set != null && (
-                    <Link href={`/sets/${onIt.set}/tune`} className={buttonClass.quiet}>
-                        Tune it
-                    </Link>
+                {set !== null && (
+                    <>
+                        <Link href={`/sets/${set}/tune`} className={buttonClass.quiet}>
+                            Tune it
+                        </Link>
+                        <Link href={`/sets/${set}/intonate`} className={buttonClass.quiet}>
+                            Intonate it
+                        </Link>
+                    </>
                 )}
                 {open.map((job) => (
                     <Link key={job.id} href={`/jobs/${job.id}`} className={buttonClass.plain}>

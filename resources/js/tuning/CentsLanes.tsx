@@ -23,16 +23,16 @@ interface Props {
     onChoose: (position: number) => void;
 }
 
-const MOST = 120;
-const STEPS = [10, 20, 50, 100];
+const MOST = 1400;
+const STEPS = [10, 20, 50, 100, 200];
 
 /** The lanes of the Bench turned to cents: where each string is, where to leave it in this round, where earlier rounds were. */
 export function CentsLanes({ strings, present, earlier, steps, current, tolerance, onChoose }: Props) {
     const [ref, width] = useWidth<HTMLDivElement>();
     const shown = [...present, ...steps.map(({ target_cents: target }) => target)].filter((cents) => cents !== null);
-    const reach = Math.max(34, Math.min(MOST * 3, Math.max(...shown.map(Math.abs), 0) * 1.15));
+    const reach = Math.max(34, Math.min(MOST, Math.max(...shown.map(Math.abs), 0) * 1.15));
     const x = (cents: number) => (width * (Math.max(-reach, Math.min(reach, cents)) + reach)) / (2 * reach);
-    const step = STEPS.find((each) => reach / each <= 5) ?? 100;
+    const step = STEPS.find((each) => reach / each <= 5) ?? 300;
     const marks = Array.from({ length: 2 * Math.floor(reach / step) + 1 }, (_, index) => {
         const at = (index - Math.floor(reach / step)) * step;
         return { at, label: centsWords(at) };

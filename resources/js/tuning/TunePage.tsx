@@ -15,16 +15,16 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
-import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
 import { centsOf, centsWords, oddity, typedCents, whichString } from './heard';
 import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
-import { ordered, passesWords, settledWords, shownCents, withoutWords } from './rounds';
-import { SOURCES, type Source } from './sources';
+import { givesWords, ordered, passesWords, settledWords, shownCents, withoutWords } from './rounds';
+import { type Source } from './sources';
 import { StringTurn } from './StringTurn';
+import { TuneOptions } from './TuneOptions';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 import { usePracticeSettling } from './usePracticeSettling';
@@ -35,6 +35,10 @@ interface Props {
     tuning: number;
     strings: { position: number; pitch: string; hz: number; gauge_in: number }[];
     floats: boolean;
+    /** The names of the tunings that the set has. */
+    kept: string[];
+    /** The tuning that its strings stand in; null where nothing is known of it. */
+    from: number | null;
     /** The job whose strings these are: what is heard of them is kept with it. */
     job: { id: number; round: number; tuned: boolean; seated: boolean } | null;
     /** Every tuning of the set with what its strings sound, hertz. */
@@ -50,21 +54,31 @@ interface Observation {
     others: { position: number; from_cents: number; to_cents: number }[];
 }
 
-const ORDERS = [
-    { value: 'bass', label: 'from the lowest' },
-    { value: 'treble', label: 'from the highest' },
-    { value: 'outside', label: 'outside in' },
-];
 const TOLERANCE = 3;
 const CEILING = 100;
 const MOVED = 50;
 /** Farther from its pitch a string has not drifted, but was not tuned yet. */
 const DRIFTS_CENTS = 300;
 
+/** Where strings stand that were tuned to something else, cents; not known where that is not. */
+function standsIn(hz: number[] | undefined, strings: { hz: number }[]): Standing {
+    return strings.map((string, index) => (hz?.[index] === undefined ? null : centsOf(hz[index], string.hz)));
+}
+
 /** A set brought to its tuning in one pass: where each string stands, where to leave it in its turn, so that all land together. */
-export default function TunePage({ set, document: designed, tuning, strings: tuned, floats, job, tunings }: Props) {
+export default function TunePage({
+    set,
+    document: designed,
+    tuning,
+    strings: tuned,
+    floats,
+    kept: keptNames,
+    from,
+    job,
+    tunings,
+}: Props) {
     const units = useUnits();
-    const [source, setSource] = useState<Source>(job === null ? 'practice' : 'typed');
+    const [source, setSource] = useState<Source>(job === null && from === null ? 'practice' : 'typed');
     const [seed, setSeed] = useState(1);
     const [orderBy, setOrderBy] = useState('bass');
     const [ceiling, setCeiling] = useState(true);
@@ -83,7 +97,7 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
         }),
         [designed, tuned, tuning, a4, usualA4],
     );
-    const [present, setPresent] = useState<Standing>(tuned.map(() => null));
+    const [present, setPresent] = useState<Standing>(() => standsIn(from === null ? undefined : tunings[from]?.hz, tuned));
     const [earlier, setEarlier] = useState<Standing[]>([]);
     const [slack, setSlack] = useState<Set<number>>(new Set());
     const [round, setRound] = useState<{ start: Standing; at: number; observed: Observation[] } | null>(null);
@@ -116,6 +130,24 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                   ...(observed.length > 0 ? { observations: observed } : {}),
               }),
     );
+    const still = strings.filter(({ position: each }) => !left.has(each) && Math.abs(present[each - 1] ?? Infinity) <= TOLERANCE);
+    const { data: leaving } = useAsked<Retuning>(
+        '/api/v1/retunings',
+        round !== null || still.length === 0 || still.length === order.length || present.some((cents) => cents === null)
+            ? null
+            : JSON.stringify({
+                  set: document,
+                  tuning,
+                  present_cents: present,
+                  order: order.filter((each) => !still.some(({ position: at }) => at === each)),
+                  ceiling_cents: null,
+                  ...(observed.length > 0 ? { observations: observed } : {}),
+              }),
+    );
+    const mayStay = still.filter(({ position: each }) => {
+        const after = leaving?.after.find(({ position: at }) => at === each)?.cents;
+        return after !== undefined && Math.abs(after) <= TOLERANCE;
+    });
     const steps = round === null ? [] : (retuning?.steps ?? []);
     const position = round === null ? null : (order[round.at] ?? null);
     const step = steps.find((each) => each.position === position);
@@ -281,7 +313,7 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
             <TitleLine>
                 <PageTitle className="pb-1.5">Tune {set.instrument}</PageTitle>
                 <p className="pb-2 text-ink-soft">
-                    {set.name}, {document.tunings[tuning]?.name ?? 'as designed'}
+                    {set.name}, {tunings[tuning]?.name}
                 </p>
                 <Link
                     href={job === null ? `/bench/${set.id}` : `/jobs/${job.id}`}
@@ -290,95 +322,42 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                     {job === null ? 'Back to the Bench' : 'Back to the job'}
                 </Link>
             </TitleLine>
-            <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
-                <div className="w-72">
-                    <Field label="Heard by">
-                        <Select value={source} choices={SOURCES} onChange={choose} />
-                    </Field>
-                </div>
-                <div className="w-44">
-                    <Field label="Order">
-                        <Select value={orderBy} choices={ORDERS} onChange={setOrderBy} disabled={round !== null} />
-                    </Field>
-                </div>
-                {source === 'practice' ? (
-                    <div className="w-28">
-                        <Field label="Instrument no.">
-                            <input
-                                type="number"
-                                min={1}
-                                className={fieldClass}
-                                value={seed}
-                                onChange={(event) => {
-                                    setSeed(Math.max(1, Math.round(Number(event.target.value)) || 1));
-                                    choose('practice');
-                                }}
-                            />
-                        </Field>
-                    </div>
-                ) : (
-                    <div className="w-40">
-                        <Field label="This tuner is off by, cents">
-                            <input className={fieldClass} value={offset} onChange={(event) => setOffset(event.target.value)} />
-                        </Field>
-                    </div>
-                )}
-                <div className="w-24">
-                    <Field label="A4, Hz">
-                        <TypedInput
-                            className={fieldClass}
-                            shown={fixed(a4, 1)}
-                            disabled={round !== null}
-                            onTake={(typed) => {
-                                const hz = Number(typed.replace(',', '.'));
-                                if (hz >= 380 && hz <= 500) {
-                                    setA4(hz);
-                                    setPresent(present.map((cents) => (cents === null ? null : cents + centsOf(a4, hz))));
-                                }
-                            }}
-                        />
-                    </Field>
-                </div>
-                {source === 'typed' && tunings.length > 1 && (
-                    <div className="w-52">
-                        <Field label="It stands in">
-                            <Select
-                                value="heard"
-                                choices={[
-                                    { value: 'heard', label: 'as typed below' },
-                                    ...tunings.flatMap(({ name }, index) =>
-                                        index === tuning ? [] : [{ value: String(index), label: name }],
-                                    ),
-                                ]}
-                                onChange={(chosen) => {
-                                    const from = tunings[Number(chosen)];
-                                    if (from !== undefined) {
-                                        setPresent(strings.map(({ hz }, index) => centsOf(from.hz[index] ?? hz, hz)));
-                                    }
-                                }}
-                            />
-                        </Field>
-                    </div>
-                )}
-                {keepsDrifts && (
-                    <div className="w-52">
-                        <Field label="Since it was tuned it was">
-                            <Select
-                                value={String(rested)}
-                                choices={[
-                                    { value: 'false', label: 'stretched' },
-                                    { value: 'true', label: 'left alone, or played' },
-                                ]}
-                                onChange={(chosen) => setRested(chosen === 'true')}
-                            />
-                        </Field>
-                    </div>
-                )}
-                <label className="flex h-9 items-center gap-2">
-                    <input type="checkbox" checked={ceiling} onChange={(event) => setCeiling(event.target.checked)} />
-                    never more than a semitone above
-                </label>
-            </div>
+            <TuneOptions
+                set={set}
+                designed={designed}
+                tuning={tuning}
+                tunings={tunings}
+                kept={keptNames}
+                from={from}
+                source={source}
+                busy={round !== null}
+                values={{ orderBy, seed, offset, a4, ceiling, rested }}
+                keepsDrifts={keepsDrifts}
+                onSource={choose}
+                onChange={({ a4: reference, ...changed }) => {
+                    if (changed.orderBy !== undefined) {
+                        setOrderBy(changed.orderBy);
+                    }
+                    if (changed.offset !== undefined) {
+                        setOffset(changed.offset);
+                    }
+                    if (changed.ceiling !== undefined) {
+                        setCeiling(changed.ceiling);
+                    }
+                    if (changed.rested !== undefined) {
+                        setRested(changed.rested);
+                    }
+                    if (changed.seed !== undefined) {
+                        setSeed(changed.seed);
+                        choose('practice');
+                    }
+                    if (reference !== undefined) {
+                        setA4(reference);
+                        setPresent(present.map((cents) => (cents === null ? null : cents + centsOf(a4, reference))));
+                    }
+                }}
+                onStandsIn={(index) => setPresent(standsIn(tunings[index]?.hz, strings))}
+            />
             {(ear.problem ?? problem) != null && (
                 <p role="alert" className="mt-3 border-l-4 border-l-stop pl-3 text-stop">
                     {ear.problem ?? problem}
@@ -421,6 +400,17 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                             {each}
                         </label>
                     ))}
+                    {known && !landed && mayStay.length > 0 && mayStay.length < order.length && (
+                        <Button
+                            look="quiet"
+                            onClick={() => setLeft(new Set([...left, ...mayStay.map(({ position: each }) => each)]))}
+                        >
+                            {mayStay.length === 1
+                                ? `String ${mayStay[0]?.position} may be left alone: it will stay`
+                                : `Strings ${mayStay.map(({ position: each }) => each).join(', ')} may be left alone: they will stay`}{' '}
+                            within {TOLERANCE} cents
+                        </Button>
+                    )}
                     {left.size > 0 && retuning !== undefined && (
                         <span className="text-sm text-ink-soft">
                             {retuning.after
@@ -521,10 +511,7 @@ export default function TunePage({ set, document: designed, tuning, strings: tun
                     <p>
                         {floats ? 'Its bridge floats. ' : ''}
                         Its ends give {fixed(retuning.compliance_um_per_n, 2)} µm for each newton,{' '}
-                        {retuning.source === 'measured'
-                            ? `measured here${learned ? '' : ', not surely enough to keep'}.`
-                            : 'as is usual on such an instrument, within a factor of two.'}{' '}
-                        {withoutWords(retuning)}
+                        {givesWords(retuning, observations.length > 0, learned)} {withoutWords(retuning)}
                     </p>
                     <p className="mt-2 flex flex-wrap gap-2">
                         {learned && source !== 'practice' && (

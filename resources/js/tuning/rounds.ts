@@ -24,6 +24,16 @@ export function passesWords(retuning: Retuning | undefined): string {
         : `It takes ${retuning.passes} rounds, so that no string is asked too high on the way; a bridge that needs many is better blocked.`;
 }
 
+/** On what rests how far the ends of the strings give. */
+export function givesWords({ source, standard_error_um_per_n: error }: Retuning, observed: boolean, sure: boolean): string {
+    if (source === 'measured') {
+        return observed || error !== null
+            ? `measured here${sure ? '' : ', not surely enough to keep'}.`
+            : 'as it was measured on it before.';
+    }
+    return source === 'given' ? 'as it was given.' : 'as is usual on such an instrument, within a factor of two.';
+}
+
 /** What one would go through who tunes each string to its pitch, and round again. */
 export function withoutWords({ without, without_rounds: rounds }: Retuning): string {
     const furthest = fixed(Math.max(0, ...without.map(({ cents }) => Math.abs(cents))), 0);

@@ -23,7 +23,9 @@ export function Select({ value, onChange, choices, label, disabled = false, ...r
                 aria-label={label}
                 className={clsx(fieldClass, 'flex items-center justify-between gap-2 text-left disabled:opacity-60')}
             >
-                <Primitive.Value />
+                <span className="truncate">
+                    <Primitive.Value />
+                </span>
                 <Primitive.Icon className="text-ink-soft">
                     <Glyph sign="down" />
                 </Primitive.Icon>

@@ -7,6 +7,7 @@ namespace Tests\Core\Practice;
 use Lira\Certainty\Interval;
 use Lira\Intonation\SaddleMove;
 use Lira\Intonation\SetbackShare;
+use Lira\Relief\Action;
 use Lira\Relief\Relief;
 use Lira\Settling\Seating;
 use Tests\Core\CoreTestCase;
@@ -60,10 +61,31 @@ final class LearnedTest extends CoreTestCase
         self::assertClose(0.15e-3, $usual['estimate'], 1e-12);
         // ± 1.96 √((100 · 0.75e-6)² + (0.03e-3)²)
         self::assertEqualsWithDelta(1.96 * hypot(0.075e-3, 0.03e-3), $usual['high'] - $usual['estimate'], 1e-9);
-        $learned = Relief::learned(array_fill(0, 6, ['changeN' => 80.0, 'reliefM' => 0.24e-3]));
+        $learned = Relief::learned(array_fill(0, 6, ['changeN' => 80.0, 'byM' => 0.24e-3]));
         self::assertEqualsWithDelta(3e-6, $learned->mPerN, 0.1e-6);
         self::assertLessThan($usual['high'] - $usual['low'], $learned->forecastM(100.0)['high'] - $learned->forecastM(100.0)['low']);
         // No neck bends the other way.
-        self::assertSame(0.0, Relief::learned([['changeN' => 200.0, 'reliefM' => -1e-3]])->mPerN);
+        self::assertSame(0.0, Relief::learned([['changeN' => 200.0, 'byM' => -1e-3]])->mPerN);
+    }
+
+    public function test_action_follows_relief_as_a_neck_bends(): void
+    {
+        // A neck drawn point by point: bent evenly from where it meets the body at the 14th fret, by half a millimetre of relief.
+        $toFret = static fn (int $fret): float => 0.648 * (1 - 2 ** (-$fret / 12));
+        $bent = $toFret(14);
+        $radius = $bent ** 2 / (8 * 0.0005);
+        $rise = static fn (float $fromNut): float => $radius - sqrt($radius ** 2 - ($bent - $fromNut) ** 2);
+        $under = static fn (float $fromNut): float => $rise(0.0) * (1 - $fromNut / 0.648);
+        $middle = $bent / 2;
+        $relief = $rise(0.0) / 2 - $rise($middle);
+        self::assertEqualsWithDelta(0.0005, $relief, 1e-7);
+        $action = $under($toFret(12)) - $rise($toFret(12));
+
+        self::assertEqualsWithDelta($action / $relief, Action::perRelief(), 0.001);
+        self::assertEqualsWithDelta(1.96, Action::perRelief(), 0.005);
+        self::assertEqualsWithDelta(1.96 * 0.15e-3, Action::learned([])->forecastM(100.0)['estimate'], 1e-6);
+        $learned = Action::learned(array_fill(0, 10, ['changeN' => -90.0, 'byM' => -0.45e-3]));
+        self::assertEqualsWithDelta(5e-6, $learned->mPerN, 0.1e-6);
+        self::assertLessThan(0.0, $learned->forecastM(-90.0)['high']);
     }
 }

@@ -116,7 +116,7 @@ final class BeginningTest extends JobsTestCase
         self::assertLessThan(20, $asked->finger_mm);
     }
 
-    public function test_relief_is_foretold_from_what_the_instrument_did_before(): void
+    public function test_relief_and_action_are_foretold_from_what_the_instrument_did_before(): void
     {
         $light = self::keptSet();
         $heavy = self::keptSet(Documents::with('/strings/5/gauge_in', 0.07, Documents::with('/name', 'Harbour, far heavier')));
@@ -126,13 +126,28 @@ final class BeginningTest extends JobsTestCase
         self::assertGreaterThan(20.0, $change);
         // A millimetre and a half for a thousand newtons, until this instrument has told.
         self::assertEqualsWithDelta(0.0015 * $change, $seen->json('job.relief.estimate'), 1e-9);
-        self::assertSame(0, $seen->json('job.relief.learned_from'));
-        $this->record($job, $this->event('measured', ['when' => 'before', 'relief_mm' => 0.2]), $this->event('measured', ['when' => 'after', 'relief_mm' => 0.2 + 0.004 * $change]));
+        self::assertEqualsWithDelta(1.96 * 0.0015 * $change, $seen->json('job.action.estimate'), 0.001 * $change * 0.01);
+        self::assertSame([0, 0], [$seen->json('job.relief.learned_from'), $seen->json('job.action.learned_from')]);
+        $this->record(
+            $job,
+            $this->event('measured', ['when' => 'before', 'relief_mm' => 0.2, 'action_12_mm' => 1.8]),
+            $this->event('measured', ['when' => 'after', 'relief_mm' => 0.2 + 0.004 * $change, 'action_12_mm' => 1.8 + 0.01 * $change]),
+        );
         $this->doAll($job);
         $this->record($job, $this->event('finished'))->assertOk();
+        // What was measured after the rod was turned tells nothing.
+        $turned = $this->begun($heavy, ['present' => "set:{$light->id}"]);
+        $this->record(
+            $turned,
+            $this->event('measured', ['when' => 'before', 'relief_mm' => 0.2, 'action_12_mm' => 1.8]),
+            $this->event('measured', ['when' => 'after', 'relief_mm' => 0.1, 'action_12_mm' => 1.4, 'adjusted' => true]),
+        );
+        $this->doAll($turned);
+        self::assertTrue($this->record($turned, $this->event('finished'))->assertOk()->json('job.measured_after.adjusted'));
 
         $next = $this->getJson("/jobs/{$this->begun($heavy, ['present' => "set:{$light->id}"])->id}/news");
-        self::assertSame(1, $next->json('job.relief.learned_from'));
+        self::assertSame([1, 1], [$next->json('job.relief.learned_from'), $next->json('job.action.learned_from')]);
+        self::assertGreaterThan($seen->json('job.action.estimate'), $next->json('job.action.estimate'));
         self::assertGreaterThan(0.0015 * $change, $next->json('job.relief.estimate'));
         self::assertLessThan($seen->json('job.relief.high'), self::number($next->json('job.relief.high')) - self::number($next->json('job.relief.estimate')) + self::number($seen->json('job.relief.estimate')));
     }

@@ -127,6 +127,18 @@ final class KeptReadingsTest extends FeatureTestCase
         self::assertLiraError($refused, 422, '/um_per_n', 'micrometres per newton');
     }
 
+    public function test_it_is_tuned_for_now_to_what_the_set_does_not_have(): void
+    {
+        $set = self::keptSet(Documents::harbour());
+        $this->get("/sets/{$set->id}/tune?from=0&name=Low&to=C4+G3+Eb3+Bb2+F2+Bb1")->assertOk()->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('tuning', 1)->where('from', 0)->has('tunings', 2)->where('tunings.1.name', 'Low')
+            ->where('strings.5.pitch', 'Bb1')->has('kept', 1));
+        self::assertSame(1, $set->refresh()->revision);
+        $this->get("/sets/{$set->id}/tune?to=C4+G3")->assertStatus(422);
+        $this->get("/sets/{$set->id}/tune?to=quietly")->assertStatus(422);
+        $this->get("/sets/{$set->id}/tune")->assertInertia(static fn (AssertableInertia $page) => $page->where('from', null));
+    }
+
     private function fitReport(StringSet $set): string
     {
         $text = (new Parser)->parseContent((string) $this->get("/sets/{$set->id}/fit")->assertOk()->getContent())->getText();

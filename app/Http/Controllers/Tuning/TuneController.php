@@ -22,6 +22,7 @@ use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Intonation\Saddles;
+use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
 
 /** An instrument brought from where its strings stand to a tuning, with or without new strings. */
@@ -31,11 +32,20 @@ final readonly class TuneController
 
     public function show(Request $request, StringSet $set): Response
     {
-        $document = $this->sets->document($set);
-        $tuning = self::tuning($request, $document);
+        $kept = $this->sets->document($set);
+        $tuning = self::tuning($request, $kept);
+        $from = $request->has('from') ? min(max(0, $request->integer('from')), count($kept->design->tunings) - 1) : null;
+        $document = $kept;
+        if ($request->filled('to')) {
+            // Another tuning, for now: the set stays as it is.
+            $document = self::retuned($kept, $from ?? $tuning, $request->string('to')->toString(), $request->string('name')->toString());
+            [$from, $tuning] = [0, 1];
+        }
 
         return Inertia::render('tuning/TunePage', [
             ...self::asked($set, $document, $tuning),
+            'kept' => array_map(self::label(...), $kept->design->tunings),
+            'from' => $from,
             'strings' => array_map(static fn (EvaluatedString $string): array => [
                 'position' => $string->position,
                 'pitch' => $string->tunings[$tuning]->pitch->name(),
@@ -43,7 +53,7 @@ final readonly class TuneController
                 'gauge_in' => $string->string->spec->type->gauge->inMetres() / 0.0254,
             ], $document->evaluation()->strings),
             'tunings' => array_map(static fn (Tuning $each, int $index): array => [
-                'name' => $each->name,
+                'name' => self::label($each),
                 'hz' => array_map(static fn (EvaluatedString $string): float => $string->tunings[$index]->frequencyHz, $document->evaluation()->strings),
             ], $document->design->tunings, array_keys($document->design->tunings)),
             'job' => $this->job($request, $set),
@@ -119,6 +129,39 @@ final readonly class TuneController
     private static function tuning(Request $request, SetDocument $document): int
     {
         return min(max(0, $request->integer('tuning')), count($document->design->tunings) - 1);
+    }
+
+    /** A tuning by its name, else by its notes from the last string on. */
+    private static function label(Tuning $tuning): string
+    {
+        return $tuning->name !== '' ? $tuning->name : implode(' ', array_map(
+            static fn (Pitch $pitch): string => (string) preg_replace('/-?\d+$/', '', $pitch->label()),
+            array_reverse($tuning->pitches),
+        ));
+    }
+
+    /**
+     * The set with just two tunings: the one its strings stand in, and the one they are to come to.
+     *
+     * @param  string  $to  its notes, string 1 first, with a space between
+     *
+     * @throws InvalidDocument if these are not the notes of its strings
+     */
+    private static function retuned(SetDocument $document, int $from, string $to, string $name): SetDocument
+    {
+        $json = clone $document->json;
+        $tunings = is_array($json->tunings ?? null) ? $json->tunings : [];
+        $stands = $tunings[$from] ?? null;
+        if (! $stands instanceof \stdClass) {
+            return $document;
+        }
+        $wanted = clone $stands;
+        $wanted->name = mb_substr($name, 0, 200);
+        unset($wanted->cents);
+        $wanted->pitches = explode(' ', trim($to));
+        $json->tunings = [$stands, $wanted];
+
+        return SetDocument::from($json);
     }
 
     /** @return ?array{id: int, round: int, tuned: bool, seated: bool} the job that rounds are kept with; null without one that is open */

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import type { JobPhotograph, Relief } from '../../generated/views';
+import type { Height, JobPhotograph } from '../../generated/views';
 import { upload } from '../../server/api';
 import { useAct } from '../../server/useAct';
 import { fineLength, formatForce, lengthFigure, parseLength, useUnits, type Units } from '../../units/units';
@@ -35,9 +35,13 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
             return;
         }
         setWrong(Object.fromEntries(Object.entries(wrong).filter(([key]) => key !== name)));
-        const present = Object.fromEntries(FIGURES.map((figure) => [figure.name, value(figure.name)]));
-        record('measured', { when: moment, ...present, [name]: mm });
+        keep({ [name]: mm });
     };
+    const keep = (changed: Record<string, unknown>) => {
+        const present = Object.fromEntries(FIGURES.map((figure) => [figure.name, value(figure.name)]));
+        record('measured', { when: moment, ...present, ...(moment === 'after' ? { adjusted } : {}), ...changed });
+    };
+    const adjusted = (unsent?.['adjusted'] ?? known?.adjusted) === true;
     return (
         <div className="mt-4 grid max-w-3xl gap-x-5 gap-y-3 sm:grid-cols-3">
             {FIGURES.map(({ name, label, most }) => {
@@ -56,8 +60,18 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
             <p className="self-end pb-2 text-lg sm:col-span-3">
                 All strings together pull {formatForce(moment === 'before' ? job.before_n : job.after_n, units)}
                 {moment === 'before' ? ' as it is now' : `; before it was ${formatForce(job.before_n, units)}`}.
-                {job.relief !== null && <span className="block text-ink-soft">{reliefWords(job.relief, units)}</span>}
+                <span className="block text-ink-soft">
+                    {heightWords('Relief', 'more', 'less', job.relief, units)}{' '}
+                    {heightWords('The action at the 12th', 'higher', 'lower', job.action, units)} A rod that resists is for a
+                    qualified repairer.
+                </span>
             </p>
+            {moment === 'after' && (
+                <label className="flex min-h-target items-center gap-2 text-lg sm:col-span-3">
+                    <input type="checkbox" checked={adjusted} onChange={(event) => keep({ adjusted: event.target.checked })} />
+                    The rod or the bridge’s height was turned since: nothing is learned from these
+                </label>
+            )}
             <div className="sm:col-span-3">
                 <JobPhotographs now={now} moment={moment} />
             </div>
@@ -65,12 +79,13 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
     );
 }
 
-/** What relief will do, said with its range and what that rests on. */
-function reliefWords({ low, estimate, high, learned_from: learned }: Relief, units: Units): string {
-    const way = estimate >= 0 ? 'more' : 'less';
-    return `Relief should become about ${fineLength(Math.abs(estimate), units, 2)} ${way} (${fineLength(low, units, 2)} to ${fineLength(high, units, 2)}), ${
+/** What a height will do, said with its range and what that rests on. */
+function heightWords(name: string, up: string, down: string, height: Height, units: Units): string {
+    const { low, estimate, high, learned_from: learned } = height;
+    const side = (mm: number) => `${fineLength(Math.abs(mm), units, 2)} ${mm >= 0 ? up : down}`;
+    return `${name} should become about ${side(estimate)} (${side(low)} to ${side(high)}), ${
         learned === 0 ? 'as on any instrument' : `learned from ${learned} ${learned === 1 ? 'job' : 'jobs'} on it`
-    }. A rod that resists is for a qualified repairer.`;
+    }.`;
 }
 
 /** Photographs of one moment, taken with the tablet's camera or chosen. */
