@@ -113,7 +113,7 @@ const views = [
         'tune',
         '/',
         async (page) => {
-            await openFromBench(page, 'Curlew, D standard', 'tune');
+            await openFromBench(page, 'Curlew, D standard', 'tune?practice');
             await page.getByRole('button', { name: 'Strum: hear all' }).click();
             await page.getByRole('button', { name: 'Learn how it gives first' }).click();
             await page.getByText('measured here.').waitFor();
@@ -130,7 +130,7 @@ const views = [
         'intonate',
         '/',
         async (page) => {
-            await openFromBench(page, 'Harbour, down to C', 'intonate');
+            await openFromBench(page, 'Harbour, down to C', 'intonate?practice');
             await page.getByRole('button', { name: 'Play all, open and stopped' }).click();
             await page.locator('[data-figure="key"]').waitFor();
         },

@@ -110,6 +110,8 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         </MenuItem>
                         <MenuItem onSelect={actions.tune}>Tune it…</MenuItem>
                         <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
+                        <MenuItem onSelect={actions.practiseTuning}>Practise tuning it…</MenuItem>
+                        <MenuItem onSelect={actions.practiseIntonation}>Practise intonating it…</MenuItem>
                         <MenuItem onSelect={actions.printPlan}>How to put it on (to print)</MenuItem>
                         <MenuItem
                             onSelect={() => {

@@ -20,7 +20,7 @@ import { centsOf } from './heard';
 import { hertz, isWorthIt, movedBy, type Read, readingOf, TIMES, turnsWords, unread } from './reads';
 import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
-import { liveWords, SOURCES, type Source } from './sources';
+import { firstSource, liveWords, SOURCES, type Source } from './sources';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 
@@ -65,9 +65,9 @@ export default function IntonatePage({
     earlier,
 }: Props) {
     const units = useUnits();
-    const [source, setSource] = useState<Source>('practice');
+    const [source, setSource] = useState<Source>(firstSource);
     const [current, setCurrent] = useState(strings.length);
-    const [reads, setReads] = useState<Read[]>(() => unreadOf(strings, 'practice'));
+    const [reads, setReads] = useState<Read[]>(() => unreadOf(strings, firstSource()));
     const [saddles, setSaddles] = useState(usual);
     const [listening, setListening] = useState<'open' | 'stopped'>('open');
     const practice = usePractice(document, tuning, 1);
@@ -183,6 +183,7 @@ export default function IntonatePage({
                     ? 'Slacken a string before its saddle’s screw is turned.'
                     : 'One piece: what is found is one place and one slant for all of it.'}{' '}
                 Press as you play; the middle of three readings counts.
+                {source === 'practice' && ' This is practice: nothing of it is kept.'}
             </p>
             <div className="mt-4 flex flex-wrap gap-x-5 gap-y-3">
                 <div className="w-72">

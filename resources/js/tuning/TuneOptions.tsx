@@ -70,7 +70,10 @@ export function TuneOptions({
     const present = designed.tunings[tuning];
     const borrowed = tunings.length !== kept.length || tunings[tuning]?.name !== kept[tuning];
     const visit = (query: Record<string, string>) =>
-        router.visit(`/sets/${set.id}/tune?${new URLSearchParams(query).toString()}`, { preserveState: false });
+        router.visit(
+            `/sets/${set.id}/tune?${new URLSearchParams({ ...query, ...(source === 'practice' ? { practice: '1' } : {}) }).toString()}`,
+            { preserveState: false },
+        );
     // What its strings stand in is known where it is a tuning of the set.
     const stands = borrowed ? (from ?? 0) : tuning;
     return (

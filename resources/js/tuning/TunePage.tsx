@@ -22,7 +22,7 @@ import { centsOf, centsWords, oddity, typedCents, whichString } from './heard';
 import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
 import { givesWords, ordered, passesWords, settledWords, shownCents, withoutWords } from './rounds';
-import { type Source } from './sources';
+import { firstSource, type Source } from './sources';
 import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
 import { useEar } from './useEar';
@@ -78,7 +78,7 @@ export default function TunePage({
     tunings,
 }: Props) {
     const units = useUnits();
-    const [source, setSource] = useState<Source>(job === null && from === null ? 'practice' : 'typed');
+    const [source, setSource] = useState<Source>(firstSource);
     const [seed, setSeed] = useState(1);
     const [orderBy, setOrderBy] = useState('bass');
     const [ceiling, setCeiling] = useState(true);
@@ -97,7 +97,9 @@ export default function TunePage({
         }),
         [designed, tuned, tuning, a4, usualA4],
     );
-    const [present, setPresent] = useState<Standing>(() => standsIn(from === null ? undefined : tunings[from]?.hz, tuned));
+    const [present, setPresent] = useState<Standing>(() =>
+        standsIn(from === null || source === 'practice' ? undefined : tunings[from]?.hz, tuned),
+    );
     const [earlier, setEarlier] = useState<Standing[]>([]);
     const [slack, setSlack] = useState<Set<number>>(new Set());
     const [round, setRound] = useState<{ start: Standing; at: number; observed: Observation[] } | null>(null);
@@ -451,7 +453,7 @@ export default function TunePage({
                                   : known
                                     ? `The furthest is ${fixed(worst, 0)} cents away. ${passesWords(retuning)}`
                                     : source === 'practice'
-                                      ? 'Strum it, to hear where it stands.'
+                                      ? 'This is practice, and nothing of it is kept. Strum it, to hear where it stands.'
                                       : source === 'microphone'
                                         ? 'Pluck one string after the other: each is known by itself.'
                                         : 'Type where each string stands.'}

@@ -5,10 +5,15 @@ import type { Reading } from '../devices/tuner/source';
 export type Source = 'practice' | 'microphone' | 'typed';
 
 export const SOURCES: { value: Source; label: string }[] = [
-    { value: 'practice', label: 'a simulated instrument' },
-    { value: 'microphone', label: 'the microphone' },
     { value: 'typed', label: 'another tuner, typed' },
+    { value: 'microphone', label: 'the microphone' },
+    { value: 'practice', label: 'a simulated instrument' },
 ];
+
+/** By what strings are heard at first: a simulated instrument where one came to practise, else another tuner, which asks for nothing. */
+export function firstSource(): Source {
+    return new URLSearchParams(window.location.search).has('practice') ? 'practice' : 'typed';
+}
 
 /** What sounds now, in `words` where it is sure of that. */
 export function liveWords(live: Reading | null, words: (hz: number) => string): string {

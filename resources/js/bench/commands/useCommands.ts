@@ -42,6 +42,8 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         { group: design, name: 'Put it on: begin a job…', keys: 'j', run: actions.beginJob },
         { group: design, name: 'Tune it…', run: actions.tune },
         { group: design, name: 'Intonate it…', run: actions.intonate },
+        { group: design, name: 'Practise tuning it, on a simulated one…', run: actions.practiseTuning },
+        { group: design, name: 'Practise intonating it, on a simulated one…', run: actions.practiseIntonation },
         { group: design, name: 'Print how to put it on', run: actions.printPlan },
         {
             group: design,

@@ -19,6 +19,9 @@ export interface SetActions {
     tune: () => void;
     /** Finds where its saddles belong. */
     intonate: () => void;
+    /** On a simulated instrument. */
+    practiseTuning: () => void;
+    practiseIntonation: () => void;
     duplicate: () => void;
     /** Keeps what another tab's writing left no place for, as a set of its own. */
     keepMine: () => void;
@@ -30,6 +33,10 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
     const store = useBenchStore();
     return useMemo(() => {
         const telling = (act: () => Promise<unknown>) => () => void act().catch(tellFailure);
+        const inHand = async (what: 'tune' | 'intonate', query = '') => {
+            await saver.flush();
+            router.visit(`/sets/${set.id}/${what}?tuning=${store.getState().tuning}${query}`);
+        };
         const show = async (what: 'sheet' | 'fit' | 'plan') => {
             // Opened before anything is awaited, or the browser takes it for a pop-up.
             const sheet = window.open('', '_blank');
@@ -50,14 +57,10 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
                 await saver.flush();
                 router.visit(`/jobs/new?set=${set.id}`);
             }),
-            tune: telling(async () => {
-                await saver.flush();
-                router.visit(`/sets/${set.id}/tune?tuning=${store.getState().tuning}`);
-            }),
-            intonate: telling(async () => {
-                await saver.flush();
-                router.visit(`/sets/${set.id}/intonate?tuning=${store.getState().tuning}`);
-            }),
+            tune: telling(() => inHand('tune')),
+            intonate: telling(() => inHand('intonate')),
+            practiseTuning: telling(() => inHand('tune', '&practice')),
+            practiseIntonation: telling(() => inHand('intonate', '&practice')),
             duplicate: telling(async () => {
                 if (await saver.flush()) {
                     const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
