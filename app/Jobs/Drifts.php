@@ -44,6 +44,14 @@ final readonly class Drifts
         return $this->found === [] ? $this->broughtS : $this->found[count($this->found) - 1]['atS'];
     }
 
+    /** When it holds, seconds of the clock; null while that is not known. */
+    public function holdsAtS(Settling $settling): ?int
+    {
+        $tunedS = $this->tunedS();
+
+        return $settling->holdsAfterS === null || $tunedS === null ? null : (int) ceil($tunedS + $settling->holdsAfterS);
+    }
+
     /** @return list<array{tunedS: float, readS: float, cents: float}> seconds since it was brought to pitch */
     private function readings(): array
     {

@@ -80,6 +80,25 @@ final readonly class JobFile
         return $each;
     }
 
+    /**
+     * When all its strings hold, by what was read of them.
+     *
+     * @return ?int seconds of the clock; null while rounds are left or something is not known
+     */
+    public function holdsAtS(): ?int
+    {
+        $last = null;
+        foreach ($this->settling() as ['drifts' => $drifts, 'settling' => $settling]) {
+            $holds = $drifts->holdsAtS($settling);
+            if ($holds === null) {
+                return null;
+            }
+            $last = max($last ?? $holds, $holds);
+        }
+
+        return $last;
+    }
+
     /** By how much all strings pull more than before, newtons. */
     public function changeN(): float
     {

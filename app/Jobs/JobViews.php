@@ -198,7 +198,7 @@ final readonly class JobViews
 
         return array_map(static function (int $position, array $each): SettlingView {
             ['drifts' => $drifts, 'settling' => $settling] = $each;
-            $tunedS = $drifts->tunedS();
+            $holdsS = $drifts->holdsAtS($settling);
 
             return new SettlingView(
                 $position,
@@ -207,7 +207,7 @@ final readonly class JobViews
                 $settling->roundsLeft,
                 $settling->nextDriftCents,
                 $settling->holdsAfterS,
-                $settling->holdsAfterS === null || $tunedS === null ? null : Carbon::createFromTimestampUTC((int) ceil($tunedS + $settling->holdsAfterS))->toIso8601String(),
+                $holdsS === null ? null : Carbon::createFromTimestampUTC($holdsS)->toIso8601String(),
             );
         }, array_keys($settling), $settling);
     }

@@ -94,6 +94,27 @@ test('a whole job by pointer: from the set to an instrument that knows what is o
     await expect(page.getByRole('combobox', { name: 'On it now' })).toContainText('Harbour, by pointer, put on');
 });
 
+test('a job is begun once, however often one presses while it opens', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, begun once');
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
+    let open = () => {};
+    const held = new Promise<void>((done) => (open = done));
+    await page.route(/\/jobs\/\d+$/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    const button = page.getByRole('button', { name: 'Begin', exact: true });
+    const onItsWay = page.waitForRequest(/\/jobs\/\d+$/);
+    await button.click();
+    await onItsWay;
+    // Long enough for it to be drawn again.
+    await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))));
+    await expect(button).toBeDisabled({ timeout: 1 });
+    open();
+    await expect(step(page)).toHaveText(/^step 1 of/);
+});
+
 test('a whole job by keyboard alone, and back', async ({ page }) => {
     await openOwnSet(page, 'Harbour, by keyboard');
     await page.getByRole('heading', { level: 1 }).press('Escape');
@@ -468,6 +489,18 @@ test('rounds are kept from the tuner, what it drifts by tells when it holds, and
     await rounds.getByRole('textbox', { name: 'Drift of string 6, cents' }).fill('-1');
     await rounds.getByRole('button', { name: 'Keep what it drifted' }).click();
     await expect(row(6)).toContainText('−24, −2; left alone −1');
+    await sent(page);
+    // Before it holds, intonation says so.
+    const job = page.url();
+    await page.goto(
+        (await rounds.getByRole('link', { name: 'Tune it with the tuner' }).getAttribute('href'))?.replace(
+            /tune.*/,
+            'intonate',
+        ) ?? '',
+    );
+    await expect(page.getByText(/^Its new strings hold \d\d:\d\d\. What is read before will move\.$/)).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the job' }).click();
+    await expect(page).toHaveURL(job);
 
     await goOn(page, page.getByRole('button', { name: /^Leave it for/ }));
     await wayOn(page).click();

@@ -1,4 +1,5 @@
 import { PageTitle } from '../ui/PageTitle';
+import { go } from '../server/go';
 import { useAct } from '../server/useAct';
 import { Glyph } from '../ui/Glyph';
 import { Head, Link, router } from '@inertiajs/react';
@@ -177,11 +178,11 @@ function StartDialog({
 }) {
     const [instrument, setInstrument] = useState(String(instruments[0]?.id ?? ''));
     const [name, setName] = useState('');
-    const { act, problem } = useAct();
+    const { act, busy, problem } = useAct();
     const start = () =>
         act(async () => {
             const { id } = await ask<{ id: number }>('/sets', { method: 'POST', body: { instrument: Number(instrument), name } });
-            router.visit(`/bench/${id}`);
+            await go(`/bench/${id}`);
         });
     return (
         <Dialog
@@ -221,7 +222,7 @@ function StartDialog({
                             onChange={(event) => setName(event.target.value)}
                         />
                     </Field>
-                    <button type="submit" className={clsx(buttonClass.strong, 'mt-2')}>
+                    <button type="submit" disabled={busy} className={clsx(buttonClass.strong, 'mt-2')}>
                         Put it on the Bench
                     </button>
                 </form>

@@ -2,6 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Choice, PlannedString, Preview } from '../generated/views';
 import { ask } from '../server/api';
+import { go } from '../server/go';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
 import { pitchLabel } from '../units/pitch';
@@ -134,7 +135,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                     spares: from === 'drawer' ? Number(spares) : 0,
                 },
             });
-            router.visit(`/jobs/${id}`);
+            await go(`/jobs/${id}`);
         });
     return (
         <form

@@ -6,6 +6,8 @@ import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
 import { fixed } from '../units/figures';
+import { useClock } from '../jobs/useClock';
+import { momentWords } from '../units/times';
 import { pitchLabel } from '../units/pitch';
 import { fineLength, lengthFigure, parseLength, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
@@ -43,10 +45,13 @@ interface Props {
     learned: { share: number; strings: number } | null;
     screw_mm: number | null;
     saddles: IntonationAnswer['saddles'];
+    /** The open job that put these strings on, and when they hold, as far as that is known. */
+    job: { id: number; holds_at: string | null } | null;
     earlier: KeptMoves[];
 }
 
 const NEAR_CENTS = 120;
+const MINUTE_MS = 60_000;
 const MOVED = [
     { value: 'each', label: 'a saddle for each string' },
     { value: 'loose', label: 'a loose bridge, in one piece' },
@@ -62,6 +67,7 @@ export default function IntonatePage({
     learned,
     screw_mm: screw,
     saddles: usual,
+    job,
     earlier,
 }: Props) {
     const units = useUnits();
@@ -71,6 +77,7 @@ export default function IntonatePage({
     const [saddles, setSaddles] = useState(usual);
     const [listening, setListening] = useState<'open' | 'stopped'>('open');
     const practice = usePractice(document, tuning, 1);
+    const clock = useClock(MINUTE_MS);
     const [kept, setKept] = useState(false);
     const { act, busy, problem } = useAct();
     const change = (position: number, changed: Partial<Read>) => {
@@ -173,8 +180,11 @@ export default function IntonatePage({
             <TitleLine>
                 <PageTitle className="pb-1.5">Intonate {set.instrument}</PageTitle>
                 <p className="pb-2 text-ink-soft">{set.name}</p>
-                <Link href={`/bench/${set.id}`} className={`${buttonClass.quiet} mb-1 ml-auto`}>
-                    Back to the Bench
+                <Link
+                    href={job === null ? `/bench/${set.id}` : `/jobs/${job.id}`}
+                    className={`${buttonClass.quiet} mb-1 ml-auto`}
+                >
+                    {job === null ? 'Back to the Bench' : 'Back to the job'}
                 </Link>
             </TitleLine>
             <p className="mt-3 max-w-prose text-ink-soft">
@@ -185,6 +195,13 @@ export default function IntonatePage({
                 Press as you play; the middle of three readings counts.
                 {source === 'practice' && ' This is practice: nothing of it is kept.'}
             </p>
+            {job !== null && source !== 'practice' && (job.holds_at === null || Date.parse(job.holds_at) > clock) && (
+                <p className="mt-2 max-w-prose border-l-4 border-l-caution pl-3 text-caution">
+                    {job.holds_at === null
+                        ? 'Its new strings are not known to hold yet: the rounds in its job tell. What is read now will move.'
+                        : `Its new strings hold ${momentWords(job.holds_at, clock)}. What is read before will move.`}
+                </p>
+            )}
             <div className="mt-4 flex flex-wrap gap-x-5 gap-y-3">
                 <div className="w-72">
                     <Field label="Heard by">

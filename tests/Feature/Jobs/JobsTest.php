@@ -177,6 +177,8 @@ final class JobsTest extends JobsTestCase
             Carbon::parse('2026-11-03 10:00:00')->addSeconds((int) ceil((float) $expected->holdsAfterS))->toIso8601String(),
             $settled->json('job.settling.5.holds_at'),
         );
+        $this->get("/sets/{$job->set_id}/intonate")->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('job.id', $job->id)->where('job.holds_at', $settled->json('job.settling.5.holds_at')));
         self::assertLiraError($this->record($job, $this->event('drifted', ['cents' => [], 'rested' => 'long'])), 422, '/events/0/data/rested', 'left alone');
 
         $this->get("/sets/{$job->set_id}/tune?job={$job->id}")->assertInertia(static fn (AssertableInertia $page) => $page

@@ -15,6 +15,7 @@ use App\Tuning\KeptSaddles;
 use App\Tuning\LearnedSetbacks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Coupling\Compliance;
@@ -94,6 +95,7 @@ final readonly class TuneController
             'learned' => $learned === null ? null : ['share' => $learned->share, 'strings' => $learned->strings],
             'screw_mm' => $screw === null ? null : 1000 * $screw,
             'saddles' => Saddles::of($document->design->instrument)->value,
+            'job' => $this->settlingJob($set),
             'earlier' => KeptSaddles::earlier($set->instrument_id),
         ]);
     }
@@ -162,6 +164,18 @@ final readonly class TuneController
         $json->tunings = [$stands, $wanted];
 
         return SetDocument::from($json);
+    }
+
+    /** @return ?array{id: int, holds_at: ?string} the open job that put these strings on, and when they hold; null without one */
+    private function settlingJob(StringSet $set): ?array
+    {
+        $job = Job::query()->where('set_id', $set->id)->where('status', JobStatus::Open)->latest('id')->first();
+        if ($job === null) {
+            return null;
+        }
+        $holdsS = $this->jobs->file($job)->holdsAtS();
+
+        return ['id' => $job->id, 'holds_at' => $holdsS === null ? null : Carbon::createFromTimestampUTC($holdsS)->toIso8601String()];
     }
 
     /** @return ?array{id: int, round: int, tuned: bool, seated: bool} the job that rounds are kept with; null without one that is open */
