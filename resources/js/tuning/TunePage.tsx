@@ -314,9 +314,7 @@ export default function TunePage({
             <Head title={`Tune ${set.instrument}`} />
             <TitleLine>
                 <PageTitle className="pb-1.5">Tune {set.instrument}</PageTitle>
-                <p className="pb-2 text-ink-soft">
-                    {set.name}, {tunings[tuning]?.name}
-                </p>
+                <p className="pb-2 text-ink-soft">{set.name}</p>
                 <Link
                     href={job === null ? `/bench/${set.id}` : `/jobs/${job.id}`}
                     className={`${buttonClass.quiet} mb-1 ml-auto`}
