@@ -1,5 +1,5 @@
 import type { Job, JobRow } from '../generated/views';
-import { fixed } from '../units/figures';
+import { fixed, withMinus } from '../units/figures';
 import { spanWords } from '../units/times';
 
 export const REASONS: Record<Job['reason'], string> = {
@@ -45,6 +45,12 @@ export function byNextHand(rows: JobRow[], now: number): JobRow[] {
         const [x, y] = [rank(a), rank(b)];
         return x[0] - y[0] || (x[1] === y[1] ? 0 : x[1] - y[1]) || x[2] - y[2];
     });
+}
+
+/** What a new string drifted by, cents: each round of stretching, then each time it was left alone. */
+export function driftWords(stretched: number[], rested: number[]): string {
+    const said = (drifts: number[]) => drifts.map((drift) => withMinus(drift, 0)).join(', ');
+    return `${said(stretched) || '–'}${rested.length > 0 ? `; left alone ${said(rested)}` : ''}`;
 }
 
 /** What a new string still needs: rounds of stretching, or time. */

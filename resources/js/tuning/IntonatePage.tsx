@@ -1,4 +1,4 @@
-import { Head, Link, router } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { microphone } from '../devices/tuner/microphone';
 import type { IntonationAnswer, Practice, SetDocument } from '../generated/formats';
@@ -11,9 +11,8 @@ import { momentWords } from '../units/times';
 import { pitchLabel } from '../units/pitch';
 import { fineLength, lengthFigure, parseLength, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
-import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
 import { BridgePanel } from './BridgePanel';
@@ -23,6 +22,7 @@ import { hertz, isWorthIt, movedBy, type Read, readingOf, TIMES, turnsWords, unr
 import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
 import { firstSource, liveWords, SOURCES, type Source } from './sources';
+import { ToolHead } from './ToolHead';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 
@@ -176,17 +176,7 @@ export default function IntonatePage({
     };
     return (
         <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
-            <Head title={`Intonate ${set.instrument}`} />
-            <TitleLine>
-                <PageTitle className="pb-1.5">Intonate {set.instrument}</PageTitle>
-                <p className="pb-2 text-ink-soft">{set.name}</p>
-                <Link
-                    href={job === null ? `/bench/${set.id}` : `/jobs/${job.id}`}
-                    className={`${buttonClass.quiet} mb-1 ml-auto`}
-                >
-                    {job === null ? 'Back to the Bench' : 'Back to the job'}
-                </Link>
-            </TitleLine>
+            <ToolHead what="Intonate" set={set} job={job?.id ?? null} />
             <p className="mt-3 max-w-prose text-ink-soft">
                 Only once the strings hold.{' '}
                 {saddles === 'each'

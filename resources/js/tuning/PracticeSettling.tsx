@@ -1,6 +1,5 @@
 import type { SettlingAnswer } from '../generated/formats';
-import { thenWords } from '../jobs/words';
-import { withMinus } from '../units/figures';
+import { driftWords, thenWords } from '../jobs/words';
 import { pitchLabel } from '../units/pitch';
 import { Button } from '../ui/Button';
 
@@ -54,9 +53,10 @@ export function PracticeSettling({ strings, found, settling, busy, onDrift }: Pr
                                     {string.position} {pitchLabel(strings[index]?.pitch ?? '')}
                                 </th>
                                 <td className="text-ink-soft">
-                                    {found[index]?.drifts_cents.map((cents) => withMinus(cents, 0)).join(', ') || '–'}
-                                    {(found[index]?.readings.length ?? 0) > 0 &&
-                                        `; left alone ${found[index]?.readings.map(({ cents }) => withMinus(cents, 0)).join(', ')}`}
+                                    {driftWords(
+                                        found[index]?.drifts_cents ?? [],
+                                        found[index]?.readings.map(({ cents }) => cents) ?? [],
+                                    )}
                                 </td>
                                 <td className="text-right">
                                     {thenWords(string.rounds_left, string.next_drift_cents, string.holds_after_s)}

@@ -25,6 +25,7 @@ export interface TuneValues {
 
 interface Props {
     set: { id: number };
+    orders: { value: string; label: string }[];
     designed: SetDocument;
     tuning: number;
     tunings: { name: string }[];
@@ -41,11 +42,6 @@ interface Props {
     onStandsIn: (tuning: number) => void;
 }
 
-const ORDERS = [
-    { value: 'bass', label: 'from the lowest' },
-    { value: 'treble', label: 'from the highest' },
-    { value: 'outside', label: 'outside in' },
-];
 const OTHER = 'other';
 const HERE = 'here';
 const [LEAST_A4, MOST_A4] = [380, 500];
@@ -53,6 +49,7 @@ const [LEAST_A4, MOST_A4] = [380, 500];
 /** To which tuning, heard by what, in which order. */
 export function TuneOptions({
     set,
+    orders,
     designed,
     tuning,
     tunings,
@@ -107,7 +104,7 @@ export function TuneOptions({
                 <Field label="Order">
                     <Select
                         value={values.orderBy}
-                        choices={ORDERS}
+                        choices={orders}
                         onChange={(orderBy) => onChange({ orderBy })}
                         disabled={busy}
                     />

@@ -1,4 +1,3 @@
-import { Head, Link } from '@inertiajs/react';
 import { useMemo, useRef, useState } from 'react';
 import { CERTAIN } from '../devices/tuner/detector';
 import { microphone } from '../devices/tuner/microphone';
@@ -12,19 +11,19 @@ import { pitchLabel } from '../units/pitch';
 import { fixed } from '../units/figures';
 import { formatGauge, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
-import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
 import { centsOf, centsWords, oddity, typedCents, whichString } from './heard';
 import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
-import { givesWords, ordered, passesWords, settledWords, shownCents, withoutWords } from './rounds';
+import { givesWords, passesWords, settledWords, shownCents, withoutWords } from './rounds';
 import { firstSource, type Source } from './sources';
 import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
+import { ToolHead } from './ToolHead';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 import { usePracticeSettling } from './usePracticeSettling';
@@ -35,6 +34,9 @@ interface Props {
     tuning: number;
     strings: { position: number; pitch: string; hz: number; gauge_in: number }[];
     floats: boolean;
+    /** In which strings may be tuned, and which it is by its school. */
+    orders: { value: string; label: string; positions: number[] }[];
+    order: string;
     /** The names of the tunings that the set has. */
     kept: string[];
     /** The tuning that its strings stand in; null where nothing is known of it. */
@@ -72,6 +74,8 @@ export default function TunePage({
     tuning,
     strings: tuned,
     floats,
+    orders,
+    order: usualOrder,
     kept: keptNames,
     from,
     job,
@@ -80,7 +84,7 @@ export default function TunePage({
     const units = useUnits();
     const [source, setSource] = useState<Source>(firstSource);
     const [seed, setSeed] = useState(1);
-    const [orderBy, setOrderBy] = useState('bass');
+    const [orderBy, setOrderBy] = useState(usualOrder);
     const [ceiling, setCeiling] = useState(true);
     const [offset, setOffset] = useState('0');
     const [left, setLeft] = useState<Set<number>>(new Set());
@@ -114,7 +118,7 @@ export default function TunePage({
     const { act, busy, problem } = useAct();
 
     const pitches = strings.map(({ hz }) => hz);
-    const order = ordered(strings.length, orderBy).filter((each) => !left.has(each));
+    const order = (orders.find(({ value }) => value === orderBy)?.positions ?? []).filter((each) => !left.has(each));
     const off = Number(offset.replace('−', '-').replace(',', '.')) || 0;
     const asking = round?.start ?? present;
     // A round goes on by what was known when it began: what is learned meanwhile is for the next.
@@ -311,19 +315,10 @@ export default function TunePage({
 
     return (
         <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
-            <Head title={`Tune ${set.instrument}`} />
-            <TitleLine>
-                <PageTitle className="pb-1.5">Tune {set.instrument}</PageTitle>
-                <p className="pb-2 text-ink-soft">{set.name}</p>
-                <Link
-                    href={job === null ? `/bench/${set.id}` : `/jobs/${job.id}`}
-                    className={`${buttonClass.quiet} mb-1 ml-auto`}
-                >
-                    {job === null ? 'Back to the Bench' : 'Back to the job'}
-                </Link>
-            </TitleLine>
+            <ToolHead what="Tune" set={set} job={job?.id ?? null} />
             <TuneOptions
                 set={set}
+                orders={orders}
                 designed={designed}
                 tuning={tuning}
                 tunings={tunings}

@@ -1,20 +1,6 @@
 import type { Practice, Retuning, StringSettling } from '../generated/formats';
 import { fixed, withMinus } from '../units/figures';
 
-/** The strings in the order in which they are tuned: from the lowest, from the highest, or outside in. */
-export function ordered(count: number, by: string): number[] {
-    const positions = Array.from({ length: count }, (_, index) => index + 1);
-    if (by === 'treble') {
-        return positions;
-    }
-    if (by === 'bass') {
-        return positions.reverse();
-    }
-    return positions.flatMap((position) =>
-        position <= count - position + 1 ? [...new Set([count - position + 1, position])] : [],
-    );
-}
-
 export function passesWords(retuning: Retuning | undefined): string {
     if (retuning === undefined) {
         return '';

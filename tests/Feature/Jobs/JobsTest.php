@@ -182,8 +182,10 @@ final class JobsTest extends JobsTestCase
         self::assertLiraError($this->record($job, $this->event('drifted', ['cents' => [], 'rested' => 'long'])), 422, '/events/0/data/rested', 'left alone');
 
         $this->get("/sets/{$job->set_id}/tune?job={$job->id}")->assertInertia(static fn (AssertableInertia $page) => $page
-            ->where('job', ['id' => $job->id, 'round' => 2, 'tuned' => true, 'seated' => true]));
-        $this->get("/sets/{$job->set_id}/tune")->assertInertia(static fn (AssertableInertia $page) => $page->where('job', null));
+            ->where('job', ['id' => $job->id, 'round' => 2, 'tuned' => true, 'seated' => true])
+            // By the school of the job; the set itself has none.
+            ->where('order', 'outside-in')->has('orders', 4)->where('orders.0.positions', [6, 1, 5, 2, 4, 3]));
+        $this->get("/sets/{$job->set_id}/tune")->assertInertia(static fn (AssertableInertia $page) => $page->where('job', null)->where('order', 'bass-first'));
     }
 
     public function test_a_slip_is_taken_back_as_if_it_had_never_been(): void

@@ -6,7 +6,9 @@ namespace App\Http\Controllers\Tuning;
 
 use App\Bench\StoredSets;
 use App\Instruments\StoredInstruments;
+use App\Jobs\JobFile;
 use App\Jobs\Jobs;
+use App\Jobs\SchoolsKept;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobStatus;
@@ -22,6 +24,7 @@ use Lira\Coupling\Compliance;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Fitting\School\Order;
 use Lira\Intonation\Saddles;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
@@ -43,6 +46,9 @@ final readonly class TuneController
             [$from, $tuning] = [0, 1];
         }
 
+        $job = Job::query()->where('set_id', $set->id)->where('status', JobStatus::Open)->find($request->integer('job'));
+        $file = $job === null ? null : $this->jobs->file($job);
+
         return Inertia::render('tuning/TunePage', [
             ...self::asked($set, $document, $tuning),
             'kept' => array_map(self::label(...), $kept->design->tunings),
@@ -57,7 +63,8 @@ final readonly class TuneController
                 'name' => self::label($each),
                 'hz' => array_map(static fn (EvaluatedString $string): float => $string->tunings[$index]->frequencyHz, $document->evaluation()->strings),
             ], $document->design->tunings, array_keys($document->design->tunings)),
-            'job' => $this->job($request, $set),
+            ...self::orders($document, $file),
+            'job' => $file === null ? null : self::job($file),
             'floats' => Compliance::floats($document->design->instrument->hardware),
         ]);
     }
@@ -178,17 +185,28 @@ final readonly class TuneController
         return ['id' => $job->id, 'holds_at' => $holdsS === null ? null : Carbon::createFromTimestampUTC($holdsS)->toIso8601String()];
     }
 
-    /** @return ?array{id: int, round: int, tuned: bool, seated: bool} the job that rounds are kept with; null without one that is open */
-    private function job(Request $request, StringSet $set): ?array
+    /** @return array{orders: list<array{value: string, label: string, positions: list<int>}>, order: string} in which strings may be tuned, and which it is by the school of its job or set; else from the lowest */
+    private static function orders(SetDocument $document, ?JobFile $file): array
     {
-        $job = Job::query()->where('set_id', $set->id)->where('status', JobStatus::Open)->find($request->integer('job'));
-        if ($job === null) {
-            return null;
-        }
-        $settling = $this->jobs->file($job)->settling();
+        $school = $file === null ? SchoolsKept::asked($document->json)[Order::aspect()] ?? '' : $file->plan->schools->order->school->value;
+        $chosen = Order::tryFrom((string) $school) ?? Order::BassFirst;
+        $offered = array_filter(Order::cases(), static fn (Order $order): bool => $order !== Order::TieBlock || $order === $chosen);
 
         return [
-            'id' => $job->id,
+            'orders' => array_map(static fn (Order $order): array => [
+                'value' => $order->value, 'label' => $order->label(), 'positions' => $order->positions(count($document->design->strings)),
+            ], array_values($offered)),
+            'order' => $chosen->value,
+        ];
+    }
+
+    /** @return array{id: int, round: int, tuned: bool, seated: bool} the job that rounds are kept with */
+    private static function job(JobFile $file): array
+    {
+        $settling = $file->settling();
+
+        return [
+            'id' => $file->job->id,
             'round' => 1 + max(0, ...array_values(array_map(static fn (array $each): int => count($each['drifts']->stretched()), $settling))),
             'tuned' => array_filter($settling, static fn (array $each): bool => $each['drifts']->tunedS() !== null) !== [],
             'seated' => array_filter($settling, static fn (array $each): bool => $each['settling']->roundsLeft !== 0) === [],

@@ -1,13 +1,12 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { typedCents } from '../../tuning/heard';
-import { withMinus } from '../../units/figures';
 import { pitchLabel } from '../../units/pitch';
 import { momentWords, spanWords } from '../../units/times';
 import { Button } from '../../ui/Button';
 import { fieldClass, largeButtonClass } from '../../ui/classes';
 import { useClock } from '../useClock';
-import { thenWords } from '../words';
+import { driftWords, thenWords } from '../words';
 import type { JobNow } from '../useJob';
 
 /** When all strings hold, ISO 8601; null while that is not known. */
@@ -74,11 +73,7 @@ export function SettlePanel({ now }: { now: JobNow }) {
                                 <th scope="row" className="py-1 text-left font-bold">
                                     {string.position} {pitchLabel(of?.pitch ?? '')}
                                 </th>
-                                <td className="text-ink-soft">
-                                    {string.drifts.map((drift) => withMinus(drift, 0)).join(', ') || '–'}
-                                    {string.rested.length > 0 &&
-                                        `; left alone ${string.rested.map((drift) => withMinus(drift, 0)).join(', ')}`}
-                                </td>
+                                <td className="text-ink-soft">{driftWords(string.drifts, string.rested)}</td>
                                 <td>
                                     <input
                                         inputMode="decimal"
