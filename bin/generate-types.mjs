@@ -20,6 +20,7 @@ const names = [
     'lira-settling',
     'lira-intonation',
     'lira-relief',
+    'lira-life',
     'lira-practice',
     'lira-error',
 ];

@@ -17,6 +17,7 @@ final class Questions
         'settlings' => SettleQuestion::class,
         'intonations' => IntonateQuestion::class,
         'reliefs' => ReliefQuestion::class,
+        'lives' => LifeQuestion::class,
         'practices' => PracticeQuestion::class,
     ];
 

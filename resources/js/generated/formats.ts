@@ -104,6 +104,7 @@ export interface Formats {
     'lira-settling'?: SettlingAnswer;
     'lira-intonation'?: IntonationAnswer;
     'lira-relief'?: ReliefAnswer;
+    'lira-life'?: LifeAnswer;
     'lira-practice'?: Practice;
     'lira-error'?: LiraError;
 }
@@ -1648,6 +1649,30 @@ export interface ActionForecast {
     mm_per_n: number;
     forecast_mm: ReliefForecast | null;
     learned_from: number;
+}
+/**
+ * How long strings of a kind last, hours played.
+ */
+export interface LifeAnswer {
+    format: 'lira-life';
+    version: 1;
+    /**
+     * Half of them last longer.
+     */
+    median_h: number;
+    /**
+     * The lower end of the range in which that lies in 8 of 10 cases.
+     */
+    low_h: number;
+    /**
+     * And its upper end.
+     */
+    high_h: number;
+    /**
+     * So many strings that ended.
+     */
+    learned_from: number;
+    unknown_keys?: string[];
 }
 /**
  * What is read of an instrument that is not there.

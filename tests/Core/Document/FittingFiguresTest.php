@@ -26,7 +26,7 @@ final class FittingFiguresTest extends CoreTestCase
     public static function cases(): iterable
     {
         $file = Json::object((string) file_get_contents(__DIR__.'/../../fixtures/fitting.json'));
-        foreach (['retunings', 'settlings', 'intonations', 'reliefs'] as $question) {
+        foreach (['retunings', 'settlings', 'intonations', 'reliefs', 'lives'] as $question) {
             $cases = $file->{$question} ?? null;
             self::assertIsArray($cases);
             foreach ($cases as $index => $case) {

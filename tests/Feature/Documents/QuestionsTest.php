@@ -66,6 +66,7 @@ final class QuestionsTest extends FeatureTestCase
             ['do' => 'wait', 'seconds' => 600], ['do' => 'saddle', 'position' => 2, 'mm' => 1.5],
         ]]];
         yield 'a relief' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'relief_change_mm' => 0.12]], 'next_change_n' => 45]];
+        yield 'a life' => ['lives', 'lira:life', 'lira-life', ['prior_median_h' => 40, 'ended_h' => [39.5, 51], 'running_h' => [12]]];
         yield 'of action alone' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'action_change_mm' => 0.2]]]];
     }
 
@@ -103,6 +104,8 @@ final class QuestionsTest extends FeatureTestCase
         yield 'saddles of glass' => ['intonations', ['saddles' => 'glass', 'readings' => []], '/saddles', 'each, loose, fixed'];
         yield 'a dance' => ['practices', ['actions' => [['do' => 'dance']]], '/actions/0/do', 'turn, tune, saddle'];
         yield 'no string to turn' => ['practices', ['actions' => [['do' => 'turn', 'position' => 9, 'turns' => 1]]], '/actions/0/position', 'no string 9'];
+        yield 'a life without end' => ['lives', ['prior_median_h' => 40, 'ended_h' => [1e9]], '/ended_h/0', 'Give hours played'];
+        yield 'no life at all' => ['lives', ['prior_median_h' => 0], '/prior_median_h', 'How long half of them'];
         yield 'relief of metres' => ['reliefs', ['pairs' => [['tension_change_n' => 10, 'relief_change_mm' => 2000]]], '/pairs/0/relief_change_mm', 'from -10 to 10'];
     }
 
@@ -147,6 +150,6 @@ final class QuestionsTest extends FeatureTestCase
     {
         $set = array_key_exists('set', $ask) ? [] : ['set' => Documents::harbour()];
 
-        return Json::object((string) json_encode(isset($ask['pairs']) ? $ask : $ask + $set));
+        return Json::object((string) json_encode(isset($ask['pairs']) || isset($ask['prior_median_h']) ? $ask : $ask + $set));
     }
 }

@@ -142,6 +142,7 @@ final class SchemasTest extends FeatureTestCase
             'lira-settling',
             'lira-intonation',
             'lira-relief',
+            'lira-life',
             'lira-practice',
             'lira-error',
         ] as $name) {
