@@ -60,7 +60,7 @@ final class CoreNeighbours
         'Settling' => ['Material', 'Strings'],
         'Intonation' => ['Certainty', 'Length', 'Kind', 'Instrument'],
         'Relief' => ['Length'],
-        'Life' => [],
+        'Life' => ['Material', 'Kind', 'Strings'],
         'Practice' => ['Certainty', 'Strings', 'Instrument', 'Coupling', 'Settling', 'Evaluation'],
         'Drawing' => ['Certainty', 'Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],
         'Solver' => ['Material', 'Length', 'Kind', 'Wording', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],

@@ -4,7 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Life;
 
+use Lira\Kind\Kind;
+use Lira\Length\Length;
+use Lira\Life\Due;
+use Lira\Life\Exposure;
+use Lira\Life\Family;
 use Lira\Life\Life;
+use Lira\Material\Material;
+use Lira\Strings\Construction;
+use Lira\Strings\StringType;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\CoreTestCase;
@@ -78,6 +87,53 @@ final class LifeTest extends CoreTestCase
         self::assertLessThan(0.3, $off[10]);
         self::assertLessThan(0.17, $off[20]);
         self::assertGreaterThan(0.0, $off[20]);
+    }
+
+    #[DataProvider('strings')]
+    public function test_strings_that_wear_alike_are_one_family(Construction $construction, Material $material, Kind $kind, Family $family, float $hours): void
+    {
+        $string = StringType::of($construction, $material, Length::thousandths(30));
+
+        self::assertSame($family, Family::of($string, $kind));
+        self::assertSame($hours, $family->usualMedianH());
+        self::assertSame(3 * $hours, $family->usualMedianH(coated: true));
+        self::assertNotSame('', $family->label());
+    }
+
+    /** @return iterable<string, array{Construction, Material, Kind, Family, float}> */
+    public static function strings(): iterable
+    {
+        yield 'plain steel' => [Construction::Plain, Material::MusicWire, Kind::AcousticGuitar, Family::Steel, 40.0];
+        yield 'nickel' => [Construction::RoundWound, Material::PureNickel, Kind::ElectricGuitar, Family::Steel, 40.0];
+        yield 'nickel on a bass' => [Construction::RoundWound, Material::NickelPlatedSteel, Kind::Bass, Family::BassSteel, 150.0];
+        yield 'bronze' => [Construction::RoundWound, Material::Bronze8020, Kind::AcousticGuitar, Family::Bronze, 30.0];
+        yield 'plain nylon' => [Construction::Plain, Material::Nylon, Kind::ClassicalGuitar, Family::NylonTreble, 150.0];
+        yield 'wound on floss' => [Construction::RoundWound, Material::SilverPlatedCopper, Kind::ClassicalGuitar, Family::NylonBass, 60.0];
+        yield 'elastomer' => [Construction::Plain, Material::Polyurethane, Kind::ElastomerBass, Family::Elastomer, 300.0];
+    }
+
+    public function test_hours_in_heat_and_sweat_count_for_more(): void
+    {
+        $usual = new Exposure;
+        self::assertSame(2.0, $usual->countedH(2.0, heat: false, salt: false, sweat: false));
+        self::assertClose(2.0 / 0.6, $usual->countedH(2.0, heat: true, salt: false, sweat: false), 1e-12);
+        self::assertClose(2.0 / 0.36, $usual->countedH(2.0, heat: false, salt: true, sweat: true), 1e-12);
+        self::assertSame(3.0, (new Exposure(heat: 1.5))->countedH(2.0, heat: true, salt: false, sweat: false));
+    }
+
+    public function test_they_are_due_once_their_hours_are_played(): void
+    {
+        $life = Life::of(40.0, [], []);
+        $due = Due::of($life, 10.0, 5.0);
+        self::assertClose(0.25, $due->shareUsed, 1e-12);
+        self::assertClose(6.0, $due->dueInWeeks, 1e-12);
+        self::assertClose(($life->lowH() - 10) / 5, $due->earliestInWeeks, 1e-12);
+        self::assertClose(($life->highH() - 10) / 5, $due->latestInWeeks, 1e-12);
+        // Before a show one would rather be early.
+        self::assertSame($due->earliestInWeeks, Due::of($life, 10.0, 5.0, beforeShow: true)->dueInWeeks);
+        $over = Due::of($life, 90.0, 5.0);
+        self::assertSame([0.0, 0.0], [$over->dueInWeeks, $over->earliestInWeeks]);
+        self::assertGreaterThan(2.0, $over->shareUsed);
     }
 
     /**
