@@ -10,6 +10,7 @@ use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
 use App\Http\Controllers\Jobs\JobController;
+use App\Http\Controllers\Log\HoursController;
 use App\Http\Controllers\Strings\DrawerController;
 use App\Http\Controllers\Strings\ListImportController;
 use App\Http\Controllers\Strings\OrderController;
@@ -127,6 +128,9 @@ Route::middleware('json')->group(static function (): void {
     Route::get('sets/{set}/tune', [TuneController::class, 'show'])->whereNumber('set')->name('tune.show');
     Route::get('sets/{set}/intonate', [TuneController::class, 'intonate'])->whereNumber('set')->name('intonate.show');
     Route::put('sets/{set}/saddles', [TuneController::class, 'keepSaddles'])->whereNumber('set')->name('sets.saddles')->middleware('writes');
+    Route::post('instruments/{instrument}/plays', [HoursController::class, 'store'])->whereNumber('instrument')->name('plays.store')->middleware('writes');
+    Route::delete('instruments/{instrument}/plays/{play}', [HoursController::class, 'destroy'])->whereNumber(['instrument', 'play'])->name('plays.destroy')->middleware('writes');
+    Route::put('instruments/{instrument}/hours', [HoursController::class, 'usual'])->whereNumber('instrument')->name('instruments.hours')->middleware('writes');
     Route::put('instruments/{instrument}/compliance', [TuneController::class, 'keepCompliance'])->whereNumber('instrument')->name('instruments.compliance')->middleware('writes');
 
     Route::get('jobs', [JobController::class, 'index'])->name('jobs.index');

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property float $last_mm  of the last one
  * @property \stdClass $document
  * @property int $revision
+ * @property ?float $hours_a_week  that it is usually played
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  * @property ?int $sets_count
@@ -59,6 +60,7 @@ final class Instrument extends Model
             'revision' => 'integer',
             'first_mm' => 'float',
             'last_mm' => 'float',
+            'hours_a_week' => 'float',
         ];
     }
 }

@@ -12,6 +12,7 @@ use App\Jobs\Stock;
 use App\Models\Job;
 use App\Models\JobEventKind;
 use App\Models\JobReason;
+use App\Models\Play;
 use App\Models\StringSet;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -41,6 +42,13 @@ final class SaltmarshJobs
         $this->measured($job, 'after', 2.9, null, 664.5);
         $this->event($job, JobEventKind::Noted, ['text' => 'The bridge’s treble foot was worn round; it stands better now.', 'position' => 1]);
         $this->event($job, JobEventKind::Finished, ['felt' => 'Bright again, and even across the five.']);
+        foreach ([13 => 1.0, 11 => 0.5, 9 => 2.0, 6 => 1.0, 4 => 1.5, 2 => 2.0] as $daysAgo => $hours) {
+            Play::query()->create([
+                'instrument_id' => $job->instrument_id, 'played_on' => $this->now->copy()->subDays($daysAgo)->toDateString(), 'hours' => $hours,
+                // The Sunday session is on the pier.
+                'salt' => $hours === 2.0,
+            ]);
+        }
     }
 
     private function waiting(): void

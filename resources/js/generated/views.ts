@@ -65,6 +65,32 @@ export interface FamilyCorrection {
     samples: number;
 }
 
+/** How far strings that wear alike are through their life. */
+export interface FamilyLife {
+    /** Which strings they are. */
+    label: string;
+    /** On this instrument. */
+    positions: number[];
+    since: string;
+    /** Since they were fitted, as they count. */
+    played_h: number;
+    /** Half of them last longer. */
+    median_h: number;
+    /** The range in which that lies. */
+    low_h: number;
+    high_h: number;
+    /** So many strings that ended. */
+    learned_from: number;
+    /** Used of it. */
+    share: number;
+    /** A date, ISO 8601; null where nobody knows how much it is played. */
+    due_on: string | null;
+    /** At the earliest. */
+    due_from: string | null;
+    /** At the latest. */
+    due_to: string | null;
+}
+
 /** By how much a height will change with what the strings pull; millimetres, in its 95 % range. */
 export interface Height {
     low: number;
@@ -101,6 +127,18 @@ export interface ImportProgress {
     rejects: Reject[];
     /** Once all is checked. */
     difference: Difference | null;
+}
+
+/** How long the strings of an instrument have been played, and how long they will be. */
+export interface InstrumentLife {
+    /** As somebody said. */
+    hours_a_week: number | null;
+    /** As the log of the last weeks shows. */
+    logged_a_week: number | null;
+    /** Of what is on it. */
+    families: FamilyLife[];
+    /** The last first. */
+    last: Play[];
 }
 
 /** A job as it is now. */
@@ -428,6 +466,17 @@ export interface PlannedString {
     gauge_nm: number;
     /** So many lie in the drawer, kept for nobody. */
     free: number;
+}
+
+/** An instrument was played. */
+export interface Play {
+    id: number;
+    /** A date, ISO 8601. */
+    on: string;
+    hours: number;
+    heat: boolean;
+    salt: boolean;
+    sweat: boolean;
 }
 
 /** A named pool. */

@@ -8,7 +8,7 @@ import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
 import { ask, asRefused, Refused } from '../server/api';
 import type { Instrument, Kind } from '../generated/formats';
-import type { OnIt } from '../generated/views';
+import type { InstrumentLife, OnIt } from '../generated/views';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
@@ -17,6 +17,7 @@ import { LeaveGuard } from '../ui/LeaveGuard';
 import { toast } from '../ui/toasts';
 import { useInstrumentDraft } from './draft';
 import { OnItNow } from './OnItNow';
+import { StringsLife } from '../log/StringsLife';
 import { MeasureFields, sectionId } from './measures/MeasureFields';
 import type { Usual } from './measures/measures';
 import { Photographs, type Photograph } from './photographs/Photographs';
@@ -42,20 +43,23 @@ interface Props {
     photographs: Photograph[];
     /** What is on it now, as far as jobs tell. */
     onIt: OnIt | null;
+    /** Hours on its strings, and how long they last; null for one that is not kept yet. */
+    life: InstrumentLife | null;
     /** Jobs on it that are not finished. */
     open: Named[];
 }
 
-const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high' };
+const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', hours: 'Hours' };
 type View = keyof typeof VIEWS;
+const { hours: _, ...VIEWS_BEFORE_KEPT } = VIEWS;
 
 function viewInAddress(): View {
     const view = new URLSearchParams(window.location.search).get('view');
-    return view === 'try' || view === 'reach' ? view : 'measure';
+    return view === 'try' || view === 'reach' || view === 'hours' ? view : 'measure';
 }
 
 /** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
-export default function InstrumentPage({ instrument, kinds, sets, photographs, onIt, open }: Props) {
+export default function InstrumentPage({ instrument, kinds, sets, photographs, life, onIt, open }: Props) {
     const draft = useInstrumentDraft(instrument, kinds);
     const tried = useTried(sets, draft.document, draft.count, draft.usable);
     const [view, setView] = useState<View>(viewInAddress);
@@ -135,7 +139,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, o
             >
                 <TitleLine>
                     <PageTitle className="pb-1.5">{instrument?.document.name ?? 'New instrument'}</PageTitle>
-                    <TabList label="What to do with it" views={VIEWS} />
+                    <TabList label="What to do with it" views={life === null ? VIEWS_BEFORE_KEPT : VIEWS} />
                     {view === 'measure' && (
                         <Button look="quiet" className="mb-1 ml-auto" aria-pressed={devices} onClick={() => setDevices(!devices)}>
                             Calliper and ruler
@@ -151,7 +155,13 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, o
                     className="flex-1 py-5 outline-none"
                 >
                     {instrument !== null && (
-                        <OnItNow instrument={instrument.id} onIt={onIt} open={open} lastSet={sets[0]?.id ?? null} />
+                        <OnItNow
+                            instrument={instrument.id}
+                            onIt={onIt}
+                            open={open}
+                            lastSet={sets[0]?.id ?? null}
+                            dueOn={life?.families[0]?.due_on ?? null}
+                        />
                     )}
                     <form
                         id="instrument"
@@ -255,6 +265,11 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, o
                         )}
                     </Tabs.Content>
                 ))}
+                {instrument !== null && life !== null && (
+                    <Tabs.Content value="hours" tabIndex={-1} className="flex-1 py-5 outline-none">
+                        <StringsLife key={instrument.id} instrument={instrument.id} life={life} />
+                    </Tabs.Content>
+                )}
                 <div className="sticky bottom-0 z-10 border-t border-rule bg-paper py-3">
                     {refused?.status === 409 && instrument !== null ? (
                         <div className="mb-2">

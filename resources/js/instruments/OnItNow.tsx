@@ -10,10 +10,12 @@ interface Props {
     open: Named[];
     /** The set that was last designed for it: what is tuned where nobody said what is on it. */
     lastSet: number | null;
+    /** When its strings are due again; null where nobody knows. */
+    dueOn: string | null;
 }
 
 /** What is on the instrument now, and the jobs that put strings on it. */
-export function OnItNow({ instrument, onIt, open, lastSet }: Props) {
+export function OnItNow({ instrument, onIt, open, lastSet, dueOn }: Props) {
     const set = onIt?.set ?? lastSet;
     return (
         <section
@@ -26,6 +28,7 @@ export function OnItNow({ instrument, onIt, open, lastSet }: Props) {
                 ) : (
                     <>
                         On it now: <strong>{onIt.name}</strong>, since {dateWords(onIt.since)}
+                        {dueOn !== null && `; due about ${dateWords(dueOn)}`}
                     </>
                 )}
             </p>

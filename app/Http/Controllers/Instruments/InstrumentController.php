@@ -9,6 +9,7 @@ use App\Http\Requests\Instruments\SaveInstrumentRequest;
 use App\Instruments\OnInstrument;
 use App\Instruments\Photographs;
 use App\Instruments\StoredInstruments;
+use App\Log\StringsLife;
 use App\Models\Instrument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +26,7 @@ use Symfony\Component\HttpFoundation\Response as HttpResponse;
 /** Instruments: listed, added, measured, put away. */
 final readonly class InstrumentController
 {
-    public function __construct(private Photographs $photographs, private StoredInstruments $instruments, private OnInstrument $on) {}
+    public function __construct(private Photographs $photographs, private StoredInstruments $instruments, private OnInstrument $on, private StringsLife $life) {}
 
     public function index(Request $request): Response
     {
@@ -42,7 +43,7 @@ final readonly class InstrumentController
     {
         return Inertia::render(
             'instruments/InstrumentPage',
-            ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => [], 'onIt' => null, 'open' => []],
+            ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => [], 'life' => null, 'onIt' => null, 'open' => []],
         );
     }
 
@@ -63,6 +64,7 @@ final readonly class InstrumentController
             'kinds' => self::kinds(),
             'sets' => $this->instruments->sets($instrument),
             'photographs' => $this->photographs->of($instrument),
+            'life' => $this->life->of($instrument),
             'onIt' => $this->on->view($instrument->id),
             'open' => $this->on->open($instrument->id),
         ]);

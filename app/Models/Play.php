@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * An instrument was played.
+ *
+ * @property int $id
+ * @property int $instrument_id
+ * @property Carbon $played_on
+ * @property float $hours
+ * @property bool $heat
+ * @property bool $salt
+ * @property bool $sweat
+ */
+final class Play extends Model
+{
+    public const UPDATED_AT = null;
+
+    /** @var array<string> */
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'instrument_id' => 'integer', 'played_on' => 'date', 'hours' => 'float',
+            'heat' => 'boolean', 'salt' => 'boolean', 'sweat' => 'boolean',
+        ];
+    }
+}

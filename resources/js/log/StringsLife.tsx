@@ -1,0 +1,194 @@
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import type { FamilyLife, InstrumentLife, Play } from '../generated/views';
+import { ask } from '../server/api';
+import { useAct } from '../server/useAct';
+import { trimmed } from '../units/figures';
+import { dateWords, dayWords } from '../units/times';
+import { Button } from '../ui/Button';
+import { fieldClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { Glyph } from '../ui/Glyph';
+import { tellFailure, toast } from '../ui/toasts';
+import { TypedInput } from '../ui/TypedInput';
+
+const TAPS = [0.5, 1, 2];
+const PLACES = [
+    { name: 'heat', label: 'in heat' },
+    { name: 'salt', label: 'in salt air' },
+    { name: 'sweat', label: 'with wet hands' },
+] as const;
+type Place = (typeof PLACES)[number]['name'];
+
+/** How long its strings have been played, how long such strings last, when they are due; and a tap after playing. */
+export function StringsLife({ instrument, life: given }: { instrument: number; life: InstrumentLife }) {
+    const [life, setLife] = useState(given);
+    const [places, setPlaces] = useState<Place[]>([]);
+    const { act, busy, problem } = useAct();
+    const address = `/instruments/${instrument}`;
+    const remove = async (id: number) => {
+        const answer = await ask<{ life: InstrumentLife }>(`${address}/plays/${id}`, { method: 'DELETE' });
+        setLife(answer.life);
+    };
+    const play = (hours: number) =>
+        act(async () => {
+            const now = new Date();
+            const on = [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+                .map((part) => String(part).padStart(2, '0'))
+                .join('-');
+            const answer = await ask<{ id: number; life: InstrumentLife }>(`${address}/plays`, {
+                method: 'POST',
+                body: { hours, on, ...Object.fromEntries(places.map((place) => [place, true])) },
+            });
+            setLife(answer.life);
+            toast(`Kept: ${hoursWords(hours)} today${placesWords(places)}.`, {
+                action: { label: 'Undo', run: () => void remove(answer.id).catch(tellFailure) },
+            });
+        });
+    const usual = (typed: string) => {
+        const hours = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
+        act(async () => {
+            const answer = await ask<{ life: InstrumentLife }>(`${address}/hours`, {
+                method: 'PUT',
+                body: { hours_a_week: Number.isNaN(hours) ? typed : hours },
+            });
+            setLife(answer.life);
+        });
+    };
+    return (
+        <section aria-labelledby="hours" className="grid gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,1fr)_auto]">
+            <div>
+                <h2 id="hours" className="border-b border-ink pb-1 text-lg font-bold">
+                    Hours on its strings
+                </h2>
+                {life.families.length === 0 && (
+                    <p className="mt-2 max-w-prose text-ink-soft">
+                        Once a job has put strings on it, their hours stand here, how long such strings last, and when they are
+                        due.
+                    </p>
+                )}
+                {life.families.map((family) => (
+                    <Family key={`${family.label} ${family.since}`} family={family} />
+                ))}
+            </div>
+            <div className="grid content-start gap-2.5">
+                <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Played today">
+                    <span className="mr-1 text-ink-soft">Played today</span>
+                    {TAPS.map((hours) => (
+                        <Button key={hours} disabled={busy} onClick={() => play(hours)}>
+                            {hoursWords(hours)}
+                        </Button>
+                    ))}
+                </div>
+                <div className="flex flex-wrap gap-x-4" role="group" aria-label="Where it was played">
+                    {PLACES.map(({ name, label }) => (
+                        <label key={name} className="flex min-h-target items-center gap-1.5">
+                            <input
+                                type="checkbox"
+                                checked={places.includes(name)}
+                                onChange={(event) =>
+                                    setPlaces(event.target.checked ? [...places, name] : places.filter((each) => each !== name))
+                                }
+                            />
+                            {label}
+                        </label>
+                    ))}
+                </div>
+                <div className="w-56">
+                    <Field
+                        label="Usually, hours a week"
+                        hint={
+                            life.hours_a_week === null && life.logged_a_week !== null
+                                ? `${trimmed(life.logged_a_week, 1)} by what was logged`
+                                : undefined
+                        }
+                        error={problem}
+                    >
+                        <TypedInput
+                            inputMode="decimal"
+                            className={fieldClass}
+                            shown={life.hours_a_week === null ? '' : trimmed(life.hours_a_week, 1)}
+                            onTake={usual}
+                        />
+                    </Field>
+                </div>
+                {life.last.length > 0 && (
+                    <ul className="text-sm text-ink-soft">
+                        {life.last.map((each) => (
+                            <li key={each.id} className="flex items-center gap-2">
+                                <span className="w-24">{dayWords(each.on)}</span>
+                                {hoursWords(each.hours)}
+                                {placesWords(PLACES.map(({ name }) => name).filter((name) => each[name]))}
+                                <Button
+                                    look="quiet"
+                                    aria-label={`Take ${playedWords(each)} away`}
+                                    className="ml-auto"
+                                    onClick={() => act(() => remove(each.id))}
+                                >
+                                    <Glyph sign="close" />
+                                </Button>
+                            </li>
+                        ))}
+                    </ul>
+                )}
+            </div>
+        </section>
+    );
+}
+
+function Family({ family }: { family: FamilyLife }) {
+    const {
+        positions,
+        label,
+        played_h: played,
+        median_h: median,
+        low_h: low,
+        high_h: high,
+        learned_from: learned,
+        share,
+    } = family;
+    const first = positions[0] ?? 0;
+    const last = positions.at(-1) ?? first;
+    const whole = Math.max(1, share, high / median);
+    const at = (hours: number) => `${(100 * hours) / median / whole}%`;
+    return (
+        <div className="border-b border-rule py-2.5">
+            <p>
+                <strong>{positions.length === 1 ? `String ${first}` : `Strings ${first} to ${last}`}</strong>, {label}:{' '}
+                {hoursWords(played)} of about {hoursWords(median)} ({hoursWords(low)} to {hoursWords(high)})
+            </p>
+            <svg width="100%" height="14" className="mt-1 block" aria-hidden>
+                <rect width="100%" y="4" height="6" fill="var(--rule)" />
+                <rect x={at(low)} width={`${(100 * (high - low)) / median / whole}%`} height="14" fill="var(--accent-wash)" />
+                <rect width={at(played)} y="4" height="6" fill={share > 1 ? 'var(--caution)' : 'var(--accent)'} />
+                <rect x={at(median)} width="2" height="14" fill="var(--ink)" />
+            </svg>
+            <p className={clsx('mt-1', share > 1 ? 'font-semibold text-caution' : 'text-ink-soft')}>
+                {family.due_on === null
+                    ? 'Say how many hours a week it is played, and the day they are due stands here.'
+                    : share > 1
+                      ? 'Due now.'
+                      : `Due about ${dateWords(family.due_on)} (${dateWords(family.due_from ?? family.due_on)} to ${dateWords(family.due_to ?? family.due_on)}).`}{' '}
+                {learned === 0
+                    ? 'As long as such strings usually last.'
+                    : learned === 1
+                      ? 'Learned from 1 string that ended, so hardly at all.'
+                      : `Learned from ${learned} strings that ended.`}
+            </p>
+        </div>
+    );
+}
+
+function hoursWords(hours: number): string {
+    return hours === 0.5 ? '½ h' : `${trimmed(hours, hours < 10 ? 1 : 0)} h`;
+}
+
+function placesWords(places: Place[]): string {
+    return PLACES.filter(({ name }) => places.includes(name))
+        .map(({ label }) => `, ${label}`)
+        .join('');
+}
+
+function playedWords({ on, hours }: Play): string {
+    return `${hoursWords(hours)} on ${dayWords(on)}`;
+}
