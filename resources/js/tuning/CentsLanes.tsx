@@ -24,6 +24,7 @@ interface Props {
 }
 
 const MOST = 1400;
+const LABEL_PX = 44;
 const STEPS = [10, 20, 50, 100, 200];
 
 /** The lanes of the Bench turned to cents: where each string is, where to leave it in this round, where earlier rounds were. */
@@ -35,7 +36,9 @@ export function CentsLanes({ strings, present, earlier, steps, current, toleranc
     const step = STEPS.find((each) => reach / each <= 5) ?? 300;
     const marks = Array.from({ length: 2 * Math.floor(reach / step) + 1 }, (_, index) => {
         const at = (index - Math.floor(reach / step)) * step;
-        return { at, label: centsWords(at) };
+        // Where there is little room every other one is said, the middle always.
+        const room = (width * step) / (2 * reach) > LABEL_PX;
+        return { at, label: room || (at / step) % 2 === 0 ? centsWords(at) : null };
     });
     return (
         <div className="grid grid-cols-[4.5rem_minmax(0,1fr)_9rem] items-center gap-x-4 max-sm:grid-cols-[3rem_minmax(0,1fr)_5.5rem]">

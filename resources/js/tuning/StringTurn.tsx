@@ -66,7 +66,7 @@ export function StringTurn({
                 <p>
                     {Math.abs((now ?? 0) - step.target_cents) < 1.5
                         ? 'There.'
-                        : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || !untouched ? '' : `, ${knobWords(step.knob_turns)} of the knob`}.`}{' '}
+                        : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || !untouched ? '' : `, the knob ${knobWords(step.knob_turns)}`}.`}{' '}
                     <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
                 </p>
                 <p className="text-lg text-ink-soft">{afterWords(toCome, step.target_cents)}</p>
