@@ -12,7 +12,9 @@ export default defineConfig({
     forbidOnly: process.env['CI'] !== undefined,
     retries: 0,
     reporter: 'list',
-    timeout: 120_000,
+    // Values are waited for, however slow the machine; what never comes fails all the same.
+    timeout: 360_000,
+    expect: { timeout: 30_000 },
     use: {
         baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },

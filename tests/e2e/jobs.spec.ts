@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { writeFile } from 'node:fs/promises';
 import { chromium, type Browser, type Locator, type Page } from '@playwright/test';
 import { chromiumOptions } from '../chromium.mjs';
-import { chooseOption, expect, expectAccessible, openOwnSet, openSet, tabTo, test } from './lira';
+import { chooseOption, expect, expectAccessible, openOwnSet, openSet, tabTo, test, toast } from './lira';
 
 /** The way on, whatever it is called at this step. */
 const wayOn = (page: Page): Locator => page.locator('main button.bg-ink');
@@ -479,7 +479,7 @@ test('rounds are kept from the tuner, what it drifts by tells when it holds, and
     }
     await expect(page.getByText('All stand within 3 cents: nothing is left to do.')).toBeVisible();
     await page.getByRole('button', { name: 'Keep that with the job' }).click();
-    await expect(page.getByText('Kept with the job as round 2.')).toBeVisible();
+    await expect(toast(page, 'Kept with the job as round 2.')).toBeVisible();
     await page.getByRole('link', { name: 'Back to the job' }).click();
     await expect(row(6)).toContainText('−24, −2');
     await expect(row(6)).toContainText('holds after 20 min');

@@ -34,6 +34,10 @@ export const tension = (page: Page, position: number): Locator => lane(page, pos
 export const total = (page: Page): Locator => page.locator('[data-figure="total"]');
 export const saved = (page: Page): Locator => page.getByRole('status').filter({ hasText: /Saved \d/ });
 
+/** What a toast says where it stands; the same words are also read out, once, elsewhere on the page. */
+export const toast = (page: Page, words: string | RegExp): Locator =>
+    page.getByRole('region', { name: /^Notifications/ }).getByText(words);
+
 /** Opens a demo set from the list, as somebody would. */
 export async function openSet(page: Page, name: string): Promise<void> {
     await page.goto('/sets');

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './lira';
+import { expect, expectAccessible, test, toast } from './lira';
 
 test('a tap after playing: hours on the strings, and the day they are due', async ({ page, provoked }) => {
     provoked.push(/422/);
@@ -12,7 +12,7 @@ test('a tap after playing: hours on the strings, and the day they are due', asyn
 
     await hours.getByRole('checkbox', { name: 'in salt air' }).check();
     await hours.getByRole('button', { name: '2 h', exact: true }).click();
-    await expect(page.getByText('Kept: 2 h today, in salt air.')).toBeVisible();
+    await expect(toast(page, 'Kept: 2 h today, in salt air.')).toBeVisible();
     // An hour in salt air counts as one and two thirds.
     await expect(hours).toContainText('14 h of about');
     await page.getByRole('button', { name: 'Undo', exact: true }).click();

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { rm } from 'node:fs/promises';
 import { resolve } from 'node:path';
 import type { BrowserContext, Page, Route } from '@playwright/test';
-import { expect, expectAccessible, lane, mark, openOwnSet, pitch, saved, tension, test } from './lira';
+import { expect, expectAccessible, lane, mark, openOwnSet, pitch, saved, tension, test, toast } from './lira';
 
 const told = (page: Page, words: string | RegExp) => page.getByRole('status').filter({ hasText: words });
 
@@ -274,7 +274,7 @@ test('a server that is stopped and started again finds everything and takes what
         await expect(told(page, 'Your changes are kept in this browser')).toBeVisible();
         const changed = await gaugeOf(page, 2);
         await page.getByRole('link', { name: 'Instruments', exact: true }).click();
-        await expect(page.getByText('The last changes are not saved, so this set stays open.').first()).toBeVisible();
+        await expect(toast(page, 'The last changes are not saved, so this set stays open.')).toBeVisible();
         server = await start();
         await expect(saved(page)).toBeVisible({ timeout: 30_000 });
         await expect(told(page, 'does not answer')).toHaveCount(0);
@@ -324,7 +324,7 @@ test('of two who measure one instrument the later is told, and keeps both', asyn
     await other.goto(page.url());
     await other.getByRole('textbox', { name: 'Owner or customer' }).fill('Avery');
     await other.getByRole('button', { name: 'Save', exact: true }).click();
-    await expect(other.getByText('“Wherry, shared” is saved.').first()).toBeVisible();
+    await expect(toast(other, '“Wherry, shared” is saved.')).toBeVisible();
     await other.close();
 
     await owner.fill('Robin');
@@ -359,7 +359,7 @@ test('packaged sets that two have typed stand one below the other', async ({ pag
     const theirs = await open(other);
     await theirs.fill(`${listed.trimEnd()}\n${another('THEIRS')}`);
     await other.getByRole('button', { name: 'Save' }).click();
-    await expect(other.getByText(/packaged sets of Marram String Works are listed/).first()).toBeVisible();
+    await expect(toast(other, /packaged sets of Marram String Works are listed/)).toBeVisible();
     await other.close();
 
     await mine.fill(`${listed.trimEnd()}\n${another('MINE')}`);
@@ -368,7 +368,7 @@ test('packaged sets that two have typed stand one below the other', async ({ pag
     await page.getByRole('button', { name: 'Put theirs below mine' }).click();
     await expect(mine).toHaveValue(/MINE,[^]*\nTHEIRS,/);
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByText(/packaged sets of Marram String Works are listed/).first()).toBeVisible();
+    await expect(toast(page, /packaged sets of Marram String Works are listed/)).toBeVisible();
     await expect(await open(page)).toHaveValue(/MINE,[^]*THEIRS,|THEIRS,[^]*MINE,/);
 });
 
