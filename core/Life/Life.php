@@ -32,7 +32,19 @@ final readonly class Life
     {
         $squares = array_sum(array_map(static fn (float $hours): float => $hours ** 2, [...$endedH, ...$runningH]));
 
-        return new self(self::PRIOR_STRINGS + count($endedH), self::PRIOR_STRINGS * $usualMedianH ** 2 / M_LN2 + $squares, count($endedH));
+        return self::ofSums($usualMedianH, count($endedH), $squares);
+    }
+
+    /**
+     * The same where sums are known already.
+     *
+     * @param  float  $usualMedianH  above 0
+     * @param  int  $ended  so many ended; 0 or more
+     * @param  float  $squaresH2  of the hours of all, those still on or changed early included; hours², 0 or more
+     */
+    public static function ofSums(float $usualMedianH, int $ended, float $squaresH2): self
+    {
+        return new self(self::PRIOR_STRINGS + $ended, self::PRIOR_STRINGS * $usualMedianH ** 2 / M_LN2 + $squaresH2, $ended);
     }
 
     /** Half of them last longer. Hours. */
@@ -59,11 +71,25 @@ final readonly class Life
         return exp(-$this->shape / $this->rateH2 * $hours ** 2);
     }
 
-    /** By Wilson and Hilferty's cube root of the gamma. */
+    /**
+     * Where that share lies in 8 of 10 such cases.
+     *
+     * @param  float  $hours  0 or more
+     * @return array{low: float, high: float}
+     */
+    public function survivalRange(float $hours): array
+    {
+        return ['low' => exp(-$this->rateAt(self::Z_80) * $hours ** 2), 'high' => exp(-$this->rateAt(-self::Z_80) * $hours ** 2)];
+    }
+
     private function medianAtH(float $z): float
     {
-        $rate = $this->shape / $this->rateH2 * (1 - 1 / (9 * $this->shape) + $z / (3 * sqrt($this->shape))) ** 3;
+        return sqrt(M_LN2 / $this->rateAt($z));
+    }
 
-        return sqrt(M_LN2 / $rate);
+    /** A quantile of λ by Wilson and Hilferty's cube root of the gamma, 1/hours². */
+    private function rateAt(float $z): float
+    {
+        return $this->shape / $this->rateH2 * (1 - 1 / (9 * $this->shape) + $z / (3 * sqrt($this->shape))) ** 3;
     }
 }

@@ -56,6 +56,7 @@ final class CoreNeighbours
             'Evaluation',
         ],
         'Fitting' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Fit', 'Instrument', 'Design', 'Evaluation'],
+        'Care' => ['Kind', 'Instrument', 'Fitting'],
         'Coupling' => ['Kind', 'Instrument'],
         'Settling' => ['Material', 'Strings'],
         'Intonation' => ['Certainty', 'Length', 'Kind', 'Instrument'],

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Life;
+
+/** Which share of strings lasted so long, as they were seen to: after Kaplan and Meier, those still on or changed early counting as long as they lasted. */
+final readonly class Survival
+{
+    /**
+     * @param  list<array{hours: float, share: float, of: int}>  $steps  each where some ended: after how long, which share goes on, and
+     *                                                                 of how many that lasted so long it is known
+     * @param  int  $ended  so many ended
+     * @param  int  $running  so many are on, or were changed early
+     */
+    private function __construct(public array $steps, public int $ended, public int $running) {}
+
+    /**
+     * @param  list<float>  $endedH  hours of those that were dull, corroded or broke; 0 or more
+     * @param  list<float>  $runningH  hours so far of those still on, and of those changed early
+     */
+    public static function of(array $endedH, array $runningH): self
+    {
+        sort($endedH);
+        sort($runningH);
+        [$steps, $share, $left, $gone] = [[], 1.0, count($endedH) + count($runningH), 0];
+        foreach (array_count_values(array_map(static fn (float $hours): string => (string) round($hours, 6), $endedH)) as $at => $count) {
+            $hours = (float) $at;
+            while ($gone < count($runningH) && $runningH[$gone] < $hours) {
+                $gone++;
+                $left--;
+            }
+            $share *= 1 - $count / $left;
+            $steps[] = ['hours' => $hours, 'share' => $share, 'of' => $left];
+            $left -= $count;
+        }
+
+        return new self($steps, count($endedH), count($runningH));
+    }
+}
