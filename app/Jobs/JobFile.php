@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Models\Job;
 use Lira\Document\SetDocument;
+use Lira\Evaluation\EvaluatedString;
 use Lira\Fitting\Phase;
 use Lira\Fitting\Plan;
 use Lira\Fitting\Step;
@@ -19,6 +20,7 @@ final readonly class JobFile
      * @param  Plan  $plan  what was done first, in its order
      * @param  list<int>  $missing  positions of strings that are not there
      * @param  int  $last  the last event it knows of
+     * @param  int  $minutes  at it, without pauses
      */
     public function __construct(
         public Job $job,
@@ -27,6 +29,7 @@ final readonly class JobFile
         public Plan $plan,
         public array $missing,
         public int $last,
+        public int $minutes,
     ) {}
 
     public function next(): ?Step
@@ -42,10 +45,12 @@ final readonly class JobFile
         return $next?->position !== null && in_array($next->position, $this->missing, true);
     }
 
-    /** @return array{done: int, total: int, key: ?string, phase: ?string, position: ?int, do: string, until: ?string, missing: list<int>, blocked: bool, relief: ?array{change_n: float, by_mm: float}, action: ?array{change_n: float, by_mm: float}} what is asked of it without opening it */
+    /** @return array{done: int, total: int, key: ?string, phase: ?string, position: ?int, do: string, until: ?string, missing: list<int>, blocked: bool, relief: ?array{change_n: float, by_mm: float}, action: ?array{change_n: float, by_mm: float}, minutes: int, felt: string, pull_n: float, tensions_n: list<float>, rounds: int, holds_h: ?float} what is asked of it without opening it */
     public function standing(): array
     {
         $next = $this->next();
+        $felt = $this->progress->finished->data['felt'] ?? '';
+        $tensions = array_map(static fn (EvaluatedString $string): float => $string->tunings[0]->tensionN, $this->document->evaluation()->strings);
         $done = count(array_filter($this->plan->steps, fn (Step $step): bool => isset($this->progress->done[$step->key])));
 
         return [
@@ -65,7 +70,22 @@ final readonly class JobFile
             'blocked' => $this->isBlocked(),
             'relief' => $this->changed('relief_mm'),
             'action' => $this->changed('action_12_mm'),
+            'minutes' => $this->minutes,
+            'felt' => is_string($felt) ? $felt : '',
+            'pull_n' => array_sum($tensions),
+            'tensions_n' => $tensions,
+            'rounds' => $this->progress->rounds(),
+            'holds_h' => $this->holdsAfterH(),
         ];
+    }
+
+    /** How long after they were brought to pitch all of them hold, hours; null where that is not known. */
+    private function holdsAfterH(): ?float
+    {
+        $broughtS = $this->progress->broughtS();
+        $holdsAtS = $broughtS === null ? null : $this->holdsAtS();
+
+        return $holdsAtS === null || $holdsAtS <= $broughtS ? null : ($holdsAtS - $broughtS) / 3600;
     }
 
     /** @return array<int, array{drifts: Drifts, settling: Settling}> how far each new string is from holding, by position */

@@ -25,7 +25,6 @@ use App\Models\WantedString;
 use App\Strings\Drawer\Drawer;
 use App\Strings\TypeColumns;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Lira\Fitting\Plan;
 use Lira\Fitting\School\Chosen;
 use Lira\Fitting\School\Leave;
@@ -37,9 +36,6 @@ final readonly class JobViews
 {
     /** Finished ones are shown so far back. */
     private const FINISHED_SHOWN = 20;
-
-    /** A pause longer than this is no work. */
-    private const PAUSE_S = 600;
 
     private const WENT_WRONG = [
         'cut-short' => 'String {position} was cut too short.',
@@ -120,7 +116,7 @@ final readonly class JobViews
             $after,
             $this->heights->relief($job, $file->changeN()),
             $this->heights->action($job, $file->changeN()),
-            self::minutes($job->events()->get()->toBase()),
+            $file->minutes,
         );
     }
 
@@ -187,6 +183,7 @@ final readonly class JobViews
                 spoiled: count($file->progress->spoiled[$position] ?? []),
                 short_turns: $file->progress->shortened[$position]['turns'] ?? null,
                 turned: $file->progress->turned[$position] ?? null,
+                died: isset($file->progress->died[$position]) ? rtrim(implode(':', $file->progress->died[$position]), ':') : null,
             );
         }, $file->document->design->strings, array_keys($file->document->design->strings));
     }
@@ -243,18 +240,5 @@ final readonly class JobViews
     private static function named(string $name): string
     {
         return $name === '' ? 'strings without a name' : $name;
-    }
-
-    /** @param  Collection<int, JobEvent>  $events */
-    private static function minutes(Collection $events): int
-    {
-        $times = $events->map(static fn (JobEvent $event): int => $event->happened_at->getTimestamp())->sort()->values();
-        $seconds = 0;
-        foreach ($times as $index => $time) {
-            $pause = $index === 0 ? 0 : $time - (int) $times[$index - 1];
-            $seconds += $pause <= self::PAUSE_S ? $pause : 0;
-        }
-
-        return intdiv($seconds + 30, 60);
     }
 }

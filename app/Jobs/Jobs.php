@@ -17,6 +17,7 @@ use App\Models\ReservationStatus;
 use App\Models\StringSet;
 use App\Strings\TypeColumns;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
@@ -25,6 +26,9 @@ use Lira\Fitting\School\Leave;
 /** Jobs from their beginning to their end. Every step is an event that is only ever added; all else is worked out from these. */
 final readonly class Jobs
 {
+    /** A pause longer than this is no work. */
+    private const PAUSE_S = 600;
+
     public function __construct(private StoredSets $sets, private Stock $stock, private OnInstrument $on, private Fingers $fingers) {}
 
     /**
@@ -99,6 +103,7 @@ final readonly class Jobs
             $plan->after(array_keys($progress->done), $progress->over, $waiting),
             $missing,
             $events->last()->id ?? 0,
+            self::minutes($events->toBase()),
         );
     }
 
@@ -173,6 +178,19 @@ final readonly class Jobs
         $this->settled($job);
     }
 
+    /** @param  Collection<int, JobEvent>  $events */
+    private static function minutes(Collection $events): int
+    {
+        $times = $events->map(static fn (JobEvent $event): int => $event->happened_at->getTimestamp())->sort()->values();
+        $seconds = 0;
+        foreach ($times as $index => $time) {
+            $pause = $index === 0 ? 0 : $time - (int) $times[$index - 1];
+            $seconds += $pause <= self::PAUSE_S ? $pause : 0;
+        }
+
+        return intdiv($seconds + 30, 60);
+    }
+
     /** @throws InvalidDocument if strings are not on yet */
     private function checkFinished(Job $job, string $path): void
     {
@@ -197,10 +215,16 @@ final readonly class Jobs
             ->mapWithKeys(static fn (Reservation $each): array => [(int) $each->position => $each->lot_id]);
         Fitting::query()->where('instrument_id', $job->instrument_id)->whereNull('removed_at')
             ->update(['removed_at' => $at, 'reason' => $job->reason->value]);
+        foreach ($file->progress->died as $position => ['how' => $how, 'where' => $where]) {
+            Fitting::query()->where('instrument_id', $job->instrument_id)->where('removed_at', $at)->where('position', $position)
+                ->update(['reason' => $how, 'broke_at' => $where]);
+        }
+        $coated = ($file->progress->finished->data['coated'] ?? false) === true;
         foreach ($file->document->design->strings as $index => $string) {
             Fitting::query()->create([
                 'instrument_id' => $job->instrument_id, 'position' => $index + 1, 'job_id' => $job->id, 'set_id' => $job->set_id,
                 'lot_id' => $lots[$index + 1] ?? null, ...TypeColumns::of($string->spec->type), 'fitted_at' => $at,
+                'coated' => $coated,
             ]);
         }
     }
@@ -213,7 +237,7 @@ final readonly class Jobs
         $own->delete();
         if ($since !== null && $this->on->lastJob($job->instrument_id)?->id === $job->id) {
             Fitting::query()->where('instrument_id', $job->instrument_id)->where('removed_at', $since)
-                ->update(['removed_at' => null, 'reason' => '']);
+                ->update(['removed_at' => null, 'reason' => '', 'broke_at' => '']);
         }
     }
 }

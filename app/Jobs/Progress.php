@@ -27,6 +27,7 @@ final readonly class Progress
      * @param  array<int, float>  $turned  turns they really gave, by position
      * @param  array<string, array<string, float|string|bool>>  $measured  by before and after
      * @param  array<int, list<Drift>>  $drifts  of each round since it went on, by position
+     * @param  array<int, array{how: string, where: string}>  $died  how strings that came off had ended, by position
      * @param  list<array{text: string, at: string, position: ?int}>  $notes
      * @param  ?string  $bench  it was handed to; null where it stayed
      * @param  array{owner: string, reason: string, promised_on: ?string}|null  $agreed  since it began; null where nothing else was
@@ -42,6 +43,7 @@ final readonly class Progress
         public array $turned,
         public array $measured,
         private array $drifts,
+        public array $died,
         public array $notes,
         public ?string $bench,
         public ?array $agreed,
@@ -72,7 +74,7 @@ final readonly class Progress
      */
     public static function of(iterable $events, array $rounds): self
     {
-        [$done, $over, $rests, $spoiled, $chosen, $shortened, $turned, $measured, $drifts, $notes] = [[], [], [], [], [], [], [], [], [], []];
+        [$done, $over, $rests, $spoiled, $chosen, $shortened, $turned, $measured, $drifts, $died, $notes] = [[], [], [], [], [], [], [], [], [], [], []];
         [$bench, $agreed, $finished, $times] = [null, null, null, []];
         foreach (self::standing($events) as $event) {
             /** @var array{key: string, until: string, position: int, reason: string, where: string, lot: ?int, left_mm: float, turns: float, when: string, text: string, bench: string, was: ?int, whole: bool} $data */
@@ -133,6 +135,11 @@ final readonly class Progress
                         }
                     }
                     break;
+                case JobEventKind::Died:
+                    /** @var array{how: string, where?: string} $end */
+                    $end = $event->data;
+                    $died[$data['position']] = ['how' => $end['how'], 'where' => $end['where'] ?? ''];
+                    break;
                 case JobEventKind::Noted:
                     /** @var ?int $about */
                     $about = $event->data['position'] ?? null;
@@ -157,7 +164,7 @@ final readonly class Progress
             }
         }
 
-        return new self($done, $over, $rests, $spoiled, $chosen, $shortened, $turned, $measured, $drifts, $notes, $bench, $agreed, $finished);
+        return new self($done, $over, $rests, $spoiled, $chosen, $shortened, $turned, $measured, $drifts, $died, $notes, $bench, $agreed, $finished);
     }
 
     /**
@@ -188,6 +195,20 @@ final readonly class Progress
         $brought = $this->done["tune-string:{$position}"] ?? $this->done['tune-all'] ?? null;
 
         return new Drifts($this->drifts[$position] ?? [], $brought?->happened_at->getTimestamp());
+    }
+
+    /** The rounds that were read of the string that took most. */
+    public function rounds(): int
+    {
+        return max([0, ...array_map(static fn (array $drifts): int => count(array_filter($drifts, static fn (array $drift): bool => ! $drift['rested'])), $this->drifts)]);
+    }
+
+    /** When the first string was brought to its pitch, seconds of the clock; null before. */
+    public function broughtS(): ?int
+    {
+        $tuned = array_filter($this->done, static fn (string $key): bool => str_starts_with($key, 'tune-string:') || $key === 'tune-all', ARRAY_FILTER_USE_KEY);
+
+        return $tuned === [] ? null : min(array_map(static fn (JobEvent $event): int => $event->happened_at->getTimestamp(), $tuned));
     }
 
     public function isFitted(int $position): bool

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  * @property \stdClass $document
  * @property int $revision
  * @property ?float $hours_a_week  that it is usually played
+ * @property string $place  where it lives, as care rules know it; empty where nobody said
+ * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
  * @property ?int $sets_count

@@ -25,6 +25,8 @@ enum JobEventKind: string
     case Turned = 'turned';
     /** Action, relief and the bridge's place were measured. */
     case Measured = 'measured';
+    /** How a string that came off had ended, and where. */
+    case Died = 'died';
     /** How far each string had drifted before it was tuned again. */
     case Drifted = 'drifted';
     case Noted = 'noted';

@@ -9,6 +9,7 @@ enum JobReason: string
 {
     case Dull = 'dull';
     case Broken = 'broken';
+    case Corroded = 'corroded';
     case Show = 'show';
     case Season = 'season';
     case Conversion = 'conversion';

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * A photograph of an instrument; its two sizes lie under `file` on the local disk.
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $instrument_id
  * @property ?int $job_id  in which it was taken
  * @property ?string $moment  of the job: before or after
+ * @property Carbon $created_at
  * @property string $file
  * @property string $caption
  * @property int $width  pixels

@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property bool $heat
  * @property bool $salt
  * @property bool $sweat
+ * @property ?int $show_id  it was played at; null where it was none
  */
 final class Play extends Model
 {
@@ -29,7 +30,7 @@ final class Play extends Model
     protected function casts(): array
     {
         return [
-            'instrument_id' => 'integer', 'played_on' => 'date', 'hours' => 'float',
+            'instrument_id' => 'integer', 'show_id' => 'integer', 'played_on' => 'date', 'hours' => 'float',
             'heat' => 'boolean', 'salt' => 'boolean', 'sweat' => 'boolean',
         ];
     }

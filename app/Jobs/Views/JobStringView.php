@@ -22,6 +22,7 @@ final readonly class JobStringView
      * @param  int  $spoiled  so many were used up without staying on
      * @param  ?float  $short_turns  it gives, cut short
      * @param  ?float  $turned  turns it really gave
+     * @param  ?string  $died  how the one before it ended, and where, such as broken:saddle; null where nobody said
      */
     public function __construct(
         public int $position,
@@ -38,5 +39,6 @@ final readonly class JobStringView
         public int $spoiled,
         public ?float $short_turns,
         public ?float $turned,
+        public ?string $died,
     ) {}
 }

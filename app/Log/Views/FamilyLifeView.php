@@ -10,6 +10,7 @@ final readonly class FamilyLifeView
     /**
      * @param  string  $label  which strings they are
      * @param  list<int>  $positions  on this instrument
+     * @param  string  $which  the same in words
      * @param  float  $played_h  since they were fitted, as they count
      * @param  float  $median_h  half of them last longer
      * @param  float  $low_h  the range in which that lies
@@ -21,7 +22,9 @@ final readonly class FamilyLifeView
      */
     public function __construct(
         public string $label,
+        public bool $coated,
         public array $positions,
+        public string $which,
         public string $since,
         public float $played_h,
         public float $median_h,

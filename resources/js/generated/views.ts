@@ -1,6 +1,19 @@
 // Made from the view classes of app/Strings, app/Instruments and app/Jobs by bin/generate-views.php. Change those, not this file.
 import type { Construction, Material, Kind } from './formats';
 
+/** Where strings broke. */
+export interface Broke {
+    /** Post, nut, fret, saddle, ball or elsewhere. */
+    place: string;
+    /** The same in words. */
+    label: string;
+    /** Position and how many of it. */
+    strings: number[][];
+    count: number;
+    /** Empty where they are too few. */
+    suspicion: string;
+}
+
 /** What changes of a string. */
 export interface Change {
     code: string;
@@ -20,6 +33,16 @@ export interface Counted {
     /** Outer diameter, nanometres. */
     gauge_nm: number;
     count: number;
+}
+
+/** How many last so long, as it is reckoned. */
+export interface Curve {
+    hours: number;
+    /** Of such strings that last so long. */
+    share: number;
+    /** Where that lies in 8 of 10 such cases. */
+    low: number;
+    high: number;
 }
 
 /** What a list would change. */
@@ -56,6 +79,40 @@ export interface DrawerString {
     lots: Lot[];
 }
 
+/** Something that is due on an instrument. */
+export interface Due {
+    /** By which it is known as long as it is the same. */
+    key: string;
+    /** Strings, show, care or job. */
+    what: string;
+    /** What it is seen to and put off under. */
+    rule: string;
+    /** Its id. */
+    instrument: number;
+    name: string;
+    owner: string;
+    /** Where its last job was; empty where nobody said. */
+    bench: string;
+    /** What is to be done, in words. */
+    do: string;
+    /** In words, with what that rests on. */
+    why: string;
+    /** Empty where nothing can be hurt. */
+    caution: string;
+    /** A date, ISO 8601. */
+    on: string;
+    /** At the earliest; null where it is one day. */
+    from: string | null;
+    /** At the latest; null where it is one day. */
+    to: string | null;
+    /** The day it was put off to; null where it was not. */
+    put_off: string | null;
+    /** Empty where it was not. */
+    put_off_why: string;
+    /** Its id; null where it is none. */
+    job: number | null;
+}
+
 /** The factor that the samples of a family give. */
 export interface FamilyCorrection {
     factor: number;
@@ -69,8 +126,11 @@ export interface FamilyCorrection {
 export interface FamilyLife {
     /** Which strings they are. */
     label: string;
+    coated: boolean;
     /** On this instrument. */
     positions: number[];
+    /** The same in words. */
+    which: string;
     since: string;
     /** Since they were fitted, as they count. */
     played_h: number;
@@ -91,6 +151,17 @@ export interface FamilyLife {
     due_to: string | null;
 }
 
+/** Something that happened to an instrument. */
+export interface Happened {
+    /** Measured, saddles, care, put-off, show or note. */
+    what: string;
+    /** A date, ISO 8601. */
+    on: string;
+    words: string;
+    /** Of care, by which it is taken back; null where it is none. */
+    entry: number | null;
+}
+
 /** By how much a height will change with what the strings pull; millimetres, in its 95 % range. */
 export interface Height {
     low: number;
@@ -98,6 +169,19 @@ export interface Height {
     high: number;
     /** So many jobs on this instrument. */
     learned_from: number;
+}
+
+/** How soon strings of a make hold. */
+export interface Holds {
+    /** Whose list they are of. */
+    make: string;
+    material: string;
+    /** Mean. */
+    rounds: number;
+    /** From when they were brought to pitch, mean; null where nobody waited. */
+    hours: number | null;
+    /** It rests on. */
+    jobs: number;
 }
 
 /** The titles and first rows of a list, and how its columns are or could be mapped. */
@@ -139,6 +223,8 @@ export interface InstrumentLife {
     families: FamilyLife[];
     /** The last first. */
     last: Play[];
+    /** Where it lives, as care rules know it; empty where nobody said. */
+    place: string;
 }
 
 /** A job as it is now. */
@@ -154,7 +240,7 @@ export interface Job {
     /** What was on the instrument. */
     before: string | null;
     owner: string;
-    reason: 'dull' | 'broken' | 'show' | 'season' | 'conversion' | 'other';
+    reason: 'dull' | 'broken' | 'corroded' | 'show' | 'season' | 'conversion' | 'other';
     bench: string;
     /** Whose schools it began with: usual, workshop, owner, last or own. */
     way: string;
@@ -206,7 +292,7 @@ export interface JobRow {
     name: string;
     instrument: string;
     owner: string;
-    reason: 'dull' | 'broken' | 'show' | 'season' | 'conversion' | 'other';
+    reason: 'dull' | 'broken' | 'corroded' | 'show' | 'season' | 'conversion' | 'other';
     bench: string;
     status: 'open' | 'finished';
     done: number;
@@ -258,6 +344,8 @@ export interface JobString {
     short_turns: number | null;
     /** Turns it really gave. */
     turned: number | null;
+    /** How the one before it ended, and where, such as broken:saddle; null where nobody said. */
+    died: string | null;
 }
 
 /** A string in a line, as it is listed. */
@@ -293,6 +381,27 @@ export interface ListedPage {
     /** That were found. */
     total: number;
     rows: Listed[];
+}
+
+/** What is learned of strings that wear alike. */
+export interface Lives {
+    label: string;
+    coated: boolean;
+    /** So many were dull, corroded or broke. */
+    ended: number;
+    /** So many are on, or were changed early. */
+    running: number;
+    /** Half of them last so long as long as nothing is known. */
+    usual_h: number;
+    median_h: number;
+    low_h: number;
+    high_h: number;
+    /** As it was seen. */
+    steps: Step[];
+    /** As it is reckoned. */
+    curve: Curve[];
+    /** Of one string, cents an hour, by currency. */
+    costs: Record<string, number>;
 }
 
 /** Strings that came into the drawer together. */
@@ -331,6 +440,15 @@ export interface Measured {
     bridge_mm: number | null;
     /** Whether the rod or the bridge's height was turned since, so that nothing is learned from it. */
     adjusted: boolean;
+}
+
+/** What was measured in a job. */
+export interface MeasuredThen {
+    /** A date, ISO 8601. */
+    on: string;
+    moment: string;
+    action_mm: number | null;
+    relief_mm: number | null;
 }
 
 /** What happened to a lot. */
@@ -404,6 +522,27 @@ export interface OtherWay {
     /** In words. */
     what: string;
     cents: number;
+}
+
+/** A set, from when it was put on to when the next one was. */
+export interface Period {
+    /** That put it on; null where none did. */
+    job: number | null;
+    name: string;
+    /** ISO 8601. */
+    from: string;
+    /** Null while it is on. */
+    to: string | null;
+    /** Why it came off. */
+    reason: string;
+    /** It did, as they count; null where nothing tells. */
+    hours: number | null;
+    /** Of all its strings; null where that is not known. */
+    pull_n: number | null;
+    /** Empty where nobody said. */
+    felt: string;
+    /** Positions of strings that broke. */
+    broke: number[];
 }
 
 /** One thing of an order that was placed. */
@@ -634,6 +773,32 @@ export interface SheetDensity {
     off: number | null;
 }
 
+/** A time at which somebody plays, as it is said there. */
+export interface Show {
+    id: number;
+    name: string;
+    place: string;
+    /** A date, ISO 8601. */
+    on: string;
+    /** Such as 20:30. */
+    at: string;
+    hours: number;
+    heat: boolean;
+    salt: boolean;
+    sweat: boolean;
+    /** Ids. */
+    instruments: number[];
+}
+
+/** Where strings ended. */
+export interface Step {
+    hours: number;
+    /** That goes on after it. */
+    share: number;
+    /** So many were known to have lasted so long. */
+    of: number;
+}
+
 /** What pitches a string suits on a length. */
 export interface Suits {
     low: string | null;
@@ -672,6 +837,34 @@ export interface Taken {
     count: number;
 }
 
+/** A photograph and when it was taken. */
+export interface Then {
+    id: number;
+    caption: string;
+    /** A date, ISO 8601. */
+    on: string;
+    moment: string;
+    job: string;
+}
+
+/** An instrument through time. */
+export interface TimeLine {
+    /** The first first. */
+    periods: Period[];
+    /** In which it was played. */
+    weeks: WeekHours[];
+    /** The first first. */
+    measured: MeasuredThen[];
+    /** The last first. */
+    happened: Happened[];
+    /** Where its strings broke. */
+    broke: Broke[];
+    /** The first first. */
+    photographs: Then[];
+    /** It has. */
+    strings: number;
+}
+
 /** Where a string is used. */
 export interface Use {
     /** Of the set. */
@@ -695,4 +888,11 @@ export interface Wanted {
     job: number | null;
     /** So many lie in the drawer by now. */
     free: number;
+}
+
+/** Hours that were played in a week. */
+export interface WeekHours {
+    /** Its Monday, ISO 8601. */
+    week: string;
+    hours: number;
 }

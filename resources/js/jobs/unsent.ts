@@ -11,6 +11,7 @@ export interface JobEvent {
         | 'chose'
         | 'turned'
         | 'measured'
+        | 'died'
         | 'drifted'
         | 'noted'
         | 'bench'

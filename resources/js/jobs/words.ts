@@ -7,6 +7,7 @@ export const REASONS: Record<Job['reason'], string> = {
     broken: 'one broke',
     show: 'a show',
     season: 'the season',
+    corroded: 'the old ones are corroded',
     conversion: 'a conversion',
     other: 'another reason',
 };

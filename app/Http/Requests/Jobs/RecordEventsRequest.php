@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Jobs;
 
+use App\Log\Worn;
 use App\Models\JobEventKind;
 use App\Models\JobReason;
 use Illuminate\Foundation\Http\FormRequest;
@@ -109,6 +110,10 @@ final class RecordEventsRequest extends FormRequest
                 'bridge_mm' => ['nullable', 'numeric', 'gt:0', 'max:2000'],
                 'adjusted' => ['boolean'],
             ],
+            JobEventKind::Died => $position + [
+                'how' => ['required', Rule::in(Worn::ENDED)],
+                'where' => ['string', Rule::in(self::PLACES)],
+            ],
             JobEventKind::Drifted => ['rested' => ['boolean'], 'cents' => ['required', 'array', 'list', 'max:14'], 'cents.*' => ['nullable', 'numeric', 'between:-3000,3000']],
             JobEventKind::Noted => ['text' => ['required', 'string', 'max:2000'], 'position' => ['nullable', 'integer', 'min:1', 'max:14']],
             JobEventKind::Bench => ['bench' => ['present', 'string', 'max:60']],
@@ -118,7 +123,7 @@ final class RecordEventsRequest extends FormRequest
                 'promised_on' => ['present', 'nullable', 'date_format:Y-m-d'],
             ],
             JobEventKind::Undone => ['event' => ['required', 'uuid']],
-            JobEventKind::Finished => ['felt' => ['nullable', 'string', 'max:2000']],
+            JobEventKind::Finished => ['felt' => ['nullable', 'string', 'max:2000'], 'coated' => ['boolean']],
             JobEventKind::Reopened => [],
         };
     }
@@ -135,6 +140,8 @@ final class RecordEventsRequest extends FormRequest
             'whole.*' => 'Say whether it can go back into its packet, true or false.',
             'promised_on.*' => 'Give the day it is promised for, as 2026-12-03, or null.',
             'event.*' => 'Say by its UUID which event was a slip.',
+            'how.*' => 'Say how it ended: dull, corroded or broken.',
+            'coated.*' => 'Say whether its strings are coated, true or false.',
             'where.*' => 'Say where it broke: ball, saddle, fret, nut, post or elsewhere.',
             'left_mm.*' => 'Give what is left past its post, in millimetres.',
             'turns.*' => 'Give turns, up to 20.',

@@ -17,6 +17,7 @@ export function FinishPanel({ now, onBack }: Props) {
     const { job, record } = now;
     const units = useUnits();
     const [felt, setFelt] = useState(job.felt);
+    const [coated, setCoated] = useState(false);
     const finished = job.status === 'finished';
     const words = useRef<HTMLTextAreaElement>(null);
     useEffect(() => {
@@ -64,8 +65,22 @@ export function FinishPanel({ now, onBack }: Props) {
                         />
                     </label>
                     <p className="mt-1 text-ink-soft">Kept with the job, and offered when the next set is designed.</p>
+                    {!finished && (
+                        <label className="mt-2 flex min-h-11 items-center gap-3 text-lg">
+                            <input
+                                type="checkbox"
+                                className="h-5 w-5"
+                                checked={coated}
+                                onChange={(event) => setCoated(event.target.checked)}
+                            />
+                            These strings are coated
+                        </label>
+                    )}
                     {finished && (
                         <p className="mt-4 flex flex-wrap gap-2">
+                            <a href={`/jobs/${job.id}/slip`} target="_blank" rel="noreferrer" className={buttonClass.plain}>
+                                The owner’s slip
+                            </a>
                             {job.set !== null && (
                                 <Link href={`/bench/${job.set}`} className={buttonClass.plain}>
                                     The set on the Bench
@@ -93,7 +108,7 @@ export function FinishPanel({ now, onBack }: Props) {
                     <button
                         type="button"
                         className="min-h-28 rounded-float bg-ink text-[2.4rem] font-bold text-paper hover:bg-accent hover:text-accent-ink"
-                        onClick={(event) => event.detail < 2 && record('finished', { felt })}
+                        onClick={(event) => event.detail < 2 && record('finished', { felt, coated })}
                     >
                         Finish the job
                     </button>

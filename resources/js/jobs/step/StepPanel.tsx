@@ -83,6 +83,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                         Find where the saddles belong
                     </Link>
                 )}
+                {step.phase === 'off' && step.position !== null && <HowItDied now={now} position={step.position} />}
                 {step.phase === 'tune' && step.position !== null && <ReallyTurned now={now} position={step.position} />}
             </div>
             {drawn && <PostDrawing fit={fit} planned={planned} mark={markOf(figure)} leftHanded={job.left_handed} />}
@@ -201,6 +202,42 @@ function Rest({
                 {left > 0 ? 'Done: go on now' : 'Done: go on'}
             </WayOn>
         </>
+    );
+}
+
+const ENDS = [
+    { how: 'dull', label: 'dull' },
+    { how: 'corroded', label: 'corroded' },
+    { how: 'broken', where: 'ball', label: 'broke at the ball' },
+    { how: 'broken', where: 'saddle', label: 'at the saddle' },
+    { how: 'broken', where: 'fret', label: 'over a fret' },
+    { how: 'broken', where: 'nut', label: 'at the nut' },
+    { how: 'broken', where: 'post', label: 'at its post' },
+    { how: 'broken', where: 'elsewhere', label: 'elsewhere' },
+];
+
+/** How and where the old string had ended, said in a tap, so that one learns where they break. */
+function HowItDied({ now, position }: { now: JobNow; position: number }) {
+    const known = now.job.strings.find((string) => string.position === position)?.died ?? null;
+    const unsent = now.unsent.findLast(({ kind, data }) => kind === 'died' && data['position'] === position)?.data;
+    const said = unsent === undefined ? known : [unsent['how'], unsent['where']].filter(Boolean).join(':');
+    return (
+        <fieldset className="mt-3">
+            <legend className="text-sm text-ink-soft">How the old one had ended, where it is otherwise than the rest</legend>
+            <div className="mt-1 flex flex-wrap gap-1.5">
+                {ENDS.map(({ how, where = '', label }) => (
+                    <button
+                        key={label}
+                        type="button"
+                        aria-pressed={said === [how, where].filter(Boolean).join(':')}
+                        className="h-9 min-w-11 rounded-field border border-rule-strong bg-sheet px-2 hover:border-ink aria-pressed:border-accent aria-pressed:bg-accent-wash aria-pressed:font-bold"
+                        onClick={() => now.record('died', { position, how, where })}
+                    >
+                        {label}
+                    </button>
+                ))}
+            </div>
+        </fieldset>
     );
 }
 

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Log\Views\BrokeView;
+use App\Log\Views\CurveView;
+use App\Log\Views\HoldsView;
+use App\Log\Views\LivesView;
+use App\Log\Views\StepView;
+use App\Strings\TypeColumns;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Lira\Kind\Kind;
+use Lira\Life\BreakPlace;
+use Lira\Life\Family;
+use Lira\Life\Life;
+use Lira\Life\Survival;
+
+/** What is learned of how long strings last, of where they break, of what an hour costs, of how soon a make holds. Never from one alone. */
+final class Lives
+{
+    /** Parts of an hour that are told apart. */
+    private const PARTS = 4;
+
+    private const POINTS = 40;
+
+    /** Of a curve that only so much of it changes, no step is drawn. */
+    private const SEEN = 0.004;
+
+    /** Fewer teach nothing. */
+    private const LEAST = 2;
+
+    /**
+     * @param  ?string  $owner  null for all; empty for what is nobody's
+     * @param  ?string  $place  null for all
+     * @return list<LivesView> by family, the one with most strings first
+     */
+    public static function of(?string $owner = null, ?string $place = null, ?Carbon $now = null): array
+    {
+        $rows = DB::query()->fromSub(self::narrowed(Worn::query($now), $owner, $place), 'worn')->where('hours', '>', 0)
+            ->groupBy(['kind', 'construction', 'material', 'coated', 'ended', DB::raw('round(hours * '.self::PARTS.')')])
+            ->selectRaw('kind, construction, material, coated, ended, max(gauge_nm) as gauge_nm, round(hours * ?) / ? as h, count(*) as count, sum(hours * hours) as squares', [self::PARTS, (float) self::PARTS])
+            ->get();
+        $groups = [];
+        foreach ($rows as $row) {
+            /** @var object{kind: string, construction: string, material: string, coated: int, ended: int, gauge_nm: int, h: float, count: int, squares: float}&\stdClass $row */
+            $family = Family::of(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), Kind::from($row->kind));
+            $key = $family->value.' '.$row->coated;
+            $groups[$key] ??= ['family' => $family, 'coated' => (bool) $row->coated, 'ended' => [], 'running' => [], 'squares' => 0.0];
+            $groups[$key][(bool) $row->ended ? 'ended' : 'running'][] = array_fill(0, $row->count, (float) $row->h);
+            $groups[$key]['squares'] += $row->squares;
+        }
+        $costs = self::costs($owner, $place, $now);
+        $views = [];
+        foreach ($groups as $key => ['family' => $family, 'coated' => $coated, 'ended' => $ended, 'running' => $running, 'squares' => $squares]) {
+            $views[] = self::view($family, $coated, array_merge([], ...$ended), array_merge([], ...$running), $squares, $costs[$key] ?? []);
+        }
+        usort($views, static fn (LivesView $one, LivesView $other): int => $other->ended + $other->running <=> $one->ended + $one->running);
+
+        return $views;
+    }
+
+    /**
+     * @param  list<float>  $ended  hours
+     * @param  list<float>  $running  hours
+     * @param  array<string, array{cents: float, strings: int}>  $costs  an hour, by currency
+     */
+    private static function view(Family $family, bool $coated, array $ended, array $running, float $squares, array $costs): LivesView
+    {
+        $usual = $family->usualMedianH($coated);
+        $life = Life::ofSums($usual, count($ended), $squares);
+        $survival = Survival::of($ended, $running);
+        $most = max([1.6 * $life->highH(), ...$ended, ...$running]);
+        $curve = array_map(static function (int $point) use ($life, $most): CurveView {
+            $hours = $most * $point / self::POINTS;
+            ['low' => $low, 'high' => $high] = $life->survivalRange($hours);
+
+            return new CurveView($hours, $life->survival($hours), $low, $high);
+        }, range(0, self::POINTS));
+        [$steps, $drawn] = [[], 1.0];
+        foreach ($survival->steps as $index => ['hours' => $hours, 'share' => $share, 'of' => $of]) {
+            if ($drawn - $share >= self::SEEN || $index === count($survival->steps) - 1) {
+                $steps[] = new StepView($hours, $share, $of);
+                $drawn = $share;
+            }
+        }
+
+        return new LivesView(
+            $family->label(), $coated, $survival->ended, $survival->running, $usual, $life->medianH(), $life->lowH(), $life->highH(), $steps, $curve,
+            array_map(static fn (array $cost): float => $cost['cents'], array_filter($costs, static fn (array $cost): bool => $cost['strings'] >= self::LEAST)),
+        );
+    }
+
+    /**
+     * What an hour of playing costs of each family, per string: what strings cost that came off, by the hours they did.
+     *
+     * @return array<string, array<string, array{cents: float, strings: int}>> by family and coating, then by currency
+     */
+    private static function costs(?string $owner, ?string $place, ?Carbon $now): array
+    {
+        $worn = self::narrowed(Worn::query($now)->whereNotNull('f.removed_at'), $owner, $place)
+            ->join('lots as l', 'l.id', '=', 'f.lot_id')->join('list_strings as ls', 'ls.id', '=', 'l.list_string_id')->join('suppliers as su', 'su.id', '=', 'ls.supplier_id')
+            ->whereNotNull('l.cents')->addSelect(['l.cents', 'su.currency']);
+        $rows = DB::query()->fromSub($worn, 'worn')->where('hours', '>', 0)->groupBy(['kind', 'construction', 'material', 'coated', 'currency'])
+            ->selectRaw('kind, construction, material, coated, currency, max(gauge_nm) as gauge_nm, sum(cents) as cents, sum(hours) as hours, count(*) as count')->get();
+        $sums = [];
+        foreach ($rows as $row) {
+            /** @var object{kind: string, construction: string, material: string, coated: int, currency: string, gauge_nm: int, cents: int, hours: float, count: int}&\stdClass $row */
+            $key = Family::of(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), Kind::from($row->kind))->value.' '.$row->coated;
+            $sum = $sums[$key][$row->currency] ?? ['cents' => 0.0, 'hours' => 0.0, 'strings' => 0];
+            $sums[$key][$row->currency] = ['cents' => $sum['cents'] + $row->cents, 'hours' => $sum['hours'] + $row->hours, 'strings' => $sum['strings'] + $row->count];
+        }
+
+        return array_map(static fn (array $of): array => array_map(
+            static fn (array $sum): array => ['cents' => $sum['cents'] / $sum['hours'], 'strings' => $sum['strings']], $of,
+        ), $sums);
+    }
+
+    /** @return list<BrokeView> where strings broke, most first */
+    public static function broke(?int $instrument = null, ?string $owner = null, ?string $place = null): array
+    {
+        $query = DB::table('fittings as f')->join('instruments as i', 'i.id', '=', 'f.instrument_id')->where('f.reason', 'broken')->where('f.broke_at', '!=', '');
+        if ($instrument !== null) {
+            $query->where('f.instrument_id', $instrument);
+        }
+        $rows = self::narrowed($query, $owner, $place)->groupBy(['f.broke_at', 'f.position'])->selectRaw('f.broke_at as place, f.position, count(*) as count')->get();
+        $places = [];
+        foreach ($rows as $row) {
+            /** @var object{place: string, position: int, count: int}&\stdClass $row */
+            $places[$row->place][$row->position] = $row->count;
+        }
+        $views = [];
+        foreach ($places as $at => $counts) {
+            $place = BreakPlace::tryFrom($at);
+            if ($place !== null) {
+                ksort($counts);
+                $all = array_sum($counts);
+                $views[] = new BrokeView(
+                    $place->value, $place->label(), array_map(static fn (int $position, int $count): array => [$position, $count], array_keys($counts), array_values($counts)), $all,
+                    // Of many instruments together nothing is to be suspected of one.
+                    $instrument !== null && $all >= BreakPlace::SUSPECT_FROM ? $place->suspicion() : '',
+                );
+            }
+        }
+        usort($views, static fn (BrokeView $one, BrokeView $other): int => $other->count <=> $one->count);
+
+        return $views;
+    }
+
+    /** @return list<HoldsView> rounds and hours until strings held, by make */
+    public static function holds(?string $owner = null, ?string $place = null): array
+    {
+        $jobs = self::narrowed(
+            DB::table('jobs as j')->join('instruments as i', 'i.id', '=', 'j.instrument_id')
+                ->join('fittings as f', 'f.job_id', '=', 'j.id')->join('lots as l', 'l.id', '=', 'f.lot_id')
+                ->join('list_strings as ls', 'ls.id', '=', 'l.list_string_id')->join('suppliers as su', 'su.id', '=', 'ls.supplier_id')
+                ->whereNull('j.archived_at')->whereRaw("json_extract(j.standing, '$.rounds') > 0"),
+            $owner, $place,
+        )->distinct()->selectRaw("j.id, su.name as make, f.material, json_extract(j.standing, '$.rounds') as rounds, json_extract(j.standing, '$.holds_h') as hours");
+        $rows = DB::query()->fromSub($jobs, 'held')->groupBy(['make', 'material'])->having('jobs', '>=', self::LEAST)
+            ->selectRaw('make, material, avg(rounds) as rounds, avg(hours) as hours, count(*) as jobs')->orderBy('make')->orderBy('material')->get();
+        $views = [];
+        foreach ($rows as $row) {
+            /** @var object{make: string, material: string, rounds: float, hours: ?float, jobs: int}&\stdClass $row */
+            $views[] = new HoldsView($row->make, str_replace('-', ' ', $row->material), $row->rounds, $row->hours, $row->jobs);
+        }
+
+        return $views;
+    }
+
+    private static function narrowed(Builder $query, ?string $owner, ?string $place): Builder
+    {
+        if ($owner !== null) {
+            $query->where('i.owner', $owner);
+        }
+        if ($place !== null) {
+            $query->where('i.place', $place);
+        }
+
+        return $query;
+    }
+}
