@@ -10,7 +10,13 @@ use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
 use App\Http\Controllers\Jobs\JobController;
+use App\Http\Controllers\Log\CalendarController;
+use App\Http\Controllers\Log\CareController;
 use App\Http\Controllers\Log\HoursController;
+use App\Http\Controllers\Log\LifeController;
+use App\Http\Controllers\Log\LogController;
+use App\Http\Controllers\Log\ReportController;
+use App\Http\Controllers\Log\ShowController;
 use App\Http\Controllers\Strings\DrawerController;
 use App\Http\Controllers\Strings\ListImportController;
 use App\Http\Controllers\Strings\OrderController;
@@ -20,6 +26,7 @@ use App\Http\Controllers\Strings\SampleController;
 use App\Http\Controllers\Strings\StringController;
 use App\Http\Controllers\Strings\SupplierController;
 use App\Http\Controllers\Tuning\TuneController;
+use App\Log\Reports\Tables;
 use Illuminate\Support\Facades\Route;
 
 // Whatever writes and reads before does so in one transaction (`writes`). Those without it ask only, or take some time before
@@ -132,6 +139,37 @@ Route::middleware('json')->group(static function (): void {
     Route::delete('instruments/{instrument}/plays/{play}', [HoursController::class, 'destroy'])->whereNumber(['instrument', 'play'])->name('plays.destroy')->middleware('writes');
     Route::put('instruments/{instrument}/hours', [HoursController::class, 'usual'])->whereNumber('instrument')->name('instruments.hours')->middleware('writes');
     Route::put('instruments/{instrument}/compliance', [TuneController::class, 'keepCompliance'])->whereNumber('instrument')->name('instruments.compliance')->middleware('writes');
+
+    Route::put('instruments/{instrument}/coated', [LifeController::class, 'coated'])->whereNumber('instrument')->name('instruments.coated')->middleware('writes');
+    Route::put('instruments/{instrument}/place', [CareController::class, 'place'])->whereNumber('instrument')->name('instruments.place')->middleware('writes');
+    Route::get('instruments/{instrument}/log', [LifeController::class, 'timeLine'])->whereNumber('instrument')->name('instruments.log');
+    Route::get('instruments/{instrument}/earlier', [LifeController::class, 'earlier'])->whereNumber('instrument')->name('instruments.earlier');
+    Route::get('instruments/{instrument}/years/{year}', [ReportController::class, 'instrument'])->whereNumber(['instrument', 'year'])->name('instruments.year');
+    Route::post('instruments/{instrument}/care', [CareController::class, 'record'])->whereNumber('instrument')->name('care.record')->middleware('writes');
+    Route::delete('instruments/{instrument}/care/{entry}', [CareController::class, 'takeBack'])->whereNumber(['instrument', 'entry'])->name('care.take-back')->middleware('writes');
+
+    Route::get('log', [LogController::class, 'week'])->name('log.week');
+    Route::get('log/week', [LogController::class, 'sheet'])->name('log.sheet');
+    Route::get('log/calendar', [CalendarController::class, 'download'])->name('log.calendar')->middleware('writes');
+    Route::post('log/calendar/address', [CalendarController::class, 'renew'])->name('log.renew')->middleware('writes');
+    Route::get('log/calendar/{key}.ics', [CalendarController::class, 'feed'])->where('key', '[0-9a-f]+')->name('log.feed')->middleware('writes');
+    Route::get('log/shows', [ShowController::class, 'index'])->name('shows.index');
+    Route::post('log/shows', [ShowController::class, 'store'])->name('shows.store')->middleware('writes');
+    Route::post('log/shows/import', [ShowController::class, 'import'])->name('shows.import')->withoutMiddleware('json')->middleware(['json:files', 'writes']);
+    Route::put('log/shows/{show}', [ShowController::class, 'update'])->whereNumber('show')->name('shows.update')->middleware('writes');
+    Route::delete('log/shows/{show}', [ShowController::class, 'destroy'])->whereNumber('show')->name('shows.destroy')->middleware('writes');
+    Route::post('log/shows/{show}/unarchive', [ShowController::class, 'unarchive'])->whereNumber('show')->name('shows.unarchive')->middleware('writes');
+    Route::get('log/life', [LifeController::class, 'index'])->name('log.life');
+    Route::get('log/care', [CareController::class, 'index'])->name('care.index');
+    Route::put('log/settings', [CareController::class, 'settings'])->name('log.settings')->middleware('writes');
+    Route::post('log/care/rules', [CareController::class, 'store'])->name('care.store')->middleware('writes');
+    Route::delete('log/care/rules/{rule}', [CareController::class, 'destroy'])->whereNumber('rule')->name('care.destroy')->middleware('writes');
+    Route::post('log/care/rules/{rule}/unarchive', [CareController::class, 'unarchive'])->whereNumber('rule')->name('care.unarchive')->middleware('writes');
+    Route::get('log/years', [ReportController::class, 'years'])->name('log.years');
+    Route::get('log/years/{year}', [ReportController::class, 'workshop'])->whereNumber('year')->name('log.year');
+    Route::get('log/tables', [ReportController::class, 'everything'])->name('log.tables');
+    Route::get('log/tables/{table}', [ReportController::class, 'csv'])->whereIn('table', Tables::NAMES)->name('log.table');
+    Route::get('jobs/{job}/slip', [ReportController::class, 'slip'])->whereNumber('job')->name('jobs.slip');
 
     Route::get('jobs', [JobController::class, 'index'])->name('jobs.index');
     Route::get('jobs/new', [JobController::class, 'create'])->name('jobs.create');

@@ -101,13 +101,19 @@ final class SaltmarshJobs
     private function work(Job $job, ?int $most, int $eachS, string $stopAt = ''): JobFile
     {
         $file = $this->jobs->file($job);
-        for ($step = $file->next(); $step !== null && $most !== 0 && $step->key !== $stopAt; $step = $file->next()) {
+        $events = [];
+        foreach ($file->plan->steps as $step) {
+            if (isset($file->progress->done[$step->key])) {
+                continue;
+            }
+            if ($step->key === $stopAt || count($events) === $most) {
+                break;
+            }
             Carbon::setTestNow(Carbon::now()->addSeconds($eachS));
-            $file = $this->event($job, JobEventKind::Did, ['key' => $step->key]);
-            $most = $most === null ? null : $most - 1;
+            $events[] = self::happened(JobEventKind::Did, ['key' => $step->key]);
         }
 
-        return $file;
+        return $this->jobs->record($job, $events);
     }
 
     private function measured(Job $job, string $when, ?float $actionMm, ?float $reliefMm, ?float $bridgeMm): void
@@ -118,8 +124,15 @@ final class SaltmarshJobs
     /** @param  array<string, mixed>  $data */
     private function event(Job $job, JobEventKind $kind, array $data): JobFile
     {
-        return $this->jobs->record($job, [[
-            'uuid' => Str::uuid()->toString(), 'kind' => $kind, 'data' => $data, 'at' => Carbon::now(), 'device' => self::DEVICE,
-        ]]);
+        return $this->jobs->record($job, [self::happened($kind, $data)]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array{uuid: string, kind: JobEventKind, data: array<string, mixed>, at: Carbon, device: string}
+     */
+    private static function happened(JobEventKind $kind, array $data): array
+    {
+        return ['uuid' => Str::uuid()->toString(), 'kind' => $kind, 'data' => $data, 'at' => Carbon::now(), 'device' => self::DEVICE];
     }
 }

@@ -28,6 +28,7 @@ final class SaltmarshSeeder extends Seeder
         }
         Carbon::setTestNow();
         SaltmarshSupply::seed();
+        SaltmarshHistory::seed();
         SaltmarshJobs::seed();
         OwnTuning::query()->create(
             ['name' => 'Estuary, C with an open top', 'strings' => 6, 'pitches' => ['C4', 'G3', 'E3', 'C3', 'G2', 'C2']],

@@ -159,6 +159,15 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         {onIt.set === set.id ? 'this set is on it' : `on it now: ${onIt.name}`}, since {dateWords(onIt.since)}
                     </span>
                 )}
+                {onIt !== null && (
+                    <button
+                        type="button"
+                        className="min-h-target rounded-mark px-1 text-accent hover:bg-accent-wash"
+                        onClick={() => show('earlier')}
+                    >
+                        the last sets on it
+                    </button>
+                )}
                 <span aria-hidden>·</span>
                 <BaselineMenu onOpen={() => show('baseline')} onIt={onIt} />
                 {baseline && (

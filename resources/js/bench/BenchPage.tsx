@@ -40,12 +40,23 @@ const Palette = onDemand(() => import('./commands/Palette').then((module) => mod
 const SolveDialog = onDemand(() => import('./choosing/SolveDialog').then((module) => module.SolveDialog), closed);
 const ConvertDialog = onDemand(() => import('./convert/ConvertDialog').then((module) => module.ConvertDialog), closed);
 const BaselineDialog = onDemand(() => import('./baseline/BaselineDialog').then((module) => module.BaselineDialog), closed);
+const EarlierDialog = onDemand(() => import('./baseline/EarlierDialog').then((module) => module.EarlierDialog), closed);
 const TuningPicker = onDemand(() => import('./tunings/TuningPicker').then((module) => module.TuningPicker), closed);
 const VersionsDialog = onDemand(() => import('./versions/VersionsDialog').then((module) => module.VersionsDialog), closed);
 const LabelsDialog = onDemand(() => import('./labels/LabelsDialog').then((module) => module.LabelsDialog), closed);
 const KeysDialog = onDemand(() => import('./commands/KeysDialog').then((module) => module.KeysDialog), closed);
 /** The palette first: one may type into it at once. */
-const ON_DEMAND = [Palette, SolveDialog, TuningPicker, VersionsDialog, BaselineDialog, ConvertDialog, KeysDialog, LabelsDialog];
+const ON_DEMAND = [
+    Palette,
+    SolveDialog,
+    TuningPicker,
+    VersionsDialog,
+    BaselineDialog,
+    ConvertDialog,
+    KeysDialog,
+    LabelsDialog,
+    EarlierDialog,
+];
 
 const NO_POOL: PoolGauge[] = [];
 
@@ -213,6 +224,9 @@ function Bench({
             </Lazily>
             <Lazily when={panel === 'baseline'}>
                 <BaselineDialog {...dialog('baseline')} ladder={pitches} onIt={onIt} />
+            </Lazily>
+            <Lazily when={panel === 'earlier'}>
+                <EarlierDialog {...dialog('earlier')} instrument={set.instrumentId} evaluation={evaluation} />
             </Lazily>
             <Lazily when={panel === 'tuning'}>
                 <TuningPicker {...dialog('tuning')} />

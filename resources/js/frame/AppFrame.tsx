@@ -13,6 +13,7 @@ const PLACES = [
     { label: 'Instruments', href: '/instruments', under: /^\/instruments/ },
     { label: 'Strings', href: '/strings', under: /^\/strings/ },
     { label: 'Jobs', href: '/jobs', under: /^\/jobs/ },
+    { label: 'Log', href: '/log', under: /^\/log/ },
 ];
 
 /** What stands round every screen: where one can go, and the units one reads in. */

@@ -17,7 +17,7 @@ import { LeaveGuard } from '../ui/LeaveGuard';
 import { toast } from '../ui/toasts';
 import { useInstrumentDraft } from './draft';
 import { OnItNow } from './OnItNow';
-import { StringsLife } from '../log/StringsLife';
+import { InstrumentLog } from '../log/InstrumentLog';
 import { MeasureFields, sectionId } from './measures/MeasureFields';
 import type { Usual } from './measures/measures';
 import { Photographs, type Photograph } from './photographs/Photographs';
@@ -49,13 +49,13 @@ interface Props {
     open: Named[];
 }
 
-const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', hours: 'Hours' };
+const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', log: 'Log' };
 type View = keyof typeof VIEWS;
-const { hours: _, ...VIEWS_BEFORE_KEPT } = VIEWS;
+const { log: _, ...VIEWS_BEFORE_KEPT } = VIEWS;
 
 function viewInAddress(): View {
     const view = new URLSearchParams(window.location.search).get('view');
-    return view === 'try' || view === 'reach' || view === 'hours' ? view : 'measure';
+    return view === 'try' || view === 'reach' || view === 'log' ? view : 'measure';
 }
 
 /** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
@@ -266,11 +266,14 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                     </Tabs.Content>
                 ))}
                 {instrument !== null && life !== null && (
-                    <Tabs.Content value="hours" tabIndex={-1} className="flex-1 py-5 outline-none">
-                        <StringsLife key={instrument.id} instrument={instrument.id} life={life} />
+                    <Tabs.Content value="log" tabIndex={-1} className="flex-1 py-5 outline-none">
+                        <InstrumentLog key={instrument.id} instrument={instrument.id} life={life} />
                     </Tabs.Content>
                 )}
-                <div className="sticky bottom-0 z-10 border-t border-rule bg-paper py-3">
+                <div
+                    hidden={view === 'log' && !draft.unsaved}
+                    className="sticky bottom-0 z-10 border-t border-rule bg-paper py-3"
+                >
                     {refused?.status === 409 && instrument !== null ? (
                         <div className="mb-2">
                             <KeepBoth

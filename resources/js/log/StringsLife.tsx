@@ -5,43 +5,68 @@ import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { trimmed } from '../units/figures';
 import { dateWords, dayWords } from '../units/times';
+import { today } from './days';
+import { ExposedBoxes } from './ExposedBoxes';
+import { exposedOf, exposedWords, hoursWords, type Exposed } from './hours';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Glyph } from '../ui/Glyph';
+import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 
 const TAPS = [0.5, 1, 2];
-const PLACES = [
-    { name: 'heat', label: 'in heat' },
-    { name: 'salt', label: 'in salt air' },
-    { name: 'sweat', label: 'with wet hands' },
-] as const;
-type Place = (typeof PLACES)[number]['name'];
+const LIVES_IN = [
+    { value: 'unsaid', label: 'not said' },
+    { value: 'room', label: 'a heated room' },
+    { value: 'sea', label: 'by the sea' },
+    { value: 'stage', label: 'on the road' },
+];
 
 /** How long its strings have been played, how long such strings last, when they are due; and a tap after playing. */
-export function StringsLife({ instrument, life: given }: { instrument: number; life: InstrumentLife }) {
+export function StringsLife({
+    instrument,
+    life: given,
+    onChange,
+}: {
+    instrument: number;
+    life: InstrumentLife;
+    /** Something was logged or taken away. */
+    onChange: () => void;
+}) {
     const [life, setLife] = useState(given);
-    const [places, setPlaces] = useState<Place[]>([]);
+    const [exposed, setExposed] = useState<Exposed[]>([]);
     const { act, busy, problem } = useAct();
+    const [place, setPlace] = useState(given.place === '' ? 'unsaid' : given.place);
     const address = `/instruments/${instrument}`;
+    const live = (value: string) =>
+        act(async () => {
+            await ask(`${address}/place`, { method: 'PUT', body: { place: value === 'unsaid' ? '' : value } });
+            setPlace(value);
+        });
+    const coat = (family: FamilyLife, coated: boolean) =>
+        act(async () => {
+            const answer = await ask<{ life: InstrumentLife }>(`${address}/coated`, {
+                method: 'PUT',
+                body: { positions: family.positions, coated },
+            });
+            setLife(answer.life);
+        });
     const remove = async (id: number) => {
         const answer = await ask<{ life: InstrumentLife }>(`${address}/plays/${id}`, { method: 'DELETE' });
         setLife(answer.life);
+        onChange();
     };
     const play = (hours: number) =>
         act(async () => {
-            const now = new Date();
-            const on = [now.getFullYear(), now.getMonth() + 1, now.getDate()]
-                .map((part) => String(part).padStart(2, '0'))
-                .join('-');
             const answer = await ask<{ id: number; life: InstrumentLife }>(`${address}/plays`, {
                 method: 'POST',
-                body: { hours, on, ...Object.fromEntries(places.map((place) => [place, true])) },
+                body: { hours, on: today(), ...Object.fromEntries(exposed.map((each) => [each, true])) },
             });
             setLife(answer.life);
-            toast(`Kept: ${hoursWords(hours)} today${placesWords(places)}.`, {
+            onChange();
+            toast(`Kept: ${hoursWords(hours)} today${exposedWords(exposed)}.`, {
                 action: { label: 'Undo', run: () => void remove(answer.id).catch(tellFailure) },
             });
         });
@@ -68,7 +93,7 @@ export function StringsLife({ instrument, life: given }: { instrument: number; l
                     </p>
                 )}
                 {life.families.map((family) => (
-                    <Family key={`${family.label} ${family.since}`} family={family} />
+                    <Family key={family.which} family={family} onCoated={(coated) => coat(family, coated)} />
                 ))}
             </div>
             <div className="grid content-start gap-2.5">
@@ -80,21 +105,8 @@ export function StringsLife({ instrument, life: given }: { instrument: number; l
                         </Button>
                     ))}
                 </div>
-                <div className="flex flex-wrap gap-x-4" role="group" aria-label="Where it was played">
-                    {PLACES.map(({ name, label }) => (
-                        <label key={name} className="flex min-h-target items-center gap-1.5">
-                            <input
-                                type="checkbox"
-                                checked={places.includes(name)}
-                                onChange={(event) =>
-                                    setPlaces(event.target.checked ? [...places, name] : places.filter((each) => each !== name))
-                                }
-                            />
-                            {label}
-                        </label>
-                    ))}
-                </div>
-                <div className="w-56">
+                <ExposedBoxes exposed={exposed} onChange={setExposed} />
+                <div className="grid grid-cols-2 gap-3">
                     <Field
                         label="Usually, hours a week"
                         hint={
@@ -111,6 +123,9 @@ export function StringsLife({ instrument, life: given }: { instrument: number; l
                             onTake={usual}
                         />
                     </Field>
+                    <Field label="It lives" hint="Care goes by it">
+                        <Select value={place} choices={LIVES_IN} onChange={live} />
+                    </Field>
                 </div>
                 {life.last.length > 0 && (
                     <ul className="text-sm text-ink-soft">
@@ -118,7 +133,7 @@ export function StringsLife({ instrument, life: given }: { instrument: number; l
                             <li key={each.id} className="flex items-center gap-2">
                                 <span className="w-24">{dayWords(each.on)}</span>
                                 {hoursWords(each.hours)}
-                                {placesWords(PLACES.map(({ name }) => name).filter((name) => each[name]))}
+                                {exposedWords(exposedOf(each))}
                                 <Button
                                     look="quiet"
                                     aria-label={`Take ${playedWords(each)} away`}
@@ -136,26 +151,16 @@ export function StringsLife({ instrument, life: given }: { instrument: number; l
     );
 }
 
-function Family({ family }: { family: FamilyLife }) {
-    const {
-        positions,
-        label,
-        played_h: played,
-        median_h: median,
-        low_h: low,
-        high_h: high,
-        learned_from: learned,
-        share,
-    } = family;
-    const first = positions[0] ?? 0;
-    const last = positions.at(-1) ?? first;
+function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: boolean) => void }) {
+    const { which, label, played_h: played, median_h: median, low_h: low, high_h: high, learned_from: learned, share } = family;
     const whole = Math.max(1, share, high / median);
     const at = (hours: number) => `${(100 * hours) / median / whole}%`;
     return (
         <div className="border-b border-rule py-2.5">
             <p>
-                <strong>{positions.length === 1 ? `String ${first}` : `Strings ${first} to ${last}`}</strong>, {label}:{' '}
-                {hoursWords(played)} of about {hoursWords(median)} ({hoursWords(low)} to {hoursWords(high)})
+                <strong className="inline-block first-letter:uppercase">{which}</strong>, {label}
+                {family.coated ? ', coated' : ''}: {hoursWords(played)} of about {hoursWords(median)} ({hoursWords(low)} to{' '}
+                {hoursWords(high)})
             </p>
             <svg width="100%" height="14" className="mt-1 block" aria-hidden>
                 <rect width="100%" y="4" height="6" fill="var(--rule)" />
@@ -175,18 +180,12 @@ function Family({ family }: { family: FamilyLife }) {
                       ? 'Learned from 1 string that ended, so hardly at all.'
                       : `Learned from ${learned} strings that ended.`}
             </p>
+            <label className="flex min-h-target items-center gap-1.5 text-sm text-ink-soft">
+                <input type="checkbox" checked={family.coated} onChange={(event) => onCoated(event.target.checked)} />
+                coated, so that they last longer
+            </label>
         </div>
     );
-}
-
-function hoursWords(hours: number): string {
-    return hours === 0.5 ? '½ h' : `${trimmed(hours, hours < 10 ? 1 : 0)} h`;
-}
-
-function placesWords(places: Place[]): string {
-    return PLACES.filter(({ name }) => places.includes(name))
-        .map(({ label }) => `, ${label}`)
-        .join('');
 }
 
 function playedWords({ on, hours }: Play): string {

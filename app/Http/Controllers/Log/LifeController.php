@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Log;
+
+use App\Log\Earlier;
+use App\Log\Lives;
+use App\Log\StringsLife;
+use App\Log\TimeLine;
+use App\Models\Fitting;
+use App\Models\Instrument;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Lira\Care\Place;
+use Lira\Document\InvalidDocument;
+
+/** What is learned of strings, and an instrument through time. */
+final readonly class LifeController
+{
+    public function __construct(private StringsLife $life, private Earlier $earlier) {}
+
+    /** Of all, or of an owner's, or of a place. */
+    public function index(Request $request): Response
+    {
+        $owner = $request->has('owner') ? $request->string('owner')->toString() : null;
+        $place = $request->has('place') ? $request->string('place')->toString() : null;
+
+        return Inertia::render('log/LifePage', [
+            'lives' => Lives::of($owner, $place),
+            'broke' => Lives::broke(null, $owner, $place),
+            'holds' => Lives::holds($owner, $place),
+            'owner' => $owner,
+            'place' => $place,
+            'owners' => Instrument::query()->distinct()->orderBy('owner')->pluck('owner')->all(),
+            'places' => array_map(static fn (Place $each): array => ['value' => $each->value, 'label' => $each->label()], Place::cases()),
+        ]);
+    }
+
+    public function timeLine(Instrument $instrument): JsonResponse
+    {
+        return new JsonResponse(TimeLine::of($instrument));
+    }
+
+    /** The last sets that were on it. */
+    public function earlier(Instrument $instrument): JsonResponse
+    {
+        return new JsonResponse($this->earlier->of($instrument));
+    }
+
+    /** Whether strings that are on are coated, which keeps them alive longer. */
+    public function coated(Request $request, Instrument $instrument): JsonResponse
+    {
+        $positions = array_map(intval(...), array_filter($request->array('positions'), is_numeric(...)));
+        if ($positions === [] || ! is_bool($request->input('coated'))) {
+            throw InvalidDocument::at('/positions', 'Say which strings, and whether they are coated, true or false.');
+        }
+        Fitting::query()->where('instrument_id', $instrument->id)->whereNull('removed_at')->whereIn('position', $positions)->update(['coated' => $request->boolean('coated')]);
+
+        return new JsonResponse(['life' => $this->life->of($instrument)]);
+    }
+}

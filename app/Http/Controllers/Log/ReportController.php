@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Log;
+
+use App\Http\CsvDownload;
+use App\Http\ReaderUnits;
+use App\Jobs\Jobs;
+use App\Log\Reports\Slip;
+use App\Log\Reports\Tables;
+use App\Log\Reports\Year;
+use App\Models\Instrument;
+use App\Models\Job;
+use App\Paper\SheetPdf;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response as HttpResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Reports on paper and as tables. */
+final readonly class ReportController
+{
+    public function __construct(private Slip $slip, private Jobs $jobs) {}
+
+    public function years(Request $request): Response
+    {
+        $years = Year::known();
+        $year = in_array($request->integer('year'), $years, true) ? $request->integer('year') : $years[0] ?? null;
+
+        return Inertia::render('log/YearsPage', [
+            'years' => $years,
+            'year' => $year === null ? null : Year::ofWorkshop($year, ReaderUnits::of($request)),
+            'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name])->all(),
+            'tables' => Tables::NAMES,
+        ]);
+    }
+
+    public function workshop(Request $request, int $year): HttpResponse
+    {
+        return self::pdf($request, 'sheets.year', "The workshop in {$year}", ['title' => 'The workshop', 'owner' => '', 'sets' => [], 'measured' => [], 'happened' => []] + Year::ofWorkshop($year, ReaderUnits::of($request)), "workshop-{$year}");
+    }
+
+    public function instrument(Request $request, Instrument $instrument, int $year): HttpResponse
+    {
+        return self::pdf($request, 'sheets.year', "{$instrument->name} in {$year}", ['instruments' => []] + Year::of($instrument, $year, ReaderUnits::of($request)), "year-{$year}");
+    }
+
+    public function slip(Request $request, Job $job): HttpResponse
+    {
+        return new HttpResponse($this->slip->pdf($this->jobs->file($job), ReaderUnits::of($request), self::paper($request)), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"slip-{$job->id}.pdf\"",
+        ]);
+    }
+
+    /** @param  value-of<Tables::NAMES>  $table */
+    public function csv(string $table): StreamedResponse
+    {
+        return CsvDownload::of($table, static function ($out) use ($table): void {
+            Tables::write($table, $out);
+        });
+    }
+
+    /** All tables in one file. */
+    public function everything(): BinaryFileResponse
+    {
+        $path = tempnam(sys_get_temp_dir(), 'lira-log');
+        $zip = new \ZipArchive;
+        if ($path === false || $zip->open($path, \ZipArchive::OVERWRITE) !== true) {
+            throw new \RuntimeException('There is no room for the file.');
+        }
+        foreach (Tables::NAMES as $name) {
+            $out = fopen('php://temp', 'w+b');
+            if ($out !== false) {
+                Tables::write($name, $out);
+                rewind($out);
+                $zip->addFromString("{$name}.csv", (string) stream_get_contents($out));
+                fclose($out);
+            }
+        }
+        $zip->close();
+
+        return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="lira-log.zip"']))->deleteFileAfterSend();
+    }
+
+    /**
+     * @param  view-string  $view
+     * @param  array<string, mixed>  $content
+     */
+    private static function pdf(Request $request, string $view, string $title, array $content, string $name): HttpResponse
+    {
+        return new HttpResponse(SheetPdf::of($view, $title, $content, self::paper($request)), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\"",
+        ]);
+    }
+
+    /** @return 'a4'|'letter' */
+    private static function paper(Request $request): string
+    {
+        return $request->query('paper') === 'letter' ? 'letter' : 'a4';
+    }
+}

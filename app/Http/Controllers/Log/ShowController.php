@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Log;
+
+use App\Http\ReceivedFile;
+use App\Http\Requests\Log\ShowRequest;
+use App\Log\Shows\SaidShow;
+use App\Log\Shows\ShowCalendar;
+use App\Log\Shows\Shows;
+use App\Log\Shows\ShowTable;
+use App\Log\Views\ShowView;
+use App\Models\Instrument;
+use App\Models\LogSettings;
+use App\Models\Show;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Inertia\Inertia;
+use Inertia\Response;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Problem;
+
+/** Shows: typed, or brought in from a list or a calendar. */
+final readonly class ShowController
+{
+    /** So many of those that are over are listed. */
+    private const SHOWN = 50;
+
+    public function __construct(private Shows $shows) {}
+
+    public function index(): Response
+    {
+        $settings = LogSettings::here();
+        $now = Carbon::now();
+        $view = static fn (Show $show): ShowView => ShowView::of($show, $settings->zone());
+
+        return Inertia::render('log/ShowsPage', [
+            'coming' => Show::query()->with('plays')->where('starts_at', '>', $now)->orderBy('starts_at')->limit(500)->get()->map($view)->all(),
+            'past' => Show::query()->with('plays')->where('starts_at', '<=', $now)->latest('starts_at')->limit(self::SHOWN)->get()->map($view)->all(),
+            'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name', 'owner'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name, 'owner' => $one->owner])->all(),
+            'zone' => $settings->time_zone,
+        ]);
+    }
+
+    public function store(ShowRequest $request): JsonResponse
+    {
+        return new JsonResponse(['id' => $this->shows->keep(new Show, $request->said(), $request->instruments())->id], 201);
+    }
+
+    public function update(ShowRequest $request, Show $show): JsonResponse
+    {
+        $this->shows->keep($show, $request->said(), $request->instruments());
+
+        return new JsonResponse(['id' => $show->id]);
+    }
+
+    public function destroy(Show $show): JsonResponse
+    {
+        $this->shows->drop($show);
+
+        return new JsonResponse(['id' => $show->id]);
+    }
+
+    public function unarchive(int $show): JsonResponse
+    {
+        $this->shows->bringBack(Show::withTrashed()->findOrFail($show));
+
+        return new JsonResponse(['id' => $show]);
+    }
+
+    /** All of a file or nothing; what came before by the same calendar is changed, not doubled. */
+    public function import(Request $request): JsonResponse
+    {
+        $file = ReceivedFile::of($request, 'file', 'Choose a list of shows: a calendar (.ics) or a CSV file with a row of titles.');
+        $settings = LogSettings::here();
+        $text = (string) file_get_contents($file->path, length: 4096);
+        $said = str_contains(strtoupper($text), 'BEGIN:VCALENDAR')
+            ? ShowCalendar::read((string) file_get_contents($file->path), $settings->zone()) : ShowTable::read($file, $settings->zone());
+        $for = array_values(array_map(intval(...), array_filter($request->array('instruments'), is_numeric(...))));
+        $kept = ['added' => 0, 'changed' => 0, 'same' => 0, 'off' => 0];
+        foreach ($this->named($said, $for) as [$show, $instruments]) {
+            $kept[$this->take($show, $instruments)]++;
+        }
+
+        return new JsonResponse($kept, 201);
+    }
+
+    /**
+     * @param  list<int>  $instruments  ids; what a calendar does not say is not changed by it
+     * @return 'added'|'changed'|'same'|'off'
+     */
+    private function take(SaidShow $said, array $instruments): string
+    {
+        $known = $said->uid !== null ? Show::withTrashed()->where('uid', $said->uid)->first()
+            : Show::query()->where('name', $said->name)->where('starts_at', $said->startsAt)->first();
+        if ($said->isOff) {
+            if ($known !== null && ! $known->trashed()) {
+                $this->shows->drop($known);
+            }
+
+            return 'off';
+        }
+        if ($known?->trashed() === true) {
+            return 'same';
+        }
+        if ($known !== null) {
+            $had = $this->shows->instruments($known);
+            // A calendar knows no heat, no salt and no instruments: what was said here of these stays.
+            $said = $said->uid === null ? $said : new SaidShow($said->name, $said->place, $said->startsAt, $said->hours, $known->heat, $known->salt, $known->sweat, $said->uid);
+            $before = $known->revision;
+            $this->shows->keep($known, $said, $had === [] ? $instruments : $had);
+
+            return $known->revision === $before ? 'same' : 'changed';
+        }
+        $this->shows->keep(new Show, $said, $instruments);
+
+        return 'added';
+    }
+
+    /**
+     * @param  list<SaidShow>  $said
+     * @param  list<int>  $for  ids of the instruments of those that name none
+     * @return list<array{SaidShow, list<int>}>
+     *
+     * @throws InvalidDocument if an instrument is not here
+     */
+    private function named(array $said, array $for): array
+    {
+        $ids = Instrument::query()->pluck('id', 'name')->mapWithKeys(static fn (mixed $id, string $name): array => [mb_strtolower($name) => is_numeric($id) ? (int) $id : 0]);
+        $for = array_values(array_intersect($for, $ids->all()));
+        [$shows, $problems] = [[], []];
+        foreach ($said as $show) {
+            $of = [];
+            foreach ($show->instruments as $name) {
+                $id = $ids[mb_strtolower($name)] ?? null;
+                if ($id === null) {
+                    $problems[] = new Problem('/file', "No instrument here is called “{$name}” ({$show->name}, {$show->startsAt->toDateString()}). Write its name as the list of instruments has it, or leave it out.");
+                } else {
+                    $of[$id] = $id;
+                }
+            }
+            sort($of);
+            $shows[] = [$show, $of === [] ? $for : $of];
+        }
+        if ($problems !== []) {
+            throw InvalidDocument::because($problems);
+        }
+
+        return $shows;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\Instrument;
+use Lira\Care\Look;
+use Lira\Care\Place;
+use Lira\Instrument\Anchor;
+use Lira\Instrument\Fingerboard;
+use Lira\Kind\Kind;
+
+/** What care rules ask of an instrument, read from what was measured on it. */
+final class Looks
+{
+    public static function at(Instrument $instrument): Look
+    {
+        $said = static function (string $part, string $key) use ($instrument): mixed {
+            $of = $instrument->document->{$part} ?? null;
+
+            return $of instanceof \stdClass ? $of->{$key} ?? null : null;
+        };
+        $word = static fn (mixed $value): string => is_string($value) ? $value : '';
+
+        return new Look(
+            Kind::from($instrument->kind),
+            Fingerboard::tryFrom($word($said('neck', 'fingerboard'))),
+            Anchor::tryFrom($word($said('hardware', 'anchor'))),
+            $said('hardware', 'springs') !== null || $said('hardware', 'bridge') === 'floating',
+            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && Kind::from($instrument->kind) !== Kind::Ukulele,
+            $said('neck', 'frets') === 0,
+            Place::tryFrom($instrument->place) ?? Place::Unsaid,
+            $instrument->owner,
+        );
+    }
+}

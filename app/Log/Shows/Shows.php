@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Shows;
+
+use App\Models\LogSettings;
+use App\Models\Play;
+use App\Models\Show;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** Shows are kept with the hours that they will put on the strings of each instrument that is played. */
+final class Shows
+{
+    /** @param  list<int>  $instruments  ids */
+    public function keep(Show $show, SaidShow $said, array $instruments): Show
+    {
+        $show->fill($said->columns());
+        if (! $show->exists) {
+            $show->uid = $said->uid ?? Str::uuid()->toString();
+        } elseif ($show->isDirty() || $this->instruments($show) !== $instruments) {
+            $show->revision++;
+        }
+        $show->save();
+        $this->play($show, $instruments);
+
+        return $show;
+    }
+
+    public function drop(Show $show): void
+    {
+        $show->increment('revision');
+        $show->delete();
+        // Nothing is played at what does not take place; the instruments stay known for whoever brings it back.
+        Play::query()->where('show_id', $show->id)->update(['hours' => 0]);
+    }
+
+    public function bringBack(Show $show): void
+    {
+        $show->restore();
+        $show->increment('revision');
+        Play::query()->where('show_id', $show->id)->update(['hours' => $show->hours]);
+    }
+
+    /** @return list<int> */
+    public function instruments(Show $show): array
+    {
+        return array_values($show->plays->map(static fn (Play $play): int => $play->instrument_id)->all());
+    }
+
+    /** @param  list<int>  $instruments */
+    private function play(Show $show, array $instruments): void
+    {
+        $on = $show->starts_at->copy()->setTimezone(LogSettings::here()->zone())->toDateString();
+        Play::query()->where('show_id', $show->id)->whereNotIn('instrument_id', $instruments)->delete();
+        foreach ($instruments as $instrument) {
+            Play::query()->updateOrCreate(
+                ['show_id' => $show->id, 'instrument_id' => $instrument],
+                ['played_on' => $on, 'hours' => $show->hours, 'heat' => $show->heat, 'salt' => $show->salt, 'sweat' => $show->sweat],
+            );
+        }
+        $show->unsetRelation('plays');
+    }
+
+    /** The day and hour as somebody there would say it. */
+    public static function local(Show $show, \DateTimeZone $zone): Carbon
+    {
+        return $show->starts_at->copy()->setTimezone($zone);
+    }
+}

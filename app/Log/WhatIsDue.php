@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Log\Views\DueView;
+use App\Models\CareEntry;
+use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\JobStatus;
+use App\Models\LogSettings;
+use App\Models\Play;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What is due on every instrument: strings by their hours, before a show by the lower end of what is known and two days early so that they
+ * settle, care by its rules, jobs by the day they are promised.
+ */
+final readonly class WhatIsDue
+{
+    /** Strings are fitted so many days before a show. */
+    public const SETTLE_DAYS = 2;
+
+    public function __construct(private StringsLife $life) {}
+
+    /** @return list<DueView> up to a day, what is late included; the soonest first */
+    public function until(Carbon $last, ?Carbon $now = null): array
+    {
+        $now ??= Carbon::now();
+        $due = [];
+        $benches = $this->benches();
+        foreach ([...$this->strings($now, $benches), ...$this->care($benches), ...$this->jobs($benches)] as $view) {
+            if ($view->on <= $last->toDateString()) {
+                $due[] = $view;
+            }
+        }
+        usort($due, static fn (DueView $one, DueView $other): int => [$one->on, $one->name, $one->do] <=> [$other->on, $other->name, $other->do]);
+
+        return $due;
+    }
+
+    /**
+     * @param  array<int, string>  $benches
+     * @return list<DueView>
+     */
+    private function strings(Carbon $now, array $benches): array
+    {
+        $due = [];
+        $off = Care::putOff();
+        $shows = $this->nextShows($now);
+        $open = Job::query()->where('status', JobStatus::Open)->orderBy('id')->pluck('id', 'instrument_id')->all();
+        foreach ($this->life->all($now) as $on) {
+            $entry = $off[$on->instrument]['strings'] ?? null;
+            // What was put off before they went on has passed.
+            $entry = $entry !== null && $entry->happened_on->lt($on->since->copy()->startOfDay()) ? null : $entry;
+            $show = $shows[$on->instrument] ?? null;
+            if ($show !== null && self::isDueBefore($on, $show['at'], $now)) {
+                $due[] = self::view($on, 'show', $show['at']->copy()->subDays(self::SETTLE_DAYS)->max($now), "Fit new strings before {$show['name']}",
+                    "{$show['name']} is on {$show['at']->format('j F Y')}; until then {$on->which()} will have done as much as {$on->family->label()} may: {$on->reason()}. Fitted two days before, they have settled.",
+                    $benches, $entry, $open[$on->instrument] ?? null);
+            } elseif ($on->due !== null) {
+                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), ucfirst($on->which()).", {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null);
+            }
+        }
+
+        return $due;
+    }
+
+    /** @param  array<int, string>  $benches */
+    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $benches, ?CareEntry $off, mixed $job): DueView
+    {
+        $until = $off?->until;
+
+        return new DueView(
+            implode('-', ['strings', $on->instrument, $on->family->value, $on->coated ? 'coated' : 'bare', $on->positions[0], $on->since->format('Ymd')]),
+            $what, 'strings', $on->instrument, $on->name, $on->owner, $benches[$on->instrument] ?? '', $do, is_int($job) ? "{$why} A job on it is open." : $why, '',
+            ($until === null ? $day : $day->copy()->max($until))->toDateString(),
+            $what === 'show' ? null : $on->earliest?->toDateString(), $what === 'show' ? null : $on->latest?->toDateString(),
+            $until?->toDateString(), $off === null ? '' : $off->note, is_int($job) ? $job : null,
+        );
+    }
+
+    /** Whether one would rather be early: their hours reach the lower end of what is known before it is over. */
+    private static function isDueBefore(StringsOn $on, Carbon $show, Carbon $now): bool
+    {
+        $hours = $on->playedH + ($on->hoursAWeek ?? 0.0) * $now->diffInDays($show) / 7;
+
+        return $hours >= $on->life->lowH() && $show->gt($on->since->copy()->addDays(self::SETTLE_DAYS));
+    }
+
+    /** @return array<int, array{name: string, at: Carbon}> the next show of each instrument */
+    private function nextShows(Carbon $now): array
+    {
+        $shows = [];
+        $zone = LogSettings::here()->zone();
+        $rows = Play::query()->join('shows', 'shows.id', '=', 'plays.show_id')->where('shows.starts_at', '>', $now)->whereNull('shows.archived_at')
+            ->orderByDesc('shows.starts_at')->toBase()->get(['plays.instrument_id', 'shows.name', 'shows.starts_at']);
+        foreach ($rows as $row) {
+            /** @var object{instrument_id: int, name: string, starts_at: string}&\stdClass $row */
+            $shows[$row->instrument_id] = ['name' => $row->name, 'at' => Carbon::parse($row->starts_at, 'UTC')->setTimezone($zone)];
+        }
+
+        return $shows;
+    }
+
+    /**
+     * @param  array<int, string>  $benches
+     * @return list<DueView>
+     */
+    private function care(array $benches): array
+    {
+        return array_map(static fn (CareDue $care): DueView => new DueView(
+            "care-{$care->instrument->id}-{$care->rule->key()}-{$care->since->format('Ymd')}",
+            'care', $care->rule->key(), $care->instrument->id, $care->instrument->name, $care->instrument->owner,
+            $benches[$care->instrument->id] ?? '', $care->rule->label(),
+            trim($care->rule->reason().' '.ucfirst($care->rule->rhythm()->label()).'; '.($care->wasDone ? 'the last time ' : 'here since ').$care->since->format('j F Y').'.'),
+            $care->rule->caution(), $care->on->toDateString(), null, null, $care->putOff?->until?->toDateString(), $care->putOff === null ? '' : $care->putOff->note, null,
+        ), Care::due(Instrument::query()->orderBy('id')->get()));
+    }
+
+    /**
+     * @param  array<int, string>  $benches
+     * @return list<DueView>
+     */
+    private function jobs(array $benches): array
+    {
+        return array_values(Job::query()->with('instrument:id,name')->where('status', JobStatus::Open)->whereNotNull('promised_on')->orderBy('id')->get()
+            ->map(static fn (Job $job): DueView => new DueView(
+                "job-{$job->id}", 'job', "job-{$job->id}", $job->instrument_id, $job->instrument->name, $job->owner, $job->bench, "Finish the job: {$job->name}",
+                "Promised for that day; {$job->standing['done']} of {$job->standing['total']} steps are done.", '',
+                (string) $job->promised_on?->toDateString(), null, null, null, '', $job->id,
+            ))->all());
+    }
+
+    /** @return array<int, string> where the last job of each instrument was */
+    private function benches(): array
+    {
+        $benches = [];
+        $last = DB::table('jobs')->selectRaw('max(id)')->where('bench', '!=', '')->groupBy('instrument_id');
+        foreach (DB::table('jobs')->whereIn('id', $last)->get(['instrument_id', 'bench']) as $row) {
+            /** @var object{instrument_id: int, bench: string}&\stdClass $row */
+            $benches[$row->instrument_id] = $row->bench;
+        }
+
+        return $benches;
+    }
+}

@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import type { Due } from '../generated/views';
+import { ask } from '../server/api';
+import { useAct } from '../server/useAct';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { Dialog } from '../ui/Dialog';
+import { Field } from '../ui/Field';
+import { toast } from '../ui/toasts';
+import { dateWords } from '../units/times';
+import { isoDay } from './days';
+
+const LATER_DAYS = 7;
+
+/** What is due is put off to a day, with the reason, so that whoever looks next knows. */
+export function PutOffDialog({
+    due,
+    today,
+    onClose,
+    onDone,
+}: {
+    due: Due;
+    today: string;
+    onClose: () => void;
+    onDone: () => void;
+}) {
+    const [until, setUntil] = useState(() => isoDay(today > due.on ? today : due.on, LATER_DAYS));
+    const [note, setNote] = useState('');
+    const { act, busy, problem } = useAct();
+    return (
+        <Dialog open onOpenChange={onClose} title="Put it off" description={`${due.name}: ${due.do}`}>
+            <form
+                className="grid gap-4"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    act(async () => {
+                        await ask(`/instruments/${due.instrument}/care`, {
+                            method: 'POST',
+                            body: { rule: due.rule, until, note },
+                        });
+                        toast(`Put off to ${dateWords(until)}.`);
+                        onDone();
+                    });
+                }}
+            >
+                <Field label="Until">
+                    <input
+                        type="date"
+                        required
+                        className={fieldClass}
+                        min={isoDay(today, 1)}
+                        value={until}
+                        onChange={(event) => setUntil(event.target.value)}
+                    />
+                </Field>
+                <Field label="Why" error={problem}>
+                    <input
+                        className={fieldClass}
+                        maxLength={400}
+                        value={note}
+                        onChange={(event) => setNote(event.target.value)}
+                    />
+                </Field>
+                <div className="flex gap-2">
+                    <button type="submit" className={buttonClass.strong} disabled={busy}>
+                        Put it off
+                    </button>
+                    <Button look="quiet" onClick={onClose}>
+                        Cancel
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Log;
+
+use App\Models\CareEntry;
+use App\Models\Instrument;
+use App\Models\OwnCareRule;
+use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
+use Lira\Life\Life;
+use Smalot\PdfParser\Parser;
+
+/** What is due: strings, before shows, care, promised jobs; seen to, put off, printed. */
+final class DueTest extends LogTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-06-01 12:00:00');
+    }
+
+    public function test_strings_are_due_by_their_hours_and_before_a_show_by_the_lower_end_and_two_days_early(): void
+    {
+        $set = $this->strung();
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 6])->assertOk();
+        $this->travelTo('2026-06-29 12:00:00');
+        // 24 hours are on them.
+        $life = Life::of(40.0, [], []);
+        $due = now()->addDays((int) round(7 * ($life->medianH() - 24) / 6))->toDateString();
+        $strings = $this->due(26, 'strings');
+        self::assertSame([$due], array_column($strings, 'on'));
+        self::assertStringContainsString('24 h of about', $strings[0]['why']);
+        self::assertStringContainsString('as long as such strings usually last', $strings[0]['why']);
+
+        $on = now()->addDays((int) ceil(7 * ($life->lowH() - 24) / 6) + 1);
+        self::assertLessThan($due, $on->toDateString());
+        $this->postJson('/log/shows', ['name' => 'Regatta', 'place' => '', 'on' => $on->toDateString(), 'at' => '20:00', 'hours' => 2, 'instruments' => [$set->instrument_id], 'zone' => 'UTC'])->assertCreated();
+        self::assertSame([], $this->due(26, 'strings'));
+        $show = $this->due(26, 'show')[0];
+        self::assertSame($on->subDays(2)->toDateString(), $show['on']);
+        self::assertSame('Fit new strings before Regatta', $show['do']);
+
+        // An early show is no reason.
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 0.5])->assertOk();
+        self::assertSame([], $this->due(26, 'show'));
+    }
+
+    public function test_what_is_promised_is_due_on_its_day_and_an_open_job_is_led_to(): void
+    {
+        $set = $this->strung();
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 20])->assertOk();
+        $this->travelTo('2026-08-01 12:00:00');
+        $job = $this->begun($set, ['promised_on' => '2026-08-04', 'bench' => 'Window']);
+        $promised = $this->due(1, 'job')[0];
+        self::assertSame(['2026-08-04', $job->id, 'Window'], [$promised['on'], $promised['job'], $promised['bench']]);
+        $strings = $this->due(1, 'strings')[0];
+        self::assertSame(['2026-08-01', $job->id], [$strings['on'], $strings['job']]);
+    }
+
+    public function test_care_is_due_by_its_rules_seen_to_with_a_way_back_and_put_off_with_a_reason(): void
+    {
+        $instrument = self::keptSet()->instrument;
+        $this->travelTo('2026-12-01 12:00:00');
+        self::assertSame('2026-11-30', $this->care('relief')['on'] ?? null);
+        $url = "/instruments/{$instrument->id}/care";
+        $entry = $this->postJson($url, ['rule' => 'relief'])->assertCreated()->json('id');
+        self::assertNull($this->care('relief'));
+        self::assertSame('2027-06-01', $this->care('relief', 26)['on'] ?? null);
+        $this->deleteJson("{$url}/{$entry}")->assertOk();
+        self::assertSame('2026-11-30', $this->care('relief')['on'] ?? null);
+
+        $this->postJson($url, ['rule' => 'relief', 'until' => '2026-12-05', 'note' => 'Away on tour.'])->assertCreated();
+        $off = $this->care('relief') ?? [];
+        self::assertSame(['2026-12-05', '2026-12-05', 'Away on tour.'], [$off['on'], $off['put_off'], $off['put_off_why']]);
+        $this->postJson($url, ['rule' => 'relief'])->assertCreated();
+        self::assertSame('2027-06-01', $this->care('relief', 26)['on'] ?? null);
+        self::assertLiraError($this->postJson($url, ['rule' => 'relief', 'until' => '2026-12-09']), 422, '/note', 'Say why');
+        self::assertLiraError($this->postJson($url, ['rule' => 'relief', 'until' => '2026-11-09', 'note' => 'x']), 422, '/until', 'a day to come');
+        self::assertLiraError($this->postJson($url, ['rule' => 'dust']), 422, '/rule', 'no such rule');
+        self::assertLiraError($this->postJson($url, ['rule' => 'strings']), 422, '/rule', 'begin one');
+        self::assertSame(2, CareEntry::query()->count());
+    }
+
+    public function test_strings_are_put_off_until_the_next_are_on(): void
+    {
+        $set = $this->strung();
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 20])->assertOk();
+        $this->travelTo('2026-08-01 12:00:00');
+        $this->postJson("/instruments/{$set->instrument_id}/care", ['rule' => 'strings', 'until' => '2026-08-06', 'note' => 'After the tour.'])->assertCreated();
+        self::assertSame('2026-08-06', $this->due(1, 'strings')[0]['on']);
+        $this->travelTo('2026-08-02 12:00:00');
+        $this->strung($set);
+        self::assertNull($this->due(26, 'strings')[0]['put_off']);
+    }
+
+    public function test_own_rules_and_the_place_of_an_instrument_decide_what_it_wants(): void
+    {
+        $instrument = self::keptSet()->instrument;
+        $this->travelTo('2026-09-01 12:00:00');
+        self::assertNull($this->care('salt'));
+        $this->putJson("/instruments/{$instrument->id}/place", ['place' => 'sea'])->assertOk();
+        self::assertSame('2026-06-29', $this->care('salt')['on'] ?? null);
+        self::assertLiraError($this->putJson("/instruments/{$instrument->id}/place", ['place' => 'moon']), 422, '/place', 'room, sea or stage');
+        self::assertSame(1, Instrument::query()->whereKey($instrument->id)->value('revision'));
+
+        $rule = ['name' => 'Dust the case', 'reason' => '', 'every_weeks' => 4, 'days' => [], 'kinds' => [], 'fingerboard' => null, 'place' => 'sea', 'owner' => ''];
+        $id = $this->postJson('/log/care/rules', $rule)->assertCreated()->json('id');
+        self::assertSame('Dust the case', $this->care("own-{$id}")['do'] ?? null);
+        $this->get('/log/care')->assertInertia(static fn (AssertableInertia $page) => $page->component('log/CarePage')->has('shipped', 10)->where('own.0.rhythm', 'every 4 weeks')->where('own.0.place', 'by the sea'));
+        $this->deleteJson("/log/care/rules/{$id}")->assertOk();
+        self::assertNull($this->care("own-{$id}"));
+        $this->postJson("/log/care/rules/{$id}/unarchive")->assertOk();
+        self::assertNotNull($this->care("own-{$id}"));
+        self::assertLiraError($this->postJson('/log/care/rules', ['days' => ['02-30'], 'every_weeks' => null] + $rule), 422, '/days/0', 'every year has');
+        self::assertLiraError($this->postJson('/log/care/rules', ['every_weeks' => null, 'name' => ''] + $rule), 422, '/name', 'what is to be done');
+        self::assertSame(1, OwnCareRule::query()->count());
+    }
+
+    public function test_the_week_is_printed_for_all_benches_or_one(): void
+    {
+        $set = $this->strung();
+        $this->travelTo('2026-12-01 12:00:00');
+        $this->begun($set, ['promised_on' => '2026-12-03', 'bench' => 'Window']);
+        $all = (new Parser)->parseContent((string) $this->get('/log/week')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent())->getText();
+        self::assertStringContainsString('What is due this week', $all);
+        self::assertStringContainsString('Thursday, 3 December', $all);
+        self::assertStringContainsString('Measure relief and action', $all);
+        $one = (new Parser)->parseContent((string) $this->get('/log/week?bench=Door')->getContent())->getText();
+        self::assertStringContainsString('Nothing is due.', $one);
+    }
+
+    /** @return list<array{on: string, what: string, why: string, do: string, bench: string, job: ?int, put_off: ?string, put_off_why: string, rule: string}> */
+    private function due(int $weeks, string $what): array
+    {
+        $found = [];
+        $this->page($weeks)->assertInertia(static function (AssertableInertia $page) use (&$found, $what): void {
+            $due = $page->toArray()['props']['due'] ?? [];
+            $found = array_values(array_filter(is_array($due) ? $due : [], static fn (mixed $each): bool => is_array($each) && $each['what'] === $what));
+        });
+
+        return $found;
+    }
+
+    /** @return array{on: string, do: string, put_off: ?string, put_off_why: string}|null */
+    private function care(string $rule, int $weeks = 1): ?array
+    {
+        $of = array_values(array_filter($this->due($weeks, 'care'), static fn (array $each): bool => $each['rule'] === $rule));
+
+        return $of[0] ?? null;
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function page(int $weeks): TestResponse
+    {
+        return $this->get("/log?weeks={$weeks}")->assertOk();
+    }
+}
