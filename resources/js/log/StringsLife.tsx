@@ -158,7 +158,7 @@ function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: b
     return (
         <div className="border-b border-rule py-2.5">
             <p>
-                <strong className="inline-block first-letter:uppercase">{which}</strong>, {label}
+                <strong>{which.charAt(0).toUpperCase() + which.slice(1)}</strong>, {label}
                 {family.coated ? ', coated' : ''}: {hoursWords(played)} of about {hoursWords(median)} ({hoursWords(low)} to{' '}
                 {hoursWords(high)})
             </p>

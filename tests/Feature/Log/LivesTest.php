@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Log;
+
+use App\Models\Fitting;
+use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\ListString;
+use App\Models\Lot;
+use App\Models\Supplier;
+use Inertia\Testing\AssertableInertia;
+use Lira\Life\Life;
+use Tests\Core\Document\Documents;
+
+/** What is learned of strings, drawn and said with what it rests on. */
+final class LivesTest extends LogTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-06-01 12:00:00');
+    }
+
+    public function test_steps_band_and_number_are_of_the_family_the_owner_and_the_place_one_asks_for(): void
+    {
+        $instrument = $this->history([30.0, 50.0], running: 20.0);
+        $other = self::keptSet(Documents::with('/instrument/name', 'Tern'))->instrument;
+        Instrument::query()->whereKey($other->id)->update(['owner' => 'Wren', 'place' => 'sea']);
+        self::fitted($other, '2026-01-01', '2026-02-01');
+        self::played($other, '2026-01-05', 10.0);
+
+        $life = Life::of(40.0, [30.0, 50.0, 10.0], [20.0]);
+        $all = $this->lives('');
+        self::assertSame(['steel and nickel', false, 3, 1], [$all[0]['label'], $all[0]['coated'], $all[0]['ended'], $all[0]['running']]);
+        self::assertEqualsWithDelta($life->medianH(), $all[0]['median_h'], 1e-9);
+        self::assertEqualsWithDelta([0.75, 0.375, 0.0], array_column($all[0]['steps'], 'share'), 1e-9);
+        self::assertSame([4, 2, 1], array_column($all[0]['steps'], 'of'));
+        self::assertEqualsWithDelta($life->survivalRange($all[0]['curve'][20]['hours'])['low'], $all[0]['curve'][20]['low'], 1e-9);
+        self::assertSame(1, $this->lives('?owner=Wren')[0]['ended']);
+        self::assertSame(1, $this->lives('?place=sea')[0]['ended']);
+        self::assertSame(2, $this->lives('?place=')[0]['ended']);
+        self::assertSame([], $this->lives('?owner=Nobody'));
+
+        // Coated ones are a family of their own, and last three times as long to begin with.
+        $this->putJson("/instruments/{$instrument->id}/coated", ['positions' => [1], 'coated' => true])->assertOk()->assertJsonPath('life.families.0.coated', true);
+        $coated = array_values(array_filter($this->lives(''), static fn (array $each): bool => $each['coated']));
+        self::assertEqualsWithDelta(120.0, $coated[0]['usual_h'], 1e-9);
+        self::assertLiraError($this->putJson("/instruments/{$instrument->id}/coated", ['positions' => [], 'coated' => true]), 422, '/positions', 'which strings');
+    }
+
+    public function test_an_hour_costs_what_strings_cost_by_the_hours_they_did_and_one_alone_teaches_nothing(): void
+    {
+        $instrument = $this->history([30.0, 50.0]);
+        $supplier = Supplier::query()->create(['name' => 'Marram String Works', 'currency' => 'EUR']);
+        $listed = ListString::query()->create(['supplier_id' => $supplier->id, 'code' => 'M-10', 'name' => 'Ten', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 254_000, 'words' => 'ten', 'cents' => 120]);
+        $lot = Lot::query()->create(['list_string_id' => $listed->id, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 254_000, 'name' => 'Ten', 'quantity' => 0, 'cents' => 120]);
+        $fittings = Fitting::query()->where('instrument_id', $instrument->id)->orderBy('id')->get();
+        $fittings[0]?->update(['lot_id' => $lot->id]);
+        self::assertSame([], $this->lives('')[0]['costs']);
+        $fittings[1]?->update(['lot_id' => $lot->id]);
+        self::assertEqualsWithDelta(240 / 80, $this->lives('')[0]['costs']['EUR'], 1e-9);
+    }
+
+    public function test_rounds_and_hours_until_a_make_holds_are_told_from_two_jobs_on(): void
+    {
+        $instrument = self::keptSet()->instrument;
+        $supplier = Supplier::query()->create(['name' => 'Marram String Works', 'currency' => 'EUR']);
+        $listed = ListString::query()->create(['supplier_id' => $supplier->id, 'code' => 'M-10', 'name' => 'Ten', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 254_000, 'words' => 'ten', 'cents' => 120]);
+        $lot = Lot::query()->create(['list_string_id' => $listed->id, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 254_000, 'name' => 'Ten', 'quantity' => 0, 'cents' => 120]);
+        foreach ([[2, 4.0], [3, 7.0]] as [$rounds, $hours]) {
+            $this->get('/log/life')->assertInertia(static fn (AssertableInertia $page) => $page->has('holds', 0));
+            $job = Job::query()->create(['instrument_id' => $instrument->id, 'name' => 'Set', 'reason' => 'dull', 'document' => new \stdClass, 'standing' => ['rounds' => $rounds, 'holds_h' => $hours], 'status' => 'finished']);
+            // Two strings of a job are one job.
+            self::fitted($instrument, '2026-02-01', null, ['job_id' => $job->id, 'lot_id' => $lot->id]);
+            self::fitted($instrument, '2026-02-01', null, ['job_id' => $job->id, 'lot_id' => $lot->id, 'position' => 2]);
+        }
+        $this->get('/log/life')->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('holds.0.make', 'Marram String Works')->where('holds.0.rounds', 2.5)->where('holds.0.hours', 5.5)->where('holds.0.jobs', 2));
+    }
+
+    public function test_where_strings_break_is_a_map_with_its_suspicion_from_three_on(): void
+    {
+        $instrument = self::keptSet()->instrument;
+        $broke = static fn (int $position) => self::fitted($instrument, '2026-01-01', '2026-02-01', ['reason' => 'broken', 'broke_at' => 'saddle', 'position' => $position]);
+        $broke(1);
+        $broke(2);
+        self::assertSame(['', 2], [$this->map($instrument)[0]['suspicion'], $this->map($instrument)[0]['count']]);
+        $broke(1);
+        self::assertSame([[1, 2], [2, 1]], $this->map($instrument)[0]['strings']);
+        self::assertStringContainsString('sharp saddle', $this->map($instrument)[0]['suspicion']);
+        // Of all instruments together nothing is suspected.
+        $this->get('/log/life')->assertInertia(static fn (AssertableInertia $page) => $page->where('broke.0.count', 3)->where('broke.0.suspicion', ''));
+    }
+
+    public function test_a_job_tells_how_and_where_the_old_ones_ended(): void
+    {
+        $set = $this->strung();
+        $this->travelTo('2026-07-01 12:00:00');
+        $job = $this->begun($set, ['reason' => 'season']);
+        $this->record($job, $this->event('died', ['position' => 1, 'how' => 'broken', 'where' => 'saddle']), $this->event('died', ['position' => 6, 'how' => 'corroded']))
+            ->assertOk()->assertJsonPath('job.strings.0.died', 'broken:saddle')->assertJsonPath('job.strings.5.died', 'corroded')->assertJsonPath('job.strings.1.died', null);
+        self::assertLiraError($this->record($job, $this->event('died', ['position' => 1, 'how' => 'bored'])), 422, '/events/0/data/how', 'dull, corroded or broken');
+        $this->doAll($job);
+        $this->record($job, $this->event('finished', ['felt' => 'Even.', 'coated' => true]))->assertOk();
+
+        $old = Fitting::query()->whereNotNull('removed_at')->orderBy('position')->get();
+        self::assertSame(['broken', 'season', 'season', 'season', 'season', 'corroded'], $old->pluck('reason')->all());
+        self::assertSame(['saddle', ''], [$old[0]?->broke_at, $old[1]?->broke_at]);
+        self::assertSame(6, Fitting::query()->whereNull('removed_at')->where('coated', true)->count());
+        $this->record($job, $this->event('reopened'))->assertOk();
+        self::assertSame(['', ''], [$old[0]?->refresh()->reason, $old[0]?->broke_at]);
+    }
+
+    /** @param  list<float>  $ended  hours of strings one after the other, each dull in the end */
+    private function history(array $ended, ?float $running = null): Instrument
+    {
+        $instrument = self::keptSet()->instrument;
+        foreach ($ended as $index => $hours) {
+            $month = $index + 1;
+            self::fitted($instrument, "2026-0{$month}-01", '2026-0'.($month + 1).'-01');
+            self::played($instrument, "2026-0{$month}-10", $hours);
+        }
+        if ($running !== null) {
+            self::fitted($instrument, '2026-05-01', null);
+            self::played($instrument, '2026-05-10', $running);
+        }
+
+        return $instrument;
+    }
+
+    /** @return list<array{label: string, coated: bool, ended: int, running: int, usual_h: float, median_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> */
+    private function lives(string $query): array
+    {
+        $lives = [];
+        $this->get("/log/life{$query}")->assertOk()->assertInertia(static function (AssertableInertia $page) use (&$lives): void {
+            $lives = $page->toArray()['props']['lives'] ?? [];
+        });
+
+        return is_array($lives) ? array_values($lives) : [];
+    }
+
+    /** @return list<array{suspicion: string, count: int, strings: list<list<int>>}> */
+    private function map(Instrument $instrument): array
+    {
+        $broke = $this->getJson("/instruments/{$instrument->id}/log")->assertOk()->json('broke');
+
+        return is_array($broke) ? array_values($broke) : [];
+    }
+}
