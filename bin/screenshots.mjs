@@ -1,7 +1,4 @@
 // One picture of each main view, from the demo workshop, at the size of a small laptop, a tablet and a phone.
-import { execFileSync } from 'node:child_process';
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
@@ -19,7 +16,7 @@ async function openFromBench(page, name, what) {
 
 /** Goes on with a job until it has come to some words. */
 async function stepOf(page, instrument, words) {
-    await page.getByRole('link', { name: instrument }).click();
+    await page.getByRole('link', { name: instrument }).first().click();
     const main = page.getByRole('main');
     while ((await main.getByText(words).count()) === 0) {
         const before = await main.innerText();
@@ -140,7 +137,20 @@ const views = [
     ],
     ['jobs', '/jobs', null, 1280, 800, 'light'],
     ['job', '/jobs', (page) => stepOf(page, 'Curlew', /^Wind$/), 1280, 800, 'light'],
-    ['job-tablet', '/jobs', (page) => stepOf(page, 'Curlew', /^Take the packet/), 820, 1180, 'light'],
+    ['log', '/log', null, 1280, 800, 'light'],
+    ['log-life', '/log/life', (page) => page.getByRole('img').first().waitFor(), 1280, 800, 'light'],
+    [
+        'log-instrument',
+        '/instruments',
+        async (page) => {
+            await page.getByRole('link', { name: 'Curlew', exact: true }).click();
+            await page.getByRole('tab', { name: 'Log', exact: true }).click();
+            await page.getByRole('region', { name: 'Through time' }).getByRole('img').waitFor();
+        },
+        1280,
+        800,
+        'light',
+    ],
     [
         'measured',
         '/strings/measured',
@@ -173,16 +183,5 @@ await withServer(8937, async (base) => {
         await page.screenshot({ path: join(folder, `${file}.png`) });
         await page.close();
     }
-    const sheet = await browser.newContext();
-    const id = (await (await sheet.request.get(base)).text()).match(/"set":\{"id":(\d+)/)?.[1] ?? '1';
-    const pdf = await sheet.request.get(`${base}/sets/${id}/sheet`);
-    const temporary = await mkdtemp(join(tmpdir(), 'lira-'));
-    await writeFile(join(temporary, 'sheet.pdf'), await pdf.body());
-    execFileSync('pdftoppm', ['-r', '70', '-png', '-singlefile', join(temporary, 'sheet.pdf'), join(folder, 'set-sheet')]);
-    const found = await (await sheet.request.get(`${base}/search?for=Ketch%20fourth`)).json();
-    const fit = await sheet.request.get(`${base}/sets/${found.sets[0].id}/fit`);
-    await writeFile(join(temporary, 'fit.pdf'), await fit.body());
-    execFileSync('pdftoppm', ['-r', '70', '-png', '-singlefile', join(temporary, 'fit.pdf'), join(folder, 'fit-report')]);
-    await rm(temporary, { recursive: true });
     await browser.close();
 });

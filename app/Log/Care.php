@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\OwnCareRule;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Lira\Care\CareRule;
 use Lira\Care\CareRules;
 
@@ -22,13 +22,14 @@ final class Care
 
     /**
      * @param  iterable<Instrument>  $instruments
+     * @param  Carbon  $last  what is due later is left out
      * @return list<CareDue> of each instrument, every rule that suits it
      */
-    public static function due(iterable $instruments): array
+    public static function due(iterable $instruments, Carbon $last): array
     {
         $rules = self::rules();
         $entries = self::lastEntries();
-        $due = [];
+        [$due, $lastDay] = [[], $last->toDateString()];
         foreach ($instruments as $instrument) {
             $look = Looks::at($instrument);
             foreach ($rules as $rule) {
@@ -37,31 +38,35 @@ final class Care
                 }
                 $of = $entries[$instrument->id][$rule->key()] ?? [];
                 $done = $of['done'] ?? null;
-                $since = Carbon::parse($done === null ? $instrument->created_at : $done->happened_on);
+                $since = $done === null ? $instrument->created_at->toDateTimeImmutable() : new \DateTimeImmutable($done->on);
                 $off = $of['off'] ?? null;
                 // Seeing to it ends what was put off before.
                 $off = $off !== null && ($done === null || $off->id > $done->id) ? $off : null;
-                $on = Carbon::instance($rule->rhythm()->next($since->toDateTimeImmutable()));
-                $due[] = new CareDue($instrument, $rule, $since, $done !== null, $off?->until === null ? $on : $on->max($off->until), $off);
+                $on = $rule->rhythm()->next($since);
+                $on = $off?->until === null ? $on : max($on, new \DateTimeImmutable($off->until));
+                if ($on->format('Y-m-d') <= $lastDay) {
+                    $due[] = new CareDue($instrument, $rule, $since, $done !== null, $on, $off);
+                }
             }
         }
 
         return $due;
     }
 
-    /** @return array<int, array<string, CareEntry>> what strings or shows were put off to, by instrument and key */
+    /** @return array<int, array<string, CareSaid>> what was put off, by instrument and key */
     public static function putOff(): array
     {
-        return array_map(static fn (array $rules): array => array_filter(array_map(static fn (array $of): ?CareEntry => $of['off'] ?? null, $rules)), self::lastEntries());
+        return array_map(static fn (array $rules): array => array_filter(array_map(static fn (array $of): ?CareSaid => $of['off'] ?? null, $rules)), self::lastEntries());
     }
 
-    /** @return array<int, array<string, array{done?: CareEntry, off?: CareEntry}>> the last of each, by instrument and rule */
+    /** @return array<int, array<string, array{done?: CareSaid, off?: CareSaid}>> the last of each, by instrument and rule */
     private static function lastEntries(): array
     {
         $last = [];
-        $ids = CareEntry::query()->selectRaw('max(id)')->groupBy(['instrument_id', 'rule', 'done']);
-        foreach (CareEntry::query()->whereIn('id', $ids)->get() as $entry) {
-            $last[$entry->instrument_id][$entry->rule][$entry->done ? 'done' : 'off'] = $entry;
+        // Beside the greatest id SQLite gives the other columns of its row.
+        foreach (DB::table('care_entries')->groupBy(['instrument_id', 'rule', 'done'])->selectRaw('max(id) as id, instrument_id, rule, done, date(happened_on) as happened_on, date(until) as until, note')->get() as $row) {
+            /** @var object{id: int, instrument_id: int, rule: string, done: int, happened_on: string, until: ?string, note: string}&\stdClass $row */
+            $last[$row->instrument_id][$row->rule][(bool) $row->done ? 'done' : 'off'] = new CareSaid($row->id, $row->happened_on, $row->until, $row->note);
         }
 
         return $last;

@@ -9,7 +9,6 @@ use App\Jobs\Jobs;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobStatus;
-use Illuminate\Support\Facades\DB;
 
 /** The last sets on an instrument, as one looks back at them when the next is designed: how they felt, and what they pulled. */
 final readonly class Earlier
@@ -22,7 +21,7 @@ final readonly class Earlier
     public function of(Instrument $instrument): array
     {
         $jobs = Job::query()->where('instrument_id', $instrument->id)->where('status', JobStatus::Finished)->latest('finished_at')->latest('id')->limit(self::SHOWN)->get();
-        $hours = DB::query()->fromSub(Worn::query()->whereIn('f.job_id', $jobs->modelKeys()), 'worn')->groupBy('job_id')->selectRaw('job_id, max(hours) as hours')->pluck('hours', 'job_id');
+        $hours = Worn::summed(Worn::query()->whereIn('f.job_id', $jobs->modelKeys()))->groupBy('job_id')->selectRaw('job_id, max(hours) as hours')->pluck('hours', 'job_id');
         $earlier = [];
         $to = null;
         foreach ($jobs as $job) {

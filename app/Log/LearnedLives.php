@@ -6,7 +6,6 @@ namespace App\Log;
 
 use App\Strings\TypeColumns;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Lira\Kind\Kind;
 use Lira\Life\Family;
 use Lira\Life\Life;
@@ -20,23 +19,38 @@ final class LearnedLives
     /** @param  ?string  $owner  null for all of them */
     public static function of(?string $owner, ?Carbon $now = null): self
     {
-        $worn = Worn::query($now);
+        $on = Worn::query($now)->whereNull('f.removed_at');
+        $off = Worn::offInSums();
         if ($owner !== null) {
-            $worn->where('i.owner', $owner);
+            $on->where('i.owner', $owner);
+            $off->where('i.owner', $owner);
         }
-        $rows = DB::query()->fromSub($worn, 'worn')->where('hours', '>', 0)
-            ->groupBy(['owner', 'kind', 'construction', 'material', 'coated'])
-            ->selectRaw('owner, kind, construction, material, coated, max(gauge_nm) as gauge_nm, sum(ended) as ended, sum(hours * hours) as squares')
-            ->get();
         $sums = [];
-        foreach ($rows as $row) {
-            /** @var object{owner: string, kind: string, construction: string, material: string, coated: int, gauge_nm: int, ended: int, squares: float}&\stdClass $row */
+        $add = static function (\stdClass $row, int $ended, float $squares) use (&$sums): void {
+            /** @var object{owner: string, kind: string, construction: string, material: string, coated: int, gauge_nm: int}&\stdClass $row */
             $kind = Kind::from($row->kind);
-            $key = self::key($row->owner, Family::of(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), $kind), (bool) $row->coated, $kind->isBass());
-            $sums[$key] = ['ended' => ($sums[$key]['ended'] ?? 0) + (int) $row->ended, 'squares' => ($sums[$key]['squares'] ?? 0.0) + $row->squares];
+            $key = self::key($row->owner, self::family($row->construction, $row->material, $row->gauge_nm, $kind), (bool) $row->coated, $kind->isBass());
+            $sums[$key] = ['ended' => ($sums[$key]['ended'] ?? 0) + $ended, 'squares' => ($sums[$key]['squares'] ?? 0.0) + $squares];
+        };
+        foreach ($on->get() as $row) {
+            /** @var object{hours: ?float}&\stdClass $row */
+            $add($row, 0, ($row->hours ?? 0.0) ** 2);
+        }
+        foreach ($off->get() as $row) {
+            /** @var object{ended: int, squares: float}&\stdClass $row */
+            $add($row, (int) $row->ended, $row->squares);
         }
 
         return new self($sums);
+    }
+
+    /** @param  int  $gaugeNm  of any of them; it decides nothing */
+    public static function family(string $construction, string $material, int $gaugeNm, Kind $kind): Family
+    {
+        /** @var array<string, Family> $known */
+        static $known = [];
+
+        return $known["{$construction} {$material} {$kind->value}"] ??= Family::of(TypeColumns::read($construction, $material, $gaugeNm), $kind);
     }
 
     /**

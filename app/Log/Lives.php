@@ -40,7 +40,7 @@ final class Lives
      */
     public static function of(?string $owner = null, ?string $place = null, ?Carbon $now = null): array
     {
-        $rows = DB::query()->fromSub(self::narrowed(Worn::query($now), $owner, $place), 'worn')->where('hours', '>', 0)
+        $rows = Worn::summed(self::narrowed(Worn::query($now), $owner, $place))->where('hours', '>', 0)
             ->groupBy(['kind', 'construction', 'material', 'coated', 'ended', DB::raw('round(hours * '.self::PARTS.')')])
             ->selectRaw('kind, construction, material, coated, ended, max(gauge_nm) as gauge_nm, round(hours * ?) / ? as h, count(*) as count, sum(hours * hours) as squares', [self::PARTS, (float) self::PARTS])
             ->get();
@@ -104,7 +104,7 @@ final class Lives
         $worn = self::narrowed(Worn::query($now)->whereNotNull('f.removed_at'), $owner, $place)
             ->join('lots as l', 'l.id', '=', 'f.lot_id')->join('list_strings as ls', 'ls.id', '=', 'l.list_string_id')->join('suppliers as su', 'su.id', '=', 'ls.supplier_id')
             ->whereNotNull('l.cents')->addSelect(['l.cents', 'su.currency']);
-        $rows = DB::query()->fromSub($worn, 'worn')->where('hours', '>', 0)->groupBy(['kind', 'construction', 'material', 'coated', 'currency'])
+        $rows = Worn::summed($worn)->where('hours', '>', 0)->groupBy(['kind', 'construction', 'material', 'coated', 'currency'])
             ->selectRaw('kind, construction, material, coated, currency, max(gauge_nm) as gauge_nm, sum(cents) as cents, sum(hours) as hours, count(*) as count')->get();
         $sums = [];
         foreach ($rows as $row) {

@@ -16,19 +16,22 @@ final class Looks
 {
     public static function at(Instrument $instrument): Look
     {
-        $said = static function (string $part, string $key) use ($instrument): mixed {
-            $of = $instrument->document->{$part} ?? null;
+        // Read once: each look at the model's own decodes it anew.
+        $document = $instrument->document;
+        $said = static function (string $part, string $key) use ($document): mixed {
+            $of = $document->{$part} ?? null;
 
             return $of instanceof \stdClass ? $of->{$key} ?? null : null;
         };
+        $kind = Kind::from($instrument->kind);
         $word = static fn (mixed $value): string => is_string($value) ? $value : '';
 
         return new Look(
-            Kind::from($instrument->kind),
+            $kind,
             Fingerboard::tryFrom($word($said('neck', 'fingerboard'))),
             Anchor::tryFrom($word($said('hardware', 'anchor'))),
             $said('hardware', 'springs') !== null || $said('hardware', 'bridge') === 'floating',
-            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && Kind::from($instrument->kind) !== Kind::Ukulele,
+            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && $kind !== Kind::Ukulele,
             $said('neck', 'frets') === 0,
             Place::tryFrom($instrument->place) ?? Place::Unsaid,
             $instrument->owner,

@@ -25,7 +25,7 @@ final class Playing
             $plays->whereIn('instrument_id', $instruments);
         }
         $hours = [];
-        foreach ($plays->toBase()->groupBy('instrument_id')->select(['instrument_id', DB::raw('sum(hours) as hours'), DB::raw('min(played_on) as first')])->get() as $row) {
+        foreach ($plays->toBase()->groupByRaw('+instrument_id')->select(['instrument_id', DB::raw('sum(hours) as hours'), DB::raw('min(played_on) as first')])->get() as $row) {
             /** @var object{instrument_id: int, hours: float, first: string}&\stdClass $row */
             $hours[$row->instrument_id] = $row->hours / max(1.0, Carbon::parse($row->first)->diffInDays($now) / 7);
         }

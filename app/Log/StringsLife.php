@@ -9,12 +9,10 @@ use App\Log\Views\InstrumentLifeView;
 use App\Log\Views\PlayView;
 use App\Models\Instrument;
 use App\Models\Play;
-use App\Strings\TypeColumns;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Lira\Kind\Kind;
 use Lira\Life\Due;
-use Lira\Life\Family;
 
 /**
  * How far the strings that are on are through their life: hours since each was fitted, learned from those of the same family and owner.
@@ -68,7 +66,7 @@ final readonly class StringsLife
         $rows = $worn->whereNull('f.removed_at')->addSelect(['i.hours_a_week as weekly', 'i.name as name'])->orderBy('f.instrument_id')->orderBy('f.position')->get();
         foreach ($rows as $row) {
             /** @var On $row */
-            $family = Family::of(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), Kind::from($row->kind));
+            $family = LearnedLives::family($row->construction, $row->material, $row->gauge_nm, Kind::from($row->kind));
             $alike[implode(' ', [$row->instrument_id, $family->value, $row->coated, substr($row->fitted_at, 0, 10)])][] = [$row, $family];
         }
         $families = [];

@@ -21,7 +21,6 @@ use App\Models\JobStatus;
 use App\Models\Photograph;
 use App\Models\Play;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /** What was on an instrument, what was done to it and what was measured, from the first day on. */
 final class TimeLine
@@ -53,7 +52,7 @@ final class TimeLine
     private static function periods(Instrument $instrument, array $jobs): array
     {
         $periods = [];
-        $rows = DB::query()->fromSub(Worn::query()->where('f.instrument_id', $instrument->id), 'worn')->groupBy(['job_id', 'fitted_at'])
+        $rows = Worn::summed(Worn::query()->where('f.instrument_id', $instrument->id))->groupBy(['job_id', 'fitted_at'])
             ->selectRaw("job_id, fitted_at, max(removed_at) as removed_at, min(removed_at is null) as off, max(hours) as hours,
                 group_concat(case when reason = 'broken' then position end) as broke, max(reason) as reason")
             ->orderBy('fitted_at')->get();

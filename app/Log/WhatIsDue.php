@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Log\Views\DueView;
-use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobStatus;
@@ -31,7 +30,7 @@ final readonly class WhatIsDue
         $now ??= Carbon::now();
         $due = [];
         $benches = $this->benches();
-        foreach ([...$this->strings($now, $benches), ...$this->care($benches), ...$this->jobs($benches)] as $view) {
+        foreach ([...$this->strings($now, $benches), ...$this->care($benches, $last), ...$this->jobs($benches)] as $view) {
             if ($view->on <= $last->toDateString()) {
                 $due[] = $view;
             }
@@ -54,7 +53,7 @@ final readonly class WhatIsDue
         foreach ($this->life->all($now) as $on) {
             $entry = $off[$on->instrument]['strings'] ?? null;
             // What was put off before they went on has passed.
-            $entry = $entry !== null && $entry->happened_on->lt($on->since->copy()->startOfDay()) ? null : $entry;
+            $entry = $entry !== null && $entry->on < $on->since->toDateString() ? null : $entry;
             $show = $shows[$on->instrument] ?? null;
             if ($show !== null && self::isDueBefore($on, $show['at'], $now)) {
                 $due[] = self::view($on, 'show', $show['at']->copy()->subDays(self::SETTLE_DAYS)->max($now), "Fit new strings before {$show['name']}",
@@ -69,16 +68,17 @@ final readonly class WhatIsDue
     }
 
     /** @param  array<int, string>  $benches */
-    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $benches, ?CareEntry $off, mixed $job): DueView
+    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $benches, ?CareSaid $off, mixed $job): DueView
     {
         $until = $off?->until;
+        $due = $day->toDateString();
 
         return new DueView(
             implode('-', ['strings', $on->instrument, $on->family->value, $on->coated ? 'coated' : 'bare', $on->positions[0], $on->since->format('Ymd')]),
             $what, 'strings', $on->instrument, $on->name, $on->owner, $benches[$on->instrument] ?? '', $do, is_int($job) ? "{$why} A job on it is open." : $why, '',
-            ($until === null ? $day : $day->copy()->max($until))->toDateString(),
+            $until === null ? $due : max($due, $until),
             $what === 'show' ? null : $on->earliest?->toDateString(), $what === 'show' ? null : $on->latest?->toDateString(),
-            $until?->toDateString(), $off === null ? '' : $off->note, is_int($job) ? $job : null,
+            $until, $off === null ? '' : $off->why, is_int($job) ? $job : null,
         );
     }
 
@@ -109,15 +109,15 @@ final readonly class WhatIsDue
      * @param  array<int, string>  $benches
      * @return list<DueView>
      */
-    private function care(array $benches): array
+    private function care(array $benches, Carbon $last): array
     {
         return array_map(static fn (CareDue $care): DueView => new DueView(
             "care-{$care->instrument->id}-{$care->rule->key()}-{$care->since->format('Ymd')}",
             'care', $care->rule->key(), $care->instrument->id, $care->instrument->name, $care->instrument->owner,
             $benches[$care->instrument->id] ?? '', $care->rule->label(),
             trim($care->rule->reason().' '.ucfirst($care->rule->rhythm()->label()).'; '.($care->wasDone ? 'the last time ' : 'here since ').$care->since->format('j F Y').'.'),
-            $care->rule->caution(), $care->on->toDateString(), null, null, $care->putOff?->until?->toDateString(), $care->putOff === null ? '' : $care->putOff->note, null,
-        ), Care::due(Instrument::query()->orderBy('id')->get()));
+            $care->rule->caution(), $care->on->format('Y-m-d'), null, null, $care->putOff?->until, $care->putOff === null ? '' : $care->putOff->why, null,
+        ), Care::due(Instrument::query()->orderBy('id')->get(['id', 'name', 'kind', 'owner', 'place', 'document', 'created_at']), $last));
     }
 
     /**

@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $reason  why it came off
  * @property string $broke_at
  * @property bool $coated
- * @property ?float $counted_h  hours that were logged while it was on, as they count; null while it is on
+ * @property ?float $counted_h  hours that were logged while it was on, as they count, without shows while it is on; null where none were
  */
 final class Fitting extends Model
 {

@@ -8,8 +8,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * What the log goes by: what an hour counts as, shows, care. The hours of strings that came off stand beside them, so that a workshop of
- * many years is read as fast as a new one; the database itself keeps them right, whichever way hours, strings or factors change.
+ * What the log goes by: what an hour counts as, shows, care. The hours that strings have stand beside them, so that a workshop of many
+ * years is read as fast as a new one; the database itself keeps them right, whichever way hours, strings or factors change. Hours of
+ * shows are left out while a string is on: some of them are still to come.
  */
 return new class extends Migration
 {
@@ -17,7 +18,8 @@ return new class extends Migration
         select sum(p.hours * (case when p.heat then s.heat else 1 end) * (case when p.salt then s.salt else 1 end)
             * (case when p.sweat then s.sweat else 1 end))
         from plays p, log_settings s
-        where p.instrument_id = fittings.instrument_id and p.played_on >= date(fittings.fitted_at) and p.played_on < date(fittings.removed_at)
+        where p.instrument_id = fittings.instrument_id and p.played_on >= date(fittings.fitted_at)
+            and p.played_on < coalesce(date(fittings.removed_at), '9999-12-31') and (fittings.removed_at is not null or p.show_id is null)
         SQL;
 
     public function up(): void
@@ -50,9 +52,19 @@ return new class extends Migration
         Schema::table('plays', static function (Blueprint $table): void {
             $table->foreignId('show_id')->nullable()->index()->constrained()->cascadeOnDelete();
         });
+        Schema::table('plays', static function (Blueprint $table): void {
+            $table->index('played_on');
+        });
+        DB::statement('create index plays_at_shows on plays (instrument_id, played_on) where show_id is not null');
         Schema::table('fittings', static function (Blueprint $table): void {
             $table->boolean('coated')->default(false);
             $table->double('counted_h')->nullable();
+            $table->index('fitted_at');
+            // What is learned of all that came off is read from this alone.
+            $table->index(['instrument_id', 'construction', 'material', 'coated', 'removed_at', 'counted_h', 'reason', 'gauge_nm', 'fitted_at'], 'fittings_learned');
+        });
+        Schema::table('jobs', static function (Blueprint $table): void {
+            $table->index('finished_at');
         });
         Schema::table('instruments', static function (Blueprint $table): void {
             $table->string('place', 10)->default('');
@@ -81,7 +93,8 @@ return new class extends Migration
             $table->date('until')->nullable();
             $table->string('note', 400)->default('');
             $table->timestamp('created_at');
-            $table->index(['instrument_id', 'rule', 'happened_on']);
+            $table->index(['instrument_id', 'rule', 'done']);
+            $table->index(['instrument_id', 'happened_on']);
         });
         // What the calendar said last, so that whoever subscribed sees what changed.
         Schema::create('calendar_events', static function (Blueprint $table): void {
@@ -92,13 +105,13 @@ return new class extends Migration
         });
         $this->count('fittings_come_off', 'after update of fitted_at, removed_at, instrument_id on fittings', 'fittings.id = new.id');
         $this->count('fittings_came_off', 'after insert on fittings', 'fittings.id = new.id');
-        $during = static fn (string $row): string => "fittings.instrument_id = {$row}.instrument_id and fittings.removed_at is not null
-            and date(fittings.fitted_at) <= date({$row}.played_on) and date(fittings.removed_at) > date({$row}.played_on)";
+        $during = static fn (string $row): string => "fittings.instrument_id = {$row}.instrument_id
+            and date(fittings.fitted_at) <= date({$row}.played_on) and coalesce(date(fittings.removed_at), '9999-12-31') > date({$row}.played_on)";
         $this->count('plays_added', 'after insert on plays', $during('new'));
         $this->count('plays_taken', 'after delete on plays', $during('old'));
         $this->count('plays_changed', 'after update on plays', "({$during('new')}) or ({$during('old')})");
-        $this->count('exposure_changed', 'after update of heat, salt, sweat on log_settings', 'fittings.removed_at is not null');
-        DB::statement('update fittings set counted_h = ('.self::WEIGHED.') where removed_at is not null');
+        $this->count('exposure_changed', 'after update of heat, salt, sweat on log_settings', 'true');
+        DB::statement('update fittings set counted_h = ('.self::WEIGHED.')');
     }
 
     public function down(): void
@@ -113,9 +126,16 @@ return new class extends Migration
             $table->dropColumn('place');
         });
         Schema::table('fittings', static function (Blueprint $table): void {
+            $table->dropIndex('fittings_learned');
+            $table->dropIndex(['fitted_at']);
             $table->dropColumn(['coated', 'counted_h']);
         });
+        Schema::table('jobs', static function (Blueprint $table): void {
+            $table->dropIndex(['finished_at']);
+        });
         Schema::table('plays', static function (Blueprint $table): void {
+            $table->dropIndex('plays_at_shows');
+            $table->dropIndex(['played_on']);
             $table->dropIndex(['show_id']);
             $table->dropConstrainedForeignId('show_id');
         });

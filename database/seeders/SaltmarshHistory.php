@@ -255,7 +255,7 @@ final class SaltmarshHistory
     }
 
     /**
-     * A lot that was used up, of the cheapest that is listed.
+     * The lot it is from: one of the drawer, or one that was used up, of the cheapest that is listed.
      *
      * @param  array{construction: string, material: string, gauge_nm: int}  $columns
      */
@@ -263,13 +263,24 @@ final class SaltmarshHistory
     {
         $key = implode(' ', $columns);
         if (! array_key_exists($key, $this->lots)) {
-            $listed = ListString::query()->where($columns)->whereNotNull('cents')->orderBy('cents')->first();
-            $this->lots[$key] = $listed === null ? null : Lot::query()->create([
-                ...$columns, 'list_string_id' => $listed->id, 'name' => $listed->name, 'quantity' => 0, 'cents' => $listed->cents, 'note' => 'used up',
-            ])->id;
+            $this->lots[$key] = Lot::query()->where($columns)->first()->id ?? $this->usedUp($columns);
         }
 
         return $this->lots[$key];
+    }
+
+    /** @param  array{construction: string, material: string, gauge_nm: int}  $columns */
+    private function usedUp(array $columns): ?int
+    {
+        $listed = ListString::query()->where($columns)->whereNotNull('cents')->orderBy('cents')->first();
+        $lot = $listed === null ? null : new Lot([...$columns, 'list_string_id' => $listed->id, 'name' => $listed->name, 'quantity' => 0, 'cents' => $listed->cents, 'note' => 'used up']);
+        if ($lot !== null) {
+            $lot->timestamps = false;
+            $lot->created_at = $lot->updated_at = $this->now->copy()->subWeeks(self::WEEKS);
+            $lot->save();
+        }
+
+        return $lot?->id;
     }
 
     private function saddles(StringSet $set, Carbon $at, int $turn): void

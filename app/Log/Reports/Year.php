@@ -129,7 +129,7 @@ final class Year
         if ($instrument !== null) {
             $worn->where('f.instrument_id', $instrument);
         }
-        $rows = DB::query()->fromSub($worn, 'worn')->groupBy(['kind', 'construction', 'material', 'gauge_nm'])
+        $rows = Worn::summed($worn)->groupBy(['kind', 'construction', 'material', 'gauge_nm'])
             ->selectRaw('kind, construction, material, gauge_nm, count(*) as count, avg(case when removed_at is not null then hours end) as hours')
             ->orderBy('construction')->orderBy('gauge_nm')->get();
         $used = [];

@@ -18,6 +18,7 @@ use App\Strings\Drawer\Views\MovementView;
 use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Lira\Strings\StringEnd;
@@ -33,6 +34,9 @@ final class Drawer
     public const MOST = 10_000;
 
     private const MOVEMENTS_SHOWN = 100;
+
+    /** A lot that was used up stays in sight so long, unless some of its strings should always be there. */
+    private const EMPTY_SHOWN_DAYS = 30;
 
     /** In SQL: how many of a lot are kept for orders and jobs. */
     private const KEPT = "(select coalesce(sum(quantity), 0) from reservations where reservations.lot_id = lots.id and reservations.status = 'kept')";
@@ -57,9 +61,12 @@ final class Drawer
             /** @var \stdClass&object{construction: string, material: string, gauge_nm: int, least: int} $level */
             $least[TypeColumns::read($level->construction, $level->material, $level->gauge_nm)->key()] = $level->least;
         }
-        $lots = [];
+        [$lots, $seen] = [[], Carbon::now()->subDays(self::EMPTY_SHOWN_DAYS)];
         foreach (Lot::query()->select('lots.*')->selectRaw(self::KEPT.' as kept')->orderBy('gauge_nm')->orderBy('id')->get() as $lot) {
-            $lots[$lot->type()->key()][] = $lot;
+            $key = $lot->type()->key();
+            if ($lot->quantity > 0 || isset($least[$key]) || $lot->updated_at?->gt($seen) === true) {
+                $lots[$key][] = $lot;
+            }
         }
 
         return array_values(array_map(static fn (array $alike): DrawerStringView => new DrawerStringView(

@@ -7,6 +7,7 @@ namespace Tests\Feature\Log;
 use App\Models\LogSettings;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
 
@@ -36,7 +37,9 @@ final class CalendarTest extends LogTestCase
         self::assertSame(['20260328T203000Z', '20260329T193000Z'], array_map(static fn (VEvent $event): string => self::word($event, 'DTSTART'), $shows));
         self::assertSame("Show; with, signs\non 2026-03-28", self::word($shows[0], 'SUMMARY'));
         $care = self::named($calendar, 'Care')[0];
-        self::assertSame('DATE', (string) ($care->select('DTSTART')[0] instanceof DateTime ? $care->select('DTSTART')[0]['VALUE'] : ''));
+        $begins = $care->select('DTSTART')[0] ?? null;
+        self::assertInstanceOf(DateTime::class, $begins);
+        self::assertFalse($begins->hasTime());
         self::assertGreaterThanOrEqual(3, count(self::named($calendar, 'Care')));
         self::assertCount(1, self::named($calendar, 'Strings'));
         foreach (explode("\r\n", (string) $answer->getContent()) as $line) {
@@ -79,7 +82,8 @@ final class CalendarTest extends LogTestCase
         $new = $this->postJson('/log/calendar/address')->assertOk()->json('feed');
         self::assertNotSame($feed, $new);
         $this->get($feed)->assertNotFound();
-        $this->get((string) (is_string($new) ? $new : ''))->assertOk();
+        self::assertIsString($new);
+        $this->get($new)->assertOk();
     }
 
     private function feed(): string
@@ -90,9 +94,7 @@ final class CalendarTest extends LogTestCase
     /** @param  array<string, mixed>  $changed */
     private function show(int $instrument, array $changed): int
     {
-        $id = $this->postJson('/log/shows', self::said($instrument, $changed))->assertCreated()->json('id');
-
-        return is_int($id) ? $id : 0;
+        return self::idOf($this->postJson('/log/shows', self::said($instrument, $changed)));
     }
 
     /**
@@ -139,6 +141,6 @@ final class CalendarTest extends LogTestCase
     {
         $property = $event->select($name)[0] ?? null;
 
-        return $property instanceof \Sabre\VObject\Property ? (string) $property : '';
+        return $property instanceof Property ? (string) $property->getValue() : '';
     }
 }

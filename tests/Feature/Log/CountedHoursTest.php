@@ -6,6 +6,7 @@ namespace Tests\Feature\Log;
 
 use App\Models\Fitting;
 use App\Models\LogSettings;
+use App\Models\Show;
 use Illuminate\Support\Carbon;
 
 /** The hours that stand beside strings that came off are kept right, whichever way they change. */
@@ -27,22 +28,25 @@ final class CountedHoursTest extends LogTestCase
         self::assertSame(6.0, self::counted($fitting));
         $late->update(['played_on' => '2026-04-01']);
         self::assertSame(2.0, self::counted($fitting));
-        $late->update(['played_on' => '2026-03-05']);
+        $late->update(['played_on' => '2026-03-05', 'hours' => 0.5]);
+        self::assertSame(2.5, self::counted($fitting));
         $late->delete();
-        self::assertSame(2.0, self::counted($fitting));
+        self::assertSame(['counted_h' => 2.0], $fitting->refresh()->only('counted_h'));
     }
 
-    public function test_they_are_counted_once_a_string_comes_off_and_no_more_where_it_is_on_again(): void
+    public function test_shows_are_counted_in_once_a_string_comes_off_and_no_more_where_it_is_on_again(): void
     {
         $instrument = self::keptSet()->instrument;
         $fitting = self::fitted($instrument, '2026-03-01 10:00', null);
         self::played($instrument, '2026-03-02', 2.0);
-        self::assertNull(self::counted($fitting));
+        $show = Show::query()->create(['uid' => 'one', 'name' => 'Regatta', 'starts_at' => '2026-03-10 20:00:00', 'hours' => 4]);
+        self::played($instrument, '2026-03-10', 4.0)->update(['show_id' => $show->id]);
+        self::assertSame(2.0, self::counted($fitting));
 
         $fitting->update(['removed_at' => Carbon::parse('2026-03-20'), 'reason' => 'dull']);
-        self::assertSame(2.0, self::counted($fitting));
+        self::assertSame(6.0, self::counted($fitting));
         $fitting->update(['removed_at' => null]);
-        self::assertNull(self::counted($fitting));
+        self::assertSame(2.0, self::counted($fitting));
     }
 
     public function test_what_an_hour_counts_as_holds_for_all_that_was(): void

@@ -7,7 +7,6 @@ namespace Tests\Feature\Log;
 use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\OwnCareRule;
-use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
 use Lira\Life\Life;
 use Smalot\PdfParser\Parser;
@@ -65,7 +64,7 @@ final class DueTest extends LogTestCase
         $this->travelTo('2026-12-01 12:00:00');
         self::assertSame('2026-11-30', $this->care('relief')['on'] ?? null);
         $url = "/instruments/{$instrument->id}/care";
-        $entry = $this->postJson($url, ['rule' => 'relief'])->assertCreated()->json('id');
+        $entry = self::idOf($this->postJson($url, ['rule' => 'relief']));
         self::assertNull($this->care('relief'));
         self::assertSame('2027-06-01', $this->care('relief', 26)['on'] ?? null);
         $this->deleteJson("{$url}/{$entry}")->assertOk();
@@ -99,14 +98,14 @@ final class DueTest extends LogTestCase
     {
         $instrument = self::keptSet()->instrument;
         $this->travelTo('2026-09-01 12:00:00');
-        self::assertNull($this->care('salt'));
+        self::assertSame([], $this->careDays('salt'));
         $this->putJson("/instruments/{$instrument->id}/place", ['place' => 'sea'])->assertOk();
-        self::assertSame('2026-06-29', $this->care('salt')['on'] ?? null);
+        self::assertSame(['2026-06-29'], $this->careDays('salt'));
         self::assertLiraError($this->putJson("/instruments/{$instrument->id}/place", ['place' => 'moon']), 422, '/place', 'room, sea or stage');
         self::assertSame(1, Instrument::query()->whereKey($instrument->id)->value('revision'));
 
         $rule = ['name' => 'Dust the case', 'reason' => '', 'every_weeks' => 4, 'days' => [], 'kinds' => [], 'fingerboard' => null, 'place' => 'sea', 'owner' => ''];
-        $id = $this->postJson('/log/care/rules', $rule)->assertCreated()->json('id');
+        $id = self::idOf($this->postJson('/log/care/rules', $rule));
         self::assertSame('Dust the case', $this->care("own-{$id}")['do'] ?? null);
         $this->get('/log/care')->assertInertia(static fn (AssertableInertia $page) => $page->component('log/CarePage')->has('shipped', 10)->where('own.0.rhythm', 'every 4 weeks')->where('own.0.place', 'by the sea'));
         $this->deleteJson("/log/care/rules/{$id}")->assertOk();
@@ -134,13 +133,18 @@ final class DueTest extends LogTestCase
     /** @return list<array{on: string, what: string, why: string, do: string, bench: string, job: ?int, put_off: ?string, put_off_why: string, rule: string}> */
     private function due(int $weeks, string $what): array
     {
-        $found = [];
-        $this->page($weeks)->assertInertia(static function (AssertableInertia $page) use (&$found, $what): void {
-            $due = $page->toArray()['props']['due'] ?? [];
-            $found = array_values(array_filter(is_array($due) ? $due : [], static fn (mixed $each): bool => is_array($each) && $each['what'] === $what));
-        });
+        /** @var list<array{on: string, what: string, why: string, do: string, bench: string, job: ?int, put_off: ?string, put_off_why: string, rule: string}> $due */
+        $due = $this->shown("/log?weeks={$weeks}", 'due');
 
-        return $found;
+        return array_values(array_filter($due, static fn (array $each): bool => $each['what'] === $what));
+    }
+
+    /** @return list<string> */
+    private function careDays(string $rule): array
+    {
+        $of = $this->care($rule);
+
+        return $of === null ? [] : [$of['on']];
     }
 
     /** @return array{on: string, do: string, put_off: ?string, put_off_why: string}|null */
@@ -149,11 +153,5 @@ final class DueTest extends LogTestCase
         $of = array_values(array_filter($this->due($weeks, 'care'), static fn (array $each): bool => $each['rule'] === $rule));
 
         return $of[0] ?? null;
-    }
-
-    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function page(int $weeks): TestResponse
-    {
-        return $this->get("/log?weeks={$weeks}")->assertOk();
     }
 }

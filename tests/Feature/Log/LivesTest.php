@@ -60,7 +60,7 @@ final class LivesTest extends LogTestCase
         $fittings[0]?->update(['lot_id' => $lot->id]);
         self::assertSame([], $this->lives('')[0]['costs']);
         $fittings[1]?->update(['lot_id' => $lot->id]);
-        self::assertEqualsWithDelta(240 / 80, $this->lives('')[0]['costs']['EUR'], 1e-9);
+        self::assertEqualsWithDelta(['EUR' => 240 / 80], $this->lives('')[0]['costs'], 1e-9);
     }
 
     public function test_rounds_and_hours_until_a_make_holds_are_told_from_two_jobs_on(): void
@@ -133,12 +133,10 @@ final class LivesTest extends LogTestCase
     /** @return list<array{label: string, coated: bool, ended: int, running: int, usual_h: float, median_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> */
     private function lives(string $query): array
     {
-        $lives = [];
-        $this->get("/log/life{$query}")->assertOk()->assertInertia(static function (AssertableInertia $page) use (&$lives): void {
-            $lives = $page->toArray()['props']['lives'] ?? [];
-        });
+        /** @var list<array{label: string, coated: bool, ended: int, running: int, usual_h: float, median_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> $lives */
+        $lives = $this->shown("/log/life{$query}", 'lives');
 
-        return is_array($lives) ? array_values($lives) : [];
+        return $lives;
     }
 
     /** @return list<array{suspicion: string, count: int, strings: list<list<int>>}> */
@@ -146,6 +144,9 @@ final class LivesTest extends LogTestCase
     {
         $broke = $this->getJson("/instruments/{$instrument->id}/log")->assertOk()->json('broke');
 
-        return is_array($broke) ? array_values($broke) : [];
+        /** @var list<array{suspicion: string, count: int, strings: list<list<int>>}> $views */
+        $views = is_array($broke) ? array_values($broke) : [];
+
+        return $views;
     }
 }

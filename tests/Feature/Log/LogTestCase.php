@@ -9,11 +9,38 @@ use App\Models\Instrument;
 use App\Models\Play;
 use App\Models\StringSet;
 use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
 use Tests\Feature\Jobs\JobsTestCase;
 
 /** The log over HTTP: strings that jobs put on, and hours that were played. */
 abstract class LogTestCase extends JobsTestCase
 {
+    /** What a page is given under a name. */
+    protected function shown(string $address, string $name): mixed
+    {
+        $shown = null;
+        $this->get($address)->assertOk()->assertInertia(static function (AssertableInertia $page) use (&$shown, $name): void {
+            $props = $page->toArray()['props'] ?? null;
+            $shown = is_array($props) ? $props[$name] ?? null : null;
+        });
+
+        return $shown;
+    }
+
+    /**
+     * The id that an answer gives.
+     *
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $answer
+     */
+    protected static function idOf(TestResponse $answer): int
+    {
+        $id = $answer->assertCreated()->json('id');
+        self::assertIsInt($id);
+
+        return $id;
+    }
+
     /** A set that a finished job has put on. */
     protected function strung(?StringSet $set = null, string $reason = 'dull', string $felt = ''): StringSet
     {

@@ -9,6 +9,7 @@ use App\Models\CareEntry;
 use App\Models\Job;
 use Inertia\Testing\AssertableInertia;
 use Smalot\PdfParser\Parser;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Slips, years and tables. */
 final class ReportsTest extends LogTestCase
@@ -66,7 +67,9 @@ final class ReportsTest extends LogTestCase
         $this->get('/log/tables/secrets')->assertNotFound();
 
         $zip = new \ZipArchive;
-        self::assertTrue($zip->open($this->get('/log/tables')->assertOk()->baseResponse->getFile()->getPathname()));
+        $file = $this->get('/log/tables')->assertOk()->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $file);
+        self::assertTrue($zip->open($file->getFile()->getPathname()));
         self::assertSame(count(Tables::NAMES), $zip->numFiles);
         self::assertSame($this->get('/log/tables/hours')->streamedContent(), $zip->getFromName('hours.csv'));
         self::assertGreaterThan(0, Job::query()->count());

@@ -33,7 +33,7 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         { group: design, name: 'Choose the gauges…', keys: 's', run: () => show('solve') },
         { group: design, name: 'Convert to another tuning, scale or number of strings…', keys: 'c', run: () => show('convert') },
         { group: design, name: 'Say what feels right now…', keys: 'b', run: () => show('baseline') },
-        { group: design, name: 'Look back at the last sets on it…', run: () => show('earlier') },
+        { group: design, name: 'Earlier sets on this instrument…', run: () => show('earlier') },
         { group: design, name: 'Undo', keys: 'mod+z', disabled: !canUndo, run: undo },
         { group: design, name: 'Redo', keys: 'mod+shift+z', disabled: !canRedo, run: redo },
         { group: design, name: 'Save now', keys: 'mod+s', always: true, run: actions.save },
