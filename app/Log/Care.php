@@ -12,8 +12,17 @@ use Lira\Care\CareRule;
 use Lira\Care\CareRules;
 
 /** Which care instruments want, and when. */
-final class Care
+final readonly class Care
 {
+    /** @param  array<int, array<string, array{done?: CareSaid, off?: CareSaid}>>  $entries  the last of each, by instrument and rule */
+    private function __construct(private array $entries) {}
+
+    /** As it was said until now. */
+    public static function now(): self
+    {
+        return new self(self::lastEntries());
+    }
+
     /** @return list<CareRule> those that Lira knows, then the workshop's own */
     public static function rules(): array
     {
@@ -25,20 +34,20 @@ final class Care
      * @param  Carbon  $last  what is due later is left out
      * @return list<CareDue> of each instrument, every rule that suits it
      */
-    public static function due(iterable $instruments, Carbon $last): array
+    public function due(iterable $instruments, Carbon $last): array
     {
         $rules = self::rules();
-        $entries = self::lastEntries();
+        $entries = $this->entries;
         [$due, $lastDay] = [[], $last->toDateString()];
         foreach ($instruments as $instrument) {
-            $look = Looks::at($instrument);
+            [$look, $id, $came] = [Looks::at($instrument), $instrument->id, $instrument->created_at->toDateTimeImmutable()];
             foreach ($rules as $rule) {
                 if (! $rule->suits($look)) {
                     continue;
                 }
-                $of = $entries[$instrument->id][$rule->key()] ?? [];
+                $of = $entries[$id][$rule->key()] ?? [];
                 $done = $of['done'] ?? null;
-                $since = $done === null ? $instrument->created_at->toDateTimeImmutable() : new \DateTimeImmutable($done->on);
+                $since = $done === null ? $came : new \DateTimeImmutable($done->on);
                 $off = $of['off'] ?? null;
                 // Seeing to it ends what was put off before.
                 $off = $off !== null && ($done === null || $off->id > $done->id) ? $off : null;
@@ -54,17 +63,16 @@ final class Care
     }
 
     /** @return array<int, array<string, CareSaid>> what was put off, by instrument and key */
-    public static function putOff(): array
+    public function putOff(): array
     {
-        return array_map(static fn (array $rules): array => array_filter(array_map(static fn (array $of): ?CareSaid => $of['off'] ?? null, $rules)), self::lastEntries());
+        return array_map(static fn (array $rules): array => array_filter(array_map(static fn (array $of): ?CareSaid => $of['off'] ?? null, $rules)), $this->entries);
     }
 
     /** @return array<int, array<string, array{done?: CareSaid, off?: CareSaid}>> the last of each, by instrument and rule */
     private static function lastEntries(): array
     {
         $last = [];
-        // Beside the greatest id SQLite gives the other columns of its row.
-        foreach (DB::table('care_entries')->groupBy(['instrument_id', 'rule', 'done'])->selectRaw('max(id) as id, instrument_id, rule, done, date(happened_on) as happened_on, date(until) as until, note')->get() as $row) {
+        foreach (DB::table('care_entries')->joinSub(DB::table('care_entries')->groupBy(['instrument_id', 'rule', 'done'])->selectRaw('max(id) as last'), 'lasts', 'lasts.last', '=', 'care_entries.id')->selectRaw('id, instrument_id, rule, done, date(happened_on) as happened_on, date(until) as until, note')->get() as $row) {
             /** @var object{id: int, instrument_id: int, rule: string, done: int, happened_on: string, until: ?string, note: string}&\stdClass $row */
             $last[$row->instrument_id][$row->rule][(bool) $row->done ? 'done' : 'off'] = new CareSaid($row->id, $row->happened_on, $row->until, $row->note);
         }

@@ -20,9 +20,18 @@ final class LearnedLives
     public static function of(?string $owner, ?Carbon $now = null): self
     {
         $on = Worn::query($now)->whereNull('f.removed_at');
+
+        return self::from(($owner === null ? $on : $on->where('i.owner', $owner))->get(), $owner);
+    }
+
+    /**
+     * @param  iterable<\stdClass>  $on  what is on, as `Worn` gives it
+     * @param  ?string  $owner  whose that is; null for all of them
+     */
+    public static function from(iterable $on, ?string $owner): self
+    {
         $off = Worn::offInSums();
         if ($owner !== null) {
-            $on->where('i.owner', $owner);
             $off->where('i.owner', $owner);
         }
         $sums = [];
@@ -32,7 +41,7 @@ final class LearnedLives
             $key = self::key($row->owner, self::family($row->construction, $row->material, $row->gauge_nm, $kind), (bool) $row->coated, $kind->isBass());
             $sums[$key] = ['ended' => ($sums[$key]['ended'] ?? 0) + $ended, 'squares' => ($sums[$key]['squares'] ?? 0.0) + $squares];
         };
-        foreach ($on->get() as $row) {
+        foreach ($on as $row) {
             /** @var object{hours: ?float}&\stdClass $row */
             $add($row, 0, ($row->hours ?? 0.0) ** 2);
         }

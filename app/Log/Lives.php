@@ -9,7 +9,6 @@ use App\Log\Views\CurveView;
 use App\Log\Views\HoldsView;
 use App\Log\Views\LivesView;
 use App\Log\Views\StepView;
-use App\Strings\TypeColumns;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -22,9 +21,6 @@ use Lira\Life\Survival;
 /** What is learned of how long strings last, of where they break, of what an hour costs, of how soon a make holds. Never from one alone. */
 final class Lives
 {
-    /** Parts of an hour that are told apart. */
-    private const PARTS = 4;
-
     private const POINTS = 40;
 
     /** Of a curve that only so much of it changes, no step is drawn. */
@@ -41,22 +37,31 @@ final class Lives
     public static function of(?string $owner = null, ?string $place = null, ?Carbon $now = null): array
     {
         $rows = Worn::summed(self::narrowed(Worn::query($now), $owner, $place))->where('hours', '>', 0)
-            ->groupBy(['kind', 'construction', 'material', 'coated', 'ended', DB::raw('round(hours * '.self::PARTS.')')])
-            ->selectRaw('kind, construction, material, coated, ended, max(gauge_nm) as gauge_nm, round(hours * ?) / ? as h, count(*) as count, sum(hours * hours) as squares', [self::PARTS, (float) self::PARTS])
-            ->get();
-        $groups = [];
+            ->select(['kind', 'construction', 'material', 'coated', 'ended', 'gauge_nm', 'hours'])->get();
+        /** @var array<string, list<float>> $ended */
+        $ended = [];
+        /** @var array<string, list<float>> $running */
+        $running = [];
+        [$of, $keys] = [[], []];
         foreach ($rows as $row) {
-            /** @var object{kind: string, construction: string, material: string, coated: int, ended: int, gauge_nm: int, h: float, count: int, squares: float}&\stdClass $row */
-            $family = Family::of(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), Kind::from($row->kind));
-            $key = $family->value.' '.$row->coated;
-            $groups[$key] ??= ['family' => $family, 'coated' => (bool) $row->coated, 'ended' => [], 'running' => [], 'squares' => 0.0];
-            $groups[$key][(bool) $row->ended ? 'ended' : 'running'][] = array_fill(0, $row->count, (float) $row->h);
-            $groups[$key]['squares'] += $row->squares;
+            /** @var object{kind: string, construction: string, material: string, coated: int, ended: int, gauge_nm: int, hours: float}&\stdClass $row */
+            $alike = "{$row->construction} {$row->material} {$row->kind} {$row->coated}";
+            $key = $keys[$alike] ?? null;
+            if ($key === null) {
+                $family = LearnedLives::family($row->construction, $row->material, $row->gauge_nm, Kind::from($row->kind));
+                $key = $keys[$alike] = $family->value.' '.$row->coated;
+                $of[$key] = [$family, (bool) $row->coated];
+            }
+            if ((bool) $row->ended) {
+                $ended[$key][] = $row->hours;
+            } else {
+                $running[$key][] = $row->hours;
+            }
         }
         $costs = self::costs($owner, $place, $now);
         $views = [];
-        foreach ($groups as $key => ['family' => $family, 'coated' => $coated, 'ended' => $ended, 'running' => $running, 'squares' => $squares]) {
-            $views[] = self::view($family, $coated, array_merge([], ...$ended), array_merge([], ...$running), $squares, $costs[$key] ?? []);
+        foreach ($of as $key => [$family, $coated]) {
+            $views[] = self::view($family, $coated, $ended[$key] ?? [], $running[$key] ?? [], $costs[$key] ?? []);
         }
         usort($views, static fn (LivesView $one, LivesView $other): int => $other->ended + $other->running <=> $one->ended + $one->running);
 
@@ -68,10 +73,10 @@ final class Lives
      * @param  list<float>  $running  hours
      * @param  array<string, array{cents: float, strings: int}>  $costs  an hour, by currency
      */
-    private static function view(Family $family, bool $coated, array $ended, array $running, float $squares, array $costs): LivesView
+    private static function view(Family $family, bool $coated, array $ended, array $running, array $costs): LivesView
     {
         $usual = $family->usualMedianH($coated);
-        $life = Life::ofSums($usual, count($ended), $squares);
+        $life = Life::of($usual, $ended, $running);
         $survival = Survival::of($ended, $running);
         $most = max([1.6 * $life->highH(), ...$ended, ...$running]);
         $curve = array_map(static function (int $point) use ($life, $most): CurveView {
@@ -109,7 +114,7 @@ final class Lives
         $sums = [];
         foreach ($rows as $row) {
             /** @var object{kind: string, construction: string, material: string, coated: int, currency: string, gauge_nm: int, cents: int, hours: float, count: int}&\stdClass $row */
-            $key = Family::of(TypeColumns::read($row->construction, $row->material, $row->gauge_nm), Kind::from($row->kind))->value.' '.$row->coated;
+            $key = LearnedLives::family($row->construction, $row->material, $row->gauge_nm, Kind::from($row->kind))->value.' '.$row->coated;
             $sum = $sums[$key][$row->currency] ?? ['cents' => 0.0, 'hours' => 0.0, 'strings' => 0];
             $sums[$key][$row->currency] = ['cents' => $sum['cents'] + $row->cents, 'hours' => $sum['hours'] + $row->hours, 'strings' => $sum['strings'] + $row->count];
         }

@@ -11,6 +11,7 @@ use App\Models\Instrument;
 use App\Models\Play;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Lira\Kind\Kind;
 use Lira\Life\Due;
 
@@ -33,7 +34,7 @@ final readonly class StringsLife
         $now ??= Carbon::now();
         $logged = Playing::aWeek([$instrument->id], $now)[$instrument->id] ?? null;
         $families = $this->families(
-            Worn::query($now)->where('f.instrument_id', $instrument->id),
+            self::on(Worn::query($now)->where('f.instrument_id', $instrument->id)),
             LearnedLives::of($instrument->owner, $now),
             $logged === null ? [] : [$instrument->id => $logged],
             $now,
@@ -53,17 +54,25 @@ final readonly class StringsLife
     {
         $now ??= Carbon::now();
 
-        return $this->families(Worn::query($now)->whereNull('i.archived_at'), LearnedLives::of(null, $now), Playing::aWeek(null, $now), $now);
+        $on = self::on(Worn::query($now));
+
+        return $this->families($on->whereNull('archived_at'), LearnedLives::from($on, null), Playing::aWeek(null, $now), $now);
+    }
+
+    /** @return Collection<int, \stdClass> */
+    private static function on(Builder $worn): Collection
+    {
+        return $worn->whereNull('f.removed_at')->addSelect(['i.hours_a_week as weekly', 'i.name as name', 'i.archived_at'])->orderBy('f.instrument_id')->orderBy('f.position')->get();
     }
 
     /**
+     * @param  Collection<int, \stdClass>  $rows
      * @param  array<int, float>  $logged  hours a week by instrument
      * @return list<StringsOn>
      */
-    private function families(Builder $worn, LearnedLives $lives, array $logged, Carbon $now): array
+    private function families(Collection $rows, LearnedLives $lives, array $logged, Carbon $now): array
     {
         $alike = [];
-        $rows = $worn->whereNull('f.removed_at')->addSelect(['i.hours_a_week as weekly', 'i.name as name'])->orderBy('f.instrument_id')->orderBy('f.position')->get();
         foreach ($rows as $row) {
             /** @var On $row */
             $family = LearnedLives::family($row->construction, $row->material, $row->gauge_nm, Kind::from($row->kind));

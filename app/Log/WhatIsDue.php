@@ -29,8 +29,8 @@ final readonly class WhatIsDue
     {
         $now ??= Carbon::now();
         $due = [];
-        $benches = $this->benches();
-        foreach ([...$this->strings($now, $benches), ...$this->care($benches, $last), ...$this->jobs($benches)] as $view) {
+        [$benches, $care] = [$this->benches(), Care::now()];
+        foreach ([...$this->strings($now, $benches, $care), ...$this->care($benches, $care, $last), ...$this->jobs($benches)] as $view) {
             if ($view->on <= $last->toDateString()) {
                 $due[] = $view;
             }
@@ -44,10 +44,10 @@ final readonly class WhatIsDue
      * @param  array<int, string>  $benches
      * @return list<DueView>
      */
-    private function strings(Carbon $now, array $benches): array
+    private function strings(Carbon $now, array $benches, Care $care): array
     {
         $due = [];
-        $off = Care::putOff();
+        $off = $care->putOff();
         $shows = $this->nextShows($now);
         $open = Job::query()->where('status', JobStatus::Open)->orderBy('id')->pluck('id', 'instrument_id')->all();
         foreach ($this->life->all($now) as $on) {
@@ -109,7 +109,7 @@ final readonly class WhatIsDue
      * @param  array<int, string>  $benches
      * @return list<DueView>
      */
-    private function care(array $benches, Carbon $last): array
+    private function care(array $benches, Care $care, Carbon $last): array
     {
         return array_map(static fn (CareDue $care): DueView => new DueView(
             "care-{$care->instrument->id}-{$care->rule->key()}-{$care->since->format('Ymd')}",
@@ -117,7 +117,7 @@ final readonly class WhatIsDue
             $benches[$care->instrument->id] ?? '', $care->rule->label(),
             trim($care->rule->reason().' '.ucfirst($care->rule->rhythm()->label()).'; '.($care->wasDone ? 'the last time ' : 'here since ').$care->since->format('j F Y').'.'),
             $care->rule->caution(), $care->on->format('Y-m-d'), null, null, $care->putOff?->until, $care->putOff === null ? '' : $care->putOff->why, null,
-        ), Care::due(Instrument::query()->orderBy('id')->get(['id', 'name', 'kind', 'owner', 'place', 'document', 'created_at']), $last));
+        ), $care->due(Instrument::query()->orderBy('id')->get(['id', 'name', 'kind', 'owner', 'place', 'document', 'created_at']), $last));
     }
 
     /**

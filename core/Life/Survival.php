@@ -7,6 +7,9 @@ namespace Lira\Life;
 /** Which share of strings lasted so long, as they were seen to: after Kaplan and Meier, those still on or changed early counting as long as they lasted. */
 final readonly class Survival
 {
+    /** Strings that ended so near each other came off together. */
+    private const SAME_H = 1e-6;
+
     /**
      * @param  list<array{hours: float, share: float, of: int}>  $steps  each where some ended: after how long, which share goes on, and
      *                                                                 of how many that lasted so long it is known
@@ -24,8 +27,12 @@ final readonly class Survival
         sort($endedH);
         sort($runningH);
         [$steps, $share, $left, $gone] = [[], 1.0, count($endedH) + count($runningH), 0];
-        foreach (array_count_values(array_map(static fn (float $hours): string => (string) round($hours, 6), $endedH)) as $at => $count) {
-            $hours = (float) $at;
+        $all = count($endedH);
+        for ($index = 0; $index < $all; $index += $count) {
+            [$hours, $count] = [$endedH[$index], 1];
+            while ($index + $count < $all && $endedH[$index + $count] - $hours <= self::SAME_H) {
+                $count++;
+            }
             while ($gone < count($runningH) && $runningH[$gone] < $hours) {
                 $gone++;
                 $left--;

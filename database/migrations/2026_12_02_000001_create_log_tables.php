@@ -53,7 +53,7 @@ return new class extends Migration
             $table->foreignId('show_id')->nullable()->index()->constrained()->cascadeOnDelete();
         });
         Schema::table('plays', static function (Blueprint $table): void {
-            $table->index('played_on');
+            $table->index(['played_on', 'instrument_id', 'hours'], 'plays_by_day');
         });
         DB::statement('create index plays_at_shows on plays (instrument_id, played_on) where show_id is not null');
         Schema::table('fittings', static function (Blueprint $table): void {
@@ -65,6 +65,7 @@ return new class extends Migration
         });
         Schema::table('jobs', static function (Blueprint $table): void {
             $table->index('finished_at');
+            $table->index(['instrument_id', 'bench']);
         });
         Schema::table('instruments', static function (Blueprint $table): void {
             $table->string('place', 10)->default('');
@@ -132,10 +133,11 @@ return new class extends Migration
         });
         Schema::table('jobs', static function (Blueprint $table): void {
             $table->dropIndex(['finished_at']);
+            $table->dropIndex(['instrument_id', 'bench']);
         });
         Schema::table('plays', static function (Blueprint $table): void {
             $table->dropIndex('plays_at_shows');
-            $table->dropIndex(['played_on']);
+            $table->dropIndex('plays_by_day');
             $table->dropIndex(['show_id']);
             $table->dropConstrainedForeignId('show_id');
         });
