@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
+import { FormEnd } from '../ui/FormEnd';
 import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
 import { EXPOSED } from './hours';
@@ -332,19 +333,7 @@ function RuleDialog({
                         />
                     </Field>
                 </div>
-                {problem !== undefined && (
-                    <p role="alert" className="text-stop">
-                        {problem}
-                    </p>
-                )}
-                <div className="flex gap-2">
-                    <button type="submit" className={buttonClass.strong} disabled={busy}>
-                        Add it
-                    </button>
-                    <Button look="quiet" onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <FormEnd act="Add it" busy={busy} problem={problem} onCancel={onClose} />
             </form>
         </Dialog>
     );

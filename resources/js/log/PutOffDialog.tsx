@@ -2,10 +2,10 @@ import { useState } from 'react';
 import type { Due } from '../generated/views';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
-import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
+import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
 import { dateWords } from '../units/times';
 import { isoDay } from './days';
@@ -61,14 +61,7 @@ export function PutOffDialog({
                         onChange={(event) => setNote(event.target.value)}
                     />
                 </Field>
-                <div className="flex gap-2">
-                    <button type="submit" className={buttonClass.strong} disabled={busy}>
-                        Put it off
-                    </button>
-                    <Button look="quiet" onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <FormEnd act="Put it off" busy={busy} onCancel={onClose} />
             </form>
         </Dialog>
     );

@@ -4,9 +4,10 @@ import type { Show } from '../generated/views';
 import { ask, upload } from '../server/api';
 import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
+import { FormEnd } from '../ui/FormEnd';
 import { tellFailure, toast } from '../ui/toasts';
 import { dayWords, dateWords } from '../units/times';
 import { today } from './days';
@@ -251,19 +252,7 @@ function ShowDialog({
                 </div>
                 <ExposedBoxes exposed={exposed} onChange={setExposed} />
                 <Played instruments={instruments} played={played} onChange={setPlayed} />
-                {problem !== undefined && (
-                    <p role="alert" className="text-stop">
-                        {problem}
-                    </p>
-                )}
-                <div className="flex gap-2">
-                    <button type="submit" className={buttonClass.strong} disabled={busy}>
-                        {show === null ? 'Add it' : 'Save'}
-                    </button>
-                    <Button look="quiet" onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <FormEnd act={show === null ? 'Add it' : 'Save'} busy={busy} problem={problem} onCancel={onClose} />
             </form>
         </Dialog>
     );
@@ -349,14 +338,7 @@ function BringDialog({ instruments, onClose, onDone }: { instruments: Named[]; o
                 </Field>
                 <Played instruments={instruments} played={played} onChange={setPlayed} />
                 <p className="text-sm text-ink-soft">Counts for shows that do not name their instruments.</p>
-                <div className="flex gap-2">
-                    <button type="submit" className={buttonClass.strong} disabled={busy || chosen === ''}>
-                        Bring in
-                    </button>
-                    <Button look="quiet" onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <FormEnd act="Bring in" busy={busy || chosen === ''} onCancel={onClose} />
             </form>
         </Dialog>
     );
