@@ -41,7 +41,7 @@ final readonly class StringsLife
         );
 
         return new InstrumentLifeView($instrument->hours_a_week, $logged, array_map(static fn (StringsOn $on): FamilyLifeView => $on->view(), $families), array_values(
-            Play::query()->where('instrument_id', $instrument->id)->where('played_on', '<', $now->copy()->addDay()->toDateString())
+            Play::query()->where('instrument_id', $instrument->id)->where('hours', '>', 0)->where('played_on', '<', $now->copy()->addDay()->toDateString())
                 ->latest('played_on')->latest('id')->limit(self::SHOWN)->get()
                 ->map(static fn (Play $play): PlayView => new PlayView(
                     $play->id, $play->played_on->toDateString(), $play->hours, $play->heat, $play->salt, $play->sweat,

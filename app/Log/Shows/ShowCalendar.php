@@ -14,11 +14,17 @@ use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
+use Sabre\VObject\Recur\MaxInstancesExceededException;
+use Sabre\VObject\Recur\NoInstancesException;
+use Sabre\VObject\Settings;
 
 /** Shows of an iCalendar file. What comes back again and again is read for a year and a half to come. */
 final class ShowCalendar
 {
     private const MOST = 2000;
+
+    /** Daily for half a century: what comes back more often since it began is no show. */
+    private const MOST_TIMES = 18_000;
 
     private const AHEAD = '+18 months';
 
@@ -40,24 +46,21 @@ final class ShowCalendar
     public static function read(string $text, \DateTimeZone $zone, ?Carbon $now = null): array
     {
         $now ??= Carbon::now();
+        Settings::$maxRecurrences = self::MOST_TIMES;
         try {
             $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
             if (! $calendar instanceof VCalendar) {
                 throw InvalidDocument::at('/file', 'This is no calendar of events. Export one as .ics and try again.');
             }
-            $recurs = [];
-            foreach ($calendar->select('VEVENT') as $event) {
-                if ($event instanceof VEvent && (self::property($event, 'RRULE') ?? self::property($event, 'RDATE')) !== null) {
-                    $recurs[self::word($event, 'UID')] = true;
-                }
-            }
             $events = $calendar->expand($now->copy()->modify(self::BACK), $now->copy()->modify(self::AHEAD), $zone)->select('VEVENT');
-        } catch (ParseException|InvalidDataException) {
+        } catch (ParseException|InvalidDataException|NoInstancesException|\InvalidArgumentException) {
             throw InvalidDocument::at('/file', 'This cannot be read as a calendar. Export it as .ics and try again.');
+        } catch (MaxInstancesExceededException) {
+            throw InvalidDocument::at('/file', 'Something in this calendar comes back too often to be a show. Take it out and try again.');
         }
         $shows = [];
         foreach ($events as $event) {
-            $show = $event instanceof VEvent ? self::show($event, $zone, $recurs) : null;
+            $show = $event instanceof VEvent ? self::show($event, $zone) : null;
             if ($show !== null) {
                 $shows[] = $show;
             }
@@ -69,8 +72,7 @@ final class ShowCalendar
         return $shows === [] ? throw InvalidDocument::at('/file', 'No event of the last five years or the next 18 months is in this calendar.') : $shows;
     }
 
-    /** @param  array<string, bool>  $recurs  by UID */
-    private static function show(VEvent $event, \DateTimeZone $zone, array $recurs): ?SaidShow
+    private static function show(VEvent $event, \DateTimeZone $zone): ?SaidShow
     {
         $begins = self::property($event, 'DTSTART');
         if (! $begins instanceof DateTime) {
@@ -87,7 +89,8 @@ final class ShowCalendar
             $length = DateTimeParser::parseDuration(self::word($event, 'DURATION'));
             $hours = $length instanceof \DateInterval ? min(self::MOST_HOURS, ($start->copy()->add($length)->getTimestamp() - $start->getTimestamp()) / 3600) : self::USUAL_HOURS;
         }
-        $uid = self::word($event, 'UID');
+        // One of many is known by when it was meant to be, however it was moved.
+        $meant = self::property($event, 'RECURRENCE-ID');
         $name = trim(self::word($event, 'SUMMARY'));
 
         return new SaidShow(
@@ -95,7 +98,7 @@ final class ShowCalendar
             mb_substr(trim(self::word($event, 'LOCATION')), 0, 200),
             $start->copy()->utc(),
             $hours > 0 ? $hours : self::USUAL_HOURS,
-            uid: mb_substr($uid, 0, 350).(($recurs[$uid] ?? false) ? '#'.$start->copy()->utc()->format('Ymd\THis') : ''),
+            uid: mb_substr(self::word($event, 'UID'), 0, 350).($meant instanceof DateTime ? '#'.$meant->getDateTime($zone)->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis') : ''),
             isOff: strtoupper(self::word($event, 'STATUS')) === 'CANCELLED',
         );
     }

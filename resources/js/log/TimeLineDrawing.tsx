@@ -119,6 +119,11 @@ export function TimeLineDrawing({ line, units, now }: { line: TimeLine; units: U
                                             {period.name.length > letters ? `${period.name.slice(0, letters - 1)}…` : period.name}
                                         </text>
                                     )}
+                                    {period.pull_n !== null && letters >= 6 && (
+                                        <text x={x(from) + 4} y={ROW.sets + 37} fill="var(--ink-soft)">
+                                            {formatForce(period.pull_n, units)}
+                                        </text>
+                                    )}
                                     {period.broke.length > 0 && (
                                         <text
                                             x={x(to) - 4}
@@ -189,7 +194,9 @@ export function TimeLineDrawing({ line, units, now }: { line: TimeLine; units: U
                     </svg>
                 )}
             </div>
-            <p className="text-sm text-ink-soft">{SIGN_WORDS}. Full line action at the 12th, dashed relief.</p>
+            <p className="text-sm text-ink-soft">
+                {SIGN_WORDS}. Under each set what it pulls. Full line action at the 12th, dashed relief.
+            </p>
         </div>
     );
 }
