@@ -334,7 +334,7 @@ final class SaltmarshHistory
     private function shows(): void
     {
         $ids = Instrument::query()->whereIn('name', ['Curlew', 'Ketch', 'Smack', 'Wherry'])->orderBy('id')->pluck('id')->all();
-        $days = [$this->now->copy()->addDays(6)];
+        $days = [$this->now->copy()->addDays(9)];
         for ($on = $this->now->copy()->subWeeks(self::WEEKS - 8); $on->lt($this->now->copy()->addWeeks(26)); $on->addDays($this->random->getInt(36, 50))) {
             $days[] = $on->copy();
         }

@@ -128,22 +128,22 @@ function Shows({
                 </thead>
                 <tbody>
                     {shows.map((show) => (
-                        <tr key={show.id} className="border-b border-rule align-top">
-                            <td className="w-52 py-2 pr-4 whitespace-nowrap">
+                        <tr key={show.id} className="border-b border-rule align-top max-sm:grid max-sm:py-1.5">
+                            <td className="w-52 py-2 pr-4 whitespace-nowrap max-sm:w-auto max-sm:py-0">
                                 {show.on.slice(0, 4) === today().slice(0, 4) ? dayWords(show.on) : dateWords(show.on)}, {show.at}
                             </td>
-                            <th scope="row" className="py-2 pr-4 text-left font-normal">
+                            <th scope="row" className="py-2 pr-4 text-left font-normal max-sm:py-0">
                                 <strong>{show.name}</strong>
                                 {show.place !== '' && <span className="text-ink-soft">, {show.place}</span>}
                             </th>
-                            <td className="w-72 py-2 pr-4">
+                            <td className="w-72 py-2 pr-4 max-sm:w-auto max-sm:py-0">
                                 {named(show).join(', ') || <span className="text-caution">nothing is played yet</span>}
                             </td>
-                            <td className="w-64 py-2 pr-4">
+                            <td className="w-64 py-2 pr-4 max-sm:w-auto max-sm:py-0">
                                 {hoursWords(show.hours)}
                                 {exposedWords(exposedOf(show))}
                             </td>
-                            <td className="w-52 py-1 text-right whitespace-nowrap">
+                            <td className="w-52 py-1 text-right whitespace-nowrap max-sm:-ml-3 max-sm:w-auto max-sm:text-left">
                                 <Button look="quiet" aria-label={`Change ${show.name}`} onClick={() => onEdit(show)}>
                                     Change…
                                 </Button>

@@ -77,7 +77,7 @@ export default function YearsPage({ years, year, instruments, tables }: Props) {
                                                 <strong>{name}</strong>
                                                 {owner !== '' && <span className="text-ink-soft">, {owner}</span>}
                                             </th>
-                                            <td className="text-right">
+                                            <td className="text-right whitespace-nowrap">
                                                 {jobs} {jobs === 1 ? 'job' : 'jobs'}
                                             </td>
                                             <td className="w-28 text-right">{minutes}</td>
