@@ -6,7 +6,6 @@ declare(strict_types=1);
 // questions to the database: php benchmarks/log.php
 
 use App\Models\Job;
-use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -20,26 +19,9 @@ const FITTINGS = 20_000;
 const HOURS = 100_000;
 const RUNS = 15;
 
-$folder = sys_get_temp_dir().'/lira-log-'.getmypid();
-mkdir($folder);
-$database = $folder.'/log.sqlite';
-touch($database);
-// Caches that a server may have left behind name another database.
-foreach ([
-    'DB_DATABASE' => $database,
-    'APP_CONFIG_CACHE' => $folder.'/no-config.php',
-    'APP_ROUTES_CACHE' => $folder.'/no-routes.php',
-] as $name => $value) {
-    putenv("{$name}={$value}");
-    $_ENV[$name] = $_SERVER[$name] = $value;
-}
-
 // Pages send headers, which nothing may be printed before.
 ob_start();
-require __DIR__.'/../vendor/autoload.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Console::class)->bootstrap();
-Artisan::call('migrate', ['--force' => true]);
+[$app, $folder] = require __DIR__.'/workshop.php';
 Artisan::call('lira:demo');
 
 mt_srand(15);

@@ -7,33 +7,13 @@ declare(strict_types=1);
 use App\Models\Supplier;
 use App\Strings\Catalogue\StringCatalogue;
 use App\Strings\Lists\ListImports;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Storage;
 
 const ROWS = 50_000;
 
-$folder = sys_get_temp_dir().'/lira-strings-'.getmypid();
-mkdir($folder);
-$database = $folder.'/strings.sqlite';
-touch($database);
-// Caches that a server may have left behind name another database.
-foreach ([
-    'DB_DATABASE' => $database,
-    'APP_CONFIG_CACHE' => $folder.'/no-config.php',
-    'APP_ROUTES_CACHE' => $folder.'/no-routes.php',
-] as $name => $value) {
-    putenv("{$name}={$value}");
-    $_ENV[$name] = $_SERVER[$name] = $value;
-}
-
-require __DIR__.'/../vendor/autoload.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
-config(['filesystems.disks.local.root' => $folder]);
-Artisan::call('migrate', ['--force' => true]);
+[$app, $folder] = require __DIR__.'/workshop.php';
 
 $list = fopen($folder.'/list.csv', 'wb') ?: exit(1);
 fputcsv($list, ['Order code', 'Name', 'Construction', 'Material', 'Gauge', 'Mass (g/m)', 'Price'], ',', '"', '');

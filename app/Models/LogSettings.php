@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Lira\Life\Exposure;
 
 /**
  * What this workshop's log goes by; there is one row.
@@ -26,11 +25,6 @@ final class LogSettings extends Model
     public static function here(): self
     {
         return self::query()->firstOrFail();
-    }
-
-    public function exposure(): Exposure
-    {
-        return new Exposure($this->heat, $this->salt, $this->sweat);
     }
 
     public function zone(): \DateTimeZone

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -25,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property ?Carbon $archived_at
+ * @property Collection<int, Play> $plays
  */
 final class Show extends Model
 {
@@ -41,6 +43,12 @@ final class Show extends Model
     public function plays(): HasMany
     {
         return $this->hasMany(Play::class)->orderBy('instrument_id');
+    }
+
+    /** @return list<int> ids of those that are played */
+    public function instruments(): array
+    {
+        return array_values($this->plays->map(static fn (Play $play): int => $play->instrument_id)->all());
     }
 
     /** @return array<string, string> */

@@ -7,7 +7,6 @@ namespace App\Log\Shows;
 use App\Models\LogSettings;
 use App\Models\Play;
 use App\Models\Show;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /** Shows are kept with the hours that they will put on the strings of each instrument that is played. */
@@ -19,7 +18,7 @@ final class Shows
         $show->fill($said->columns());
         if (! $show->exists) {
             $show->uid = $said->uid ?? Str::uuid()->toString();
-        } elseif ($show->isDirty() || $this->instruments($show) !== $instruments) {
+        } elseif ($show->isDirty() || $show->instruments() !== $instruments) {
             $show->revision++;
         }
         $show->save();
@@ -43,12 +42,6 @@ final class Shows
         Play::query()->where('show_id', $show->id)->update(['hours' => $show->hours]);
     }
 
-    /** @return list<int> */
-    public function instruments(Show $show): array
-    {
-        return array_values($show->plays->map(static fn (Play $play): int => $play->instrument_id)->all());
-    }
-
     /** @param  list<int>  $instruments */
     private function play(Show $show, array $instruments): void
     {
@@ -61,11 +54,5 @@ final class Shows
             );
         }
         $show->unsetRelation('plays');
-    }
-
-    /** The day and hour as somebody there would say it. */
-    public static function local(Show $show, \DateTimeZone $zone): Carbon
-    {
-        return $show->starts_at->copy()->setTimezone($zone);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Log\Views;
 
-use App\Models\Play;
 use App\Models\Show;
 
 /** A time at which somebody plays, as it is said there. */
@@ -34,7 +33,7 @@ final readonly class ShowView
 
         return new self(
             $show->id, $show->name, $show->place, $start->toDateString(), $start->format('H:i'), $show->hours, $show->heat, $show->salt, $show->sweat,
-            array_values($show->plays->map(static fn (Play $play): int => $play->instrument_id)->all()),
+            $show->instruments(),
         );
     }
 }

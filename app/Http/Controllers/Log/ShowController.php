@@ -106,7 +106,7 @@ final readonly class ShowController
             return 'same';
         }
         if ($known !== null) {
-            $had = $this->shows->instruments($known);
+            $had = $known->instruments();
             // A calendar knows no heat, no salt and no instruments: what was said here of these stays.
             $said = $said->uid === null ? $said : new SaidShow($said->name, $said->place, $said->startsAt, $said->hours, $known->heat, $known->salt, $known->sweat, $said->uid);
             $before = $known->revision;
