@@ -7,9 +7,10 @@ import { fileURLToPath } from 'node:url';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
-export async function withServer(port, measure) {
+/** @param more further options of bin/start, such as --empty */
+export async function withServer(port, measure, more = []) {
     const folder = await mkdtemp(join(tmpdir(), 'lira-'));
-    const server = spawn('bin/start', ['--port', String(port), '--database', join(folder, 'bench.sqlite')], {
+    const server = spawn('bin/start', ['--port', String(port), '--database', join(folder, 'bench.sqlite'), ...more], {
         cwd: root,
         stdio: ['ignore', 'pipe', 'inherit'],
     });

@@ -24,10 +24,13 @@ use Lira\Instrument\PostLayout;
 use Lira\Instrument\PostType;
 use Lira\Instrument\TrussRod;
 use Lira\Kind\Kind;
+use Lira\Length\Scale;
 use Lira\Material\Material;
 use Lira\Solver\PoolEnd;
 use Lira\Strings\Construction;
 use Lira\Strings\StringEnd;
+use Lira\Strings\StringType;
+use Lira\Typed\Grammar;
 
 const TARGET = __DIR__.'/../resources/js/generated/words.ts';
 /** Enums with a label() for each case, by the name of their labels. */
@@ -65,6 +68,17 @@ $constants['LIST_FIELDS'] = $written(array_map(static fn (ListField $field): arr
     'field' => $field->value, 'label' => $field->label(), 'needed' => $field->isNeeded(),
     'units' => array_map(static fn (ListUnit $unit): array => [$unit->value, $unit->label()], ListUnit::of($field)),
 ], $fields));
+// How figures with a unit are spelt.
+$constants['TYPED'] = $written([
+    'number' => Grammar::number(),
+    'gauge' => Grammar::gauge(), 'gaugeMetres' => Grammar::gauges(), 'windings' => Grammar::WINDINGS,
+    'length' => Grammar::length(), 'lengthMetres' => Grammar::LENGTHS,
+    'tension' => Grammar::tension(), 'newtons' => Grammar::TENSIONS,
+    'fractions' => Grammar::FRACTIONS,
+    'thickestIn' => Grammar::THICKEST_IN, 'thickestMm' => Grammar::THICKEST_MM, 'thinnestMm' => Grammar::THINNEST_MM,
+    'gaugeFromMm' => StringType::THINNEST_NM / 1e6, 'gaugeToMm' => StringType::THICKEST_NM / 1e6,
+    'scaleFromMm' => Scale::SHORTEST_M * 1000, 'scaleToMm' => Scale::LONGEST_M * 1000,
+]);
 $sentences = [];
 foreach (Rulebook::types() as $type) {
     $sentences[$type->code] = $type->sentence;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Bench\AskedDesignController;
 use App\Http\Controllers\Bench\PitchController;
 use App\Http\Controllers\Bench\TuningController;
+use App\Http\Controllers\Bench\TypedController;
 use App\Http\Controllers\Documents\AnswerController;
 use App\Http\Controllers\Documents\QuestionController;
 use App\Http\Controllers\Frame\AliveController;
@@ -14,6 +15,7 @@ use Lira\Document\Asked\Questions;
 
 Route::get('ok', AliveController::class)->name('ok');
 Route::get('tunings', [TuningController::class, 'index'])->name('tunings');
+Route::get('typed', TypedController::class)->name('typed');
 Route::get('pitches', PitchController::class)->name('pitches');
 foreach (Answers::QUESTIONS as $question) {
     Route::post($question, AnswerController::class)->defaults('question', $question)->name($question);

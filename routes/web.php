@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Bench\BenchController;
 use App\Http\Controllers\Bench\SetController;
+use App\Http\Controllers\Bench\StartController;
 use App\Http\Controllers\Bench\TuningController;
 use App\Http\Controllers\Bench\VersionController;
+use App\Http\Controllers\Frame\DemoController;
 use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
@@ -35,6 +37,12 @@ Route::middleware('json')->group(static function (): void {
     Route::get('/', [BenchController::class, 'last'])->name('home');
     Route::get('bench', [BenchController::class, 'last']);
     Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->name('bench');
+
+    Route::get('start', [StartController::class, 'create'])->name('start');
+    Route::post('start', [StartController::class, 'store'])->name('start.store')->middleware('writes');
+    Route::post('start/read', [StartController::class, 'read'])->name('start.read');
+    Route::post('demo', [DemoController::class, 'store'])->name('demo.store')->middleware('writes');
+    Route::delete('demo', [DemoController::class, 'destroy'])->name('demo.destroy')->middleware('writes');
 
     Route::get('search', SearchController::class)->name('search');
 

@@ -12,7 +12,9 @@ use App\Strings\Pools\Pools;
 use Lira\Document\Answers;
 use Lira\Document\PoolReader;
 use Lira\Document\SetDocument;
+use Lira\Kind\Kind;
 use Lira\Pitch\Pitch;
+use Lira\Pitch\TuningNames;
 
 /** What the Bench needs to draw a set at once, without asking again. */
 final readonly class Bench
@@ -34,6 +36,7 @@ final readonly class Bench
             'evaluation' => $this->evaluation($set, $strings),
             'versions' => $this->versions($set),
             'pitches' => $this->pitches(),
+            'tuningNames' => TuningNames::for(Kind::from($set->instrument->kind), $set->instrument->strings)->byNotes(),
             'pools' => $this->pools->names(),
             'pool' => $pool?->id,
             'onIt' => $this->onIt($set),

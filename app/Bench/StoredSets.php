@@ -155,12 +155,17 @@ final readonly class StoredSets
 
     private function instrumentOf(SetDocument $document): Instrument
     {
-        $json = $document->json->instrument;
-        $known = Instrument::query()->where('name', $document->design->instrument->name)->get()
-            ->first(fn (Instrument $instrument): bool => $this->same($instrument->document, $json)
-                && $instrument->strings === count($document->design->strings));
+        $json = $document->json->instrument instanceof \stdClass ? $document->json->instrument : new \stdClass;
+        $strings = count($document->design->strings);
 
-        return $known ?? $this->instruments->add($json instanceof \stdClass ? $json : new \stdClass, count($document->design->strings));
+        return $this->kept($json, $strings) ?? $this->instruments->add($json, $strings);
+    }
+
+    /** The instrument that is here already just as a document says it; null where none is. */
+    public function kept(\stdClass $json, int $strings): ?Instrument
+    {
+        return Instrument::query()->where('name', $json->name ?? '')->get()
+            ->first(fn (Instrument $instrument): bool => $this->same($instrument->document, $json) && $instrument->strings === $strings);
     }
 
     private function same(mixed $a, mixed $b): bool

@@ -5,85 +5,44 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\OwnTuning;
+use Lira\InvalidInput;
 use Lira\Kind\Kind;
-use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
-use Lira\Pitch\TuningLibrary;
-use Lira\Pitch\TypedTuning;
 
-/** Finds tunings for the picker: own ones first, then the library's, and whatever was typed as notes. */
-final class Tunings
+/** Finds tunings for the picker, the likeliest first: own ones, the library's, those that have a name by a rule, and what was typed as notes. */
+final readonly class Tunings
 {
+    public function __construct(private TypedWords $words) {}
+
     /**
      * @param  non-empty-list<Pitch>  $present  what the strings are tuned to now, string 1 first
-     * @return array{tunings: list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}>,
-     *     typed: ?array{name: string, pitches: list<string>}, hint: ?string}
+     * @return array{tunings: list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}>, hint: ?string}
      */
     public function find(Kind $kind, array $present, string $typed): array
     {
-        $known = array_values(array_filter(
-            [...$this->own(count($present)), ...$this->library($kind, count($present))],
-            fn (array $tuning): bool => $typed === '' || $this->matches($tuning, $typed),
-        ));
-        [$notes, $hint] = $this->typed($typed, $present);
+        $words = $this->words->tunings($kind, $present);
+        $own = OwnTuning::query()->where('strings', count($present))->get()->keyBy('name');
+        $found = array_map(static function (LibraryTuning $tuning) use ($own): array {
+            $kept = $tuning->family === TypedWords::OWN ? $own->get($tuning->name) : null;
 
-        return ['tunings' => $known, 'typed' => $notes, 'hint' => $known === [] ? $hint : null];
-    }
-
-    /** @return list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}> */
-    private function own(int $strings): array
-    {
-        return array_values(OwnTuning::query()->where('strings', $strings)->orderBy('name')->get()
-            ->map(static fn (OwnTuning $tuning): array => [
-                'id' => $tuning->id, 'revision' => $tuning->revision, 'name' => $tuning->name, 'family' => 'Your own',
-                'pitches' => $tuning->pitches,
-            ])->all());
-    }
-
-    /** @return list<array{id: ?int, revision: ?int, name: string, family: string, pitches: list<string>}> */
-    private function library(Kind $kind, int $strings): array
-    {
-        return array_map(fn (LibraryTuning $tuning): array => [
-            'id' => null, 'revision' => null, 'name' => $tuning->name, 'family' => $tuning->family,
-            'pitches' => $this->names($tuning->pitches),
-        ], TuningLibrary::for($kind, $strings));
-    }
-
-    /** @param  array{name: string, family: string, pitches: list<string>, id: ?int, revision: ?int}  $tuning */
-    private function matches(array $tuning, string $typed): bool
-    {
-        return mb_stripos($tuning['name'].' '.$tuning['family'], $typed) !== false;
-    }
-
-    /**
-     * @param  non-empty-list<Pitch>  $present
-     * @return array{?array{name: string, pitches: list<string>}, ?string}
-     */
-    private function typed(string $typed, array $present): array
-    {
-        if ($typed === '') {
-            return [null, null];
+            return [
+                'id' => $kept?->id,
+                'revision' => $kept?->revision,
+                'name' => $tuning->name,
+                'family' => $tuning->family,
+                'pitches' => array_map(static fn (Pitch $pitch): string => $pitch->name(), $tuning->pitches),
+            ];
+        }, $words->found($typed));
+        if ($found !== []) {
+            return ['tunings' => $found, 'hint' => null];
         }
         try {
-            $pitches = TypedTuning::read($typed, $present);
-        } catch (InvalidPitch $refused) {
-            return [null, $refused->getMessage()];
+            $words->one($typed);
+        } catch (InvalidInput $refused) {
+            return ['tunings' => [], 'hint' => $refused->getMessage()];
         }
-        $letters = array_map(
-            static fn (Pitch $pitch): string => (string) preg_replace('/-?\d+$/', '', $pitch->label()),
-            array_reverse($pitches),
-        );
 
-        return [['name' => implode(' ', $letters), 'pitches' => $this->names($pitches)], null];
-    }
-
-    /**
-     * @param  list<Pitch>  $pitches
-     * @return list<string>
-     */
-    private function names(array $pitches): array
-    {
-        return array_map(static fn (Pitch $pitch): string => $pitch->name(), $pitches);
+        return ['tunings' => [], 'hint' => null];
     }
 }

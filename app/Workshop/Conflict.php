@@ -47,6 +47,11 @@ final class Conflict extends \RuntimeException
         return new self("Somebody changed it while you counted: it says {$now} now. Count again.");
     }
 
+    public static function notEmpty(): self
+    {
+        return new self('There is something in this workshop already, so the demo was not put into it.');
+    }
+
     public static function notChecked(): self
     {
         return new self('This list is not checked to its end, or was written already. Check it again.');

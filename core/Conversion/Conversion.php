@@ -7,7 +7,7 @@ namespace Lira\Conversion;
 use Lira\Design\SetDesign;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
-use Lira\Pitch\TuningLibrary;
+use Lira\Pitch\TuningNames;
 
 /** What a set is to be converted to. */
 final readonly class Conversion
@@ -35,7 +35,7 @@ final readonly class Conversion
     {
         return array_map(function (Tuning $tuning) use ($design): Tuning {
             $pitches = $this->pitches($tuning->pitches);
-            $name = $this->kind === ConversionKind::Scale ? $tuning->name : TuningLibrary::nameOf($design->instrument->kind, $pitches);
+            $name = $this->kind === ConversionKind::Scale ? $tuning->name : (TuningNames::for($design->instrument->kind, count($pitches))->of($pitches)->name ?? '');
             $cents = $this->kind === ConversionKind::AddLower && $tuning->cents !== [] ? [...$tuning->cents, 0.0] : $tuning->cents;
 
             return new Tuning($name, $tuning->a4, $pitches, $cents, $tuning->capo);

@@ -19,4 +19,20 @@ final readonly class LibraryTuning
         public array $kinds,
         public array $pitches,
     ) {}
+
+    /** @return non-empty-list<int> of its pitches, string 1 first */
+    public function noteNumbers(): array
+    {
+        return array_map(static fn (Pitch $pitch): int => $pitch->noteNumber(), $this->pitches);
+    }
+
+    /**
+     * Whether it is these pitches, however they are spelt.
+     *
+     * @param  list<Pitch>  $pitches  string 1 first
+     */
+    public function sounds(array $pitches): bool
+    {
+        return $this->noteNumbers() === array_map(static fn (Pitch $pitch): int => $pitch->noteNumber(), $pitches);
+    }
 }

@@ -107,31 +107,6 @@ final class TuningLibrary
     }
 
     /**
-     * What these pitches are called; nothing if the library does not know them.
-     *
-     * @param  list<Pitch>  $pitches  string 1 first
-     */
-    public static function nameOf(Kind $kind, array $pitches): string
-    {
-        foreach (self::for($kind, count($pitches)) as $tuning) {
-            if (self::noteNumbers($tuning->pitches) === self::noteNumbers($pitches)) {
-                return $tuning->name;
-            }
-        }
-
-        return '';
-    }
-
-    /**
-     * @param  list<Pitch>  $pitches
-     * @return list<int>
-     */
-    private static function noteNumbers(array $pitches): array
-    {
-        return array_map(static fn (Pitch $pitch): int => $pitch->noteNumber(), $pitches);
-    }
-
-    /**
      * @param  list<array{string, string, string}>  $rows
      * @param  list<Kind>  $kinds
      * @return list<LibraryTuning>

@@ -29,18 +29,26 @@ final class StandardSets
     /** @return list<PackagedSet> */
     public static function for(Kind $kind, int $strings): array
     {
+        return array_values(array_filter(array_map(static fn (\Closure $set): ?PackagedSet => $set(), self::named($kind, $strings))));
+    }
+
+    /** @return array<string, \Closure(): ?PackagedSet> each by its name, made when it is asked for; null where there are no such strings */
+    public static function named(Kind $kind, int $strings): array
+    {
         $instrument = new Instrument('', $kind, Scale::single(Length::metres(Usual::for($kind)->lengthM)));
         $usual = StartingSet::tuning($instrument, $strings);
         $sets = [];
         foreach (self::LOWER as $words => $semitones) {
             foreach (self::WEIGHTS as $weight => $factor) {
-                $built = array_map(
-                    static fn ($spec): BuiltString => BuiltString::of($spec, $kind),
-                    StartingSet::pulling($factor * UsualTension::newtons($kind), $instrument, self::lowered($usual, $semitones)),
-                );
-                if ($built !== []) {
-                    $sets[] = new PackagedSet("{$weight}{$words}", $built);
-                }
+                $name = "{$weight}{$words}";
+                $sets[$name] = static function () use ($name, $factor, $kind, $instrument, $usual, $semitones): ?PackagedSet {
+                    $built = array_map(
+                        static fn ($spec): BuiltString => BuiltString::of($spec, $kind),
+                        StartingSet::pulling($factor * UsualTension::newtons($kind), $instrument, self::lowered($usual, $semitones)),
+                    );
+
+                    return $built === [] ? null : new PackagedSet($name, $built);
+                };
             }
         }
 

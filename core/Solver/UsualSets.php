@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace Lira\Solver;
 
 use Lira\Kind\Kind;
-use Lira\Length\Length;
-use Lira\Material\Material;
-use Lira\Strings\Construction;
 use Lira\Strings\StringSpec;
-use Lira\Strings\StringType;
 
 /** The gauges that most people put on an instrument in its usual tuning. To add one: a row here. */
 final class UsualSets
@@ -55,15 +51,15 @@ final class UsualSets
      */
     public static function of(Kind $kind, array $pitches): array
     {
-        [$rows, $plain, $wound] = match ($kind) {
-            Kind::ElectricGuitar, Kind::Other => [self::STEEL, Material::MusicWire, Material::NickelPlatedSteel],
-            Kind::AcousticGuitar => [self::BRONZE, Material::MusicWire, Material::PhosphorBronze],
-            Kind::ClassicalGuitar => [self::NYLON, Material::Nylon, Material::SilverPlatedCopper],
-            Kind::Bass => [self::BASS, Material::MusicWire, Material::NickelPlatedSteel],
-            Kind::AcousticBass => [self::ACOUSTIC_BASS, Material::MusicWire, Material::PhosphorBronze],
-            Kind::Banjo => [self::BANJO, Material::MusicWire, Material::NickelPlatedSteel],
-            Kind::Ukulele => [self::UKULELE, Material::Fluorocarbon, Material::SilverPlatedCopper],
-            Kind::ElastomerBass => [[], Material::MusicWire, Material::NickelPlatedSteel],
+        $rows = match ($kind) {
+            Kind::ElectricGuitar, Kind::Other => self::STEEL,
+            Kind::AcousticGuitar => self::BRONZE,
+            Kind::ClassicalGuitar => self::NYLON,
+            Kind::Bass => self::BASS,
+            Kind::AcousticBass => self::ACOUSTIC_BASS,
+            Kind::Banjo => self::BANJO,
+            Kind::Ukulele => self::UKULELE,
+            Kind::ElastomerBass => [],
         };
         // The highest strings of a longer row are strung as that is.
         $row = '';
@@ -73,10 +69,6 @@ final class UsualSets
             }
         }
 
-        return $row === '' ? [] : array_map(static fn (string $gauge): StringSpec => new StringSpec(StringType::of(
-            str_ends_with($gauge, 'w') ? Construction::RoundWound : Construction::Plain,
-            str_ends_with($gauge, 'w') ? $wound : $plain,
-            Length::thousandths((float) rtrim($gauge, 'w')),
-        )), explode(' ', $row));
+        return $row === '' ? [] : KnownSets::specs($kind, explode(' ', $row));
     }
 }

@@ -66,6 +66,7 @@ final class CoreNeighbours
         'Drawing' => ['Certainty', 'Fit', 'Instrument', 'Design', 'Evaluation', 'Finding'],
         'Solver' => ['Material', 'Length', 'Kind', 'Wording', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design'],
         'Conversion' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding', 'Solver'],
+        'Typed' => ['Length', 'Kind', 'Strings', 'Pitch', 'Instrument', 'Pool', 'Solver'],
         'Reach' => ['Certainty', 'Limit', 'Strings', 'Fit', 'Instrument', 'Strength', 'Design', 'Evaluation'],
         'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target'],
         'Document' => [
@@ -97,6 +98,7 @@ final class CoreNeighbours
             'Solver',
             'Conversion',
             'Reach',
+            'Typed',
         ],
     ];
 }

@@ -27,7 +27,7 @@ describe('what was measured on an instrument', () => {
     test('is typed in any unit, one for all strings or one for each', () => {
         const draft = {
             ...measureDraft(plank, imperial),
-            'hardware/posts/diameter_mm': '1/4 in',
+            'hardware/posts/diameter_mm': 'a quarter',
             'hardware/nut/slots_mm': '0.012 0.016 in 0.5 mm',
             'hardware/saddle/travel_mm': '0',
             'hardware/headstock/tilt_deg': '-13,5°',

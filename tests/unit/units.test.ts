@@ -1,59 +1,15 @@
 import { describe, expect, test } from 'vitest';
 import { pitchLabel, pitchName, stepped, tuningLabel, type PitchLadder } from '../../resources/js/units/pitch';
-import {
-    formatGauge,
-    formatShare,
-    formatTension,
-    formatTensionChange,
-    parseGauge,
-    parseLength,
-    parseTension,
-    type Units,
-} from '../../resources/js/units/units';
+import { formatGauge, formatShare, formatTension, formatTensionChange, type Units } from '../../resources/js/units/units';
 
 const metric: Units = { length: 'mm', gauge: 'thou', tension: 'N' };
 const imperial: Units = { length: 'in', gauge: 'thou', tension: 'lbf' };
 const fine: Units = { length: 'mm', gauge: 'mm', tension: 'kgf' };
 
 describe('gauges', () => {
-    test.each([
-        ['11', metric, { gauge_in: 0.011 }],
-        ['10.5', metric, { gauge_in: 0.0105 }],
-        ['10,5', metric, { gauge_in: 0.0105 }],
-        ['.011', metric, { gauge_in: 0.011 }],
-        ['0.011"', metric, { gauge_in: 0.011 }],
-        ['11 thou', fine, { gauge_in: 0.011 }],
-        ['0.28 mm', metric, { gauge_mm: 0.28 }],
-        ['0.28', fine, { gauge_mm: 0.28 }],
-        ['46', fine, { gauge_in: 0.046 }],
-        ['0', metric, null],
-        ['-3', metric, null],
-        ['eleven', metric, null],
-        ['11 kg', metric, null],
-        ['', metric, null],
-    ])('“%s” is read', (typed, units, gauge) => {
-        expect(parseGauge(typed, units)).toEqual(gauge);
-    });
-
     test('are written without needless digits', () => {
         expect([0.011, 0.0105, 0.1].map((inches) => formatGauge(inches, metric))).toEqual(['11', '10.5', '100']);
         expect(formatGauge(0.011, fine)).toBe('0.279');
-    });
-});
-
-describe('lengths', () => {
-    test.each([
-        ['686', metric, 686],
-        ['27', imperial, 685.8],
-        ['25 1/2 in', metric, 647.7],
-        ['64,8 cm', metric, 648],
-        ['0.648 m', imperial, 648],
-        ['648mm', imperial, 648],
-        ['1/0', metric, null],
-        ['0', metric, null],
-        ['long', metric, null],
-    ])('“%s” is read', (typed, units, mm) => {
-        expect(parseLength(typed, units)).toBe(mm);
     });
 });
 
@@ -74,22 +30,6 @@ describe('tensions', () => {
 
     test('changes have a real sign', () => {
         expect([0.034, -0.07, 0.001].map(formatShare)).toEqual(['+3 %', '−7 %', '±0 %']);
-    });
-});
-
-describe('typed tensions', () => {
-    test.each([
-        ['73', metric, 73],
-        ['16,5 lbf', metric, 73.3956567],
-        ['16.5', imperial, 73.3956567],
-        ['7.5 kg', metric, 73.549875],
-        ['73 n', fine, 73],
-    ] as const)('%s', (typed, units, newtons) => {
-        expect(parseTension(typed, units)).toBeCloseTo(newtons, 6);
-    });
-
-    test.each(['', 'tight', '0', '-3 N', '12 stone'])('“%s” is none', (typed) => {
-        expect(parseTension(typed, metric)).toBeNull();
     });
 });
 

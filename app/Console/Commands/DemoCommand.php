@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\Instrument;
-use App\Models\StringSet;
-use Database\Seeders\SaltmarshSeeder;
+use App\Workshop\Demo;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 /** Fills an empty workshop with the demo, and leaves one with anything in it alone. */
 final class DemoCommand extends Command
@@ -17,9 +14,9 @@ final class DemoCommand extends Command
 
     protected $description = 'Fill an empty workshop with the Saltmarsh Strings demo';
 
-    public function handle(): int
+    public function handle(Demo $demo): int
     {
-        if (Instrument::withTrashed()->exists() || StringSet::withTrashed()->exists()) {
+        if (! $demo->isWanted()) {
             if ($this->option('when-empty') === false) {
                 $this->error('This workshop is not empty. Start it afresh with bin/start --fresh.');
 
@@ -28,9 +25,7 @@ final class DemoCommand extends Command
 
             return self::SUCCESS;
         }
-        // All of it or nothing: half a demo would be taken for a workshop of somebody's own.
-        $seeder = $this->laravel->make(SaltmarshSeeder::class);
-        DB::transaction(static fn () => $seeder->run());
+        $demo->putIn();
         $this->info('The demo workshop, Saltmarsh Strings, is ready.');
 
         return self::SUCCESS;

@@ -50,6 +50,27 @@ final class PackagedSets
         return (string) stream_get_contents($out);
     }
 
+    /** @return list<string> what suppliers' sets are called, their supplier first */
+    public function names(): array
+    {
+        $names = [];
+        foreach (DB::select(
+            'select suppliers.name as supplier, list_sets.name from list_sets join suppliers on suppliers.id = list_sets.supplier_id
+                where list_sets.archived_at is null order by list_sets.id limit ?',
+            [TargetReader::MOST_PACKAGED],
+        ) as $row) {
+            /** @var \stdClass&object{supplier: string, name: string} $row */
+            $names[] = self::called($row->supplier, $row->name);
+        }
+
+        return $names;
+    }
+
+    private static function called(string $supplier, string $name): string
+    {
+        return mb_substr("{$supplier}, {$name}", 0, PlainText::LONGEST_NAME);
+    }
+
     /**
      * What suppliers pack, to be compared when a set is chosen: those with about as many strings first.
      *
@@ -65,7 +86,7 @@ final class PackagedSets
             [$strings, TargetReader::MOST_PACKAGED],
         ) as $row) {
             /** @var \stdClass&object{id: int, supplier: string, name: string} $row */
-            $names[$row->id] = mb_substr("{$row->supplier}, {$row->name}", 0, PlainText::LONGEST_NAME);
+            $names[$row->id] = self::called($row->supplier, $row->name);
         }
         $measured = $names === [] ? [] : $this->samples->densities();
         $packed = [];

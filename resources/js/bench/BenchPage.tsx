@@ -9,6 +9,7 @@ import { Lazily } from '../ui/Lazily';
 import { fetchAhead, onDemand } from '../ui/onDemand';
 import { axisDomain, createAxis, shownTensions, staysFitting } from './lanes/axis';
 import { BenchContext, createBenchStore, useBench } from './design/benchStore';
+import { withNames, type TuningNames } from './design/names';
 import type { OnItNow } from './baseline/onIt';
 import { BenchHead } from './BenchHead';
 import { focusLane } from './lanes/focusLane';
@@ -71,6 +72,8 @@ export interface BenchProps {
     evaluation: Evaluation;
     versions: Version[];
     pitches: PitchLadder;
+    /** What tunings of so many strings are called. */
+    tuningNames: TuningNames;
     pools: { id: number; name: string }[];
     /** The pool it is chosen from; none for what is usually sold. */
     pool: number | null;
@@ -92,7 +95,11 @@ export default function BenchPage(props: BenchProps) {
 
 function BenchOf(props: BenchProps) {
     const [{ store, saver }] = useState(() => {
-        const made = createBenchStore(props.set.document, { instrumentId: props.set.instrumentId, poolId: props.pool });
+        const made = createBenchStore(
+            props.set.document,
+            { instrumentId: props.set.instrumentId, poolId: props.pool },
+            withNames(props.pitches, props.tuningNames),
+        );
         return { store: made, saver: createSaver(props.set, made) };
     });
     useEffect(() => saver.watch(), [saver]);
@@ -223,7 +230,7 @@ function Bench({
                 <ConvertDialog {...dialog('convert')} saver={saver} evaluation={evaluation} ladder={pitches} />
             </Lazily>
             <Lazily when={panel === 'baseline'}>
-                <BaselineDialog {...dialog('baseline')} ladder={pitches} onIt={onIt} />
+                <BaselineDialog {...dialog('baseline')} ladder={pitches} onIt={onIt} pool={gauges} />
             </Lazily>
             <Lazily when={panel === 'earlier'}>
                 <EarlierDialog {...dialog('earlier')} instrument={set.instrumentId} evaluation={evaluation} />

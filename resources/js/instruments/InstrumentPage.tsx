@@ -166,7 +166,6 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                     <form
                         id="instrument"
                         onSubmit={(event) => void save(event)}
-                        onChange={draft.touch}
                         className="grid gap-x-12 gap-y-6 md:grid-cols-[minmax(0,22rem)_1fr]"
                     >
                         <div className="grid content-start gap-4">

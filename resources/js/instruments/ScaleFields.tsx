@@ -1,3 +1,4 @@
+import { otherUnitOf } from '../units/typed';
 import { useUnits } from '../units/units';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
@@ -32,17 +33,37 @@ export function ScaleFields({ draft, strings, onChange, error }: Props) {
             />
         </Field>
     );
+    /** A figure that can only be meant in the other unit is asked about at once. */
+    const meant = (key: 'length' | 'treble' | 'bass') => {
+        const other = otherUnitOf(draft[key], units);
+        return (
+            other !== null && (
+                <p role="status" className="-mt-1.5 text-sm">
+                    <button
+                        type="button"
+                        className="min-h-target text-accent underline underline-offset-3"
+                        onClick={() => set({ [key]: other.words })}
+                    >
+                        {other.words}?
+                    </button>
+                </p>
+            )
+        );
+    };
     return (
         <>
             <Field label="Scale" error={draft.type === 'each' ? undefined : error('/scale/type')}>
                 <Select value={draft.type} choices={TYPES} onChange={(type) => set({ type: type as ScaleDraft['type'] })} />
             </Field>
             {draft.type === 'single' && length('Scale length', 'length', '/scale/length_mm')}
+            {draft.type === 'single' && meant('length')}
             {draft.type === 'half' && length('Nut to 12th fret', 'half', '/scale/nut_to_twelfth_mm')}
             {draft.type === 'multiscale' && (
                 <div className="grid grid-cols-2 gap-3">
                     {length('Treble length', 'treble', '/scale/treble_mm')}
                     {length('Bass length', 'bass', '/scale/bass_mm')}
+                    {meant('treble')}
+                    {meant('bass')}
                 </div>
             )}
             {draft.type === 'each' && (

@@ -40,7 +40,8 @@ export function useInstrumentDraft(
     const [scale, setScale] = useState<ScaleDraft>(() => scaleDraft(document, usualOf('electric-guitar').length_mm, units));
     const [measures, setMeasures] = useState<MeasureDraft>(() => measureDraft(document, units));
     const [trees, setTrees] = useState<StringTree[]>(document?.hardware?.trees ?? []);
-    const [touched, setTouched] = useState(kept !== null);
+    // What was typed itself no longer follows the kind.
+    const [typed, setTyped] = useState({ strings: kept !== null, scale: kept !== null });
     const count = Math.min(14, Math.max(1, Math.round(Number(strings)) || 1));
 
     const result = useMemo(() => {
@@ -69,9 +70,11 @@ export function useInstrumentDraft(
 
     const chooseKind = (chosen: Kind) => {
         setKind(chosen);
-        if (!touched) {
-            const usual = usualOf(chosen);
+        const usual = usualOf(chosen);
+        if (!typed.strings) {
             setStrings(String(usual.strings));
+        }
+        if (!typed.scale) {
             setScale(
                 scaleDraft(
                     { scale: { type: 'single', length_mm: usual.length_mm }, short_strings: usual.short_strings },
@@ -89,15 +92,20 @@ export function useInstrumentDraft(
         kind,
         chooseKind,
         strings,
-        setStrings,
+        setStrings: (strings: string) => {
+            setTyped((before) => ({ ...before, strings: true }));
+            setStrings(strings);
+        },
         count,
         scale,
-        setScale,
+        setScale: (scale: ScaleDraft) => {
+            setTyped((before) => ({ ...before, scale: true }));
+            setScale(scale);
+        },
         measures,
         setMeasures,
         trees,
         setTrees,
-        touch: () => setTouched(true),
         /** Whether something was changed since it was kept. */
         unsaved: present !== keptAs,
         kept: () => setKeptAs(present),

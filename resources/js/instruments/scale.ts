@@ -1,5 +1,6 @@
 import type { Instrument, Problem, Scale, ShortString } from '../generated/formats';
-import { lengthFigure, parseLength, type Units } from '../units/units';
+import { lengthFigure, type Units } from '../units/units';
+import { readLength } from '../units/typed';
 
 /** A scale as it is being typed: every field as text, so that nothing typed is lost when the way of measuring changes. */
 export interface ScaleDraft {
@@ -53,7 +54,7 @@ interface Read {
 export function readScale(draft: ScaleDraft, strings: number, units: Units): Read {
     const problems: Problem[] = [];
     const length = (typed: string, path: string): number => {
-        const mm = parseLength(typed, units);
+        const mm = readLength(typed, units);
         if (mm === null) {
             problems.push({
                 path,

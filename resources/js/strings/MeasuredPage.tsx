@@ -10,7 +10,8 @@ import { CONSTRUCTIONS, MATERIALS } from '../generated/words';
 import { coreRead, readsFor, type Read } from '../units/core';
 import { familyWords, materialsFor } from '../units/strings';
 import { gaugeInches, gaugeNanometres } from '../units/stringType';
-import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../units/units';
+import { formatGauge, gaugeUnit, useUnits } from '../units/units';
+import { readGauge } from '../units/typed';
 import { useAsked } from '../server/useAsked';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -153,7 +154,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
     const [core, setCore] = useState('');
     const [coreReadAs, setCoreReadAs] = useState<Read>('hex-corners');
     const { act, problem } = useAct();
-    const typed = parseGauge(gauge, units);
+    const typed = readGauge(gauge, units);
     const readings = readingsOf(draft);
     const reads = readsFor(material);
     const read = reads.some(({ value }) => value === coreReadAs) ? coreReadAs : (reads[0]?.value ?? 'hex-corners');
@@ -166,7 +167,7 @@ function MeasureForm({ kinds, onKept }: { kinds: Props['kinds']; onKept: () => v
                   construction,
                   material,
                   kind,
-                  gauge_nm: gaugeNanometres(typed),
+                  gauge_nm: gaugeNanometres(typed.gauge),
                   readings,
                   core: bared === null ? null : coreRead(bared.value, read),
                   note,

@@ -3,7 +3,8 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useDeferredValue, useState } from 'react';
 import { gaugeNanometres } from '../units/stringType';
-import { parseGauge, useUnits } from '../units/units';
+import { useUnits } from '../units/units';
+import { readGauge } from '../units/typed';
 import { buttonClass } from '../ui/classes';
 import { FilterFields } from './browse/FilterFields';
 import { StringSheet } from './browse/StringSheet';
@@ -17,8 +18,8 @@ export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
     const [filters, setFilters] = useState<Filters>(NO_FILTERS);
     const [chosen, setChosen] = useState<number | null>(null);
     const nanometres = (typed: string) => {
-        const gauge = parseGauge(typed, units);
-        return gauge && gaugeNanometres(gauge);
+        const gauge = readGauge(typed, units);
+        return gauge && gaugeNanometres(gauge.gauge);
     };
     const query = useDeferredValue(queryOf(filters, nanometres));
     return (

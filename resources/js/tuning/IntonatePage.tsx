@@ -9,7 +9,8 @@ import { fixed } from '../units/figures';
 import { useClock } from '../jobs/useClock';
 import { momentWords } from '../units/times';
 import { pitchLabel } from '../units/pitch';
-import { fineLength, lengthFigure, parseLength, useUnits } from '../units/units';
+import { fineLength, lengthFigure, useUnits } from '../units/units';
+import { readLength } from '../units/typed';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
@@ -260,7 +261,7 @@ export default function IntonatePage({
                                 className={`${fieldClass} text-lg`}
                                 shown={lengthFigure(Number(read.nutToSaddle.toFixed(2)), units)}
                                 onTake={(typed) => {
-                                    const mm = parseLength(typed, units);
+                                    const mm = readLength(typed, units);
                                     if (mm !== null) {
                                         change(current, { nutToSaddle: mm, measured: true, before: null });
                                     }

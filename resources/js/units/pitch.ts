@@ -13,7 +13,7 @@ export function pitchName(typed: string): string {
 export type PitchLadder = [string, string][];
 
 /** Where a pitch stands on the ladder, in any spelling: B♯3 where C4 does. -1 where it is none. */
-function rungOf(ladder: PitchLadder, name: string): number {
+export function rungOf(ladder: PitchLadder, name: string): number {
     const found = ladder.findIndex((rung) => rung.includes(name));
     const spelt = found >= 0 ? null : /^([A-G])(#*|b*)(-?\d+)$/.exec(name);
     if (spelt === null) {

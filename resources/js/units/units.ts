@@ -31,29 +31,6 @@ export function gaugeUnit(units: Units): string {
     return units.gauge === 'mm' ? 'mm' : 'thousandths of an inch';
 }
 
-/**
- * Reads a typed gauge, in any unit written with it: `11`, `.011`, `0.011 in`, `0.28 mm`. A bare number below 1 is inches
- * (or mm, where gauges are read in mm), otherwise thousandths.
- */
-export function parseGauge(typed: string, units: Units): { gauge_in: number } | { gauge_mm: number } | null {
-    const match = /^\s*(\d*[.,]?\d+)\s*(mm|in|inch|"|”|thou|mil|th)?\s*$/i.exec(typed);
-    if (match === null) {
-        return null;
-    }
-    const value = Number((match[1] ?? '').replace(',', '.'));
-    if (!Number.isFinite(value) || value <= 0) {
-        return null;
-    }
-    const unit = match[2]?.toLowerCase();
-    if (unit === 'mm' || (unit === undefined && units.gauge === 'mm' && value < 6)) {
-        return { gauge_mm: value };
-    }
-    if (unit === 'thou' || unit === 'mil' || unit === 'th' || (unit === undefined && value >= 1)) {
-        return { gauge_in: Number((value / 1000).toPrecision(12)) };
-    }
-    return { gauge_in: value };
-}
-
 /** A length from millimetres. */
 export function formatLength(mm: number, units: Units): string {
     return units.length === 'in' ? `${trimmed(mm / MM_PER_INCH, 3)} in` : `${trimmed(mm, 1)} mm`;
@@ -71,41 +48,8 @@ export function lengthFigure(mm: number, units: Units): string {
     return units.length === 'in' ? trimmed(mm / MM_PER_INCH, 4) : trimmed(mm, 3);
 }
 
-/** Reads a typed length into millimetres, in any unit written with it: `686`, `27 in`, `25 1/2"`, `64.8 cm`. */
-export function parseLength(typed: string, units: Units): number | null {
-    const match = /^\s*(\d*[.,]?\d+)(?:\s+(\d+)\s*\/\s*(\d+))?\s*(mm|cm|m|in|inch|inches|"|”)?\s*$/i.exec(typed);
-    if (match === null) {
-        return null;
-    }
-    const fraction = match[2] === undefined ? 0 : Number(match[2]) / Number(match[3]);
-    const value = Number((match[1] ?? '').replace(',', '.')) + fraction;
-    const unit = match[4]?.toLowerCase() ?? units.length;
-    const factor = unit === 'mm' ? 1 : unit === 'cm' ? 10 : unit === 'm' ? 1000 : MM_PER_INCH;
-    const mm = Number((value * factor).toPrecision(12));
-    return Number.isFinite(mm) && mm > 0 ? mm : null;
-}
-
 export function tensionIn(newtons: number, units: Units): number {
     return newtons / NEWTONS[units.tension];
-}
-
-/** Reads a typed tension into newtons, in any unit written with it: `73`, `16.5 lbf`, `7.4 kgf`. */
-export function parseTension(typed: string, units: Units): number | null {
-    const match = /^\s*(\d*[.,]?\d+)\s*(N|lbf|lbs|lb|kgf|kg)?\s*$/i.exec(typed);
-    if (match === null) {
-        return null;
-    }
-    const unit = match[2]?.toLowerCase();
-    const factor =
-        unit === undefined
-            ? NEWTONS[units.tension]
-            : unit === 'n'
-              ? NEWTONS.N
-              : unit.startsWith('lb')
-                ? NEWTONS.lbf
-                : NEWTONS.kgf;
-    const newtons = Number((match[1] ?? '').replace(',', '.')) * factor;
-    return newtons > 0 ? newtons : null;
 }
 
 /** A tension with no more digits than its bounds earn: whole units once it is unsure by half a unit or more. */

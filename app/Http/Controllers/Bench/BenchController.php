@@ -24,7 +24,7 @@ final readonly class BenchController
         $last = $request->session()->get(self::LAST);
         $set = StringSet::query()->find(is_int($last) ? $last : 0) ?? StringSet::query()->latest('updated_at')->latest('id')->first();
 
-        return $set === null ? redirect()->route('sets.index') : redirect()->route('bench', $set);
+        return $set === null ? redirect()->route('start') : redirect()->route('bench', $set);
     }
 
     public function show(Request $request, StringSet $set): Response

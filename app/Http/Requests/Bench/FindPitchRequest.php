@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Lira\Pitch\InvalidPitch;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
-use Lira\Pitch\TypedTuning;
+use Lira\Typed\TypedNotes;
 
 final class FindPitchRequest extends FormRequest
 {
@@ -37,7 +37,7 @@ final class FindPitchRequest extends FormRequest
     public function pitch(): Pitch
     {
         if ($this->has('typed')) {
-            return TypedTuning::read($this->string('typed')->toString(), [Pitch::named($this->string('near')->toString())])[0];
+            return TypedNotes::read($this->string('typed')->toString(), [Pitch::named($this->string('near')->toString())])[0];
         }
 
         return Pitch::nearestTo($this->float('hz'), ReferencePitch::hertz($this->float('a4_hz', 440.0)));

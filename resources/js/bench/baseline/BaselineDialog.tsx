@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { ask, failureWords } from '../../server/api';
-import type { Evaluation, SetDocument } from '../../generated/formats';
+import { whyNot } from '../../server/typed';
+import type { Evaluation, PoolGauge, SetDocument } from '../../generated/formats';
 import type { PitchLadder } from '../../units/pitch';
-import { formatLength, parseLength, useUnits } from '../../units/units';
+import { formatLength, useUnits } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
@@ -22,10 +24,12 @@ interface Props {
     onOpenChange: (open: boolean) => void;
     ladder: PitchLadder;
     onIt: OnItNow | null;
+    /** The gauges there are. */
+    pool: PoolGauge[];
 }
 
 /** Finds what feels right: known strings, tuned up and down until each does. */
-export function BaselineDialog({ open, onOpenChange, ladder, onIt }: Props) {
+export function BaselineDialog({ open, onOpenChange, ladder, onIt, pool }: Props) {
     return (
         <Dialog
             open={open}
@@ -34,17 +38,22 @@ export function BaselineDialog({ open, onOpenChange, ladder, onIt }: Props) {
             description="Strings you know. Tune them up or down by semitones until they feel right, and say of each how it feels there."
             width="wider"
         >
-            <FindBaseline ladder={ladder} onIt={onIt} onDone={() => onOpenChange(false)} />
+            <FindBaseline ladder={ladder} onIt={onIt} pool={pool} onDone={() => onOpenChange(false)} />
         </Dialog>
     );
 }
 
-function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnItNow | null; onDone: () => void }) {
+function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'onIt' | 'pool'> & { onDone: () => void }) {
     const document = useBench((state) => state.document);
     const joined = useBench((state) => state.joined);
     const edit = useBench((state) => state.edit);
-    const [trying, setTrying] = useState<Trying>(() => tryingOf(document.baseline ?? onIt?.baseline ?? document));
+    const [trying, change] = useState<Trying>(() => tryingOf(document.baseline ?? onIt?.baseline ?? document));
     const [problem, setProblem] = useState<string | null>(null);
+    // What was wrong is so no longer once something else is taken.
+    const setTrying = (next: Trying) => {
+        setProblem(null);
+        change(next);
+    };
     const baseline = baselineOf(trying, ladder);
     const { data, error, isFetching } = useAsked<Evaluation>(
         '/api/v1/bench/evaluations',
@@ -55,7 +64,6 @@ function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnI
     const takeFrom = async (id: number) => {
         try {
             setTrying(tryingOf(await ask<SetDocument>(`/sets/${id}/export`)));
-            setProblem(null);
         } catch (failure) {
             setProblem(failureWords(failure));
         }
@@ -75,14 +83,13 @@ function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnI
                         onChange={(event) => setTrying({ ...trying, name: event.target.value })}
                     />
                 </Field>
-                <ScaleField trying={trying} onTrying={setTrying} />
+                <ScaleField trying={trying} onTrying={setTrying} onProblem={setProblem} />
                 {onIt !== null && (
                     <div>
                         <Button
                             className="w-full"
                             onClick={() => {
                                 setTrying(tryingOf(onIt.baseline));
-                                setProblem(null);
                             }}
                         >
                             What is on it now
@@ -97,12 +104,14 @@ function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnI
                 <Button
                     onClick={() => {
                         setTrying(tryingOf(document));
-                        setProblem(null);
                     }}
                 >
                     From this set as it stands
                 </Button>
-                <p className="text-sm text-ink-faint">Or type the gauges and pitches of the strings on the instrument now.</p>
+                <p className="text-sm text-ink-faint">
+                    Or type the gauges and pitches of the strings on the instrument now; a whole set, such as 10-46, into any
+                    gauge.
+                </p>
             </div>
             <div className="min-w-0" aria-live="polite" aria-busy={isFetching}>
                 <Slide semitones={trying.semitones} onSlide={slide} />
@@ -117,6 +126,7 @@ function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnI
                     evaluation={wrong === null ? data : undefined}
                     onTrying={setTrying}
                     onProblem={setProblem}
+                    pool={pool}
                 />
                 <div className="mt-4 flex flex-wrap justify-end gap-2">
                     <Button onClick={() => setTrying(said(trying, positions, 'right'))}>All feel right here</Button>
@@ -143,7 +153,13 @@ function FindBaseline({ ladder, onIt, onDone }: { ladder: PitchLadder; onIt: OnI
     );
 }
 
-function ScaleField({ trying, onTrying }: { trying: Trying; onTrying: (trying: Trying) => void }) {
+interface ScaleProps {
+    trying: Trying;
+    onTrying: (trying: Trying) => void;
+    onProblem: (problem: string) => void;
+}
+
+function ScaleField({ trying, onTrying, onProblem }: ScaleProps) {
     const units = useUnits();
     const { scale } = trying.instrument;
     if (scale.type !== 'single') {
@@ -155,8 +171,10 @@ function ScaleField({ trying, onTrying }: { trying: Trying; onTrying: (trying: T
                 className={fieldClass}
                 shown={formatLength(scale.length_mm, units)}
                 onTake={(typed) => {
-                    const length = parseLength(typed, units);
-                    if (length !== null) {
+                    const length = readLength(typed, units);
+                    if (length === null) {
+                        void whyNot('length', typed).then(onProblem);
+                    } else {
                         onTrying({ ...trying, instrument: { ...trying.instrument, scale: { ...scale, length_mm: length } } });
                     }
                 }}

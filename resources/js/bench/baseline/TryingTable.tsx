@@ -1,6 +1,8 @@
 import { clsx } from 'clsx';
-import type { Construction, Evaluation, StringOfSet } from '../../generated/formats';
-import { pitchLabel, pitchName } from '../../units/pitch';
+import type { Construction, Evaluation, PoolGauge, StringOfSet } from '../../generated/formats';
+import { failureWords } from '../../server/api';
+import { pitchLabel } from '../../units/pitch';
+import type { Gauge, Made } from '../../units/typed';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { materialsFor } from '../../units/strings';
 import { gaugeInches, typeOf } from '../../units/stringType';
@@ -8,6 +10,9 @@ import { formatTension, tensionFigure, useUnits } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';
+import { pitchMeant } from '../design/pitchMeant';
+import { familyOfTyped } from '../design/typedFamily';
+import { readSet } from '../design/useTypedSet';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { said, type Felt, type Trying } from './trying';
 
@@ -18,6 +23,8 @@ interface Props {
     evaluation: Evaluation | undefined;
     onTrying: (trying: Trying) => void;
     onProblem: (message: string | null) => void;
+    /** The gauges there are. */
+    pool: PoolGauge[];
 }
 
 const WORDS: { felt: Felt; label: string }[] = [
@@ -27,19 +34,54 @@ const WORDS: { felt: Felt; label: string }[] = [
 ];
 
 /** The strings being tried: what each is and pulls, how it feels here, and what that comes to. */
-export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem }: Props) {
+export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem, pool }: Props) {
     const units = useUnits();
     const change = (position: number, changed: Partial<StringOfSet>) =>
         onTrying({
             ...trying,
             strings: trying.strings.map((string) => (string.position === position ? { ...string, ...changed } : string)),
         });
-    const retype = (string: StringOfSet, changed: Partial<StringOfSet>) => {
+    const retyped = (string: StringOfSet, changed: Partial<StringOfSet>): StringOfSet => {
         const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        return { ...rest, ...changed };
+    };
+    const retype = (string: StringOfSet, gauge: Gauge, made: Made | null) =>
         onTrying({
             ...trying,
-            strings: trying.strings.map((each) => (each === string ? { ...rest, ...changed } : each)),
+            strings: trying.strings.map((each) =>
+                each === string
+                    ? retyped(string, { ...familyOfTyped(string, gauge, made, trying.strings, pool), ...gauge })
+                    : each,
+            ),
         });
+    const takeSet = async (typed: string) => {
+        try {
+            const strings = await readSet(typed, trying.instrument.kind, trying.tuning.pitches);
+            onTrying({
+                ...trying,
+                strings: trying.strings.map((each) =>
+                    retyped(each, strings.find(({ position }) => position === each.position) ?? each),
+                ),
+            });
+        } catch (failure) {
+            onProblem(failureWords(failure));
+        }
+    };
+    const takePitch = async (typed: string, index: number) => {
+        const present = trying.tuning.pitches[index] ?? '';
+        try {
+            const pitch = await pitchMeant(typed, present, trying.tuning.a4_hz ?? 440);
+            onTrying({
+                ...trying,
+                tuning: {
+                    ...trying.tuning,
+                    name: '',
+                    pitches: trying.tuning.pitches.map((old, at) => (at === index ? pitch : old)),
+                },
+            });
+        } catch (failure) {
+            onProblem(failureWords(failure));
+        }
     };
     return (
         <div className="overflow-x-auto">
@@ -70,7 +112,8 @@ export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem }
                                             inches={gaugeInches(typeOf(string))}
                                             label={`Gauge of string ${string.position} that feels right`}
                                             className={clsx(fieldClass, 'w-16!')}
-                                            onType={(gauge) => retype(string, gauge)}
+                                            onType={(gauge, made) => retype(string, gauge, made)}
+                                            onSet={takeSet}
                                             onProblem={onProblem}
                                         />
                                         <div className="w-28">
@@ -100,19 +143,7 @@ export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem }
                                             className={clsx(fieldClass, 'w-16!')}
                                             shown={pitchLabel(pitches[index] ?? '')}
                                             spellCheck={false}
-                                            onTake={(typed) =>
-                                                typed !== '' &&
-                                                onTrying({
-                                                    ...trying,
-                                                    tuning: {
-                                                        ...trying.tuning,
-                                                        name: '',
-                                                        pitches: trying.tuning.pitches.map((old, at) =>
-                                                            at === index ? pitchName(typed) : old,
-                                                        ),
-                                                    },
-                                                })
-                                            }
+                                            onTake={(typed) => typed !== '' && void takePitch(typed, index)}
                                         />
                                     ) : (
                                         <span className="px-2.5 font-semibold">{pitchLabel(pitches[index] ?? '')}</span>

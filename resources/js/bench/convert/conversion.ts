@@ -1,7 +1,8 @@
 import type { ConversionAsked, ConvertedSet, Instrument, Tuning } from '../../generated/formats';
 import { stepped, type PitchLadder } from '../../units/pitch';
 import { sentenceOf } from '../../units/sentences';
-import { formatLength, parseLength, type Units } from '../../units/units';
+import { formatLength, type Units } from '../../units/units';
+import { readLength } from '../../units/typed';
 
 /** What is to become of the set, as it is being said. */
 export interface Wish {
@@ -58,7 +59,7 @@ export function askedOf(wish: Wish, units: Units): { asked: ConversionAsked; mis
         if (wish.instrument !== null) {
             return { asked: { to, instrument: wish.instrument }, missing: null };
         }
-        const length_mm = parseLength(wish.length, units);
+        const length_mm = readLength(wish.length, units);
         return length_mm === null
             ? { asked: null, missing: 'Type the length of the scale, with its unit where it is not yours: 686 mm, 27 in.' }
             : { asked: { to, length_mm }, missing: null };

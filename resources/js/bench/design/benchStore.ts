@@ -30,7 +30,12 @@ export type BenchStore = StoreApi<BenchState>;
 
 const MOST_STEPS = 200;
 
-export function createBenchStore(document: SetDocument, joined: Joined): BenchStore {
+/** @param finished what is done to the document after each edit, given it as it was before and after */
+export function createBenchStore(
+    document: SetDocument,
+    joined: Joined,
+    finished: (before: SetDocument, after: SetDocument) => SetDocument = (_, after) => after,
+): BenchStore {
     return createStore<BenchState>()((set, get) => {
         const remember = (past: SetDocument[], step: SetDocument) => [...past, step].slice(-MOST_STEPS);
         const inRange = (next: SetDocument) => ({ tuning: Math.min(get().tuning, next.tunings.length - 1) });
@@ -44,10 +49,11 @@ export function createBenchStore(document: SetDocument, joined: Joined): BenchSt
             selected: 1,
             edit: (edit) => {
                 const present = get().document;
-                const next = edit(present);
-                if (next === present) {
+                const edited = edit(present);
+                if (edited === present) {
                     return;
                 }
+                const next = finished(present, edited);
                 set(
                     get().gesture === null
                         ? { document: next, past: remember(get().past, present), future: [], ...inRange(next) }

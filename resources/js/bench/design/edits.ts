@@ -1,6 +1,8 @@
-import type { Baseline, Construction, Material, SetDocument, StringOfSet, Tuning } from '../../generated/formats';
+import type { Baseline, Construction, Material, PoolGauge, SetDocument, StringOfSet, Tuning } from '../../generated/formats';
 import { stepped, type PitchLadder } from '../../units/pitch';
 import { materialsFor } from '../../units/strings';
+import type { Gauge, Made } from '../../units/typed';
+import { familyOfTyped } from './typedFamily';
 
 /** Changes to a set document. Each gives a new document and leaves the old one as it was, so that undo is free. */
 export type Edit = (document: SetDocument) => SetDocument;
@@ -38,8 +40,6 @@ function withoutInside(string: StringOfSet): StringOfSet {
     return rest;
 }
 
-export type Gauge = { gauge_in: number } | { gauge_mm: number };
-
 /** Another gauge, of another family where that is said, with what its supplier or a scale says of its mass. */
 export const gauge = (
     position: number,
@@ -55,6 +55,25 @@ export const gauge = (
         ...value,
         ...(density === undefined ? {} : { density }),
     }));
+
+/** A gauge as it was typed: what it is made of follows where it says so, or where no string of the present family is so thick or thin. */
+export const typedGauge =
+    (position: number, value: Gauge, made: Made | null, pool: PoolGauge[]): Edit =>
+    (document) => {
+        const present = stringAt(document, position);
+        const family = present === undefined ? null : familyOfTyped(present, value, made, document.strings, pool);
+        return gauge(position, value, family?.construction, family?.material)(document);
+    };
+
+/** All strings at once, as a set in a line says them; locked ones stay. */
+export const wholeSet =
+    (strings: Pick<StringOfSet, 'position' | 'construction' | 'material' | 'gauge_in'>[]): Edit =>
+    (document) =>
+        strings.reduce(
+            (changed, { position, construction: made, material: of, gauge_in = 0 }) =>
+                gauge(position, { gauge_in }, made, of)(changed),
+            document,
+        );
 
 export const construction = (position: number, value: Construction): Edit =>
     changedUnlocked(position, (string) => {

@@ -1,21 +1,28 @@
 import { clsx } from 'clsx';
-import { formatGauge, gaugeUnit, parseGauge, useUnits } from '../../units/units';
+import { whyNot } from '../../server/typed';
+import { readGauge, type Gauge, type Made } from '../../units/typed';
+import { formatGauge, useUnits } from '../../units/units';
 import { TypedInput } from '../../ui/TypedInput';
-import type { Gauge } from '../design/edits';
 
 interface Props {
     inches: number;
     label: string;
     className: string;
-    onType: (gauge: Gauge) => void;
+    /** Takes a gauge, and how the string is made where that was typed, too. */
+    onType: (gauge: Gauge, made: Made | null) => void;
+    /** Takes a whole set, written in a line. */
+    onSet?: (typed: string) => Promise<void>;
     onProblem: (message: string | null) => void;
     onFocus?: () => void;
     locked?: boolean;
     id?: string;
 }
 
-/** A gauge, typed in any unit: 11, .011, 0.011 in, 0.28 mm. */
-export function GaugeInput({ inches, label, className, onType, onProblem, onFocus, locked = false, id }: Props) {
+/** More than one figure, as in 10-46. */
+const SEVERAL = /\d[^\d.,]+[.,]?\d/;
+
+/** A gauge, typed in any unit: 11, .011, 0.011 in, 0.28 mm, 26w; or a set in a line. */
+export function GaugeInput({ inches, label, className, onType, onSet, onProblem, onFocus, locked = false, id }: Props) {
     const units = useUnits();
     return (
         <TypedInput
@@ -25,14 +32,14 @@ export function GaugeInput({ inches, label, className, onType, onProblem, onFocu
             inputMode="decimal"
             readOnly={locked}
             onTake={(typed) => {
-                const gauge = parseGauge(typed, units);
-                if (gauge === null) {
-                    onProblem(
-                        `“${typed}” is not a gauge. Type it in ${gaugeUnit(units)}, or with its unit: 11, 0.011 in, 0.28 mm.`,
-                    );
-                } else {
+                const read = readGauge(typed, units);
+                if (read !== null) {
                     onProblem(null);
-                    onType(gauge);
+                    onType(read.gauge, read.made);
+                } else if (onSet !== undefined && SEVERAL.test(typed)) {
+                    void onSet(typed);
+                } else {
+                    void whyNot('gauge', typed).then(onProblem);
                 }
             }}
             onFocus={(event) => {

@@ -1,7 +1,7 @@
 import { Glyph } from '../../ui/Glyph';
 import { clsx } from 'clsx';
 import { memo, useCallback, useMemo, useState, type KeyboardEvent } from 'react';
-import { ask, failureWords, type Refused } from '../../server/api';
+import { failureWords, type Refused } from '../../server/api';
 import type { EvaluatedString, Finding, PoolGauge, TargetBand } from '../../generated/formats';
 import { pitchLabel, stepped, type PitchLadder } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
@@ -10,7 +10,9 @@ import { gaugeInches, sameFamily, sameType, typeOf } from '../../units/stringTyp
 import { formatGauge, formatShare, formatTension, useUnits } from '../../units/units';
 import { useBench, useBenchActions } from '../design/benchStore';
 import { useCheckedEdit } from '../design/useCheckedEdit';
+import { useTypedSet } from '../design/useTypedSet';
 import * as edits from '../design/edits';
+import { pitchMeant } from '../design/pitchMeant';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { GaugeInput } from './GaugeInput';
 import { allowed, choicesFor, chosenAmong, inTuning, nearestTo, neighbour, type Choice } from './gauges';
@@ -37,13 +39,6 @@ interface Props {
     ground: LaneGround;
     onMove: (from: number, direction: -1 | 1) => void;
     onHear: Hear;
-}
-
-/** The pitch that is meant by what was typed: a frequency in hertz, or a note, in the octave nearest to the present one if it has none. */
-async function pitchMeant(typed: string, present: string, a4: number): Promise<string> {
-    const hertz = /^(\d+(?:[.,]\d+)?)\s*hz$/i.exec(typed)?.[1]?.replace(',', '.');
-    const query = new URLSearchParams(hertz === undefined ? { typed, near: present } : { hz: hertz, a4_hz: String(a4) });
-    return (await ask<{ pitch: string }>(`/api/v1/pitches?${query.toString()}`)).pitch;
 }
 
 /** Typed tensions that no gauge comes this near to are told, as a share. */
@@ -78,6 +73,8 @@ export const Lane = memo(function Lane(props: Props) {
     );
     const checkedEdit = useCheckedEdit();
     const tellRefusal = (refusal: Refused | null) => setProblem(refusal?.message ?? null);
+    const typedSet = useTypedSet();
+    const takeSet = (typed: string) => typedSet(typed).then(setProblem);
     const a4 = useBench((state) => state.document.tunings[state.tuning]?.a4_hz ?? 440);
     const takePitch = async (typed: string) => {
         try {
@@ -215,7 +212,10 @@ export const Lane = memo(function Lane(props: Props) {
                             inches={gaugeInches(typeOf(string))}
                             label={`Gauge of string ${position}, typed`}
                             className="field-sizing-content min-h-target max-w-[4.2rem] min-w-[26px] rounded-mark border-b border-transparent bg-transparent px-0.5 text-[1.08rem] font-bold hover:border-rule-strong focus:border-accent"
-                            onType={(value) => void checkedEdit(edits.gauge(position, value)).then(tellRefusal)}
+                            onType={(value, made) =>
+                                void checkedEdit(edits.typedGauge(position, value, made, pool)).then(tellRefusal)
+                            }
+                            onSet={takeSet}
                             onProblem={setProblem}
                             locked={locked}
                             onFocus={() => select(position)}

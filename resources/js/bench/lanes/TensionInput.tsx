@@ -1,5 +1,7 @@
 import { clsx } from 'clsx';
-import { parseTension, useUnits } from '../../units/units';
+import { whyNot } from '../../server/typed';
+import { readTension } from '../../units/typed';
+import { useUnits } from '../../units/units';
 import { TypedInput } from '../../ui/TypedInput';
 
 interface Props {
@@ -24,11 +26,9 @@ export function TensionInput({ figures, label, className, disabled, onType, onPr
             inputMode="decimal"
             readOnly={disabled}
             onTake={(typed) => {
-                const newtons = parseTension(typed, units);
+                const newtons = readTension(typed, units);
                 if (newtons === null) {
-                    onProblem(
-                        `“${typed}” is not a tension. Type it in ${units.tension}, or with its unit: 73 N, 16.5 lbf, 7.4 kgf.`,
-                    );
+                    void whyNot('tension', typed).then(onProblem);
                 } else {
                     onProblem(null);
                     onType(newtons);

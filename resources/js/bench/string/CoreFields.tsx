@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { CalliperPanel } from '../../devices/CalliperPanel';
 import type { Core, Material } from '../../generated/formats';
 import { coreRead, readOf, readsFor, sizeRead, type Read } from '../../units/core';
-import { fineLength, parseLength, useUnits } from '../../units/units';
+import { fineLength, useUnits } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
@@ -29,7 +30,7 @@ export function CoreFields({ position, core, material }: Props) {
             setProblem(refusal?.message ?? null),
         );
     const typed = (text: string) => {
-        const mm = text === '' ? null : parseLength(text, units);
+        const mm = text === '' ? null : readLength(text, units);
         if (text !== '' && mm === null) {
             setProblem(`“${text}” is not a size.`);
         } else {

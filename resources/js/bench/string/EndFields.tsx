@@ -1,7 +1,8 @@
 import { memo, useState } from 'react';
 import type { StringOfSet } from '../../generated/formats';
 import { STRING_ENDS } from '../../generated/words';
-import { lengthFigure, parseLength, useUnits } from '../../units/units';
+import { lengthFigure, useUnits } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
@@ -25,7 +26,7 @@ export const EndFields = memo(function EndFields({ position, end, lengthMm, seve
     const checkedEdit = useCheckedEdit();
     const [problem, setProblem] = useState<string | null>(null);
     const takeLength = (typed: string) => {
-        const mm = typed === '' ? null : parseLength(typed, units);
+        const mm = typed === '' ? null : readLength(typed, units);
         setProblem(typed !== '' && mm === null ? `“${typed}” is not a length.` : null);
         if (typed === '' || mm !== null) {
             void checkedEdit(edits.madeLength([position], mm)).then((refusal) => refusal && setProblem(refusal.message));

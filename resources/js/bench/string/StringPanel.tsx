@@ -21,6 +21,8 @@ import { Field } from '../../ui/Field';
 import { useBench } from '../design/benchStore';
 import * as edits from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
+import type { Gauge, Made } from '../../units/typed';
+import { useTypedSet } from '../design/useTypedSet';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { allowed, choicesFor, inTuning, neighbour, type Choice } from '../lanes/gauges';
 import { AimWords } from './AimWords';
@@ -37,6 +39,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
     const edit = useBench((state) => state.edit);
     const checkedEdit = useCheckedEdit();
+    const typedSet = useTypedSet();
     const [problem, setProblem] = useState<string | null>(null);
 
     const string = edits.stringAt(document, selected);
@@ -85,11 +88,12 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                             <GaugeField
                                 inches={gaugeInches(typeOf(string))}
                                 locked={locked}
-                                onType={(value) =>
-                                    void checkedEdit(edits.gauge(selected, value)).then((refusal) =>
-                                        setProblem(refusal?.message ?? null),
+                                onType={(value, made) =>
+                                    void checkedEdit(edits.typedGauge(selected, value, made, evaluation.pool ?? [])).then(
+                                        (refusal) => setProblem(refusal?.message ?? null),
                                     )
                                 }
+                                onSet={(typed) => typedSet(typed).then((message) => setProblem(message))}
                                 onProblem={setProblem}
                                 key={selected}
                             />
@@ -193,7 +197,8 @@ function GaugeField({
     id?: string;
     inches: number;
     locked: boolean;
-    onType: (gauge: edits.Gauge) => void;
+    onType: (gauge: Gauge, made: Made | null) => void;
+    onSet: (typed: string) => Promise<void>;
     onProblem: (message: string | null) => void;
 }) {
     return <GaugeInput {...rest} {...(id === undefined ? {} : { id })} label="Gauge" className={fieldClass} />;

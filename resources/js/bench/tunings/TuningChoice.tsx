@@ -17,16 +17,8 @@ interface Found {
 
 interface Answer {
     tunings: Found[];
-    typed: { name: string; pitches: string[] } | null;
+    /** What is wrong with what was typed, and the nearest that is right. */
     hint: string | null;
-}
-
-function foundIn(answer: Answer | undefined): Found[] {
-    const typed = answer?.typed;
-    return [
-        ...(typed ? [{ id: null, name: typed.name, family: 'As typed', pitches: typed.pitches }] : []),
-        ...(answer?.tunings ?? []),
-    ];
 }
 
 interface Props {
@@ -55,12 +47,12 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             }),
     });
     const { data, error, isPlaceholderData } = useQuery({ ...asked, placeholderData: keepPreviousData });
-    const found = foundIn(data);
+    const found = data?.tunings ?? [];
     const chosen = Math.min(at, Math.max(0, found.length - 1));
 
     const take = (tuning: Found | undefined) => {
         if (tuning !== undefined) {
-            onTake(tuning.family === 'As typed' ? '' : tuning.name, tuning.pitches);
+            onTake(tuning.name, tuning.pitches);
         }
     };
     const move = (to: number) => {
@@ -76,7 +68,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             Enter: () =>
                 isPlaceholderData
                     ? void queries.query(asked).then(
-                          (answer) => take(foundIn(answer)[0]),
+                          (answer) => take(answer.tunings[0]),
                           () => undefined,
                       )
                     : take(found[chosen]),
@@ -126,7 +118,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                 aria-expanded
                 aria-controls={list}
                 aria-activedescendant={found.length > 0 ? `${list}-${chosen}` : undefined}
-                placeholder="Name or notes"
+                placeholder="Drop D, half a step down, DADGAD …"
                 value={typed}
                 autoComplete="off"
                 spellCheck={false}
@@ -156,20 +148,22 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                             position === chosen && 'bg-accent-wash',
                         )}
                     >
-                        <span className="min-w-0 flex-1 truncate font-semibold">{tuning.name}</span>
+                        <span className="min-w-0 flex-1 truncate font-semibold">{tuningLabel(tuning)}</span>
                         <span className="text-sm text-ink-soft">{[...tuning.pitches].reverse().map(pitchLabel).join(' ')}</span>
                         {!narrow && <span className="w-36 text-right text-sm text-ink-faint">{tuning.family}</span>}
                     </li>
                 ))}
                 {found.length === 0 && (
                     <li role="presentation" className="p-3 text-ink-soft">
-                        {error?.message ?? data?.hint ?? 'Nothing by that name for this number of strings.'}
+                        {error?.message ?? data?.hint ?? 'No tuning is known for this number of strings. Type its notes.'}
                     </li>
                 )}
             </ul>
             {!narrow && (
                 <div className="mt-3 flex items-center justify-between gap-3">
-                    <p className="text-sm text-ink-faint">Notes without an octave take the one nearest to the present tuning.</p>
+                    <p className="text-sm text-ink-faint">
+                        Notes without an octave rise from the lowest, near to the present tuning.
+                    </p>
                     <div className="flex gap-2">
                         {found[chosen]?.id != null && (
                             <Button look="quiet" onClick={() => void forget(found[chosen] as Found)}>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { StringTree } from '../../generated/formats';
-import { lengthFigure, parseLength, useUnits } from '../../units/units';
+import { lengthFigure, useUnits } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Glyph } from '../../ui/Glyph';
@@ -28,7 +29,7 @@ export function TreeFields({ trees, strings, onTrees, error }: Props) {
                 inputMode="decimal"
                 shown={lengthFigure(trees[at]?.[key] ?? 0, units)}
                 onTake={(typed) => {
-                    const mm = parseLength(typed, units);
+                    const mm = readLength(typed, units);
                     setWrong(mm === null ? `“${typed}” is not a length.` : null);
                     if (mm !== null) {
                         change(at, { [key]: mm });

@@ -12,7 +12,8 @@ import {
     TRUSS_RODS,
 } from '../../generated/words';
 import { figureAsRead, resolutionMm } from './resolution';
-import { parseLength, parseTension, tensionIn, type Units } from '../../units/units';
+import { tensionIn, type Units } from '../../units/units';
+import { readLength, readTension } from '../../units/typed';
 
 /** What an instrument of a kind usually has, as the server says. */
 export interface Usual {
@@ -225,10 +226,10 @@ function shownFigure(value: number, quantity: Measure['quantity'], units: Units,
 
 function figureOf(typed: string, quantity: Measure['quantity'], units: Units): number | null {
     if (quantity === 'length') {
-        return /^[0.,]+$/.test(typed) ? 0 : parseLength(typed, units);
+        return /^[0.,]+$/.test(typed) ? 0 : readLength(typed, units);
     }
     if (quantity === 'tension') {
-        return parseTension(typed, units);
+        return readTension(typed, units);
     }
     const match = /^(-?\d*[.,]?\d+)\s*(?:°|deg)?$/i.exec(typed);
     return match === null ? null : Number((match[1] ?? '').replace(',', '.'));

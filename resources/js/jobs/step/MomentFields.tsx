@@ -2,7 +2,8 @@ import { useRef, useState } from 'react';
 import type { Height, JobPhotograph } from '../../generated/views';
 import { upload } from '../../server/api';
 import { useAct } from '../../server/useAct';
-import { fineLength, formatForce, lengthFigure, parseLength, useUnits, type Units } from '../../units/units';
+import { fineLength, formatForce, lengthFigure, useUnits, type Units } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
@@ -29,7 +30,7 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
     };
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const take = (name: string, most: number, typed: string) => {
-        const mm = typed === '' ? null : /^[0.,]+$/.test(typed) ? 0 : parseLength(typed, units);
+        const mm = typed === '' ? null : /^[0.,]+$/.test(typed) ? 0 : readLength(typed, units);
         if (typed !== '' && (mm === null || mm > most)) {
             setWrong({ ...wrong, [name]: `“${typed}” is no figure for it: type a length, up to ${fineLength(most, units, 0)}.` });
             return;

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { ask } from '../../server/api';
 import { useAct } from '../../server/useAct';
-import { parseLength, useUnits } from '../../units/units';
+import { useUnits } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
@@ -30,7 +31,7 @@ export function CutShortDialog({ now, position, onClose, onNew }: Props) {
     const [left, setLeft] = useState('');
     const [verdict, setVerdict] = useState<Verdict | null>(null);
     const { act, busy, problem, forget } = useAct();
-    const mm = parseLength(left, units);
+    const mm = readLength(left, units);
     const change = (typed: string) => {
         setLeft(typed);
         setVerdict(null);

@@ -5,7 +5,8 @@ import { ask } from '../../server/api';
 import { pitchLabel } from '../../units/pitch';
 import { familyWords } from '../../units/strings';
 import { gaugeInches } from '../../units/stringType';
-import { formatGauge, formatLength, lengthFigure, parseLength, useUnits } from '../../units/units';
+import { formatGauge, formatLength, lengthFigure, useUnits } from '../../units/units';
+import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
@@ -109,7 +110,7 @@ export function StringSheet({ id, onClose }: Props) {
                             inputMode="decimal"
                             shown={lengthFigure(scaleMm, units)}
                             onTake={(typed) => {
-                                const mm = parseLength(typed, units);
+                                const mm = readLength(typed, units);
                                 if (mm !== null && mm >= 100 && mm <= 2000) {
                                     setScaleMm(mm);
                                 }

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Bench\TypedWords;
+use App\Http\ReaderUnits;
+use App\Http\Requests\Bench\ReadTypedRequest;
+use Illuminate\Http\JsonResponse;
+use Lira\Document\StringTypeWriter;
+use Lira\Instrument\Instrument;
+use Lira\Instrument\Usual;
+use Lira\Length\Length;
+use Lira\Length\Scale;
+use Lira\Pitch\ReferencePitch;
+use Lira\Pitch\Tuning;
+use Lira\Solver\StartingSet;
+use Lira\Strings\StringSpec;
+use Lira\Typed\Quantity;
+use Lira\Typed\TypedScale;
+use Lira\Wording\Units;
+
+/** What somebody typed, read as the core reads it; what it cannot read is refused with the nearest it can. */
+final readonly class TypedController
+{
+    public function __construct(private TypedWords $words) {}
+
+    public function __invoke(ReadTypedRequest $request): JsonResponse
+    {
+        $units = ReaderUnits::of($request);
+        $typed = $request->typed();
+        [$lengths, $gauges] = [$units->length === 'in' ? 'in' : 'mm', $units->gauge === 'mm' ? 'mm' : 'thou'];
+
+        return new JsonResponse(match ($request->string('what')->toString()) {
+            'gauge' => ['gauge_in' => round(Quantity::gauge($typed, $gauges)->gauge->inInches(), 9), 'made' => Quantity::gauge($typed, $gauges)->made],
+            'length' => ['length_mm' => round(Quantity::length($typed, $lengths)->inMillimetres(), 6)],
+            'tension' => ['tension_n' => Quantity::tensionN($typed, match ($units->tension) {
+                'lbf' => 'lbf', 'kgf' => 'kgf', default => 'N'
+            })],
+            'scale' => ['scale' => TypedScale::read($typed, $request->kind(), $lengths)->toJson()],
+            default => ['strings' => $this->set($request, $units)],
+        });
+    }
+
+    /** @return list<array<string, mixed>> a string for each, string 1 first, as set documents say them */
+    private function set(ReadTypedRequest $request, Units $units): array
+    {
+        [$kind, $pitches] = [$request->kind(), $request->pitches()];
+        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Usual::for($kind)->lengthM)));
+        $usual = $pitches === [] ? [] : StartingSet::strings($instrument, new Tuning('', ReferencePitch::concert(), $pitches));
+
+        return array_map(
+            static fn (StringSpec $spec, int $index): array => ['position' => $index + 1, ...StringTypeWriter::toArray($spec->type)],
+            $strings = $this->words->sets($kind, count($pitches), $usual, $units)->read($request->typed()),
+            array_keys($strings),
+        );
+    }
+}

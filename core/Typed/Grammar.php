@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Typed;
+
+/**
+ * How figures with a unit are spelt: 10.5, 10,5, .011", 25-1/2 in, 25½″, 16.5 lbs, 26w. The browser reads by the same patterns and
+ * tables, which bin/generate-words.php writes for it; both are held to one table of spellings.
+ */
+final class Grammar
+{
+    /**
+     * Seven groups: a whole or decimal number, numerator and denominator behind it, or a fraction sign behind it; else numerator and
+     * denominator alone; else a fraction sign alone.
+     */
+    private const NUMBER = '(?:(\d*[.,]?\d+)(?:(?:\s+|\s*-\s*)(\d+)\s*\/\s*(\d+)|\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\d+)\s*\/\s*(\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))';
+
+    public const FRACTIONS = [
+        '¼' => 0.25, '½' => 0.5, '¾' => 0.75, '⅓' => 1 / 3, '⅔' => 2 / 3, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875,
+    ];
+
+    /** Every spelling of a unit of length, and how many metres it is. */
+    public const LENGTHS = [
+        'mm' => 0.001, 'mms' => 0.001, 'millimetre' => 0.001, 'millimetres' => 0.001, 'millimeter' => 0.001, 'millimeters' => 0.001,
+        'cm' => 0.01, 'cms' => 0.01, 'centimetre' => 0.01, 'centimetres' => 0.01, 'centimeter' => 0.01, 'centimeters' => 0.01,
+        'm' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0,
+        'in' => 0.0254, 'in.' => 0.0254, 'ins' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254,
+        '"' => 0.0254, '”' => 0.0254, '“' => 0.0254, '″' => 0.0254, "''" => 0.0254, '’’' => 0.0254,
+    ];
+
+    /** Of a unit of gauge beside those, and how many metres it is. */
+    public const THOUSANDTHS = [
+        'thou' => 0.0000254, 'thous' => 0.0000254, 'thousandth' => 0.0000254, 'thousandths' => 0.0000254,
+        'mil' => 0.0000254, 'mils' => 0.0000254, 'th' => 0.0000254, 'ths' => 0.0000254,
+    ];
+
+    /** Of a unit of tension, and how many newtons it is: a pound-force is 4.448 221 615 260 5 N, a kilogram-force 9.806 65 N, exactly. */
+    public const TENSIONS = [
+        'n' => 1.0, 'newton' => 1.0, 'newtons' => 1.0,
+        'lbf' => 4.4482216152605, 'lb' => 4.4482216152605, 'lbs' => 4.4482216152605, 'lb.' => 4.4482216152605, 'lbs.' => 4.4482216152605,
+        'pound' => 4.4482216152605, 'pounds' => 4.4482216152605, 'pounds-force' => 4.4482216152605,
+        'kgf' => 9.80665, 'kg' => 9.80665, 'kgs' => 9.80665, 'kilo' => 9.80665, 'kilos' => 9.80665, 'kilogram' => 9.80665, 'kilograms' => 9.80665, 'kp' => 9.80665,
+    ];
+
+    /** How a string is made, beside its gauge; `wound` leaves open how. */
+    public const WINDINGS = [
+        'p' => 'plain', 'pl' => 'plain', 'plain' => 'plain', 'w' => 'wound', 'wd' => 'wound', 'wnd' => 'wound', 'wound' => 'wound',
+        'rw' => 'round-wound', 'round' => 'round-wound', 'round wound' => 'round-wound', 'round-wound' => 'round-wound', 'roundwound' => 'round-wound',
+        'fw' => 'flatwound', 'flat' => 'flatwound', 'flat wound' => 'flatwound', 'flat-wound' => 'flatwound', 'flatwound' => 'flatwound',
+        'half-round' => 'half-round', 'half round' => 'half-round', 'tape' => 'tape-wound', 'tape wound' => 'tape-wound', 'tape-wound' => 'tape-wound',
+    ];
+
+    /** A bare gauge: from 1 on it counts thousandths of an inch, and below this share of one inches; in between only mm make a string. */
+    public const THICKEST_IN = 0.2;
+
+    /** Where gauges are read in mm, a bare one up to the first is mm, one below the second inches. */
+    public const THICKEST_MM = 6.0;
+
+    public const THINNEST_MM = 0.05;
+
+    /** @return array<string, float> every unit a gauge can be in */
+    public static function gauges(): array
+    {
+        return self::LENGTHS + self::THOUSANDTHS;
+    }
+
+    /** @return non-empty-string a pattern without its delimiters, for PCRE and the browser; to match without regard to case, as Unicode */
+    public static function length(): string
+    {
+        return '^\s*'.self::NUMBER.'\s*('.self::any(array_keys(self::LENGTHS)).')?\s*$';
+    }
+
+    /** @return non-empty-string the same; its first group and its last are how the string is made */
+    public static function gauge(): string
+    {
+        $windings = self::any(array_keys(self::WINDINGS));
+
+        return '^\s*(?:('.$windings.')\s+)?'.self::NUMBER.'\s*('.self::any(array_keys(self::gauges())).')?\s*('.$windings.')?\s*$';
+    }
+
+    /** @return non-empty-string the same */
+    public static function tension(): string
+    {
+        return '^\s*'.self::NUMBER.'\s*('.self::any(array_keys(self::TENSIONS)).')?\s*$';
+    }
+
+    /** @return non-empty-string a bare number, or one with a sign of its own for a share */
+    public static function number(): string
+    {
+        return '^\s*'.self::NUMBER.'\s*$';
+    }
+
+    /**
+     * What the seven groups of a number come to.
+     *
+     * @param  list<string>  $groups
+     */
+    public static function value(array $groups): ?float
+    {
+        [$number, $upper, $lower, $sign, $alone, $below, $signAlone] = [...$groups, '', '', '', '', '', '', ''];
+        [$upper, $lower] = $upper === '' ? [$alone, $below] : [$upper, $lower];
+        if ($upper !== '' && (float) $lower === 0.0) {
+            return null;
+        }
+
+        return (float) str_replace(',', '.', $number)
+            + ($upper === '' ? 0.0 : (float) $upper / (float) $lower)
+            + (self::FRACTIONS[$sign === '' ? $signAlone : $sign] ?? 0.0);
+    }
+
+    /**
+     * One of some spellings, the longest first.
+     *
+     * @param  list<string>  $spellings
+     * @return non-empty-string
+     */
+    private static function any(array $spellings): string
+    {
+        usort($spellings, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+
+        // PCRE's own quoting escapes more than the browser allows.
+        return '(?:'.implode('|', array_map(static fn (string $each): string => str_replace(['.', ' '], ['\.', '\s+'], $each), $spellings)).')';
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Typed;
+
+use Lira\InvalidInput;
+
+/** Something typed that cannot be read, said with the nearest that can. */
+final class Unreadable extends InvalidInput
+{
+    private const MOST_SHOWN = 40;
+
+    /** @param  ?string  $nearest  what can be read and comes nearest */
+    private function __construct(string $message, public readonly ?string $nearest = null)
+    {
+        parent::__construct($message.($nearest === null ? '' : " Did you mean “{$nearest}”?"));
+    }
+
+    /** @param  list<string>  $words  that may stand behind the figure */
+    public static function quantity(string $typed, string $what, string $such, array $words): self
+    {
+        $nearest = null;
+        if (preg_match('~^\s*([\d.,/½¼¾\s]*\d[\d.,/½¼¾]*)\s*([\p{L}"”″].*?)\s*$~u', $typed, $parts) === 1) {
+            $word = Nearest::to($parts[2], $words);
+            $nearest = $word === null ? null : "{$parts[1]} {$word}";
+        }
+
+        return new self(self::shown($typed)." is not {$what}. Type it as {$such}.", $nearest);
+    }
+
+    public static function gauge(string $typed, float $value, string $unit): self
+    {
+        $nearest = null;
+        foreach (['thou' => 0.0000254, 'mm' => 0.001, 'in' => 0.0254] as $other => $metres) {
+            foreach ([1.0, 10.0, 100.0] as $shift) {
+                $meant = $value / $shift * $metres;
+                if ($nearest === null && ! ($other === $unit && $shift === 1.0) && $meant >= 0.15e-3 && $meant <= 5e-3) {
+                    $nearest = sprintf('%s %s', (string) ($value / $shift), $other);
+                }
+            }
+        }
+
+        return new self(self::shown($typed).' cannot be a gauge: strings are 0.05 to 6 mm, or 2 to 236 thousandths of an inch.', $nearest);
+    }
+
+    public static function tuning(string $typed, ?string $nearest): self
+    {
+        return new self(
+            'There is no tuning of the name '.self::shown($typed).'. Type a name, such as drop D, or its notes, such as D A D G A D.',
+            $nearest,
+        );
+    }
+
+    public static function set(string $typed, ?string $nearest): self
+    {
+        return new self(
+            self::shown($typed).' is not a set. Type its first and last gauge, such as 10-46, every gauge from string 1, or the name of a set.',
+            $nearest,
+        );
+    }
+
+    public static function gaugesFor(int $gauges, int $strings): self
+    {
+        return new self(sprintf(
+            '%d %s for %d strings. Give one for each, string 1 first, or only the first and the last, such as 10-46.',
+            $gauges,
+            $gauges === 1 ? 'gauge' : 'gauges',
+            $strings,
+        ));
+    }
+
+    public static function instrument(string $typed, ?string $nearest): self
+    {
+        return new self(self::shown($typed).' is no instrument known here. Say what it is, such as electric guitar, five-string bass or ukulele, and its scale length.', $nearest);
+    }
+
+    public static function scale(string $typed, ?string $nearest): self
+    {
+        return new self(self::shown($typed).' is not a scale length. Type it as 648 mm, 25.5 in, or 648 to 686 mm for fanned frets.', $nearest);
+    }
+
+    private static function shown(string $typed): string
+    {
+        $typed = trim($typed);
+
+        return '“'.(mb_strlen($typed) > self::MOST_SHOWN ? mb_substr($typed, 0, self::MOST_SHOWN).'…' : $typed).'”';
+    }
+}

@@ -1,0 +1,270 @@
+import { Head, router } from '@inertiajs/react';
+import { useId, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
+import { ask, Refused } from '../server/api';
+import { go } from '../server/go';
+import { useAct } from '../server/useAct';
+import { useAsked } from '../server/useAsked';
+import { Button } from '../ui/Button';
+import { largeButtonClass } from '../ui/classes';
+import { PageTitle } from '../ui/PageTitle';
+import { toast } from '../ui/toasts';
+import { StartMark } from './start/StartMark';
+
+interface Named {
+    id: number;
+    name: string;
+}
+
+interface Props {
+    /** Those of the workshop, the last changed first. */
+    instruments: Named[];
+    /** The one that is to be designed for. */
+    chosen: Named | null;
+    /** Whether there is nothing at all yet. */
+    empty: boolean;
+    /** Whether the demo workshop is in it. */
+    demo: boolean;
+}
+
+type Answer = 'instrument' | 'present' | 'wish';
+
+interface ReadAnswers extends Record<Answer, string> {
+    problems: Partial<Record<Answer, string>>;
+    /** What people say who have such an instrument. */
+    offers: { present: string[]; wish: string[] } | null;
+}
+
+const DESCRIBED = ['electric guitar 25.5 in', 'acoustic guitar', 'five-string bass 34 in', 'baritone', '12-string'];
+/** From what one has to what one wants: three answers in one's own words, and the set stands on the Bench. */
+export default function StartPage({ instruments, chosen, empty, demo }: Props) {
+    const [instrument, setInstrument] = useState(chosen?.name ?? '');
+    const [present, setPresent] = useState('');
+    const [wish, setWish] = useState('');
+    const fields: Record<Answer, RefObject<HTMLInputElement | null>> = {
+        instrument: useRef(null),
+        present: useRef(null),
+        wish: useRef(null),
+    };
+    const own = instruments.concat(chosen ?? []).find(({ name }) => name.toLowerCase() === instrument.trim().toLowerCase());
+    const answers = { instrument: own === undefined ? instrument : '', instrument_id: own?.id ?? null, present, wish };
+    const { data } = useAsked<ReadAnswers>('/start/read', JSON.stringify(answers));
+    const { act, busy, problem } = useAct();
+    const [refused, setRefused] = useState<Partial<Record<Answer, string>>>({});
+
+    const begin = () =>
+        act(async () => {
+            try {
+                const { id } = await ask<{ id: number }>('/start', { method: 'POST', body: answers });
+                await go(`/bench/${id}`);
+            } catch (failure) {
+                if (!(failure instanceof Refused) || failure.problems.every(({ path }) => !(path.slice(1) in fields))) {
+                    throw failure;
+                }
+                setRefused(Object.fromEntries(failure.problems.map(({ path, message }) => [path.slice(1), message])));
+                fields[failure.problems[0]?.path.slice(1) as Answer].current?.focus();
+            }
+        });
+    const look = () =>
+        act(async () => {
+            await ask('/demo', { method: 'POST' });
+            await go('/bench');
+        });
+    const takeOut = () =>
+        act(async () => {
+            const { kept } = await ask<{ kept: string[] }>('/demo', { method: 'DELETE' });
+            await go('/start');
+            toast(
+                kept.length === 0
+                    ? 'The demo is gone.'
+                    : `The demo is gone. What you made yourself stays, and with it: ${kept.join(', ')}.`,
+            );
+        });
+    const asked = (name: Answer, next: Answer | null, value: string, onChange: (value: string) => void) => ({
+        field: fields[name],
+        value,
+        read: data?.[name] ?? '',
+        // What the server refused counts until it is typed anew.
+        problem: refused[name] ?? (value.trim() === '' ? undefined : data?.problems[name]),
+        onChange: (typed: string) => {
+            setRefused({});
+            onChange(typed);
+        },
+        onEnter: () => (next === null ? begin() : fields[next].current?.focus()),
+    });
+
+    return (
+        <div className="flex-1 px-4 py-6 sm:px-7">
+            <Head title="Start" />
+            <form
+                className="mx-auto max-w-3xl"
+                noValidate
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    begin();
+                }}
+            >
+                <PageTitle>What do you have, and what should it become?</PageTitle>
+                <p className="mt-1 max-w-prose text-ink-soft">
+                    Three answers in your own words; what you leave empty is taken as usual. Then the strings that feel the same
+                    stand on the Bench, where everything can be changed.
+                </p>
+                <div className="mt-6">
+                    <Asked
+                        mark="instrument"
+                        label="The instrument"
+                        placeholder="what it is and its scale, such as electric guitar 25.5 in"
+                        offers={[
+                            ...instruments.map(({ name }) => name),
+                            ...(instruments.length === 0 ? DESCRIBED : DESCRIBED.slice(0, 3)),
+                        ]}
+                        autoFocus={chosen === null}
+                        {...asked('instrument', 'present', instrument, setInstrument)}
+                    />
+                    <Asked
+                        mark="present"
+                        label="What is on it, and how it is tuned"
+                        placeholder={own === undefined ? 'a set and a tuning, such as 10-46 in E standard' : 'as it is now'}
+                        offers={data?.offers?.present ?? []}
+                        autoFocus={chosen !== null}
+                        {...asked('present', 'wish', present, setPresent)}
+                    />
+                    <Asked
+                        mark="wish"
+                        label="What it should become"
+                        placeholder="a tuning, a scale or both, such as C standard at 27 in"
+                        offers={data?.offers?.wish ?? []}
+                        {...asked('wish', null, wish, setWish)}
+                    />
+                </div>
+                {problem !== undefined && (
+                    <p role="alert" className="mt-4 text-stop">
+                        {problem}
+                    </p>
+                )}
+                <div className="mt-6 flex flex-wrap items-center gap-x-4 gap-y-3">
+                    <button type="submit" disabled={busy} className={largeButtonClass.strong}>
+                        Choose the strings
+                    </button>
+                    {empty && (
+                        <Button look="quiet" disabled={busy} onClick={look}>
+                            Or look round the demo workshop first
+                        </Button>
+                    )}
+                    {demo && (
+                        <Button look="quiet" disabled={busy} onClick={takeOut} className="ml-auto">
+                            Take the demo out
+                        </Button>
+                    )}
+                </div>
+                {empty && (
+                    <p className="mt-2 text-sm text-ink-faint">
+                        The demo is a made-up workshop with instruments, sets and jobs. It can be taken out again whole.
+                    </p>
+                )}
+                {!empty && (
+                    <p className="mt-6 border-t border-rule pt-3 text-sm text-ink-soft">
+                        Rather measure an instrument first, or bring in a document?{' '}
+                        <TextLink onFollow={() => router.visit('/instruments/new')}>Add an instrument</TextLink> or{' '}
+                        <TextLink onFollow={() => router.visit('/sets')}>go to the sets</TextLink>.
+                    </p>
+                )}
+            </form>
+        </div>
+    );
+}
+
+function TextLink({ children, onFollow }: { children: ReactNode; onFollow: () => void }) {
+    return (
+        <button type="button" className="text-accent underline underline-offset-3" onClick={onFollow}>
+            {children}
+        </button>
+    );
+}
+
+interface AskedProps {
+    mark: Answer;
+    label: string;
+    placeholder: string;
+    /** Things people say here, to take instead of typing them. */
+    offers: string[];
+    field: RefObject<HTMLInputElement | null>;
+    value: string;
+    /** What it is read as. */
+    read: string;
+    problem: string | undefined;
+    autoFocus?: boolean;
+    onChange: (value: string) => void;
+    onEnter: () => void;
+}
+
+/** One question: its field, what the answer is read as, and what others say. */
+function Asked({
+    mark,
+    label,
+    placeholder,
+    offers,
+    field,
+    value,
+    read,
+    problem,
+    autoFocus = false,
+    onChange,
+    onEnter,
+}: AskedProps) {
+    const id = useId();
+    const onKeyDown = (event: KeyboardEvent) => {
+        if (event.key === 'Enter') {
+            event.preventDefault();
+            onEnter();
+        }
+    };
+    return (
+        <div className="grid grid-cols-[4.5rem_1fr] gap-x-4 border-t border-rule py-4 max-sm:grid-cols-1">
+            <StartMark of={mark} />
+            <div className="min-w-0">
+                <label htmlFor={id} className="font-bold">
+                    {label}
+                </label>
+                <input
+                    ref={field}
+                    id={id}
+                    value={value}
+                    placeholder={placeholder}
+                    autoFocus={autoFocus}
+                    autoComplete="off"
+                    autoCapitalize="off"
+                    spellCheck={false}
+                    maxLength={200}
+                    aria-describedby={`${id}-read`}
+                    aria-invalid={problem !== undefined || undefined}
+                    onChange={(event) => onChange(event.target.value)}
+                    onKeyDown={onKeyDown}
+                    className="mt-1 w-full border-b-2 border-rule-strong bg-transparent py-1 text-[1.45rem] leading-tight hover:border-ink focus:border-accent aria-invalid:border-stop"
+                />
+                <p id={`${id}-read`} role="status" className="mt-1.5 min-h-[1.4em]">
+                    {problem !== undefined ? (
+                        <span className="text-stop">{problem}</span>
+                    ) : (
+                        read !== '' && <span className="text-ink-soft">{value.trim() === '' ? `As usual: ${read}` : read}</span>
+                    )}
+                </p>
+                <ul aria-label={`${label}: said by others`} className="mt-1.5 flex flex-wrap gap-1.5">
+                    {offers.map((offer) => (
+                        <li key={offer}>
+                            <button
+                                type="button"
+                                onClick={() => {
+                                    onChange(offer);
+                                    field.current?.focus();
+                                }}
+                                className="min-h-target rounded-mark border border-rule bg-sheet px-2 py-0.5 text-sm text-ink-soft hover:border-ink hover:text-ink"
+                            >
+                                {offer}
+                            </button>
+                        </li>
+                    ))}
+                </ul>
+            </div>
+        </div>
+    );
+}
