@@ -36,7 +36,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('json')->group(static function (): void {
     Route::get('/', [BenchController::class, 'last'])->name('home');
     Route::get('bench', [BenchController::class, 'last']);
-    Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->name('bench');
+    Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->withTrashed()->name('bench');
 
     Route::get('start', [StartController::class, 'create'])->name('start');
     Route::post('start', [StartController::class, 'store'])->name('start.store')->middleware('writes');
@@ -92,7 +92,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments.index');
     Route::get('instruments/new', [InstrumentController::class, 'create'])->name('instruments.create');
     Route::post('instruments', [InstrumentController::class, 'store'])->name('instruments.store')->middleware('writes');
-    Route::get('instruments/{instrument}', [InstrumentController::class, 'edit'])->whereNumber('instrument')->name('instruments.edit');
+    Route::get('instruments/{instrument}', [InstrumentController::class, 'edit'])->whereNumber('instrument')->withTrashed()->name('instruments.edit');
     Route::get(
         'instruments/{instrument}/document',
         [InstrumentController::class, 'document'],
@@ -184,7 +184,7 @@ Route::middleware('json')->group(static function (): void {
     Route::post('jobs/plan', [JobController::class, 'plan'])->name('jobs.plan');
     Route::post('jobs', [JobController::class, 'store'])->name('jobs.store')->middleware('writes');
     Route::put('jobs/schools', [JobController::class, 'keepSchools'])->name('jobs.schools')->middleware('writes');
-    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job')->name('jobs.show');
+    Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job')->withTrashed()->name('jobs.show');
     Route::get('jobs/{job}/news', [JobController::class, 'news'])->whereNumber('job')->name('jobs.news');
     Route::post('jobs/{job}/events', [JobController::class, 'record'])->whereNumber('job')->name('jobs.record')->middleware('writes');
     Route::get('jobs/{job}/sheet', [JobController::class, 'sheet'])->whereNumber('job')->name('jobs.sheet');

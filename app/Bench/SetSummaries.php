@@ -13,17 +13,19 @@ final class SetSummaries
     /**
      * Read without a model for each: a workshop has thousands.
      *
+     * @param  bool  $away  those that were put away instead
      * @return list<array<string, mixed>> the last changed first
      */
-    public function all(): array
+    public function all(bool $away = false): array
     {
         $summaries = [];
-        $rows = StringSet::query()->join('instruments', 'instruments.id', '=', 'sets.instrument_id')
+        $rows = ($away ? StringSet::onlyTrashed() : StringSet::query())->join('instruments', 'instruments.id', '=', 'sets.instrument_id')
             ->select([
                 'sets.id',
                 'sets.name',
                 'sets.tuning_names',
                 'sets.updated_at',
+                'sets.instrument_id',
                 'instruments.name as instrument',
                 'instruments.kind',
                 'instruments.strings',
@@ -32,13 +34,14 @@ final class SetSummaries
             ->orderByDesc('sets.updated_at')->orderByDesc('sets.id')->toBase()->get();
         foreach ($rows as $row) {
             /**
-             * @var \stdClass&object{id: int, name: string, tuning_names: string, gauges_nm: string, updated_at: string, instrument: string,
+             * @var \stdClass&object{id: int, name: string, instrument_id: int, tuning_names: string, gauges_nm: string, updated_at: string, instrument: string,
              *     kind: string, strings: int} $row
              */
             $summaries[] = [
                 'id' => $row->id,
                 'name' => $row->name,
                 'instrument' => $row->instrument,
+                'instrumentId' => $row->instrument_id,
                 'kind' => Kind::from($row->kind)->label(),
                 'strings' => $row->strings,
                 'tunings' => json_decode($row->tuning_names, true),

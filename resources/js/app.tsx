@@ -8,6 +8,8 @@ import { AppFrame } from './frame/AppFrame';
 import FetchFailedPage from './frame/FetchFailedPage';
 import { tellOfVisits } from './frame/visits';
 import { willPass } from './server/api';
+import { letBackClose } from './ui/backCloses';
+import { keepFocus } from './ui/focus';
 import { nonce } from './ui/nonce';
 
 type Page = ComponentType & { layout?: (page: ReactNode) => ReactNode };
@@ -31,6 +33,8 @@ const queries = new QueryClient({
 
 setNonce(nonce);
 
+letBackClose();
+keepFocus();
 tellOfVisits();
 
 void createInertiaApp({

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { anythingSaid, baselineOf, said, tryingOf } from '../../resources/js/bench/baseline/trying';
 import { createBenchStore } from '../../resources/js/bench/design/benchStore';
-import { keysLabel, pressedKeys } from '../../resources/js/bench/commands/commands';
+import { keysLabel, pressedKeys } from '../../resources/js/frame/commands/commands';
 import { aimedAt } from '../../resources/js/bench/choosing/solve';
 import { askedOf, usualWish } from '../../resources/js/bench/convert/conversion';
 import * as edits from '../../resources/js/bench/design/edits';

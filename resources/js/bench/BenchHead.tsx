@@ -12,6 +12,7 @@ import { BaselineMenu } from './baseline/BaselineMenu';
 import type { OnItNow } from './baseline/onIt';
 import { useBench, useBenchActions } from './design/benchStore';
 import * as edits from './design/edits';
+import { openCommands } from '../frame/commands/Commands';
 import type { SetActions } from './commands/useSetActions';
 import type { ShowPanel } from './panels';
 import type { SavedSet, SaveState } from './saving/saver';
@@ -135,10 +136,10 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                             Strings can be heard
                         </MenuCheck>
                         <MenuLine />
-                        <MenuItem keys="Ctrl K" onSelect={() => show('palette')}>
+                        <MenuItem keys="Ctrl K" onSelect={() => openCommands('palette')}>
                             Do or open something…
                         </MenuItem>
-                        <MenuItem keys="?" onSelect={() => show('keys')}>
+                        <MenuItem keys="?" onSelect={() => openCommands('keys')}>
                             Keys that work here
                         </MenuItem>
                     </Menu>

@@ -22,8 +22,9 @@ import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/
 import { StringPanel } from './string/StringPanel';
 import { TensionRule } from './lanes/TensionRule';
 import { TuningTabs } from './tunings/TuningTabs';
-import { useBenchKeys } from './commands/useBenchKeys';
+import { useProvided } from '../frame/commands/provided';
 import { useCommands } from './commands/useCommands';
+import { useFind } from './commands/useFind';
 import { useSetActions } from './commands/useSetActions';
 import { showsMayBreak, shownZones, ZoneHatchings } from './lanes/zones';
 import type { Panel } from './panels';
@@ -37,7 +38,6 @@ import { useWidth } from '../ui/useWidth';
 
 // What opens on demand is fetched on demand: the figures come first.
 const closed = ({ onOpenChange }: { onOpenChange: (open: boolean) => void }) => onOpenChange(false);
-const Palette = onDemand(() => import('./commands/Palette').then((module) => module.Palette), closed);
 const SolveDialog = onDemand(() => import('./choosing/SolveDialog').then((module) => module.SolveDialog), closed);
 const ConvertDialog = onDemand(() => import('./convert/ConvertDialog').then((module) => module.ConvertDialog), closed);
 const BaselineDialog = onDemand(() => import('./baseline/BaselineDialog').then((module) => module.BaselineDialog), closed);
@@ -45,21 +45,20 @@ const EarlierDialog = onDemand(() => import('./baseline/EarlierDialog').then((mo
 const TuningPicker = onDemand(() => import('./tunings/TuningPicker').then((module) => module.TuningPicker), closed);
 const VersionsDialog = onDemand(() => import('./versions/VersionsDialog').then((module) => module.VersionsDialog), closed);
 const LabelsDialog = onDemand(() => import('./labels/LabelsDialog').then((module) => module.LabelsDialog), closed);
-const KeysDialog = onDemand(() => import('./commands/KeysDialog').then((module) => module.KeysDialog), closed);
-/** The palette first: one may type into it at once. */
-const ON_DEMAND = [
-    Palette,
-    SolveDialog,
-    TuningPicker,
-    VersionsDialog,
-    BaselineDialog,
-    ConvertDialog,
-    KeysDialog,
-    LabelsDialog,
-    EarlierDialog,
-];
+const ON_DEMAND = [SolveDialog, TuningPicker, VersionsDialog, BaselineDialog, ConvertDialog, LabelsDialog, EarlierDialog];
 
 const NO_POOL: PoolGauge[] = [];
+
+/** The keys of a string's own controls, which are no commands. */
+const ON_A_STRING = {
+    title: 'On a string',
+    keys: [
+        ['↑ ↓', 'to the string above or below, from a string’s mark'],
+        ['← →', 'next lighter or heavier gauge'],
+        ['Page Up, Page Down', 'its pitch a semitone up or down'],
+        ['Tab', 'from its number to its pitch, mark, gauge and tension'],
+    ] as [string, string][],
+};
 
 export interface Version {
     id: number;
@@ -135,7 +134,7 @@ function Bench({
     const retune = useRetune(pitches);
     const actions = useSetActions(set, saver);
     const commands = useCommands({ setId: set.id, actions, retune, show: setPanel, hear });
-    useBenchKeys(commands, panel !== null);
+    useProvided({ commands, busy: panel !== null, keys: ON_A_STRING, find: useFind() });
     useEffect(() => fetchAhead(ON_DEMAND), []);
     useSavingNotice(saveState, actions);
     useUnsavedOffer(set);
@@ -243,12 +242,6 @@ function Bench({
             </Lazily>
             <Lazily when={panel === 'labels'}>
                 <LabelsDialog {...dialog('labels')} set={set.id} />
-            </Lazily>
-            <Lazily when={panel === 'palette'}>
-                <Palette {...dialog('palette')} commands={commands} />
-            </Lazily>
-            <Lazily when={panel === 'keys'}>
-                <KeysDialog {...dialog('keys')} commands={commands} />
             </Lazily>
         </div>
     );

@@ -1,51 +1,38 @@
-import { PageTitle } from '../ui/PageTitle';
-import { go } from '../server/go';
-import { useAct } from '../server/useAct';
-import { Glyph } from '../ui/Glyph';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
 import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { useImport } from '../documents/useImport';
+import { useProvided } from '../frame/commands/provided';
 import { ask } from '../server/api';
-import { gaugeInches } from '../units/stringType';
-import { formatGauge, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
-import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
-import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
-import { Select } from '../ui/Select';
+import { PageTitle } from '../ui/PageTitle';
+import { sorted, SortHead } from '../ui/Sorted';
 import { tellFailure, toast } from '../ui/toasts';
-
-interface Summary {
-    id: number;
-    name: string;
-    instrument: string;
-    kind: string;
-    strings: number;
-    tunings: string[];
-    gauges_nm: number[];
-    savedAt: string;
-}
+import { useAddress } from '../ui/useAddress';
+import { SetRow } from './sets/SetRow';
+import { matchingSets, SET_KEYS, type Summary } from './sets/summary';
 
 interface Props {
     sets: Summary[];
-    instruments: { id: number; name: string }[];
+    /** Whether those are listed that were put away, and how many there are. */
+    away: boolean;
+    putAway: number;
 }
 
-export default function SetsPage({ sets, instruments }: Props) {
-    const units = useUnits();
-    const [sought, setSought] = useState('');
-    const [starting, setStarting] = useState(false);
-    const found = useMemo(() => {
-        const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-        return sets.filter((set) => {
-            const text = [set.name, set.instrument, set.kind, ...set.tunings].join(' ').toLowerCase();
-            return words.every((word) => text.includes(word));
-        });
-    }, [sets, sought]);
+const reload = () => router.reload();
+
+/** Every set there is, or every one that was put away. */
+export default function SetsPage({ sets, away, putAway }: Props) {
+    const [{ for: words, instrument, order }, look] = useAddress({ for: '', instrument: '', order: '-changed' });
+    const found = useMemo(() => sorted(matchingSets(sets, words, instrument), order, SET_KEYS), [sets, words, instrument, order]);
+    const [marked, setMarked] = useState<ReadonlySet<number>>(new Set());
+    const ticked = found.filter(({ id }) => marked.has(id));
+    const tick = (ids: number[], on: boolean) =>
+        setMarked((present) => new Set(on ? [...present, ...ids] : [...present].filter((id) => !ids.includes(id))));
+    const of = instrument === '' ? undefined : sets.find(({ instrumentId }) => String(instrumentId) === instrument)?.instrument;
 
     const { problem, dismiss, bringIn, over, dropping } = useImport({
         address: '/sets/import',
@@ -55,178 +42,191 @@ export default function SetsPage({ sets, instruments }: Props) {
             toast(`Brought in “${file.name}”.`);
         },
     });
-    const reload = () => router.reload();
-    const putAway = async (set: Summary) => {
-        await ask(`/sets/${set.id}`, { method: 'DELETE' });
+    const each = async (some: Summary[], what: 'DELETE' | 'unarchive') => {
+        for (const { id } of some) {
+            await ask(what === 'DELETE' ? `/sets/${id}` : `/sets/${id}/unarchive`, {
+                method: what === 'DELETE' ? 'DELETE' : 'POST',
+            });
+        }
+        tick(
+            some.map(({ id }) => id),
+            false,
+        );
         reload();
-        toast(`“${set.name}” was put away.`, {
-            action: { label: 'Undo', run: () => void ask(`/sets/${set.id}/unarchive`, { method: 'POST' }).then(reload) },
-        });
     };
-    const duplicate = async (set: Summary) => {
-        const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
-        router.visit(`/bench/${id}`);
-    };
+    const called = (some: Summary[]) => (some.length === 1 ? `“${some[0]?.name ?? ''}” was` : `${some.length} sets were`);
+    const putSomeAway = (some: Summary[]) =>
+        void each(some, 'DELETE').then(
+            () =>
+                toast(`${called(some)} put away.`, {
+                    action: { label: 'Undo', run: () => void each(some, 'unarchive').catch(tellFailure) },
+                }),
+            tellFailure,
+        );
+    const bringSomeBack = (some: Summary[]) =>
+        void each(some, 'unarchive').then(() => toast(`${called(some)} brought back.`), tellFailure);
+    const head = (by: string, label: string, className: string) => (
+        <SortHead by={by} order={order} onOrder={(next) => look({ order: next })} className={className}>
+            {label}
+        </SortHead>
+    );
+    useProvided({
+        commands: [
+            {
+                group: 'Sets',
+                name: 'Tick every set that is listed',
+                run: () =>
+                    tick(
+                        found.map(({ id }) => id),
+                        true,
+                    ),
+            },
+            {
+                group: 'Sets',
+                name: away ? 'Bring back the ticked sets' : 'Put away the ticked sets',
+                disabled: ticked.length === 0,
+                run: () => (away ? bringSomeBack : putSomeAway)(ticked),
+            },
+            {
+                group: 'Sets',
+                name: 'Show every set',
+                disabled: words === '' && instrument === '',
+                run: () => look({ for: '', instrument: '' }),
+            },
+        ],
+        busy: false,
+    });
 
     return (
         <div className={clsx('flex-1 px-4 py-5 sm:px-7', over && 'bg-accent-wash')} {...dropping}>
-            <Head title="Sets" />
+            <Head title={away ? 'Sets put away' : 'Sets'} />
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
-                    <PageTitle className="mr-auto">Sets</PageTitle>
+                    <PageTitle className="mr-auto">{away ? 'Sets put away' : 'Sets'}</PageTitle>
                     <input
                         type="search"
                         aria-label="Find a set"
                         placeholder="Find by name, instrument or tuning"
                         className={clsx(fieldClass, 'max-w-72')}
-                        value={sought}
-                        onChange={(event) => setSought(event.target.value)}
+                        value={words}
+                        onChange={(event) => look({ for: event.target.value }, true)}
                     />
                     <ImportButton label="Set document to import" onFile={bringIn} />
-                    <Button look="strong" onClick={() => setStarting(true)}>
+                    <Link href="/start" className={buttonClass.strong}>
                         New set
-                    </Button>
+                    </Link>
                 </div>
 
                 <ImportProblem problem={problem} onDismiss={dismiss} />
 
-                {sets.length === 0 ? (
+                {sets.length === 0 && !away ? (
                     <p className="mt-10 max-w-prose text-ink-soft">
-                        No sets yet. Begin one with <strong>New set</strong> on an instrument, or drop a set document here to
-                        import it.
+                        No sets yet. Begin one with <strong>New set</strong>: what you have, and what it should become. Or drop a
+                        set document here.
                     </p>
                 ) : (
-                    <table className="mt-5 w-full">
-                        <thead>
-                            <tr className="border-b border-ink text-left text-sm text-ink-soft">
-                                <th className="py-1.5 pr-4 font-normal">Set</th>
-                                <th className="py-1.5 pr-4 font-normal">Instrument</th>
-                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Gauges</th>
-                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Tunings</th>
-                                <th className="py-1.5 pr-4 text-right font-normal max-md:hidden">Changed</th>
-                                <th className="w-10">
-                                    <span className="sr-only">More</span>
-                                </th>
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {found.map((set) => (
-                                <tr key={set.id} className="border-b border-rule hover:bg-sheet">
-                                    <td className="py-2 pr-4">
+                    <>
+                        {ticked.length > 0 && (
+                            <div
+                                role="toolbar"
+                                aria-label="With the ticked sets"
+                                className="mt-4 flex flex-wrap items-center gap-2 border-l-4 border-l-accent bg-sheet px-3 py-1.5"
+                            >
+                                <span className="mr-2 font-semibold">{ticked.length} ticked</span>
+                                {away ? (
+                                    <Button className="h-8" onClick={() => bringSomeBack(ticked)}>
+                                        Bring back
+                                    </Button>
+                                ) : (
+                                    <>
                                         <Link
-                                            href={`/bench/${set.id}`}
-                                            className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                                            href={`/strings/orders?${ticked.map(({ id }) => `set[]=${id}`).join('&')}`}
+                                            className={clsx(buttonClass.plain, 'h-8')}
                                         >
-                                            {set.name}
+                                            Order their strings…
                                         </Link>
-                                    </td>
-                                    <td className="py-2 pr-4">
-                                        {set.instrument}
-                                        <span className="block text-sm text-ink-faint">{set.kind}</span>
-                                    </td>
-                                    <td className="py-2 pr-4 max-md:hidden">
-                                        {set.gauges_nm
-                                            .map((gauge_nm) => formatGauge(gaugeInches({ gauge_nm }), units))
-                                            .join(' · ')}
-                                    </td>
-                                    <td className="py-2 pr-4 text-ink-soft max-md:hidden">
-                                        {set.tunings.filter(Boolean).join(', ')}
-                                    </td>
-                                    <td className="py-2 pr-4 text-right whitespace-nowrap text-ink-soft max-md:hidden">
-                                        {new Date(set.savedAt).toLocaleDateString([], { day: 'numeric', month: 'short' })}
-                                    </td>
-                                    <td className="py-1 text-right">
-                                        <Menu
-                                            trigger={
-                                                <Button look="quiet" className="w-9 px-0" aria-label={`More for ${set.name}`}>
-                                                    <Glyph sign="more" />
-                                                </Button>
-                                            }
-                                        >
-                                            <MenuItem onSelect={() => router.visit(`/bench/${set.id}`)}>
-                                                Open on the Bench
-                                            </MenuItem>
-                                            <MenuItem onSelect={() => void duplicate(set).catch(tellFailure)}>Duplicate</MenuItem>
-                                            <MenuLink href={`/sets/${set.id}/sheet`} newTab>
-                                                Sheet (PDF)
-                                            </MenuLink>
-                                            <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
-                                            <MenuLine />
-                                            <MenuItem onSelect={() => void putAway(set).catch(tellFailure)}>Put away</MenuItem>
-                                        </Menu>
-                                    </td>
+                                        <Button className="h-8" onClick={() => putSomeAway(ticked)}>
+                                            Put away
+                                        </Button>
+                                    </>
+                                )}
+                                <Button look="quiet" className="h-8" onClick={() => setMarked(new Set())}>
+                                    Untick
+                                </Button>
+                            </div>
+                        )}
+                        <table className="mt-4 w-full">
+                            <thead>
+                                <tr className="border-b border-ink text-left text-sm text-ink-soft">
+                                    <th scope="col" className="w-8">
+                                        <label className="flex size-[24px] items-center justify-center">
+                                            <span className="sr-only">Tick every set that is listed</span>
+                                            <input
+                                                type="checkbox"
+                                                checked={found.length > 0 && ticked.length === found.length}
+                                                onChange={(event) =>
+                                                    tick(
+                                                        found.map(({ id }) => id),
+                                                        event.target.checked,
+                                                    )
+                                                }
+                                            />
+                                        </label>
+                                    </th>
+                                    {head('name', 'Set', 'pr-4')}
+                                    {head('instrument', 'Instrument', 'pr-4 max-sm:hidden')}
+                                    {head('gauges', 'Gauges', 'pr-4 max-md:hidden')}
+                                    {head('tunings', 'Tunings', 'pr-4 max-md:hidden')}
+                                    {head('changed', 'Changed', 'pr-4 text-right max-md:hidden')}
+                                    <th scope="col" className="w-10">
+                                        <span className="sr-only">More</span>
+                                    </th>
                                 </tr>
-                            ))}
-                        </tbody>
-                    </table>
+                            </thead>
+                            <tbody>
+                                {found.map((set) => (
+                                    <SetRow
+                                        key={set.id}
+                                        set={set}
+                                        away={away}
+                                        ticked={marked.has(set.id)}
+                                        onTick={(on) => tick([set.id], on)}
+                                        onPutAway={() => putSomeAway([set])}
+                                        onBringBack={() => bringSomeBack([set])}
+                                    />
+                                ))}
+                            </tbody>
+                        </table>
+                    </>
                 )}
-                {sets.length > 0 && found.length === 0 && <p className="mt-6 text-ink-soft">Nothing matches “{sought}”.</p>}
-            </div>
-            <StartDialog open={starting} onOpenChange={setStarting} instruments={instruments} />
-        </div>
-    );
-}
-
-function StartDialog({
-    open,
-    onOpenChange,
-    instruments,
-}: {
-    open: boolean;
-    onOpenChange: (open: boolean) => void;
-    instruments: Props['instruments'];
-}) {
-    const [instrument, setInstrument] = useState(String(instruments[0]?.id ?? ''));
-    const [name, setName] = useState('');
-    const { act, busy, problem } = useAct();
-    const start = () =>
-        act(async () => {
-            const { id } = await ask<{ id: number }>('/sets', { method: 'POST', body: { instrument: Number(instrument), name } });
-            await go(`/bench/${id}`);
-        });
-    return (
-        <Dialog
-            open={open}
-            onOpenChange={onOpenChange}
-            title="New set"
-            description="It begins with the usual tuning and gauges of the instrument, to change from there."
-        >
-            {instruments.length === 0 ? (
-                <p>
-                    There is no instrument yet.{' '}
-                    <Link href="/instruments/new" className="font-semibold text-accent underline">
-                        Add one first
-                    </Link>
-                    .
+                {(sets.length > 0 || away) && found.length === 0 && (
+                    <p className="mt-6 text-ink-soft">
+                        {sets.length === 0 ? 'No set was put away.' : `Nothing matches “${words}”.`}
+                    </p>
+                )}
+                <p className="mt-4 flex flex-wrap gap-x-5">
+                    {(words !== '' || instrument !== '') && (
+                        <button
+                            type="button"
+                            className="min-h-target text-accent underline"
+                            onClick={() => look({ for: '', instrument: '' })}
+                        >
+                            {of === undefined ? `Show all ${sets.length}` : `Only those on ${of}; show all ${sets.length}`}
+                        </button>
+                    )}
+                    {away ? (
+                        <Link href="/sets" className="inline-block min-h-target text-accent underline">
+                            Back to the sets in use
+                        </Link>
+                    ) : (
+                        putAway > 0 && (
+                            <Link href="/sets?away=1" className="inline-block min-h-target text-accent underline">
+                                {putAway} put away
+                            </Link>
+                        )
+                    )}
                 </p>
-            ) : (
-                <form
-                    className="grid gap-3"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        start();
-                    }}
-                >
-                    <Field label="Instrument" error={problem}>
-                        <Select
-                            value={instrument}
-                            onChange={setInstrument}
-                            choices={instruments.map(({ id, name: label }) => ({ value: String(id), label }))}
-                        />
-                    </Field>
-                    <Field label="Name" hint="Left empty, it is called after the instrument and its tuning.">
-                        <input
-                            className={fieldClass}
-                            value={name}
-                            maxLength={200}
-                            onChange={(event) => setName(event.target.value)}
-                        />
-                    </Field>
-                    <button type="submit" disabled={busy} className={clsx(buttonClass.strong, 'mt-2')}>
-                        Put it on the Bench
-                    </button>
-                </form>
-            )}
-        </Dialog>
+            </div>
+        </div>
     );
 }

@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import { useId, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
+import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { ask, Refused } from '../server/api';
 import { go } from '../server/go';
 import { useAct } from '../server/useAct';
@@ -26,6 +26,8 @@ interface Props {
     demo: boolean;
 }
 
+const ANSWERS = ['instrument', 'present', 'wish'];
+
 type Answer = 'instrument' | 'present' | 'wish';
 
 interface ReadAnswers extends Record<Answer, string> {
@@ -40,11 +42,7 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
     const [instrument, setInstrument] = useState(chosen?.name ?? '');
     const [present, setPresent] = useState('');
     const [wish, setWish] = useState('');
-    const fields: Record<Answer, RefObject<HTMLInputElement | null>> = {
-        instrument: useRef(null),
-        present: useRef(null),
-        wish: useRef(null),
-    };
+    const form = useRef<HTMLFormElement>(null);
     const own = instruments.concat(chosen ?? []).find(({ name }) => name.toLowerCase() === instrument.trim().toLowerCase());
     const answers = { instrument: own === undefined ? instrument : '', instrument_id: own?.id ?? null, present, wish };
     const { data } = useAsked<ReadAnswers>('/start/read', JSON.stringify(answers));
@@ -57,11 +55,11 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                 const { id } = await ask<{ id: number }>('/start', { method: 'POST', body: answers });
                 await go(`/bench/${id}`);
             } catch (failure) {
-                if (!(failure instanceof Refused) || failure.problems.every(({ path }) => !(path.slice(1) in fields))) {
+                if (!(failure instanceof Refused) || failure.problems.every(({ path }) => !ANSWERS.includes(path.slice(1)))) {
                     throw failure;
                 }
                 setRefused(Object.fromEntries(failure.problems.map(({ path, message }) => [path.slice(1), message])));
-                fields[failure.problems[0]?.path.slice(1) as Answer].current?.focus();
+                form.current?.querySelector<HTMLInputElement>(`input[name=${failure.problems[0]?.path.slice(1) ?? ''}]`)?.focus();
             }
         });
     const look = () =>
@@ -79,8 +77,8 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                     : `The demo is gone. What you made yourself stays, and with it: ${kept.join(', ')}.`,
             );
         });
-    const asked = (name: Answer, next: Answer | null, value: string, onChange: (value: string) => void) => ({
-        field: fields[name],
+    const asked = (name: Answer, value: string, onChange: (value: string) => void) => ({
+        name,
         value,
         read: data?.[name] ?? '',
         // What the server refused counts until it is typed anew.
@@ -89,13 +87,23 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
             setRefused({});
             onChange(typed);
         },
-        onEnter: () => (next === null ? begin() : fields[next].current?.focus()),
     });
+    // Enter goes on to the next question, and from the last one to the Bench.
+    const onEnter = (event: KeyboardEvent<HTMLFormElement>) => {
+        const inputs = [...event.currentTarget.querySelectorAll('input')];
+        const next = inputs[inputs.indexOf(event.target as HTMLInputElement) + 1];
+        if (event.key === 'Enter' && event.target instanceof HTMLInputElement && next !== undefined) {
+            event.preventDefault();
+            next.focus();
+        }
+    };
 
     return (
         <div className="flex-1 px-4 py-6 sm:px-7">
             <Head title="Start" />
             <form
+                ref={form}
+                onKeyDown={onEnter}
                 className="mx-auto max-w-3xl"
                 noValidate
                 onSubmit={(event) => {
@@ -110,7 +118,6 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                 </p>
                 <div className="mt-6">
                     <Asked
-                        mark="instrument"
                         label="The instrument"
                         placeholder="what it is and its scale, such as electric guitar 25.5 in"
                         offers={[
@@ -118,22 +125,20 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                             ...(instruments.length === 0 ? DESCRIBED : DESCRIBED.slice(0, 3)),
                         ]}
                         autoFocus={chosen === null}
-                        {...asked('instrument', 'present', instrument, setInstrument)}
+                        {...asked('instrument', instrument, setInstrument)}
                     />
                     <Asked
-                        mark="present"
                         label="What is on it, and how it is tuned"
                         placeholder={own === undefined ? 'a set and a tuning, such as 10-46 in E standard' : 'as it is now'}
                         offers={data?.offers?.present ?? []}
                         autoFocus={chosen !== null}
-                        {...asked('present', 'wish', present, setPresent)}
+                        {...asked('present', present, setPresent)}
                     />
                     <Asked
-                        mark="wish"
                         label="What it should become"
                         placeholder="a tuning, a scale or both, such as C standard at 27 in"
                         offers={data?.offers?.wish ?? []}
-                        {...asked('wish', null, wish, setWish)}
+                        {...asked('wish', wish, setWish)}
                     />
                 </div>
                 {problem !== undefined && (
@@ -182,45 +187,26 @@ function TextLink({ children, onFollow }: { children: ReactNode; onFollow: () =>
 }
 
 interface AskedProps {
-    mark: Answer;
+    name: Answer;
     label: string;
     placeholder: string;
     /** Things people say here, to take instead of typing them. */
     offers: string[];
-    field: RefObject<HTMLInputElement | null>;
     value: string;
     /** What it is read as. */
     read: string;
     problem: string | undefined;
     autoFocus?: boolean;
     onChange: (value: string) => void;
-    onEnter: () => void;
 }
 
 /** One question: its field, what the answer is read as, and what others say. */
-function Asked({
-    mark,
-    label,
-    placeholder,
-    offers,
-    field,
-    value,
-    read,
-    problem,
-    autoFocus = false,
-    onChange,
-    onEnter,
-}: AskedProps) {
+function Asked({ name, label, placeholder, offers, value, read, problem, autoFocus = false, onChange }: AskedProps) {
     const id = useId();
-    const onKeyDown = (event: KeyboardEvent) => {
-        if (event.key === 'Enter') {
-            event.preventDefault();
-            onEnter();
-        }
-    };
+    const field = useRef<HTMLInputElement>(null);
     return (
         <div className="grid grid-cols-[4.5rem_1fr] gap-x-4 border-t border-rule py-4 max-sm:grid-cols-1">
-            <StartMark of={mark} />
+            <StartMark of={name} />
             <div className="min-w-0">
                 <label htmlFor={id} className="font-bold">
                     {label}
@@ -228,6 +214,7 @@ function Asked({
                 <input
                     ref={field}
                     id={id}
+                    name={name}
                     value={value}
                     placeholder={placeholder}
                     autoFocus={autoFocus}
@@ -238,7 +225,6 @@ function Asked({
                     aria-describedby={`${id}-read`}
                     aria-invalid={problem !== undefined || undefined}
                     onChange={(event) => onChange(event.target.value)}
-                    onKeyDown={onKeyDown}
                     className="mt-1 w-full border-b-2 border-rule-strong bg-transparent py-1 text-[1.45rem] leading-tight hover:border-ink focus:border-accent aria-invalid:border-stop"
                 />
                 <p id={`${id}-read`} role="status" className="mt-1.5 min-h-[1.4em]">

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { Reminders } from '../jobs/Reminders';
 import { Boundary } from '../ui/Boundary';
 import { Toaster } from '../ui/Toaster';
+import { Commands, openCommands } from './commands/Commands';
 import { ReadingMenu } from './ReadingMenu';
 import { Standing } from './Standing';
 
@@ -49,14 +50,23 @@ export function AppFrame({ children }: { children: ReactNode }) {
                         );
                     })}
                 </nav>
-                <div className="ml-auto">
+                <div className="ml-auto flex items-center gap-1">
+                    <button
+                        type="button"
+                        title="Do or open something (Ctrl K)"
+                        className="inline-flex items-center gap-2 rounded-field px-2 py-1.5 whitespace-nowrap text-ink-soft hover:bg-rule/50 hover:text-ink"
+                        onClick={() => openCommands('palette')}
+                    >
+                        Find <kbd className="font-sans text-xs text-ink-faint max-md:hidden">Ctrl K</kbd>
+                    </button>
                     <ReadingMenu />
                 </div>
             </header>
             <Standing />
-            <main id="main" className="flex min-h-0 flex-1 flex-col">
+            <main id="main" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none">
                 <Boundary at={url}>{children}</Boundary>
             </main>
+            <Commands />
             <Reminders />
             <Toaster />
         </div>

@@ -2,6 +2,7 @@ import { PageTitle } from '../ui/PageTitle';
 import { Head, Link, router } from '@inertiajs/react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
+import { openCommands } from './commands/Commands';
 
 /** Where nothing is, or something failed: what it means and where to go. */
 export default function ErrorPage({ status, message }: { status: number; message: string }) {
@@ -11,7 +12,7 @@ export default function ErrorPage({ status, message }: { status: number; message
             <Head title={title} />
             <PageTitle>{title}</PageTitle>
             <p className="mt-2 text-ink-soft">{message}</p>
-            <p className="mt-6 flex gap-2">
+            <p className="mt-6 flex flex-wrap gap-2">
                 {status >= 500 && (
                     <Button look="strong" onClick={() => router.visit(window.location.href)}>
                         Try again
@@ -23,6 +24,9 @@ export default function ErrorPage({ status, message }: { status: number; message
                 <Link href="/bench" className={buttonClass.plain}>
                     To the Bench
                 </Link>
+                <Button look="quiet" onClick={() => openCommands('palette')}>
+                    Find something…
+                </Button>
             </p>
         </div>
     );

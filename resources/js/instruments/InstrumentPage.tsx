@@ -15,6 +15,7 @@ import { Field } from '../ui/Field';
 import { KeepBoth } from '../ui/KeepBoth';
 import { LeaveGuard } from '../ui/LeaveGuard';
 import { toast } from '../ui/toasts';
+import { useAddress } from '../ui/useAddress';
 import { useInstrumentDraft } from './draft';
 import { OnItNow } from './OnItNow';
 import { InstrumentLog } from '../log/InstrumentLog';
@@ -53,28 +54,19 @@ const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how hi
 type View = keyof typeof VIEWS;
 const { log: _, ...VIEWS_BEFORE_KEPT } = VIEWS;
 
-function viewInAddress(): View {
-    const view = new URLSearchParams(window.location.search).get('view');
-    return view === 'try' || view === 'reach' || view === 'log' ? view : 'measure';
-}
-
 /** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
 export default function InstrumentPage({ instrument, kinds, sets, photographs, life, onIt, open }: Props) {
     const draft = useInstrumentDraft(instrument, kinds);
     const tried = useTried(sets, draft.document, draft.count, draft.usable);
-    const [view, setView] = useState<View>(viewInAddress);
+    const [looked, look] = useAddress({ view: 'measure' });
+    const view: View = Object.keys(VIEWS).includes(looked.view) ? (looked.view as View) : 'measure';
     const [devices, setDevices] = useState(false);
     const [refused, setRefused] = useState<Refused | null>(null);
     const [busy, setBusy] = useState(false);
     const { kind } = draft;
     const label = kinds.find(({ value }) => value === kind)?.label ?? kind;
 
-    const show = (chosen: View) => {
-        setView(chosen);
-        const address = new URL(window.location.href);
-        address.search = chosen === 'measure' ? '' : `?view=${chosen}`;
-        window.history.replaceState(window.history.state, '', address);
-    };
+    const show = (chosen: View) => look({ view: chosen });
     // What has to be typed again may be far from the button: the first of it is gone to.
     useEffect(() => {
         if (refused !== null) {
@@ -160,6 +152,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                             onIt={onIt}
                             open={open}
                             lastSet={sets[0]?.id ?? null}
+                            sets={sets.length}
                             dueOn={life?.families[0]?.due_on ?? null}
                         />
                     )}

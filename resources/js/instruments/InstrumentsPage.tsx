@@ -1,7 +1,7 @@
 import { PageTitle } from '../ui/PageTitle';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { useImport } from '../documents/useImport';
@@ -13,7 +13,9 @@ import { Glyph } from '../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
-import { matching, type Sought, type Summary } from './matching';
+import { sorted, SortHead, type SortKeys } from '../ui/Sorted';
+import { useAddress } from '../ui/useAddress';
+import { matching, type Summary } from './matching';
 
 interface Props {
     instruments: Summary[];
@@ -24,10 +26,26 @@ interface Props {
 
 const ALL = 'all';
 
+/** What the columns are ordered by. */
+const KEYS: SortKeys<Summary> = {
+    name: ({ name }) => name,
+    kind: ({ kind }) => kind,
+    owner: ({ owner }) => owner,
+    strings: ({ strings }) => strings,
+    length: ({ lengths_mm: [first] }) => first,
+    sets: ({ sets }) => sets,
+    last: ({ last }) => last?.name ?? '',
+};
+
 export default function InstrumentsPage({ instruments, away, putAway }: Props) {
     const units = useUnits();
-    const [sought, setSought] = useState<Sought>({ words: '', kind: null, owner: null });
-    const found = useMemo(() => matching(instruments, sought), [instruments, sought]);
+    const [looked, look] = useAddress({ for: '', kind: '', owner: '', order: 'name' });
+    const { for: words, order } = looked;
+    const [kind, owner] = [looked.kind === '' ? null : looked.kind, looked.owner === '' ? null : looked.owner];
+    const found = useMemo(
+        () => sorted(matching(instruments, { words, kind, owner }), order, KEYS),
+        [instruments, words, kind, owner, order],
+    );
     const importing = useImport({
         address: '/instruments/import',
         what: 'an instrument’s file',
@@ -36,7 +54,12 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
             toast(`Brought in “${file.name}”.`);
         },
     });
-    const filtered = sought.words !== '' || sought.kind !== null || sought.owner !== null;
+    const filtered = words !== '' || kind !== null || owner !== null;
+    const head = (by: string, label: string, className: string) => (
+        <SortHead by={by} order={order} onOrder={(next) => look({ order: next })} className={className}>
+            {label}
+        </SortHead>
+    );
 
     return (
         <div className={clsx('flex-1 px-4 py-5 sm:px-7', importing.over && 'bg-accent-wash')} {...importing.dropping}>
@@ -49,22 +72,22 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                         aria-label="Find an instrument"
                         placeholder="Find by name, kind or owner"
                         className={clsx(fieldClass, 'max-w-60')}
-                        value={sought.words}
-                        onChange={(event) => setSought({ ...sought, words: event.target.value })}
+                        value={words}
+                        onChange={(event) => look({ for: event.target.value }, true)}
                     />
                     <Filter
                         label="Kind"
                         all="Every kind"
                         values={instruments.map(({ kind }) => kind)}
-                        value={sought.kind}
-                        onChange={(kind) => setSought({ ...sought, kind })}
+                        value={kind}
+                        onChange={(chosen) => look({ kind: chosen ?? '' })}
                     />
                     <Filter
                         label="Owner"
                         all="Every owner"
                         values={instruments.map(({ owner }) => owner)}
-                        value={sought.owner}
-                        onChange={(owner) => setSought({ ...sought, owner })}
+                        value={owner}
+                        onChange={(chosen) => look({ owner: chosen ?? '' })}
                     />
                     <ImportButton label="Instrument or set document to import" onFile={importing.bringIn} />
                     <Link href="/instruments/new" className={buttonClass.strong}>
@@ -81,13 +104,13 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                     <table className="mt-5 w-full">
                         <thead>
                             <tr className="border-b border-ink text-left text-sm text-ink-soft">
-                                <th className="py-1.5 pr-4 font-normal">Instrument</th>
-                                <th className="py-1.5 pr-4 font-normal">Kind</th>
-                                <th className="py-1.5 pr-4 font-normal max-lg:hidden">Owner</th>
-                                <th className="py-1.5 pr-4 text-right font-normal">Strings</th>
-                                <th className="py-1.5 pr-4 pl-4 font-normal">Speaking length</th>
-                                <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Sets</th>
-                                <th className="py-1.5 pr-4 font-normal max-md:hidden">Last designed for it</th>
+                                {head('name', 'Instrument', 'pr-4')}
+                                {head('kind', 'Kind', 'pr-4 max-sm:hidden')}
+                                {head('owner', 'Owner', 'pr-4 max-lg:hidden')}
+                                {head('strings', 'Strings', 'pr-4 text-right')}
+                                {head('length', 'Speaking length', 'pr-4 pl-4 max-sm:hidden')}
+                                {head('sets', 'Sets', 'pr-4 text-right max-sm:hidden')}
+                                {head('last', 'Last designed for it', 'pr-4 max-md:hidden')}
                                 <th className="w-12">
                                     <span className="sr-only">More</span>
                                 </th>
@@ -107,11 +130,15 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                                                 {instrument.name}
                                             </Link>
                                         )}
+                                        <span className="block text-sm text-ink-faint sm:hidden">
+                                            {instrument.kind},{' '}
+                                            {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
+                                        </span>
                                     </td>
-                                    <td className="py-2.5 pr-4">{instrument.kind}</td>
+                                    <td className="py-2.5 pr-4 max-sm:hidden">{instrument.kind}</td>
                                     <td className="max-w-48 truncate py-2.5 pr-4 max-lg:hidden">{instrument.owner}</td>
                                     <td className="py-2.5 pr-4 text-right">{instrument.strings}</td>
-                                    <td className="py-2.5 pr-4 pl-4 whitespace-nowrap">
+                                    <td className="py-2.5 pr-4 pl-4 whitespace-nowrap max-sm:hidden">
                                         {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
                                     </td>
                                     <td className="py-2.5 pr-4 text-right max-sm:hidden">{instrument.sets}</td>
@@ -135,7 +162,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                 )}
                 {instruments.length > 0 && found.length === 0 && <p className="mt-6 text-ink-soft">Nothing matches.</p>}
                 {filtered && (
-                    <Button look="quiet" className="mt-3" onClick={() => setSought({ words: '', kind: null, owner: null })}>
+                    <Button look="quiet" className="mt-3" onClick={() => look({ for: '', kind: '', owner: '' })}>
                         Show all {instruments.length}
                     </Button>
                 )}
@@ -213,6 +240,8 @@ function More({ instrument: { id, name } }: { instrument: Summary }) {
                 </Button>
             }
         >
+            <MenuItem onSelect={() => router.visit(`/start?instrument=${id}`)}>Design a set for it…</MenuItem>
+            <MenuItem onSelect={() => router.visit(`/sets?instrument=${id}`)}>Its sets</MenuItem>
             <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=try`)}>Try a set on</MenuItem>
             <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=reach`)}>How low, how high</MenuItem>
             <MenuItem onSelect={() => void duplicate().catch(tellFailure)}>Duplicate</MenuItem>

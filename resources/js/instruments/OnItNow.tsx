@@ -10,12 +10,14 @@ interface Props {
     open: Named[];
     /** The set that was last designed for it: what is tuned where nobody said what is on it. */
     lastSet: number | null;
+    /** How many are designed for it. */
+    sets: number;
     /** When its strings are due again; null where nobody knows. */
     dueOn: string | null;
 }
 
 /** What is on the instrument now, and the jobs that put strings on it. */
-export function OnItNow({ instrument, onIt, open, lastSet, dueOn }: Props) {
+export function OnItNow({ instrument, onIt, open, lastSet, sets, dueOn }: Props) {
     const set = onIt?.set ?? lastSet;
     return (
         <section
@@ -53,6 +55,14 @@ export function OnItNow({ instrument, onIt, open, lastSet, dueOn }: Props) {
                         Go on with {job.name}
                     </Link>
                 ))}
+                {sets > 0 && (
+                    <Link href={`/sets?instrument=${instrument}`} className={buttonClass.quiet}>
+                        {sets === 1 ? 'Its set' : `Its ${sets} sets`}
+                    </Link>
+                )}
+                <Link href={`/start?instrument=${instrument}`} className={buttonClass.plain}>
+                    Design a set for it
+                </Link>
                 {open.length === 0 && (
                     <Link href={`/jobs/new?instrument=${instrument}`} className={buttonClass.plain}>
                         Begin a job

@@ -128,7 +128,11 @@ function Shows({
                 </thead>
                 <tbody>
                     {shows.map((show) => (
-                        <tr key={show.id} className="border-b border-rule align-top max-sm:grid max-sm:py-1.5">
+                        <tr
+                            key={show.id}
+                            id={`show-${show.id}`}
+                            className="border-b border-rule align-top max-sm:grid max-sm:py-1.5"
+                        >
                             <td className="w-52 py-2 pr-4 whitespace-nowrap max-sm:w-auto max-sm:py-0">
                                 {show.on.slice(0, 4) === today().slice(0, 4) ? dayWords(show.on) : dateWords(show.on)}, {show.at}
                             </td>

@@ -3,9 +3,11 @@ import { ask } from './api';
 export interface Found {
     sets: { id: number; name: string; strings: number }[];
     instruments: { id: number; name: string; strings: number }[];
+    /** Strings, jobs, orders and whatever else has a name, and where each is. */
+    others: { heading: string; found: { name: string; address: string }[] }[];
 }
 
-/** Sets and instruments by the words of their names; without a word the last changed ones. */
+/** Anything by the words of its name, strings by their gauge too; without a word the sets and instruments last changed. */
 export function search(words: string, signal: AbortSignal): Promise<Found> {
     return ask<Found>(`/search?${new URLSearchParams({ for: words }).toString()}`, { signal });
 }

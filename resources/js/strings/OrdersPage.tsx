@@ -18,13 +18,13 @@ interface Props {
     orders: Order[];
     /** What is on the order list. */
     wanted: Wanted[];
-    /** A design that an order is begun for. */
-    begin: { id: number; name: string } | null;
+    /** Designs that an order is begun for. */
+    begin: { id: number; name: string }[];
 }
 
 /** What is ordered, on its way, and to go into the drawer. */
 export default function OrdersPage({ orders, wanted, begin }: Props) {
-    const [planning, setPlanning] = useState<'designs' | 'list' | null>(begin === null ? null : 'designs');
+    const [planning, setPlanning] = useState<'designs' | 'list' | null>(begin.length === 0 ? null : 'designs');
     return (
         <StringsFrame
             at="/strings/orders"
@@ -43,14 +43,14 @@ export default function OrdersPage({ orders, wanted, begin }: Props) {
             )}
             <ul className="mt-2 max-w-5xl">
                 {orders.map((order) => (
-                    <li key={order.id} className="border-b border-rule py-3">
+                    <li key={order.id} id={`order-${order.id}`} className="border-b border-rule py-3">
                         <OrderOf order={order} />
                     </li>
                 ))}
             </ul>
             {planning !== null && (
                 <PlanDialog
-                    begin={planning === 'designs' ? begin : null}
+                    begin={planning === 'designs' ? begin : []}
                     listed={planning === 'list'}
                     onList={wanted.length}
                     onClose={(placed) => {

@@ -61,7 +61,11 @@ export default function PoolsPage({ pools, families, suppliers }: Props) {
             </p>
             <ul className="mt-3 max-w-4xl">
                 {pools.map((pool) => (
-                    <li key={pool.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2">
+                    <li
+                        key={pool.id}
+                        id={`pool-${pool.id}`}
+                        className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2"
+                    >
                         <div className="min-w-0 flex-1 basis-80">
                             <h2 className="font-semibold">{pool.name}</h2>
                             <p className="text-sm text-ink-soft">{words(pool.rule)}</p>

@@ -1,22 +1,28 @@
 import type { Supplier } from '../generated/views';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue } from 'react';
 import { gaugeNanometres } from '../units/stringType';
 import { useUnits } from '../units/units';
 import { readGauge } from '../units/typed';
 import { buttonClass } from '../ui/classes';
+import { useAddress } from '../ui/useAddress';
 import { FilterFields } from './browse/FilterFields';
 import { StringSheet } from './browse/StringSheet';
 import { StringTable } from './browse/StringTable';
 import { StringsFrame } from './StringsFrame';
 import { NO_FILTERS, queryOf, type Filters } from './supply';
 
+/** What one looks at, as it stands in the address. */
+const IN_ADDRESS = { ...NO_FILTERS, drawer: '', string: '' };
+
 /** Everything that can be ordered. */
 export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
     const units = useUnits();
-    const [filters, setFilters] = useState<Filters>(NO_FILTERS);
-    const [chosen, setChosen] = useState<number | null>(null);
+    const [looked, look] = useAddress(IN_ADDRESS);
+    const filters: Filters = { ...looked, order: looked.order, drawer: looked.drawer !== '' };
+    const chosen = looked.string === '' ? null : Number(looked.string);
+    const choose = (id: number | null) => look({ string: id === null ? '' : String(id) });
     const nanometres = (typed: string) => {
         const gauge = readGauge(typed, units);
         return gauge && gaugeNanometres(gauge.gauge);
@@ -40,11 +46,16 @@ export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
                     <FilterFields
                         filters={filters}
                         suppliers={suppliers}
-                        onChange={(changed) => setFilters((present) => ({ ...present, ...changed }))}
+                        onChange={({ drawer, ...changed }) =>
+                            look(
+                                { ...changed, ...(drawer === undefined ? {} : { drawer: drawer ? '1' : '' }) },
+                                'words' in changed,
+                            )
+                        }
                     />
                     <div className={clsx('grid gap-x-6 gap-y-5', chosen !== null && 'lg:grid-cols-[minmax(0,1fr)_27rem]')}>
-                        <StringTable query={query} suppliers={suppliers} chosen={chosen} onChoose={({ id }) => setChosen(id)} />
-                        {chosen !== null && <StringSheet id={chosen} onClose={() => setChosen(null)} />}
+                        <StringTable query={query} suppliers={suppliers} chosen={chosen} onChoose={({ id }) => choose(id)} />
+                        {chosen !== null && <StringSheet id={chosen} onClose={() => choose(null)} />}
                     </div>
                 </>
             )}

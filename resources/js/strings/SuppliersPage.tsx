@@ -52,7 +52,7 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                     </thead>
                     <tbody>
                         {suppliers.map((supplier) => (
-                            <tr key={supplier.id} className="border-b border-rule">
+                            <tr key={supplier.id} id={`supplier-${supplier.id}`} className="border-b border-rule">
                                 <td className="py-2 pr-4 font-semibold">{supplier.name}</td>
                                 <td className="py-2 pr-4 text-right">{supplier.strings.toLocaleString('en')}</td>
                                 <td className="py-2 pr-4 text-right max-sm:hidden">

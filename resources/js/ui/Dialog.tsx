@@ -1,7 +1,10 @@
 import { clsx } from 'clsx';
 import { Dialog as Primitive } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { useBackCloses } from './backCloses';
 import { floatClass } from './classes';
+import { giveFocusBack } from './focus';
+import { Glyph } from './Glyph';
 
 const WIDTHS = { narrow: 'max-w-md', wide: 'max-w-2xl', wider: 'max-w-5xl', widest: 'max-w-6xl' };
 
@@ -14,13 +17,18 @@ interface Props {
     width?: keyof typeof WIDTHS;
 }
 
-/** A dialog that says what it is for, and closes with Escape. */
+/** A dialog that says what it is for; it closes by its ×, with Escape and by Back, and gives the focus back to where it was. */
 export function Dialog({ open, onOpenChange, title, description, children, width = 'narrow' }: Props) {
+    useBackCloses(open, () => onOpenChange(false));
     return (
         <Primitive.Root open={open} onOpenChange={onOpenChange}>
             <Primitive.Portal>
                 <Primitive.Overlay className="fixed inset-0 z-40 bg-black/35" />
                 <Primitive.Content
+                    onCloseAutoFocus={(event) => {
+                        event.preventDefault();
+                        giveFocusBack();
+                    }}
                     {...(description === undefined ? { 'aria-describedby': undefined } : {})}
                     className={clsx(
                         floatClass,
@@ -28,11 +36,18 @@ export function Dialog({ open, onOpenChange, title, description, children, width
                         WIDTHS[width],
                     )}
                 >
-                    <Primitive.Title className="text-xl font-bold">{title}</Primitive.Title>
+                    <Primitive.Title className="pr-9 text-xl font-bold">{title}</Primitive.Title>
                     {description !== undefined && (
                         <Primitive.Description className="mt-1 text-ink-soft">{description}</Primitive.Description>
                     )}
                     <div className="mt-4 flex min-h-0 flex-col">{children}</div>
+                    {/* Last in the order of the keys: what the dialog is for comes first. */}
+                    <Primitive.Close
+                        aria-label="Close"
+                        className="absolute top-3.5 right-3.5 flex size-9 items-center justify-center rounded-field text-ink-soft hover:bg-rule/50 hover:text-ink"
+                    >
+                        <Glyph sign="close" />
+                    </Primitive.Close>
                 </Primitive.Content>
             </Primitive.Portal>
         </Primitive.Root>

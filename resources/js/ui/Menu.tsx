@@ -18,7 +18,15 @@ export function Menu({ trigger, children, align = 'end' }: MenuProps) {
         <DropdownMenu.Root modal={false} onOpenChange={(open) => open && setHome(document.getElementById('main'))}>
             <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
             <DropdownMenu.Portal container={home}>
-                <DropdownMenu.Content align={align} sideOffset={4} className={clsx(floatClass, 'min-w-52 p-1')}>
+                <DropdownMenu.Content
+                    align={align}
+                    sideOffset={4}
+                    collisionPadding={8}
+                    className={clsx(
+                        floatClass,
+                        'max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-y-auto p-1',
+                    )}
+                >
                     {children}
                 </DropdownMenu.Content>
             </DropdownMenu.Portal>

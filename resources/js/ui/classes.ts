@@ -6,7 +6,7 @@ const button =
 
 const looks = {
     plain: 'border border-rule-strong bg-sheet text-ink hover:border-ink',
-    strong: 'bg-ink font-semibold text-paper hover:bg-accent hover:text-accent-ink',
+    strong: 'border border-ink bg-ink font-semibold text-paper hover:border-accent hover:bg-accent hover:text-accent-ink',
     quiet: 'text-ink-soft hover:bg-rule/50 hover:text-ink',
     danger: 'border border-stop text-stop hover:bg-stop hover:text-paper',
 };

@@ -22,6 +22,9 @@ export type Gauge = { gauge_in: number } | { gauge_mm: number };
 /** How a string is made, as far as its gauge says: `wound` leaves open how. */
 export type Made = Construction | 'wound';
 
+/** More than one figure, as in 10-46: a set in a line. */
+export const SEVERAL = /\d[^\d.,]+[.,]?\d/;
+
 const rounded = (value: number) => Number(value.toPrecision(12));
 
 function groups(pattern: RegExp, typed: string): string[] | null {

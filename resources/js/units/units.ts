@@ -74,6 +74,12 @@ export function formatShare(share: number): string {
     return percent === '0' ? '±0 %' : `${share > 0 ? '+' : '−'}${percent} %`;
 }
 
+/** Changes over several tunings: the greatest and the least where they differ, as +16/−8 %. */
+export function formatShares(shares: number[]): string {
+    const [most, least] = [formatShare(Math.max(...shares)), formatShare(Math.min(...shares))];
+    return most === least ? most : `${most.replace(' %', '')}/${least}`;
+}
+
 /** A signed change of tension, with the digits that the tension itself earns. */
 export function formatTensionChange(newtons: number, lowN: number, highN: number, units: Units): string {
     const unsure = tensionIn(highN - lowN, units) / 2;

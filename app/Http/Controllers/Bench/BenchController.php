@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Bench\Bench;
+use App\Http\PutAway;
 use App\Models\StringSet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,6 +30,9 @@ final readonly class BenchController
 
     public function show(Request $request, StringSet $set): Response
     {
+        if ($set->trashed()) {
+            return PutAway::page('set', $set->name, "/sets/{$set->id}/unarchive", "/bench/{$set->id}", '/sets');
+        }
         $request->session()->put(self::LAST, $set->id);
 
         return Inertia::render('bench/BenchPage', $this->bench->props($set));

@@ -13,7 +13,6 @@ use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Requests\Bench\StartSetRequest;
-use App\Models\Instrument;
 use App\Models\StringSet;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
@@ -37,11 +36,14 @@ final readonly class SetController
 
     public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries) {}
 
-    public function index(): Response
+    public function index(Request $request): Response
     {
+        $away = $request->boolean('away');
+
         return Inertia::render('bench/SetsPage', [
-            'sets' => $this->summaries->all(),
-            'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->toArray(),
+            'sets' => $this->summaries->all($away),
+            'away' => $away,
+            'putAway' => StringSet::onlyTrashed()->count(),
         ]);
     }
 

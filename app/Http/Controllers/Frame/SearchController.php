@@ -4,22 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Frame;
 
+use App\Http\ReaderUnits;
 use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\ListString;
+use App\Models\Order;
+use App\Models\Pool;
+use App\Models\Show;
 use App\Models\StringSet;
+use App\Models\Supplier;
+use App\Strings\StringWords;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lira\Strings\StringType;
+use Lira\Typed\Quantity;
+use Lira\Typed\TypedGauge;
+use Lira\Typed\Unreadable;
+use Lira\Wording\Units;
 
-/** Anything by its name. */
+/** Anything by its name, and strings by their gauge. */
 final class SearchController
 {
     /** So many of each kind are given, the last changed first. */
     public const MOST = 20;
 
-    /** Sets and instruments with every word of `for` in their name; without a word the last changed ones. */
+    /** Of what is found beside sets and instruments. */
+    private const MOST_OTHERS = 6;
+
+    /**
+     * Whatever has every word of `for` in its name, strings in their code, name, supplier or material, or of that gauge; without a word
+     * the sets and instruments that were last changed.
+     */
     public function __invoke(Request $request): JsonResponse
     {
-        $words = preg_split('/\s+/', mb_substr($request->string('for')->toString(), 0, 200), flags: PREG_SPLIT_NO_EMPTY);
+        $typed = mb_substr($request->string('for')->toString(), 0, 200);
+        $words = preg_split('/\s+/', $typed, flags: PREG_SPLIT_NO_EMPTY);
 
         // Words that are no text at all find nothing in particular.
         $words = $words === false ? [] : $words;
@@ -34,11 +55,89 @@ final class SearchController
                     'name' => $instrument->name,
                     'strings' => $instrument->strings,
                 ])->values(),
+            'others' => $words === [] ? [] : $this->others($typed, $words, ReaderUnits::of($request)),
         ]);
     }
 
     /**
-     * @template M of StringSet|Instrument
+     * @param  list<string>  $words
+     * @return list<array{heading: string, found: list<array{name: string, address: string}>}>
+     */
+    private function others(string $typed, array $words, Units $units): array
+    {
+        $groups = [
+            'Jobs' => $this->links(Job::query(), $words, static fn (int $id): string => "/jobs/{$id}"),
+            'Strings' => $this->strings($typed, $words, $units),
+            'Orders' => $this->links(Order::query(), $words, static fn (int $id): string => "/strings/orders#order-{$id}"),
+            'Pools' => $this->links(Pool::query(), $words, static fn (int $id): string => "/strings/pools#pool-{$id}"),
+            'Suppliers' => $this->links(Supplier::query(), $words, static fn (int $id): string => "/strings/suppliers#supplier-{$id}"),
+            'Shows' => $this->links(Show::query(), $words, static fn (int $id): string => "/log/shows#show-{$id}"),
+        ];
+
+        return array_map(
+            static fn (string $heading, array $found): array => ['heading' => $heading, 'found' => $found],
+            array_keys(array_filter($groups)),
+            array_values(array_filter($groups)),
+        );
+    }
+
+    /**
+     * @template M of Job|Order|Pool|Supplier|Show
+     *
+     * @param  Builder<M>  $query
+     * @param  list<string>  $words
+     * @param  \Closure(int): string  $address
+     * @return list<array{name: string, address: string}>
+     */
+    private function links(Builder $query, array $words, \Closure $address): array
+    {
+        return array_values($this->named($query, $words)->limit(self::MOST_OTHERS)->get(['id', 'name'])
+            ->map(static fn (Model $found): array => [
+                'name' => is_string($found->getAttribute('name')) ? $found->getAttribute('name') : '',
+                'address' => $address(is_int($found->getKey()) ? $found->getKey() : 0),
+            ])->all());
+    }
+
+    /**
+     * Strings that can be ordered: by their gauge where one was typed, else by their words.
+     *
+     * @param  list<string>  $words
+     * @return list<array{name: string, address: string}>
+     */
+    private function strings(string $typed, array $words, Units $units): array
+    {
+        $gauge = self::gauge($typed, $units);
+        $query = ListString::query()->with('supplier:id,name');
+        if ($gauge !== null) {
+            $nanometres = (int) round($gauge->gauge->inMetres() * 1e9);
+            $near = intdiv(StringType::NANOMETRES_PER_THOUSANDTH, 4);
+            $query->whereBetween('gauge_nm', [$nanometres - $near, $nanometres + $near]);
+            $query->when($gauge->made === 'plain', static fn (Builder $plain): Builder => $plain->where('construction', 'plain'));
+            $query->when($gauge->made !== null && $gauge->made !== 'plain', static fn (Builder $wound): Builder => $wound->where('construction', '!=', 'plain'));
+        } else {
+            foreach ($words as $word) {
+                $query->whereRaw("words like ? escape '\\'", ['%'.addcslashes(mb_strtolower($word), '\\%_').'%']);
+            }
+        }
+
+        return array_values($query->orderBy('gauge_nm')->orderBy('id')->limit(self::MOST_OTHERS)->get()
+            ->map(static fn (ListString $string): array => [
+                'name' => StringWords::of($string->type(), $units).", {$string->code}, {$string->supplier->name}",
+                'address' => "/strings?string={$string->id}",
+            ])->all());
+    }
+
+    private static function gauge(string $typed, Units $units): ?TypedGauge
+    {
+        try {
+            return Quantity::gauge($typed, $units->gauge === 'mm' ? 'mm' : 'thou');
+        } catch (Unreadable) {
+            return null;
+        }
+    }
+
+    /**
+     * @template M of StringSet|Instrument|Job|Order|Pool|Supplier|Show
      *
      * @param  Builder<M>  $query
      * @param  list<string>  $words

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Instruments;
 
 use App\Bench\NewSet;
+use App\Http\PutAway;
 use App\Http\Requests\Instruments\SaveInstrumentRequest;
 use App\Instruments\OnInstrument;
 use App\Instruments\Photographs;
@@ -54,6 +55,10 @@ final readonly class InstrumentController
 
     public function edit(Instrument $instrument): Response
     {
+        if ($instrument->trashed()) {
+            return PutAway::page('instrument', $instrument->name, "/instruments/{$instrument->id}/unarchive", "/instruments/{$instrument->id}", '/instruments');
+        }
+
         return Inertia::render('instruments/InstrumentPage', [
             'instrument' => [
                 'id' => $instrument->id,

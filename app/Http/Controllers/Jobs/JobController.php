@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Jobs;
 
+use App\Http\PutAway;
 use App\Http\ReaderUnits;
 use App\Http\Requests\Jobs\PlanJobRequest;
 use App\Http\Requests\Jobs\RecordEventsRequest;
@@ -100,6 +101,9 @@ final readonly class JobController
 
     public function show(Request $request, Job $job): Response
     {
+        if ($job->trashed()) {
+            return PutAway::page('job', $job->name, "/jobs/{$job->id}/unarchive", "/jobs/{$job->id}", '/jobs');
+        }
         $file = $this->jobs->file($job);
 
         return Inertia::render('jobs/JobPage', [...$this->state($request, $file), 'fit' => Answers::fit($file->document)]);

@@ -31,15 +31,20 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Orders: planned from designs, placed, sent, arrived and put into the drawer. */
 final readonly class OrderController
 {
+    /** So many designs an order can be begun for at once. */
+    private const MOST_BEGUN = 50;
+
     public function __construct(private Drawer $drawer, private Orders $orders, private SimulatedSupplier $supplier, private OrderList $list) {}
 
     public function index(Request $request): Response
     {
-        $set = StringSet::query()->find($request->integer('set'));
+        // One design, or several that were ticked.
+        $ids = array_filter((array) $request->query('set', []), is_numeric(...));
+        $sets = StringSet::query()->whereIn('id', array_slice($ids, 0, self::MOST_BEGUN))->orderBy('name')->get(['id', 'name']);
 
         return Inertia::render(
             'strings/OrdersPage',
-            ['orders' => $this->orders->all(), 'wanted' => $this->list->all(), 'begin' => $set === null ? null : ['id' => $set->id, 'name' => $set->name]],
+            ['orders' => $this->orders->all(), 'wanted' => $this->list->all(), 'begin' => $sets->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name])->all()],
         );
     }
 

@@ -3,7 +3,7 @@ import { ask, failureWords } from '../../server/api';
 import { whyNot } from '../../server/typed';
 import type { Evaluation, PoolGauge, SetDocument } from '../../generated/formats';
 import type { PitchLadder } from '../../units/pitch';
-import { formatLength, useUnits } from '../../units/units';
+import { formatForce, formatLength, useUnits } from '../../units/units';
 import { readLength } from '../../units/typed';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
@@ -44,6 +44,7 @@ export function BaselineDialog({ open, onOpenChange, ladder, onIt, pool }: Props
 }
 
 function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'onIt' | 'pool'> & { onDone: () => void }) {
+    const units = useUnits();
     const document = useBench((state) => state.document);
     const joined = useBench((state) => state.joined);
     const edit = useBench((state) => state.edit);
@@ -113,7 +114,12 @@ function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'on
                     gauge.
                 </p>
             </div>
-            <div className="min-w-0" aria-live="polite" aria-busy={isFetching}>
+            <div className="min-w-0" aria-busy={isFetching}>
+                <p role="status" className="sr-only">
+                    {isFetching || wrong !== null || data?.baseline === undefined
+                        ? ''
+                        : `These pull ${formatForce(data.baseline.totals[0]?.tension_n ?? 0, units)} together.`}
+                </p>
                 <Slide semitones={trying.semitones} onSlide={slide} />
                 {wrong !== null && (
                     <p role="alert" className="mb-2 text-stop">

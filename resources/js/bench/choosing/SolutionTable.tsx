@@ -4,7 +4,7 @@ import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSe
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
 import { gaugeInches, typeOf } from '../../units/stringType';
-import { formatGauge, formatShare, tensionIn, useUnits } from '../../units/units';
+import { formatGauge, formatShares, tensionIn, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { useBench } from '../design/benchStore';
 import { stringAt } from '../design/edits';
@@ -102,7 +102,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                                         chosen={chosen}
                                                         now={now}
                                                         figure={figure(chosen.tensions_n[tuning])}
-                                                        away={formatShare(chosen.deviation[tuning] ?? 0)}
+                                                        away={formatShares(chosen.deviation)}
                                                         onTake={() => onTakeString(each, position)}
                                                     />
                                                 )}
@@ -128,7 +128,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                     {figure(each.totals[tuning]?.tension_n)}
                                     {each.totals[tuning]?.change && (
                                         <span className="block text-xs font-normal text-ink-soft">
-                                            {formatShare(each.totals[tuning].change.share)}
+                                            {formatShares(each.totals.map(({ change }) => change?.share ?? 0))}
                                         </span>
                                     )}
                                 </td>
@@ -191,7 +191,8 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                     ? 'Proven: no set of these gauges comes nearer.'
                     : 'The search was cut short; a nearer set may exist.'}{' '}
                 No plain string stands below a wound one. Bold gauges differ from the present set; beneath each stand its tension
-                and how far that is from the aim. Pressing a gauge takes only that string.
+                and how far that is from the aim{several ? ', in the highest and the lowest of its tunings' : ''}. Pressing a
+                gauge takes only that string.
             </p>
         </>
     );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Evaluation, Solution } from '../../generated/formats';
-import { useUnits } from '../../units/units';
+import { formatForce, useUnits, type Units } from '../../units/units';
 import { Refused } from '../../server/api';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
@@ -82,7 +82,10 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                     Only show this aim on the lanes
                 </Button>
             </div>
-            <div className="min-w-0" aria-live="polite" aria-busy={isFetching}>
+            <div className="min-w-0" aria-busy={isFetching}>
+                <p role="status" className="sr-only">
+                    {solution === undefined || isFetching ? '' : sentence(solution, units)}
+                </p>
                 {problems.map((problem) => (
                     <p key={problem} role="alert" className="mb-3 text-stop">
                         {problem}
@@ -113,6 +116,16 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
             </div>
         </div>
     );
+}
+
+/** What was found, in one sentence for whoever hears it. */
+function sentence({ solutions, packaged }: Solution, units: Units): string {
+    const [best] = solutions;
+    const totals = best?.totals.map(({ tension_n }) => formatForce(tension_n, units)).join(' and ') ?? '';
+    const sets = `${solutions.length} set${solutions.length === 1 ? '' : 's'}`;
+    return best === undefined
+        ? 'No set serves this.'
+        : `${sets} found, the best pulls ${totals} in all${packaged.length === 0 ? '' : `; ${packaged.length} packaged ones compared`}.`;
 }
 
 /** What strings pull that one is used to; without a baseline what they pull now. */

@@ -4,7 +4,7 @@ import * as edits from '../design/edits';
 import type { ShowPanel } from '../panels';
 import { useHearingOn, type Hear } from '../sound/useHearing';
 import type { Retune } from '../tunings/useRetune';
-import type { Command } from './commands';
+import type { Command } from '../../frame/commands/commands';
 import type { SetActions } from './useSetActions';
 
 interface Options {
@@ -89,10 +89,5 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
             run: () => hear(),
         },
         { group: 'Hearing', name: hearing ? 'Turn hearing off' : 'Turn hearing on', run: () => turn(!hearing) },
-        { group: 'Go to', name: 'Sets', run: () => router.visit('/sets') },
-        { group: 'Go to', name: 'Jobs', run: () => router.visit('/jobs') },
-        { group: 'Go to', name: 'Instruments', run: () => router.visit('/instruments') },
-        { group: 'Go to', name: 'Anything by its name…', keys: 'mod+k', always: true, run: () => show('palette') },
-        { group: 'Go to', name: 'Keys that work here', keys: '?', run: () => show('keys') },
     ];
 }

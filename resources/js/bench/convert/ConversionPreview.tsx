@@ -1,8 +1,8 @@
-import type { ConvertedSet, Evaluation } from '../../generated/formats';
+import type { ConvertedSet, EvaluatedString, Evaluation } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
-import { formatGauge, formatShare, formatTension, tensionFigure, useUnits } from '../../units/units';
+import { formatGauge, formatShare, formatShares, formatTension, tensionFigure, useUnits } from '../../units/units';
 import { SeverityMark } from '../../ui/SeverityMark';
 
 /** What the set becomes, string by string beside what it is, with the reasons and what speaks against it. */
@@ -63,9 +63,7 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
                                         {after &&
                                             tensionFigure(after.tension_n, after.tension_low_n, after.tension_high_n, units)}
                                     </td>
-                                    <td className="whitespace-nowrap text-ink-soft">
-                                        {after?.change && `${formatShare(after.change.share)}, ${after.change.words}`}
-                                    </td>
+                                    <td className="whitespace-nowrap text-ink-soft">{changed(string.tunings)}</td>
                                 </tr>
                             );
                         })}
@@ -97,4 +95,11 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
             </ul>
         </>
     );
+}
+
+/** How it feels beside what one is used to, over all tunings: the words of the one that is farthest from it. */
+function changed(tunings: EvaluatedString['tunings']): string {
+    const changes = tunings.flatMap(({ change }) => (change === undefined ? [] : [change]));
+    const [farthest] = [...changes].sort((a, b) => Math.abs(b.share) - Math.abs(a.share));
+    return farthest === undefined ? '' : `${formatShares(changes.map(({ share }) => share))}, ${farthest.words}`;
 }

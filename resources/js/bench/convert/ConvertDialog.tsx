@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { ask } from '../../server/api';
 import type { ConvertedSet, Evaluation } from '../../generated/formats';
 import type { PitchLadder } from '../../units/pitch';
-import { useUnits } from '../../units/units';
+import { sentenceOf } from '../../units/sentences';
+import { useUnits, type Units } from '../../units/units';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -105,7 +106,10 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
                 <p className="text-ink-soft">{chosen?.what}</p>
                 <WishFields wish={wish} document={document} onWish={setWish} />
             </div>
-            <div className="flex min-w-0 flex-col" aria-live="polite" aria-busy={isFetching}>
+            <div className="flex min-w-0 flex-col" aria-busy={isFetching}>
+                <p role="status" className="sr-only">
+                    {data === undefined || isFetching || problem !== null ? '' : converted(data, units)}
+                </p>
                 {problem !== null && (
                     <p role="alert" className="mb-3 text-stop">
                         {problem}
@@ -124,4 +128,10 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
             </div>
         </div>
     );
+}
+
+/** What it comes to, in one sentence for whoever hears it. */
+function converted({ document, reasons }: ConvertedSet, units: Units): string {
+    const [last] = reasons.slice(-1);
+    return `${document.name}: ${last === undefined ? 'found.' : sentenceOf(last, units)}`;
 }

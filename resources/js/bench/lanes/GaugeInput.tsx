@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { whyNot } from '../../server/typed';
-import { readGauge, type Gauge, type Made } from '../../units/typed';
+import { readGauge, SEVERAL, type Gauge, type Made } from '../../units/typed';
 import { formatGauge, useUnits } from '../../units/units';
 import { TypedInput } from '../../ui/TypedInput';
 
@@ -17,9 +17,6 @@ interface Props {
     locked?: boolean;
     id?: string;
 }
-
-/** More than one figure, as in 10-46. */
-const SEVERAL = /\d[^\d.,]+[.,]?\d/;
 
 /** A gauge, typed in any unit: 11, .011, 0.011 in, 0.28 mm, 26w; or a set in a line. */
 export function GaugeInput({ inches, label, className, onType, onSet, onProblem, onFocus, locked = false, id }: Props) {

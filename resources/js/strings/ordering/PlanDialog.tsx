@@ -17,7 +17,7 @@ import { lineWords, planWords, type Wanted } from '../orders';
 import { price } from '../supply';
 
 interface Props {
-    begin: { id: number; name: string } | null;
+    begin: { id: number; name: string }[];
     /** Whether what is on the order list is ordered with it, to begin with. */
     listed: boolean;
     /** How many entries the order list has. */
@@ -28,7 +28,7 @@ interface Props {
 /** What to order for some designs: the drawer first, then the cheapest there is, and why. */
 export function PlanDialog({ begin, listed: fromList, onList, onClose }: Props) {
     const units = useUnits();
-    const [wanted, setWanted] = useState<Wanted[]>(begin === null ? [] : [{ ...begin, times: 1, spares: 0 }]);
+    const [wanted, setWanted] = useState<Wanted[]>(begin.map((each) => ({ ...each, times: 1, spares: 0 })));
     const [listed, setListed] = useState(fromList);
     const { act, busy, problem } = useAct();
     const [currency, setCurrency] = useState<string | null>(null);

@@ -1,4 +1,4 @@
-/** Something one can do on the Bench, for the palette, the keys and the list of them. */
+/** Something one can do, for the palette, the keys and the list of them. */
 export interface Command {
     group: string;
     name: string;
@@ -8,6 +8,11 @@ export interface Command {
     always?: boolean;
     disabled?: boolean;
     run: () => void;
+}
+
+/** Keys that are but one sign, which speech and chance press too: they can be switched off. */
+export function isLetter(keys: string): boolean {
+    return /^(shift\+)?[a-z0-9]$/.test(keys);
 }
 
 const NAMES: Record<string, string> = { mod: 'Ctrl', shift: 'Shift', pageup: 'Page Up', pagedown: 'Page Down' };

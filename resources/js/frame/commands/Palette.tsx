@@ -5,12 +5,13 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
-import { keysLabel, type Command } from './commands';
+import { keysLabel } from './commands';
+import type { Provided } from './provided';
 
 interface Props {
     open: boolean;
     onOpenChange: (open: boolean) => void;
-    commands: Command[];
+    provided: Provided[];
 }
 
 const headings =
@@ -19,12 +20,12 @@ const headings =
 const itemClass =
     'flex cursor-pointer items-center justify-between gap-6 rounded-mark px-2 py-1.5 data-[selected=true]:bg-accent-wash data-[disabled=true]:opacity-45';
 
-/** Every command by its name, and every set and instrument by theirs. */
-export function Palette({ open, onOpenChange, commands }: Props) {
+/** Every command of the page by its name, what follows from what is typed, and everything that has a name. */
+export function Palette({ open, onOpenChange, provided }: Props) {
     return (
         <Dialog open={open} onOpenChange={onOpenChange} title="Do or open something" width="wide">
             <Choose
-                commands={commands}
+                provided={provided}
                 onDone={(run) => {
                     onOpenChange(false);
                     // Once the dialog is gone, so that what opens next keeps the focus.
@@ -35,11 +36,18 @@ export function Palette({ open, onOpenChange, commands }: Props) {
     );
 }
 
-function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () => void) => void }) {
+function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () => void) => void }) {
+    const [commands] = useState(() => provided.flatMap((each) => each.commands));
     const [typed, setTyped] = useState('');
     const { data, isFetching, isPlaceholderData } = useQuery({
         queryKey: ['search', typed],
-        queryFn: ({ signal }) => search(typed, signal),
+        queryFn: async ({ signal }) => {
+            const [found, ...meant] = await Promise.all([
+                search(typed, signal),
+                ...provided.map(({ find }) => find?.(typed, signal) ?? []),
+            ]);
+            return { ...found, meant: meant.flat() };
+        },
         placeholderData: keepPreviousData,
         staleTime: 0,
     });
@@ -71,7 +79,7 @@ function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () =>
     return (
         <List
             ref={list}
-            label="Commands, sets and instruments"
+            label="Commands, and everything that has a name"
             loop
             value={chosen}
             onValueChange={setChosen}
@@ -80,7 +88,7 @@ function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () =>
         >
             <List.Input
                 className={fieldClass}
-                placeholder="Type what to do, or the name of a set or an instrument"
+                placeholder="What to do, a name, a gauge, a tuning"
                 value={typed}
                 onValueChange={(text) => {
                     entered.current = false;
@@ -89,6 +97,21 @@ function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () =>
             />
             <List.List className={`mt-3 h-96 min-h-24 overflow-auto border-y border-rule ${headings}`}>
                 <List.Empty className="p-3 text-ink-soft">Nothing by that name.</List.Empty>
+                {(data?.meant ?? []).length > 0 && (
+                    <List.Group heading="As typed">
+                        {data?.meant.map(({ name, run }) => (
+                            <List.Item
+                                key={name}
+                                value={name}
+                                keywords={name.toLowerCase().includes(typed.trim().toLowerCase()) ? [] : [typed]}
+                                onSelect={() => onDone(run)}
+                                className={itemClass}
+                            >
+                                <span>{name}</span>
+                            </List.Item>
+                        ))}
+                    </List.Group>
+                )}
                 {groups.map((group) => (
                     <List.Group key={group} heading={group}>
                         {commands
@@ -109,8 +132,21 @@ function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () =>
                             ))}
                     </List.Group>
                 ))}
-                <Found heading="Sets" at="/bench" found={data?.sets ?? []} onDone={onDone} />
-                <Found heading="Instruments" at="/instruments" found={data?.instruments ?? []} onDone={onDone} />
+                <Found
+                    heading="Sets"
+                    typed={typed}
+                    found={(data?.sets ?? []).map(({ id, name }) => ({ name, address: `/bench/${id}` }))}
+                    onDone={onDone}
+                />
+                <Found
+                    heading="Instruments"
+                    typed={typed}
+                    found={(data?.instruments ?? []).map(({ id, name }) => ({ name, address: `/instruments/${id}` }))}
+                    onDone={onDone}
+                />
+                {data?.others.map(({ heading, found }) => (
+                    <Found key={heading} heading={heading} typed={typed} found={found} onDone={onDone} />
+                ))}
             </List.List>
         </List>
     );
@@ -118,19 +154,21 @@ function Choose({ commands, onDone }: { commands: Command[]; onDone: (run: () =>
 
 interface FoundProps {
     heading: string;
-    at: string;
-    found: { id: number; name: string }[];
+    /** Everything found has it somewhere, if not in its name. */
+    typed: string;
+    found: { name: string; address: string }[];
     onDone: (run: () => void) => void;
 }
 
-function Found({ heading, at, found, onDone }: FoundProps) {
+function Found({ heading, typed, found, onDone }: FoundProps) {
     return (
         <List.Group heading={heading}>
-            {found.map(({ id, name }) => (
+            {found.map(({ name, address }) => (
                 <List.Item
-                    key={id}
-                    value={`${name} ${heading.toLowerCase()} ${id}`}
-                    onSelect={() => onDone(() => router.visit(`${at}/${id}`))}
+                    key={address}
+                    value={`${name} ${address}`}
+                    keywords={[typed, heading]}
+                    onSelect={() => onDone(() => router.visit(address))}
                     className={itemClass}
                 >
                     <span>{name}</span>

@@ -1,0 +1,96 @@
+import { Link, router } from '@inertiajs/react';
+import { ask } from '../../server/api';
+import { gaugeInches } from '../../units/stringType';
+import { dateWords } from '../../units/times';
+import { formatGauge, useUnits } from '../../units/units';
+import { Button } from '../../ui/Button';
+import { Glyph } from '../../ui/Glyph';
+import { Menu, MenuItem, MenuLine, MenuLink } from '../../ui/Menu';
+import { tellFailure } from '../../ui/toasts';
+import type { Summary } from './summary';
+
+interface Props {
+    set: Summary;
+    away: boolean;
+    ticked: boolean;
+    onTick: (ticked: boolean) => void;
+    onPutAway: () => void;
+    onBringBack: () => void;
+}
+
+/** A set in the list: what it is, and what can be done with it. */
+export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack }: Props) {
+    const units = useUnits();
+    return (
+        <tr className="border-b border-rule hover:bg-sheet">
+            <td className="w-8 py-2">
+                <label className="flex size-[24px] items-center justify-center">
+                    <span className="sr-only">Tick {set.name}</span>
+                    <input type="checkbox" checked={ticked} onChange={(event) => onTick(event.target.checked)} />
+                </label>
+            </td>
+            <td className="py-2 pr-4">
+                {away ? (
+                    <span className="font-semibold">{set.name}</span>
+                ) : (
+                    <Link
+                        href={`/bench/${set.id}`}
+                        className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                    >
+                        {set.name}
+                    </Link>
+                )}
+            </td>
+            <td className="py-2 pr-4 max-sm:hidden">
+                <Link
+                    href={`/instruments/${set.instrumentId}`}
+                    className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                >
+                    {set.instrument}
+                </Link>
+                <span className="block text-sm text-ink-faint">{set.kind}</span>
+            </td>
+            <td className="py-2 pr-4 max-md:hidden">
+                {set.gauges_nm.map((gauge_nm) => formatGauge(gaugeInches({ gauge_nm }), units)).join(' · ')}
+            </td>
+            <td className="py-2 pr-4 text-ink-soft max-md:hidden">{set.tunings.filter(Boolean).join(', ')}</td>
+            <td className="py-2 pr-4 text-right whitespace-nowrap text-ink-soft max-md:hidden">{dateWords(set.savedAt)}</td>
+            <td className="py-1 text-right">
+                {away ? (
+                    <Button look="quiet" aria-label={`Bring back ${set.name}`} onClick={onBringBack}>
+                        Bring back
+                    </Button>
+                ) : (
+                    <More set={set} onPutAway={onPutAway} />
+                )}
+            </td>
+        </tr>
+    );
+}
+
+function More({ set, onPutAway }: { set: Summary; onPutAway: () => void }) {
+    const duplicate = async () => {
+        const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
+        router.visit(`/bench/${id}`);
+    };
+    return (
+        <Menu
+            trigger={
+                <Button look="quiet" className="w-9 px-0" aria-label={`More for ${set.name}`}>
+                    <Glyph sign="more" />
+                </Button>
+            }
+        >
+            <MenuItem onSelect={() => router.visit(`/bench/${set.id}`)}>Open on the Bench</MenuItem>
+            <MenuItem onSelect={() => void duplicate().catch(tellFailure)}>Duplicate</MenuItem>
+            <MenuItem onSelect={() => router.visit(`/jobs/new?set=${set.id}`)}>Put it on: begin a job…</MenuItem>
+            <MenuItem onSelect={() => router.visit(`/strings/orders?set=${set.id}`)}>Order its strings…</MenuItem>
+            <MenuLink href={`/sets/${set.id}/sheet`} newTab>
+                Print the sheet
+            </MenuLink>
+            <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
+            <MenuLine />
+            <MenuItem onSelect={onPutAway}>Put away</MenuItem>
+        </Menu>
+    );
+}

@@ -1,0 +1,32 @@
+import type { SortKeys } from '../../ui/Sorted';
+
+/** A set in a line. */
+export interface Summary {
+    id: number;
+    name: string;
+    instrument: string;
+    instrumentId: number;
+    kind: string;
+    strings: number;
+    tunings: string[];
+    gauges_nm: number[];
+    savedAt: string;
+}
+
+/** What the columns of the list are ordered by. */
+export const SET_KEYS: SortKeys<Summary> = {
+    name: ({ name }) => name,
+    instrument: ({ instrument }) => instrument,
+    gauges: ({ gauges_nm: [first = 0] }) => first,
+    tunings: ({ tunings }) => tunings.join(' '),
+    changed: ({ savedAt }) => Date.parse(savedAt),
+};
+
+/** Those with every word in their name, instrument, kind or tunings; of one instrument where that is asked for. */
+export function matchingSets(sets: Summary[], words: string, instrument: string): Summary[] {
+    const all = words.toLowerCase().split(/\s+/).filter(Boolean);
+    return sets.filter((set) => {
+        const text = [set.name, set.instrument, set.kind, ...set.tunings].join(' ').toLowerCase();
+        return (instrument === '' || String(set.instrumentId) === instrument) && all.every((word) => text.includes(word));
+    });
+}
