@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test';
 import { chromiumOptions } from './tests/chromium.mjs';
 
 const port = 8917;
+/** A workshop with nothing in it. */
+const emptyPort = 8918;
 
 export default defineConfig({
     testDir: 'tests/e2e',
@@ -23,11 +25,15 @@ export default defineConfig({
         screenshot: 'only-on-failure',
         launchOptions: chromiumOptions,
     },
-    webServer: {
-        command: `rm -rf var/e2e && bin/start --port ${port} --database var/e2e/lira.sqlite`,
-        url: `http://127.0.0.1:${port}/api/v1/ok`,
+    webServer: [
+        { port, options: '--database var/e2e/lira.sqlite' },
+        { port: emptyPort, options: '--database var/e2e/empty.sqlite --empty' },
+    ].map((server) => ({
+        // What is built is built once, before.
+        command: `rm -f var/e2e/${server.port === port ? 'lira' : 'empty'}.sqlite* && bin/start --port ${server.port} ${server.options}`,
+        url: `http://127.0.0.1:${server.port}/api/v1/ok`,
         reuseExistingServer: false,
-        timeout: 120_000,
-        gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-    },
+        timeout: 180_000,
+        gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
+    })),
 });

@@ -34,6 +34,19 @@ use App\Http\Security\StandingHeaders;
     }
     // What is built has a name of its own for each version.
     header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
+    // Built files stand there compressed, too; whoever takes one of these forms is given the smaller.
+    $accepted = preg_split('~\s*,\s*~', (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')) ?: [];
+    $takes = static fn (string $form): bool => (bool) preg_grep("~^{$form}(?:\s*;(?!\s*q=0(?:\.0*)?\s*$).*)?$~i", $accepted);
+    foreach (['br' => 'br', 'gzip' => 'gz'] as $form => $ending) {
+        if (is_file("{$file}.{$ending}")) {
+            header('Vary: Accept-Encoding');
+            if ($takes($form)) {
+                $file = "{$file}.{$ending}";
+                header("Content-Encoding: {$form}");
+                break;
+            }
+        }
+    }
     $modified = gmdate('D, d M Y H:i:s', (int) filemtime($file)).' GMT';
     header("Last-Modified: {$modified}");
     if (($_SERVER['HTTP_IF_MODIFIED_SINCE'] ?? '') === $modified) {

@@ -35,7 +35,7 @@ const views = [
         '/',
         (page) =>
             page
-                .getByRole('button', { name: 'Solve' })
+                .getByRole('button', { name: 'Choose the gauges', exact: true })
                 .click()
                 .then(() => page.getByRole('button', { name: 'Take the best set' }).waitFor()),
         1280,

@@ -139,7 +139,7 @@ final readonly class StartedSet
     /** @return list<Statement> */
     private static function reasons(SetDocument $before, SetDocument $document, string $presentName): array
     {
-        $reasons = [];
+        [$reasons, $untouched] = [[], null];
         [$oldM, $newM] = array_map(
             static fn (SetDocument $of, bool $baseline): float => ($baseline ? $of->baseline ?? $of->design : $of->design)->instrument->scale->speakingLengthM(1, count($of->design->strings)),
             [$document, $document],
@@ -159,10 +159,30 @@ final readonly class StartedSet
                 'semitones' => $lower, 'left_share' => 2 ** (-$lower / 6), 'string' => $last->position, 'tension_n' => $last->tunings[0]->tensionN,
             ]);
         }
+        $higher = self::higher($document);
+        if ($higher !== []) {
+            $untouched ??= $before->evaluation()->strings;
+            $shares = array_map(static fn (int $position): float => (float) $untouched[$position - 1]->tunings[0]->strength?->share->estimate, $higher);
+            $reasons[] = Argument::NeverTunedUp->with(['first' => min($higher), 'last' => max($higher), 'worst_share' => max($shares)]);
+        }
         $reasons[] = Argument::NearestFeel->with(['set' => $presentName]);
         $change = $document->evaluation()->totals[0]->change ?? null;
 
         return $change === null ? $reasons : [...$reasons, Argument::TogetherPull->with(['tension_n' => $change->tensionN, 'before_n' => $change->baselineN])];
+    }
+
+    /** @return list<int> the strings that sound an octave above what they are tuned to now */
+    private static function higher(SetDocument $document): array
+    {
+        $now = $document->baseline->tunings[0]->pitches ?? [];
+        $higher = [];
+        foreach ($document->design->tunings[0]->pitches as $index => $pitch) {
+            if (isset($now[$index]) && $pitch->noteNumber() - $now[$index]->noteNumber() === 12) {
+                $higher[] = $index + 1;
+            }
+        }
+
+        return $higher;
     }
 
     /** By how many semitones every string is lower than it was; 0 where it is not the same for all. */

@@ -60,7 +60,14 @@ final readonly class TypedInstrument
             throw new InvalidInput(sprintf('%d strings are more than there can be here. Give 1 to %d.', $strings, self::MOST_STRINGS));
         }
 
-        return new self($kind, $strings ?? Usual::for($kind)->strings, TypedScale::read(trim($scale), $kind, $bare));
+        try {
+            $read = TypedScale::read(trim($scale), $kind, $bare);
+        } catch (Unreadable $unreadable) {
+            // A word that is neither of an instrument nor of a scale.
+            throw self::isLength($scale) || $unreadable->nearest !== null ? $unreadable : self::unreadable($scale);
+        }
+
+        return new self($kind, $strings ?? Usual::for($kind)->strings, $read);
     }
 
     /** As set documents say an instrument. */

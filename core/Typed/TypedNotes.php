@@ -114,6 +114,8 @@ final class TypedNotes
         $plain = strtr(mb_substr($typed, 0, 200), ['♯' => '#', '♭' => 'b', '–' => ' ', '—' => ' ', '→' => ' ']);
         $plain = (string) preg_replace(['/(?<=[A-Ga-g])[\s-]*sharp\b/iu', '/(?<=[A-Ga-g])[\s-]*flat\b/iu'], ['#', 'b'], $plain);
 
+        $plain = (string) preg_replace('/(?<=[A-Ga-g#])\s+(?=-?\d)/', '', $plain);
+
         return (string) preg_replace_callback(self::SPELT, static function (array $parts): string {
             $letter = strtoupper($parts[1]) === 'H' ? 'B' : $parts[1];
             $signs = match ($parts[2] ?? '') {

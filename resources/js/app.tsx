@@ -3,7 +3,6 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
 import { StrictMode, type ComponentType, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { offerElsewhere } from './bench/saving/useUnsavedOffer';
 import { AppFrame } from './frame/AppFrame';
 import FetchFailedPage from './frame/FetchFailedPage';
 import { tellOfVisits } from './frame/visits';
@@ -63,7 +62,7 @@ void createInertiaApp({
         );
         // The Bench sees to it by itself.
         if (!window.location.pathname.startsWith('/bench')) {
-            void offerElsewhere();
+            void import('./bench/saving/unsavedOffer').then(({ offerElsewhere }) => offerElsewhere());
         }
     },
 });

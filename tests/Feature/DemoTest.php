@@ -9,6 +9,7 @@ use App\Models\Instrument;
 use App\Models\StringSet;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Lira\Finding\Finding;
 
 final class DemoTest extends FeatureTestCase
@@ -53,6 +54,39 @@ final class DemoTest extends FeatureTestCase
         self::assertSame(0, Artisan::call('lira:demo', ['--when-empty' => true]));
 
         self::assertSame(1, StringSet::query()->count());
+    }
+
+    public function test_it_is_taken_out_whole(): void
+    {
+        $this->postJson('/demo')->assertCreated();
+        self::assertLiraError($this->postJson('/demo'), 409, '', 'something in this workshop already');
+        $this->deleteJson('/demo')->assertExactJson(['kept' => []]);
+
+        foreach (Schema::getTables() as $table) {
+            if (! in_array($table['name'], ['migrations', 'sqlite_sequence', 'log_settings', 'calendar_events'], true)) {
+                self::assertSame(0, DB::table($table['name'])->count(), "{$table['name']} is not empty");
+            }
+        }
+        // And put in again, as an empty workshop is offered.
+        $this->postJson('/demo')->assertCreated();
+        self::assertTrue(StringSet::query()->exists());
+    }
+
+    public function test_what_somebody_made_meanwhile_stays_with_all_it_hangs_on(): void
+    {
+        $this->postJson('/demo')->assertCreated();
+        $curlew = Instrument::query()->where('name', 'Curlew')->firstOrFail();
+        $mine = $this->postJson('/start', ['instrument_id' => $curlew->id, 'wish' => 'drop C'])->assertCreated()->json('id');
+        $own = self::keptSet();
+
+        $this->deleteJson('/demo')->assertExactJson(['kept' => ['Curlew']]);
+        self::assertEqualsCanonicalizing([$mine, $own->id], StringSet::withTrashed()->pluck('id')->all());
+        $this->get("/bench/{$mine}")->assertOk();
+        self::assertSame(12, DB::table('set_strings')->count());
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+        // There is no demo any more to take out.
+        $this->deleteJson('/demo')->assertExactJson(['kept' => []]);
+        self::assertSame(2, StringSet::query()->count());
     }
 
     public function test_storage_is_set_up_for_several_hands(): void

@@ -234,7 +234,7 @@ test('a document is imported, changed, exported and printed', async ({ page }) =
     expect(exported).toEqual({ ...given, notes: 'Seen on the Bench.' });
 
     const sheet = page.waitForEvent('popup');
-    await page.getByRole('button', { name: 'Sheet' }).click();
+    await page.getByRole('button', { name: 'Print the sheet' }).click();
     await expect.poll(async () => (await sheet).url()).toMatch(/\/sets\/\d+\/sheet$/);
 });
 

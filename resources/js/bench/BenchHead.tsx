@@ -90,7 +90,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     </Button>
                     <Button onClick={() => show('versions')}>Versions ({versions})</Button>
                     <Button onClick={actions.print} title="A page to print: what goes where">
-                        Sheet
+                        Print the sheet
                     </Button>
                     <Menu
                         trigger={
@@ -104,7 +104,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         </MenuItem>
                         <MenuItem onSelect={() => router.visit('/sets')}>Open another set…</MenuItem>
                         <MenuItem keys="F" onSelect={actions.printFit}>
-                            Does it fit? (to print)
+                            Print whether it fits
                         </MenuItem>
                         <MenuItem keys="J" onSelect={actions.beginJob}>
                             Put it on: begin a job…
@@ -113,7 +113,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
                         <MenuItem onSelect={actions.practiseTuning}>Practise tuning it…</MenuItem>
                         <MenuItem onSelect={actions.practiseIntonation}>Practise intonating it…</MenuItem>
-                        <MenuItem onSelect={actions.printPlan}>How to put it on (to print)</MenuItem>
+                        <MenuItem onSelect={actions.printPlan}>Print how to put it on</MenuItem>
                         <MenuItem
                             onSelect={() => {
                                 actions.save();

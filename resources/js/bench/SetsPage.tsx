@@ -140,7 +140,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                 ) : (
                                     <>
                                         <Link
-                                            href={`/strings/orders?${ticked.map(({ id }) => `set[]=${id}`).join('&')}`}
+                                            href={`/strings/orders?set=${ticked.map(({ id }) => id).join(',')}`}
                                             className={clsx(buttonClass.plain, 'h-8')}
                                         >
                                             Order their strings…

@@ -1,12 +1,16 @@
 import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { useToasts } from '../ui/toasts';
 import { Reminders } from '../jobs/Reminders';
 import { Boundary } from '../ui/Boundary';
-import { Toaster } from '../ui/Toaster';
 import { Commands, openCommands } from './commands/Commands';
 import { ReadingMenu } from './ReadingMenu';
 import { Standing } from './Standing';
+
+/** What tells of things that happened comes once the page stands, or something happens. */
+const Toaster = lazy(() => import('../ui/Toaster').then((module) => ({ default: module.Toaster })));
+const TOLD_FROM_MS = 400;
 
 const PLACES = [
     { label: 'Bench', href: '/bench', under: /^\/bench/ },
@@ -20,6 +24,13 @@ const PLACES = [
 /** What stands round every screen: where one can go, and the units one reads in. */
 export function AppFrame({ children }: { children: ReactNode }) {
     const { url } = usePage();
+    const happened = useToasts((state) => state.list.length > 0);
+    const [stands, setStands] = useState(false);
+    const told = stands || happened;
+    useEffect(() => {
+        const timer = setTimeout(() => setStands(true), TOLD_FROM_MS);
+        return () => clearTimeout(timer);
+    }, []);
     return (
         <div className="flex min-h-dvh flex-col">
             <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
@@ -68,7 +79,11 @@ export function AppFrame({ children }: { children: ReactNode }) {
             </main>
             <Commands />
             <Reminders />
-            <Toaster />
+            {told && (
+                <Suspense>
+                    <Toaster />
+                </Suspense>
+            )}
         </div>
     );
 }

@@ -2,7 +2,8 @@
 const been: HTMLElement[] = [];
 
 const MOST = 12;
-const FOCUSABLE = 'a[href], button:not(:disabled), input:not(:disabled), select, textarea, [tabindex="0"]';
+/** What can take it without something being typed there by chance. */
+const FOCUSABLE = 'a[href], button:not(:disabled), input[type="checkbox"]:not(:disabled), [tabindex="0"]';
 const OVER = '[role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"]';
 
 function isThere(element: HTMLElement): boolean {
@@ -38,12 +39,15 @@ export function keepFocus(): void {
         if (last === undefined || last.isConnected || document.activeElement !== document.body || last.closest(OVER) !== null) {
             return;
         }
+        const main = document.getElementById('main');
+        if (changes.some(({ target }) => target === main)) {
+            // Another page is begun from its beginning.
+            main?.focus({ preventScroll: true });
+            return;
+        }
         for (const { removedNodes, nextSibling, previousSibling, target } of changes) {
             if ([...removedNodes].some((node) => node.contains(last))) {
-                const near =
-                    firstWithin(nextSibling) ??
-                    firstWithin(previousSibling) ??
-                    (target === document.body ? null : firstWithin(target));
+                const near = firstWithin(nextSibling) ?? firstWithin(previousSibling) ?? firstWithin(target);
                 if (near !== null && isThere(near)) {
                     near.focus({ preventScroll: true });
                     return;

@@ -12,11 +12,15 @@ final class TuningsTest extends FeatureTestCase
     public function test_tunings_are_found_by_name_and_by_notes(): void
     {
         self::assertSame(['Drop D', 'Double drop D'], array_slice($this->names('drop d'), 0, 2));
-        $typed = $this->find('DADGAD');
-        self::assertSame(['D4', 'A3', 'G3', 'D3', 'A2', 'D2'], $typed['typed']['pitches']);
-        self::assertSame('D A D G A D', $typed['typed']['name']);
+        self::assertSame('D standard', $this->names('D standard')[0]);
+        self::assertSame('D standard', $this->names('two semitones down')[0]);
+        $typed = $this->find('E B G D A D')['tunings'][0];
+        self::assertSame(['E4', 'B3', 'G3', 'D3', 'A2', 'D2'], $typed['pitches']);
+        self::assertSame('Drop D', $typed['name'], 'notes in either order carry the name of the tuning they are');
+        self::assertSame('', $this->find('C E G A C E')['tunings'][0]['name']);
         self::assertStringContainsString('for 6 strings', (string) $this->find('CGDA')['hint']);
-        self::assertNull($this->find('')['typed']);
+        self::assertStringContainsString('There is no tuning of the name “st n r”', (string) $this->find('st n r')['hint']);
+        self::assertSame([], $this->names('st n r'));
         self::assertGreaterThan(15, count($this->names('')));
     }
 
@@ -55,7 +59,7 @@ final class TuningsTest extends FeatureTestCase
         return array_column($this->find($typed)['tunings'], 'name');
     }
 
-    /** @return array{tunings: list<array{name: string}>, typed: array{name: string, pitches: list<string>}, hint: ?string} */
+    /** @return array{tunings: list<array{name: string, pitches: list<string>}>, hint: ?string} */
     private function find(string $typed): array
     {
         /** @var array{tunings: list<array{name: string}>, typed: array{name: string, pitches: list<string>}, hint: ?string} */

@@ -22,7 +22,9 @@ final class EmptyTest extends FeatureTestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function pages(): iterable
     {
+        yield 'the start' => ['/start', 'bench/StartPage', 'instruments'];
         yield 'sets' => ['/sets', 'bench/SetsPage', 'sets'];
+        yield 'sets put away' => ['/sets?away=1', 'bench/SetsPage', 'sets'];
         yield 'instruments' => ['/instruments', 'instruments/InstrumentsPage', 'instruments'];
         yield 'a new instrument' => ['/instruments/new', 'instruments/InstrumentPage', 'photographs'];
         yield 'strings' => ['/strings', 'strings/StringsPage', 'suppliers'];
@@ -36,9 +38,9 @@ final class EmptyTest extends FeatureTestCase
     public function test_what_is_asked_finds_nothing_and_says_so(): void
     {
         $this->get('/')->assertRedirect();
-        $this->get('/bench')->assertRedirect(route('sets.index'));
+        $this->get('/bench')->assertRedirect(route('start'));
         $this->getJson('/strings/search')->assertExactJson(['total' => 0, 'rows' => []]);
-        $this->getJson('/search?for=anything')->assertExactJson(['sets' => [], 'instruments' => []]);
+        $this->getJson('/search?for=anything')->assertExactJson(['sets' => [], 'instruments' => [], 'others' => []]);
         foreach (['/bench/1', '/instruments/1', '/sets/1/sheet', '/strings/1', '/strings/orders/1/csv'] as $address) {
             $this->get($address, ['Accept' => 'application/json'])->assertNotFound();
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Frame;
 
 use App\Http\Controllers\Frame\SearchController;
+use App\Models\Supplier;
+use App\Workshop\Demo;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Document\Documents;
 use Tests\Feature\FeatureTestCase;
@@ -23,7 +25,7 @@ final class SearchTest extends FeatureTestCase
             $set->instrument->strings,
         );
         $this->getJson('/search?for='.urlencode('0 %'))->assertJsonCount(1, 'sets')->assertJsonPath('sets.0.name', '100 % nylon');
-        $this->getJson('/search?for='.urlencode('nothing like it'))->assertExactJson(['sets' => [], 'instruments' => []]);
+        $this->getJson('/search?for='.urlencode('nothing like it'))->assertExactJson(['sets' => [], 'instruments' => [], 'others' => []]);
     }
 
     public function test_without_a_word_the_last_changed_are_given_in_two_questions_to_the_database(): void
@@ -41,6 +43,25 @@ final class SearchTest extends FeatureTestCase
             2,
             array_filter(DB::getQueryLog(), static fn (array $query): bool => str_contains($query['query'], 'archived_at')),
         );
+    }
+
+    public function test_strings_are_found_by_their_gauge_and_everything_else_by_its_name(): void
+    {
+        app(Demo::class)->putIn();
+        $found = fn (string $for): array => array_column($this->getJson('/search?for='.urlencode($for))->assertOk()->json('others'), 'found', 'heading');
+
+        $wound = $found('46w')['Strings'];
+        self::assertNotSame([], $wound);
+        foreach ($wound as $string) {
+            self::assertMatchesRegularExpression('~^46 (wound|flat|half-round|tape), ~', $string['name']);
+            self::assertMatchesRegularExpression('~^/strings\?string=\d+$~', $string['address']);
+        }
+        self::assertStringStartsWith('10 plain steel', $found('.010')['Strings'][0]['name']);
+        self::assertStringStartsWith('/jobs/', $found('Curlew')['Jobs'][0]['address']);
+        self::assertStringStartsWith('/strings/pools#pool-', $found('drawer')['Pools'][0]['address']);
+        $supplier = Supplier::query()->firstOrFail();
+        self::assertSame("/strings/suppliers#supplier-{$supplier->id}", $found($supplier->name)['Suppliers'][0]['address']);
+        self::assertSame([], $found('no such thing at all'));
     }
 
     private static function named(string $name): \stdClass

@@ -39,7 +39,7 @@ final readonly class OrderController
     public function index(Request $request): Response
     {
         // One design, or several that were ticked.
-        $ids = array_filter((array) $request->query('set', []), is_numeric(...));
+        $ids = array_filter(explode(',', $request->string('set')->toString()), is_numeric(...));
         $sets = StringSet::query()->whereIn('id', array_slice($ids, 0, self::MOST_BEGUN))->orderBy('name')->get(['id', 'name']);
 
         return Inertia::render(

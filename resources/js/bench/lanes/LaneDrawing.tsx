@@ -93,9 +93,10 @@ export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, sa
     // A limit is hatched on its far side; a string beyond it stands in the hatching.
     const breaksToN = axis.newtonsAt(Math.max(axis.x(breaksN), x) + BREAKING_EDGE);
     const breaking = zoneSpan(axis, breaksN, Math.min(end, breaksToN));
+    const within = (newtons: number) => Math.min(Math.max(axis.x(newtons), 0), axis.width);
     const between = (low: number, high: number) => ({
-        x: Math.max(0, axis.x(low)),
-        width: Math.max(0, Math.min(axis.width, axis.x(high)) - Math.max(0, axis.x(low))),
+        x: within(low),
+        width: Math.max(0, within(high) - within(low)),
     });
 
     return (
@@ -160,14 +161,14 @@ export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, sa
             <rect {...between(lowN, highN)} y={Y - 4} height={8} rx={4} fill="var(--accent)" fillOpacity={0.35} />
             {spanN !== null && (
                 <g stroke="var(--accent)" strokeWidth={2} aria-hidden>
-                    <line x1={axis.x(spanN[0])} x2={axis.x(spanN[1])} y1={Y} y2={Y} />
-                    <line x1={axis.x(spanN[0])} x2={axis.x(spanN[0])} y1={Y - 7} y2={Y + 7} />
-                    <line x1={axis.x(spanN[1])} x2={axis.x(spanN[1])} y1={Y - 7} y2={Y + 7} />
+                    <line x1={within(spanN[0])} x2={within(spanN[1])} y1={Y} y2={Y} />
+                    <line x1={within(spanN[0])} x2={within(spanN[0])} y1={Y - 7} y2={Y + 7} />
+                    <line x1={within(spanN[1])} x2={within(spanN[1])} y1={Y - 7} y2={Y + 7} />
                 </g>
             )}
             {change !== undefined && (
                 <path
-                    style={{ transform: `translateX(${axis.x(change.baseline_n)}px)` }}
+                    style={{ transform: `translateX(${within(change.baseline_n)}px)` }}
                     className="transition-transform duration-200"
                     d="M0 31 l-5.5 -8.5 h11 z"
                     fill="var(--paper)"

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { median, ticks } from 'd3-array';
 import type { Evaluation } from '../../generated/formats';
 import { tensionIn, type Units } from '../../units/units';
 
@@ -17,10 +17,17 @@ export function shownTensions({ strings, baseline }: Evaluation): number[] {
     return [...own, ...before];
 }
 
+/** One string far from all others does not squeeze them: the axis ends at so many times their median, and its mark stands at the edge. */
+const FARTHEST = 3;
+
+function mostShown(tensions: number[]): number {
+    return Math.min(Math.max(...tensions), FARTHEST * (median(tensions) ?? 0));
+}
+
 /** From somewhat below the slackest to well above the tightest, on round values of the reader's unit. */
 export function axisDomain(tensions: number[], units: Units): [number, number] {
     const least = tensionIn(Math.min(...tensions), units);
-    const most = tensionIn(Math.max(...tensions), units);
+    const most = tensionIn(mostShown(tensions), units);
     const step = most > 150 ? 20 : most > 60 ? 10 : most > 20 ? 5 : most > 8 ? 2 : 1;
     const low = Math.max(0, Math.floor((least * 0.72) / step) * step);
     return [low, Math.max(low + 4 * step, Math.ceil((most * 1.32) / step) * step)];
@@ -37,21 +44,21 @@ export function staysFitting(
     units: Units,
 ): boolean {
     const least = tensionIn(Math.min(...tensions), units);
-    const most = tensionIn(Math.max(...tensions), units);
+    const most = tensionIn(mostShown(tensions), units);
     const span = high - low;
     const inside = (least >= low + 0.08 * span || low === 0) && most <= high - 0.1 * span;
     return inside && span <= 1.6 * (fitting[1] - fitting[0]);
 }
 
 export function createAxis([low, high]: [number, number], width: number, units: Units): Axis {
-    const x = scaleLinear([low, high], [0, width]);
-    const long = x.ticks(Math.max(3, Math.round(width / 85)));
+    const x = (value: number) => ((value - low) / (high - low)) * width;
+    const long = ticks(low, high, Math.max(3, Math.round(width / 85)));
     const longStep = (long[1] ?? 1) - (long[0] ?? 0);
-    const short = x.ticks((high - low) / (longStep / 10));
+    const short = ticks(low, high, (high - low) / (longStep / 10));
     const isLong = (value: number) => long.some((mark) => Math.abs(mark - value) < longStep / 1000);
     return {
         x: (newtons) => x(tensionIn(newtons, units)),
-        newtonsAt: (at) => x.invert(at) / tensionIn(1, units),
+        newtonsAt: (at) => (low + (at / width) * (high - low)) / tensionIn(1, units),
         width,
         marks: short.map((value) => ({ x: x(value), value, long: isLong(value) })),
     };

@@ -1,5 +1,4 @@
-import { useState } from 'react';
-import { CalliperPanel } from '../../devices/CalliperPanel';
+import { lazy, Suspense, useState } from 'react';
 import type { Core, Material } from '../../generated/formats';
 import { coreRead, readOf, readsFor, sizeRead, type Read } from '../../units/core';
 import { fineLength, useUnits } from '../../units/units';
@@ -11,6 +10,8 @@ import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';
 import * as edits from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
+
+const CalliperPanel = lazy(() => import('../../devices/CalliperPanel').then((module) => ({ default: module.CalliperPanel })));
 
 interface Props {
     position: number;
@@ -70,7 +71,11 @@ export function CoreFields({ position, core, material }: Props) {
             >
                 Try with a simulated calliper
             </Button>
-            {calliper && <CalliperPanel onClose={() => setCalliper(false)} className="right-4 lg:right-[20.5rem]" />}
+            {calliper && (
+                <Suspense>
+                    <CalliperPanel onClose={() => setCalliper(false)} className="right-4 lg:right-[20.5rem]" />
+                </Suspense>
+            )}
         </div>
     );
 }

@@ -94,8 +94,13 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                     >
                         Convert…
                     </Button>
-                    <Button look="strong" className="h-8" onClick={() => show('solve')} title="Choose the gauges (S)">
-                        Solve
+                    <Button
+                        look="strong"
+                        className="h-8"
+                        onClick={() => show('solve')}
+                        title="The best sets for what it should feel like (S)"
+                    >
+                        Choose the gauges
                     </Button>
                 </div>
             </div>

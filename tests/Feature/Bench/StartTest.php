@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Bench;
+
+use App\Models\Instrument;
+use App\Models\OwnTuning;
+use App\Models\StringSet;
+use Inertia\Testing\AssertableInertia;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\FeatureTestCase;
+
+/** From three answers to a set on the Bench. */
+final class StartTest extends FeatureTestCase
+{
+    public function test_an_empty_workshop_begins_there(): void
+    {
+        $this->get('/bench')->assertRedirect(route('start'));
+        $this->get('/start')->assertOk()->assertInertia(static fn (AssertableInertia $page) => $page
+            ->component('bench/StartPage')->where('empty', true)->where('demo', false)->where('instruments', [])->where('chosen', null));
+    }
+
+    public function test_three_answers_become_an_instrument_and_the_best_set_beside_what_is_on_it(): void
+    {
+        $set = $this->started('electric guitar 25.5', '10-46 in E', 'C standard');
+
+        self::assertSame('Electric guitar, C standard', $set->name);
+        self::assertSame('Electric guitar', $set->instrument->name);
+        self::assertEquals(['type' => 'single', 'length_mm' => 647.7], (array) $set->instrument->document->scale);
+        self::assertSame(['C standard'], $set->tuning_names);
+        $json = $set->document;
+        self::assertSame('10–46 in E standard', $json->baseline->name);
+        self::assertSame('baseline', $json->target->profile);
+        self::assertSame([10.0, 13.0, 17.0, 26.0, 36.0, 46.0], array_map(static fn (\stdClass $string): float => $string->gauge_in * 1000, $json->baseline->strings));
+        self::assertStringContainsString('4 semitones lower', $json->notes);
+        self::assertStringContainsString('Together they pull', $json->notes);
+        // It is the best there is: solving it again finds the same.
+        $solution = $this->postJson('/api/v1/solutions', json_decode((string) json_encode($this->get("/sets/{$set->id}/export")->json()), true))->assertOk();
+        self::assertSame(
+            array_map(static fn (\stdClass $string): float => $string->gauge_in, $json->strings),
+            array_column($solution->json('solutions.0.strings'), 'gauge_in'),
+        );
+        // Each string pulls what the one before it did, within half a step of its gauge.
+        foreach ($solution->json('solutions.0.strings') as $string) {
+            self::assertLessThan(0.05, abs($string['deviation'][0]));
+        }
+    }
+
+    public function test_another_scale_is_another_instrument_and_says_so(): void
+    {
+        $this->started('electric guitar 25.5', '10-46', 'just as it feels now');
+        $set = $this->started('electric guitar 25.5', '10-46', 'B standard at 27 in');
+
+        self::assertSame('Electric guitar, 685.8 mm', $set->instrument->name);
+        self::assertEquals(685.8, $set->instrument->document->scale->length_mm);
+        self::assertEquals(647.7, $set->document->baseline->instrument->scale->length_mm);
+        self::assertSame(2, Instrument::query()->count());
+        self::assertStringContainsString('the same feel takes lighter gauges', $set->document->notes);
+    }
+
+    public function test_the_same_instrument_is_not_kept_twice_and_another_is_told_from_it(): void
+    {
+        $first = $this->started('electric guitar 25.5', '', 'D standard');
+        $again = $this->started('electric guitar 25.5 in', '9-42', 'drop C');
+        $other = $this->started('electric guitar 24.75', '', '');
+
+        self::assertSame($first->instrument_id, $again->instrument_id);
+        self::assertSame('Electric guitar, 628.7 mm', $other->instrument->name);
+    }
+
+    public function test_one_of_mine_begins_from_what_was_designed_for_it(): void
+    {
+        $kept = self::keptSet();
+        $id = $this->postJson('/start', ['instrument_id' => $kept->instrument_id, 'wish' => 'half a step down'])->assertCreated()->json('id');
+        $set = StringSet::query()->findOrFail($id);
+
+        self::assertSame($kept->instrument_id, $set->instrument_id);
+        self::assertEquals($kept->document->strings, $set->document->baseline->strings);
+        $this->get("/start?instrument={$kept->instrument_id}")->assertInertia(
+            static fn (AssertableInertia $page) => $page->where('chosen.name', $kept->instrument->name)->where('empty', false),
+        );
+    }
+
+    public function test_several_tunings_are_served_by_one_set(): void
+    {
+        OwnTuning::query()->create(['name' => 'Tideline', 'strings' => 6, 'pitches' => ['D4', 'A3', 'G3', 'D3', 'G2', 'D2']]);
+        $set = $this->started('electric guitar', '10-46', 'E standard, drop D and tideline');
+
+        self::assertSame(['E standard', 'Drop D', 'Tideline'], $set->tuning_names);
+    }
+
+    public function test_octave_stringing_never_tunes_old_strings_up(): void
+    {
+        $set = $this->started('electric guitar', '10-46', 'octave stringing');
+
+        self::assertStringContainsString('they must be changed, never tuned up', $set->document->notes);
+        self::assertLessThan(0.012, $set->document->strings[2]->gauge_in);
+    }
+
+    public function test_reading_says_what_each_answer_means_and_what_people_say(): void
+    {
+        $read = $this->postJson('/start/read?units=in', ['instrument' => 'five-string bass 34', 'present' => '45-130', 'wish' => 'down to F#0'])->assertOk();
+
+        $read->assertJsonPath('instrument', 'Bass, 5 strings, 34 in')
+            ->assertJsonPath('present', '45 65 85 105 130, in Bass, five strings, low B (B0 E1 A1 D2 G2)')
+            ->assertJsonPath('wish', 'F sharp standard (F♯0 B0 E1 A1 D2)')
+            ->assertJsonPath('problems', [])
+            ->assertJsonPath('offers.present', ['usual set', '40–125', '45–125', '45–130']);
+        self::assertSame(0, Instrument::query()->count());
+    }
+
+    #[DataProvider('unreadable')]
+    public function test_what_cannot_be_read_is_refused_at_its_answer_and_nothing_is_kept(string $answer, string $typed, string $says): void
+    {
+        $answers = [...['instrument' => 'electric guitar', 'present' => '10-46', 'wish' => 'D'], $answer => $typed];
+
+        self::assertLiraError($this->postJson('/start', $answers), 422, "/{$answer}", $says);
+        self::assertStringContainsString($says, $this->postJson('/start/read', $answers)->assertOk()->json("problems.{$answer}"));
+        self::assertSame([0, 0], [Instrument::query()->count(), StringSet::query()->count()]);
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function unreadable(): iterable
+    {
+        yield 'no instrument' => ['instrument', 'gitar', 'Did you mean “guitar”?'];
+        yield 'too long a scale' => ['instrument', 'electric guitar 4000', 'outside 100 to 2000 mm'];
+        yield 'too few gauges' => ['present', '10 13 17', '3 gauges for 6 strings'];
+        yield 'no tuning of its set' => ['present', '10-46 in E standart', 'Did you mean “E standard”?'];
+        yield 'no such tuning' => ['wish', 'opne g', 'Did you mean “Open G”?'];
+
+    }
+
+    private function started(string $instrument, string $present, string $wish): StringSet
+    {
+        $id = $this->postJson('/start', ['instrument' => $instrument, 'present' => $present, 'wish' => $wish])->assertCreated()->json('id');
+
+        return StringSet::query()->findOrFail($id);
+    }
+}
