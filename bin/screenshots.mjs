@@ -28,7 +28,18 @@ async function stepOf(page, instrument, words) {
 /** [file, address, what to do first, width, height, look] */
 const views = [
     ['bench', '/', null, 1280, 800, 'light'],
-    ['bench-dark', '/', (page) => page.getByRole('slider').nth(4).focus(), 1280, 800, 'dark'],
+    [
+        'start',
+        '/start',
+        async (page) => {
+            await page.getByRole('textbox', { name: 'The instrument' }).fill('five-string bass 34 in');
+            await page.getByRole('textbox', { name: 'What it should become' }).fill('F♯ standard');
+            await page.getByText('F sharp standard (').waitFor();
+        },
+        1280,
+        800,
+        'dark',
+    ],
     ['bench-phone', '/', null, 390, 844, 'light'],
     [
         'solve',

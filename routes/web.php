@@ -9,6 +9,7 @@ use App\Http\Controllers\Bench\TuningController;
 use App\Http\Controllers\Bench\VersionController;
 use App\Http\Controllers\Frame\DemoController;
 use App\Http\Controllers\Frame\SearchController;
+use App\Http\Controllers\Frame\WordsController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
 use App\Http\Controllers\Jobs\JobController;
@@ -43,6 +44,9 @@ Route::middleware('json')->group(static function (): void {
     Route::post('start/read', [StartController::class, 'read'])->name('start.read');
     Route::post('demo', [DemoController::class, 'store'])->name('demo.store')->middleware('writes');
     Route::delete('demo', [DemoController::class, 'destroy'])->name('demo.destroy')->middleware('writes');
+
+    Route::get('words', [WordsController::class, 'index'])->name('words.index');
+    Route::get('words/{word}', [WordsController::class, 'show'])->name('words.show');
 
     Route::get('search', SearchController::class)->name('search');
 

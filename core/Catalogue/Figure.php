@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
+use Lira\Typed\Grammar;
+
 /**
  * Figures as lists write them: with a decimal point or comma, with spaces or points between thousands, as fractions (9 1/2),
  * with or without a unit.
  */
 final class Figure
 {
-    private const UNITS = [
-        '"' => ListUnit::Inches, '”' => ListUnit::Inches, 'in' => ListUnit::Inches, 'inch' => ListUnit::Inches,
-        'mm' => ListUnit::Millimetres, 'cm' => ListUnit::Centimetres,
-        'thou' => ListUnit::Thousandths, 'mil' => ListUnit::Thousandths, 'th' => ListUnit::Thousandths,
-        'g/m' => ListUnit::GramsPerM, 'kg/m' => ListUnit::KgPerM, 'lb/in' => ListUnit::PoundsPerInch,
-    ];
+    private const DENSITIES = ['g/m' => ListUnit::GramsPerM, 'kg/m' => ListUnit::KgPerM, 'lb/in' => ListUnit::PoundsPerInch];
 
     /** A number, at least 0; null where it is none. A single point or comma is a decimal sign. */
     public static function number(string $text): ?float
@@ -41,13 +38,21 @@ final class Figure
      */
     public static function si(string $text, ListUnit $column): ?float
     {
-        if (preg_match('/^(.*?\d[\d.,\s\/]*?)\s*("|”|in|inch|mm|cm|thou|mil|th|g\/m|kg\/m|lb\/in)?\.?$/iu', trim($text), $parts) !== 1) {
+        $text = trim(strtr($text, Grammar::SIGNS));
+        if (preg_match('/^(.*?\d[\d.,\s\/]*?)\s*(\p{L}[\p{L}\/]*|["”″]|\'\')?\.?$/iu', $text, $parts) !== 1) {
             return null;
         }
         $number = self::number($parts[1]);
-        $unit = self::UNITS[mb_strtolower($parts[2] ?? '')] ?? null;
+        $unit = mb_strtolower($parts[2] ?? '');
+        $factor = $unit === '' ? $column->factor() : (Grammar::gauges()[$unit] ?? (self::DENSITIES[$unit] ?? null)?->factor());
 
-        return $number === null ? null : $number * ($unit ?? $column)->factor();
+        return $number === null || $factor === null ? null : $number * $factor;
+    }
+
+    /** @return array{string, ?string} a gauge without how the string is made, and that, as in 26w */
+    public static function madeAside(string $text): array
+    {
+        return Grammar::windingAside($text);
     }
 
     /** A price in hundredths, whatever currency stands beside it. */

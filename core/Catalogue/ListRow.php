@@ -43,8 +43,11 @@ final class ListRow
                 throw new RejectedRow('Its order code or name has signs in it that cannot be shown.');
             }
         }
-        $gauge = self::gauge($cell(ListField::Gauge), $mapping);
-        $construction = self::construction($cell(ListField::Construction), $cell(ListField::Material), $mapping);
+        // A gauge may say how the string is made: 26w.
+        [$figure, $made] = Figure::madeAside($cell(ListField::Gauge));
+        $gauge = self::gauge($figure, $mapping);
+        $said = $cell(ListField::Construction) === '' && $made !== null ? $made : $cell(ListField::Construction);
+        $construction = self::construction($said, $cell(ListField::Material), $mapping);
         $material = self::material($cell(ListField::Material), $construction, $mapping);
         $listed = new ListedString(
             $code,

@@ -20,6 +20,9 @@ final class Grammar
         '¼' => 0.25, '½' => 0.5, '¾' => 0.75, '⅓' => 1 / 3, '⅔' => 2 / 3, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875,
     ];
 
+    /** Fraction signs as they are written out. */
+    public const SIGNS = ['¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
+
     /** Every spelling of a unit of length, and how many metres it is. */
     public const LENGTHS = [
         'mm' => 0.001, 'mms' => 0.001, 'millimetre' => 0.001, 'millimetres' => 0.001, 'millimeter' => 0.001, 'millimeters' => 0.001,
@@ -77,6 +80,18 @@ final class Grammar
         $windings = self::any(array_keys(self::WINDINGS));
 
         return '^\s*(?:('.$windings.')\s+)?'.self::NUMBER.'\s*('.self::any(array_keys(self::gauges())).')?\s*('.$windings.')?\s*$';
+    }
+
+    /** @return array{string, ?string} what was typed without how the string is made, and that where it is said before or behind it */
+    public static function windingAside(string $typed): array
+    {
+        $windings = self::any(array_keys(self::WINDINGS));
+        if (preg_match("~^\s*(?:({$windings})\s+)?(.*?\d\S*?(?:\s*(?:mm|in|inch|thou|mil)\b\.?|[\"”″])?)\s*({$windings})?\s*$~iu", $typed, $parts) !== 1) {
+            return [$typed, null];
+        }
+        $said = mb_strtolower((string) preg_replace('~\s+~u', ' ', ($parts[3] ?? '') === '' ? $parts[1] : $parts[3]));
+
+        return [$parts[2], self::WINDINGS[$said] ?? null];
     }
 
     /** @return non-empty-string the same */

@@ -68,7 +68,7 @@ final class CoreNeighbours
         'Conversion' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding', 'Solver'],
         'Typed' => ['Length', 'Kind', 'Strings', 'Pitch', 'Instrument', 'Pool', 'Solver'],
         'Reach' => ['Certainty', 'Limit', 'Strings', 'Fit', 'Instrument', 'Strength', 'Design', 'Evaluation'],
-        'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target'],
+        'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target', 'Typed'],
         'Document' => [
             'Certainty',
             'Material',

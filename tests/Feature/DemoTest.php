@@ -76,7 +76,8 @@ final class DemoTest extends FeatureTestCase
     {
         $this->postJson('/demo')->assertCreated();
         $curlew = Instrument::query()->where('name', 'Curlew')->firstOrFail();
-        $mine = $this->postJson('/start', ['instrument_id' => $curlew->id, 'wish' => 'drop C'])->assertCreated()->json('id');
+        $this->postJson('/start', ['instrument_id' => $curlew->id, 'wish' => 'drop C'])->assertCreated();
+        $mine = StringSet::query()->latest('id')->firstOrFail()->id;
         $own = self::keptSet();
 
         $this->deleteJson('/demo')->assertExactJson(['kept' => ['Curlew']]);

@@ -13,7 +13,7 @@ test('by keyboard alone: from the strings one knows to a set for another tuning,
     await openPalette(page);
     await expectAccessible(page);
     await page.keyboard.type('Curlew, E');
-    await expect(page.getByRole('option', { name: 'Curlew, E standard' })).toBeVisible();
+    await expect(page.getByRole('option', { name: 'Curlew, E standard' }).first()).toBeVisible();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Curlew, E standard');
 

@@ -285,3 +285,25 @@ test.describe('on a phone', () => {
         await expect(page).toHaveURL(/\/sets/);
     });
 });
+
+test('a word says what it means where it stands, by key as by pointer, and all of them stand on a page', async ({ page }) => {
+    await openSet(page, 'Harbour, down to C');
+    const word = page
+        .getByRole('button', { name: 'What it aims at' })
+        .or(page.getByRole('button', { name: 'Where the number comes from' }))
+        .first();
+    await word.focus();
+    await page.keyboard.press('Enter');
+    const meaning = page.getByRole('dialog', { name: /^What “.*” means$/ });
+    await expect(meaning).toContainText(/string|pull/);
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await expect(meaning).toHaveCount(0);
+    await word.click();
+    await meaning.getByRole('link', { name: 'All words' }).click();
+    await expect(page.getByRole('heading', { name: 'Words', level: 1 })).toBeVisible();
+    await page.getByRole('searchbox', { name: 'Find a word' }).fill('octave');
+    await expect(page.getByRole('definition').filter({ hasText: 'the old ones would break' })).toBeVisible();
+    await expect(page.getByText('What the strings leave the headstock over')).toHaveCount(0);
+    await expectAccessible(page);
+});

@@ -75,6 +75,16 @@ final readonly class Start
      */
     public function begin(Answers $answers, Units $units): StringSet
     {
+        return $this->sets->add($this->design($answers, $units));
+    }
+
+    /**
+     * The set that is chosen, not kept yet.
+     *
+     * @throws InvalidDocument with the place of every answer that cannot be read
+     */
+    public function design(Answers $answers, Units $units): SetDocument
+    {
         $reading = $this->read($answers, $units);
         [$json, $present, $wish] = $reading->whole();
         $kind = $reading->instrument?->kind;
@@ -86,11 +96,8 @@ final readonly class Start
             $kind === null ? [] : $this->samples->forDocuments($kind),
             $units,
         );
-        if ($wish->scale !== null) {
-            return $this->sets->add(self::renamed($started->document, $reading->strings, $units));
-        }
 
-        return $this->sets->add($started->document);
+        return $wish->scale === null ? $started->document : self::renamed($started->document, $reading->strings, $units);
     }
 
     /**

@@ -4,29 +4,26 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\AnswerTable;
+use App\Console\PrintsTables;
 use App\Console\ReadFile;
 use Illuminate\Console\Command;
-use Lira\Document\Answers;
 use Lira\Document\Asked\Questions;
-use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
-use Symfony\Component\Console\Output\OutputInterface;
 
-/** Reads a question about an instrument in the hand and prints what the core answers, or a `lira-error` with exit code 2. */
+/**
+ * Reads a question about an instrument in the hand and prints what the core answers, or a `lira-error` with exit code 2; with `--table`
+ * what a person reads.
+ */
 abstract class QuestionCommand extends Command
 {
+    use PrintsTables;
+
     public function handle(): int
     {
-        try {
-            $answer = Questions::answer($this->asks(), Json::object(ReadFile::of((string) $this->argument('file'))));
-            $status = self::SUCCESS;
-        } catch (InvalidDocument $refused) {
-            $answer = $refused->toArray();
-            $status = 2;
-        }
-        $this->output->writeln(Answers::text($answer, pretty: true), OutputInterface::OUTPUT_RAW);
+        $answer = fn (): array => Questions::answer($this->asks(), Json::object(ReadFile::of((string) $this->argument('file'))));
 
-        return $status;
+        return $this->printed($answer, static fn (): array => AnswerTable::of($answer()));
     }
 
     /** @return key-of<Questions::ALL> */

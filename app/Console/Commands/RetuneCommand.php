@@ -6,7 +6,8 @@ namespace App\Console\Commands;
 
 final class RetuneCommand extends QuestionCommand
 {
-    protected $signature = 'lira:retune {file : A set with how far its strings are from their pitch, or - for standard input}';
+    protected $signature = 'lira:retune {file : A set with how far its strings are from their pitch, or - for standard input}
+        {--table : Print what a person reads instead of JSON}';
 
     protected $description = 'Say where to leave each string in its turn so that one pass lands, as JSON';
 

@@ -1,3 +1,4 @@
+import { Explained } from '../ui/Explained';
 import { router } from '@inertiajs/react';
 import type { Broke, Holds, Lives } from '../generated/views';
 import { trimmed } from '../units/figures';
@@ -116,7 +117,7 @@ export default function LifePage({ lives, broke, holds, owner, place, owners, pl
                 </section>
                 <section aria-labelledby="holds">
                     <h2 id="holds" className="border-b border-ink pb-1 text-lg font-bold">
-                        Until they hold
+                        <Explained word="settling">Until they hold</Explained>
                     </h2>
                     {holds.length === 0 ? (
                         <p className="mt-2 text-ink-soft">

@@ -1,12 +1,15 @@
+/** What can have the focus: a string's mark is drawn. */
+type Focused = HTMLElement | SVGElement;
+
 /** Where the focus was, the last place last; some of it may be gone by now. */
-const been: HTMLElement[] = [];
+const been: Focused[] = [];
 
 const MOST = 12;
 /** What can take it without something being typed there by chance. */
 const FOCUSABLE = 'a[href], button:not(:disabled), input[type="checkbox"]:not(:disabled), [tabindex="0"]';
 const OVER = '[role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"]';
 
-function isThere(element: HTMLElement): boolean {
+function isThere(element: Focused): boolean {
     return element.isConnected && element.closest(OVER) === null && element.getClientRects().length > 0;
 }
 
@@ -29,7 +32,7 @@ function firstWithin(node: Node | null): HTMLElement | null {
  */
 export function keepFocus(): void {
     document.addEventListener('focusin', ({ target }) => {
-        if (target instanceof HTMLElement) {
+        if (target instanceof HTMLElement || target instanceof SVGElement) {
             been.push(target);
             been.splice(0, been.length - MOST);
         }

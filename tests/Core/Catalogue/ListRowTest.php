@@ -76,6 +76,18 @@ final class ListRowTest extends CoreTestCase
         yield 'inches among mm' => ['.011"', ListUnit::Millimetres, 0.2794];
         yield 'mm' => ['0,28', ListUnit::Millimetres, 0.28];
         yield 'thou among mm' => ['11 thou', ListUnit::Millimetres, 0.2794];
+        yield 'with a fraction sign' => ['9½', ListUnit::Thousandths, 0.2413];
+        yield 'in whole words' => ['0.28 millimetres', ListUnit::Thousandths, 0.28];
+        yield 'with how it is made' => ['26w', ListUnit::Thousandths, 0.6604];
+    }
+
+    public function test_a_gauge_may_say_how_the_string_is_made_where_no_column_does(): void
+    {
+        $read = static fn (string $construction, string $gauge): Construction => ListRow::read(['X', $construction, 'nickel', $gauge], self::mapping([]))->type->construction;
+
+        self::assertSame(Construction::RoundWound, $read('', '26w'));
+        self::assertSame(Construction::Flatwound, $read('', '45 flat'));
+        self::assertSame(Construction::Plain, $read('plain', '26w'));
     }
 
     /** @param  array<int, string>  $cells */

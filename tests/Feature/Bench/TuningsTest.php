@@ -62,7 +62,7 @@ final class TuningsTest extends FeatureTestCase
     /** @return array{tunings: list<array{name: string, pitches: list<string>}>, hint: ?string} */
     private function find(string $typed): array
     {
-        /** @var array{tunings: list<array{name: string}>, typed: array{name: string, pitches: list<string>}, hint: ?string} */
+        /** @var array{tunings: list<array{name: string, pitches: list<string>}>, hint: ?string} */
         return $this->getJson(
             '/api/v1/tunings?'.http_build_query(['kind' => 'electric-guitar', 'present' => 'E4 B3 G3 D3 A2 E2', 'typed' => $typed]),
         )->assertOk()->json();

@@ -31,6 +31,13 @@ final class QuestionsTest extends FeatureTestCase
         self::assertSame(0, Artisan::call($command, ['file' => $file]));
         self::assertEquals($json, Json::object(Artisan::output()));
 
+        // What a person reads of it, in words and units.
+        self::assertSame(0, Artisan::call($command, ['file' => $file, '--table' => true]));
+        $table = Artisan::output();
+        self::assertStringNotContainsString('{', $table);
+        self::assertStringNotContainsString('lira-', $table);
+        self::assertMatchesRegularExpression('/\pL{3}/u', $table);
+
         $validator = new Validator;
         $validator->resolver()?->registerFile("urn:lira:format:{$format}:1", base_path("docs/formats/{$format}.schema.json"));
         self::assertNull($validator->validate($json, "urn:lira:format:{$format}:1")->error());
@@ -38,6 +45,8 @@ final class QuestionsTest extends FeatureTestCase
         file_put_contents($file, '{');
         self::assertSame(2, Artisan::call($command, ['file' => $file]));
         self::assertStringContainsString('lira-error', Artisan::output());
+        self::assertSame(2, Artisan::call($command, ['file' => $file, '--table' => true]));
+        self::assertStringNotContainsString('lira-error', Artisan::output());
         unlink($file);
     }
 

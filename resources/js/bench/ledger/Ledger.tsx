@@ -1,3 +1,4 @@
+import { Explained } from '../../ui/Explained';
 import type { Refused } from '../../server/api';
 import type { Evaluation } from '../../generated/formats';
 import { formatShare, formatTension, useUnits } from '../../units/units';
@@ -33,7 +34,9 @@ export function Ledger({ evaluation, current, refused }: Props) {
             className="mt-3 flex flex-wrap items-start gap-x-10 gap-y-3 border-t-2 border-ink/70 px-3 pt-3"
         >
             <div aria-live="polite" className="min-w-52">
-                <h2 className="font-bold">Whole instrument</h2>
+                <h2 className="font-bold">
+                    <Explained word="total">Whole instrument</Explained>
+                </h2>
                 <p className="whitespace-nowrap">
                     <span className="text-[1.75rem] leading-tight font-bold" data-figure="total">
                         {formatTension(total.tension_n, total.low_n, total.high_n, units)}

@@ -17,6 +17,7 @@ import {
     type Units,
 } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
+import { Explained } from '../../ui/Explained';
 import { Field } from '../../ui/Field';
 import { useBench } from '../design/benchStore';
 import * as edits from '../design/edits';
@@ -107,13 +108,13 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                         />
                     </div>
                     {at.why && (
-                        <Section title="Why it changed">
+                        <Section title="Why it changed" word="change">
                             <WhyBars why={at.why} />
                         </Section>
                     )}
                 </div>
                 <div>
-                    <Section title="One step either way">
+                    <Section title="One step either way" word="gauge">
                         <table className="w-full">
                             <caption className="sr-only">The present gauge, the next lighter and the next heavier</caption>
                             <tbody>
@@ -160,16 +161,16 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                         </table>
                     </Section>
                     {aim !== undefined && (
-                        <Section title="What it aims at">
+                        <Section title="What it aims at" word="target">
                             <AimWords aim={aim} units={units} />
                         </Section>
                     )}
                     {at.break_share !== null && (
-                        <Section title="Feel and limits here">
+                        <Section title="Feel and limits here" word="breaking load">
                             <Figures at={at} before={evaluation.baseline?.strings[selected - 1]?.tunings[0]} units={units} />
                         </Section>
                     )}
-                    <Section title="How it is held">
+                    <Section title="How it is held" word="ball end">
                         <EndFields
                             key={selected}
                             position={selected}
@@ -178,7 +179,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                             several={document.strings.length > 1}
                         />
                     </Section>
-                    <Section title="Where the number comes from">
+                    <Section title="Where the number comes from" word="linear density">
                         <Provenance string={evaluated} units={units} dim={!current} />
                         {string.construction !== 'plain' && string.wraps === undefined && (
                             <CoreFields key={selected} position={selected} core={string.core} material={string.material} />
@@ -204,10 +205,13 @@ function GaugeField({
     return <GaugeInput {...rest} {...(id === undefined ? {} : { id })} label="Gauge" className={fieldClass} />;
 }
 
-function Section({ title, children }: { title: string; children: ReactNode }) {
+/** @param word what is explained where its title is pressed */
+function Section({ title, word, children }: { title: string; word: string; children: ReactNode }) {
     return (
         <section className="mt-4 max-lg:mt-3">
-            <h3 className="mb-1 font-bold">{title}</h3>
+            <h3 className="mb-1 font-bold">
+                <Explained word={word}>{title}</Explained>
+            </h3>
             {children}
         </section>
     );

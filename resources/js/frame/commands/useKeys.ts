@@ -14,7 +14,7 @@ const TAKEN =
 export function useKeys(): void {
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
-            const target = event.target instanceof HTMLElement ? event.target : null;
+            const target = event.target instanceof Element ? event.target : null;
             const typing = target?.closest(TAKEN) != null;
             const atWork = target === document.body || target?.closest('#main') != null;
             const pressed = pressedKeys(event);

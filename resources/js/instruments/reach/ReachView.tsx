@@ -1,3 +1,4 @@
+import { Explained } from '../../ui/Explained';
 import { useState } from 'react';
 import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
@@ -82,7 +83,9 @@ export function ReachView({ question }: { question: string | null }) {
                 )}
             </section>
             <section aria-label="How low and how high" aria-live="polite">
-                <h2 className="border-b border-ink pb-1 text-lg font-bold">Read off</h2>
+                <h2 className="border-b border-ink pb-1 text-lg font-bold">
+                    <Explained word="highest safe pitch">Read off</Explained>
+                </h2>
                 <p className="mt-2">{wholeWords(reach, 'down')}</p>
                 <p className="mt-1">{wholeWords(reach, 'up')}</p>
                 <table className="mt-4 w-full">

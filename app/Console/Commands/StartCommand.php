@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Bench\Start\Answers as StartAnswers;
+use App\Bench\Start\Start;
+use App\Console\EvaluationTable;
+use App\Console\PrintsTables;
+use App\Console\ReadTable;
+use Illuminate\Console\Command;
+use Lira\Document\SetDocument;
+use Lira\Wording\Units;
+
+/** From three answers in one's own words to a set document, with the best strings in it; nothing is kept. */
+final class StartCommand extends Command
+{
+    use PrintsTables;
+
+    protected $signature = 'lira:start
+        {instrument=electric guitar : What it is and its scale, such as "five-string bass 34 in"}
+        {present? : What is on it and how it is tuned, such as "10-46 in E standard"}
+        {wish? : What it should become, such as "C standard at 27 in"}
+        {--table : Print what a person reads instead of JSON}
+        {--units= : The units that are read and printed, such as in+lbf}';
+
+    protected $description = 'Choose the strings that feel the same, from what one has and what it should become, and print a set document as JSON';
+
+    public function handle(Start $start): int
+    {
+        $units = Units::named((string) $this->option('units'));
+        $document = fn (): SetDocument => $start->design(new StartAnswers(
+            (string) $this->argument('instrument'),
+            (string) $this->argument('present'),
+            (string) $this->argument('wish'),
+        ), $units);
+
+        return $this->printed(
+            static function () use ($document): array {
+                /** @var array<string, mixed> $json */
+                $json = get_object_vars($document()->json);
+
+                return $json;
+            },
+            static function () use ($document, $units): array {
+                $made = $document();
+                $notes = is_string($made->json->notes ?? null) ? explode("\n", $made->json->notes) : [];
+
+                return [
+                    ...EvaluationTable::of($made, $units),
+                    new ReadTable('Why', [''], array_map(static fn (string $note): array => [$note], $notes)),
+                ];
+            },
+        );
+    }
+}

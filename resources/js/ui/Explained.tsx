@@ -1,0 +1,35 @@
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+
+const Explanation = lazy(() => import('./Explanation').then((module) => ({ default: module.Explanation })));
+
+interface Props {
+    /** As it stands among the words explained. */
+    word: string;
+    children: ReactNode;
+}
+
+export const explainedClass =
+    'rounded-mark text-left underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-accent';
+
+/** A word that says what it means when it is pressed, by pointer, key or finger. */
+export function Explained({ word, children }: Props) {
+    const [wanted, setWanted] = useState(false);
+    const plain = (
+        <button
+            type="button"
+            aria-haspopup="dialog"
+            aria-expanded={false}
+            className={explainedClass}
+            onClick={() => setWanted(true)}
+        >
+            {children}
+        </button>
+    );
+    return wanted ? (
+        <Suspense fallback={plain}>
+            <Explanation word={word}>{children}</Explanation>
+        </Suspense>
+    ) : (
+        plain
+    );
+}
