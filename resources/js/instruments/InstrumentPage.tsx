@@ -3,7 +3,7 @@ import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { TabList } from '../ui/Tabs';
 import { Head, Link, router } from '@inertiajs/react';
 import { Tabs } from 'radix-ui';
-import { useEffect, useState, type SyntheticEvent } from 'react';
+import { useEffect, useRef, useState, type SyntheticEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
 import { ask, asRefused, Refused } from '../server/api';
@@ -69,18 +69,27 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
     const show = (chosen: View) => look({ view: chosen });
     // What has to be typed again may be far from the button: the first of it is gone to.
     useEffect(() => {
-        if (refused !== null) {
+        if (refused !== null && view === 'measure') {
             document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
         }
-    }, [refused]);
+    }, [refused, view]);
 
+    const wanted = useRef<string | null>(null);
+    const goTo = (group: string) => {
+        const section = document.getElementById(sectionId(group));
+        section?.scrollIntoView({ block: 'start' });
+        section?.querySelector('input')?.focus({ preventScroll: true });
+    };
+    // The view is there once its address is.
+    useEffect(() => {
+        if (view === 'measure' && wanted.current !== null) {
+            goTo(wanted.current);
+            wanted.current = null;
+        }
+    }, [view]);
     const measure = (group: string) => {
+        wanted.current = group;
         show('measure');
-        requestAnimationFrame(() => {
-            const section = document.getElementById(sectionId(group));
-            section?.scrollIntoView({ block: 'start' });
-            section?.querySelector('input')?.focus({ preventScroll: true });
-        });
     };
     /** The id it is kept under; null if it was refused. */
     const keep = async (asNew = instrument === null): Promise<number | null> => {

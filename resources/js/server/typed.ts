@@ -1,13 +1,12 @@
-import { ask, Refused } from './api';
+import { ask } from './api';
 
 /** Why something typed cannot be read, with the nearest that can, as the core says it; what is known here where nothing answers. */
 export async function whyNot(what: 'gauge' | 'length' | 'tension', typed: string): Promise<string> {
+    const unknown = `“${typed}” is not a ${what}.`;
     try {
-        await ask(`/api/v1/typed?${new URLSearchParams({ what, typed }).toString()}`);
-    } catch (failure) {
-        if (failure instanceof Refused && !failure.passing) {
-            return failure.message;
-        }
+        const query = new URLSearchParams({ what, typed, why: '1' });
+        return (await ask<{ why: string | null }>(`/api/v1/typed?${query.toString()}`)).why ?? unknown;
+    } catch {
+        return unknown;
     }
-    return `“${typed}” is not a ${what}.`;
 }

@@ -7,6 +7,8 @@ const been: Focused[] = [];
 const MOST = 12;
 /** What can take it without something being typed there by chance. */
 const FOCUSABLE = 'a[href], button:not(:disabled), input[type="checkbox"]:not(:disabled), [tabindex="0"]';
+/** What stands over the page only while it has the focus. */
+const SKIPS = 'a[href="#main"]';
 const OVER = '[role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"]';
 
 function isThere(element: Focused): boolean {
@@ -15,7 +17,7 @@ function isThere(element: Focused): boolean {
 
 /** Gives the focus back to where it was last on the page itself; to the page's work where all of that is gone. */
 export function giveFocusBack(): void {
-    const last = been.filter(isThere).at(-1) ?? document.getElementById('main');
+    const last = been.filter((element) => isThere(element) && !element.matches(SKIPS)).at(-1) ?? document.getElementById('main');
     last?.focus({ preventScroll: true });
 }
 
@@ -51,7 +53,7 @@ export function keepFocus(): void {
         for (const { removedNodes, nextSibling, previousSibling, target } of changes) {
             if ([...removedNodes].some((node) => node.contains(last))) {
                 const near = firstWithin(nextSibling) ?? firstWithin(previousSibling) ?? firstWithin(target);
-                if (near !== null && isThere(near)) {
+                if (near !== null && isThere(near) && main?.contains(near) === true) {
                     near.focus({ preventScroll: true });
                     return;
                 }

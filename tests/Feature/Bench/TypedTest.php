@@ -34,6 +34,7 @@ final class TypedTest extends FeatureTestCase
     public function test_what_cannot_be_read_is_said_with_the_nearest_that_can(array $asked, string $says): void
     {
         $this->getJson('/api/v1/typed?'.http_build_query($asked))->assertStatus(422)->assertJsonPath('errors.0.message', $says);
+        $this->getJson('/api/v1/typed?'.http_build_query([...$asked, 'why' => 1]))->assertOk()->assertExactJson(['why' => $says]);
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */

@@ -11,6 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Lira\Document\StringTypeWriter;
 use Lira\Instrument\Instrument;
 use Lira\Instrument\Usual;
+use Lira\InvalidInput;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\Pitch\ReferencePitch;
@@ -26,7 +27,22 @@ final readonly class TypedController
 {
     public function __construct(private TypedWords $words) {}
 
+    /** With `why`, what cannot be read is no error but told: a field asks for it after somebody typed it. */
     public function __invoke(ReadTypedRequest $request): JsonResponse
+    {
+        if (! $request->boolean('why')) {
+            return $this->read($request);
+        }
+        try {
+            $this->read($request);
+        } catch (InvalidInput $refused) {
+            return new JsonResponse(['why' => $refused->getMessage()]);
+        }
+
+        return new JsonResponse(['why' => null]);
+    }
+
+    private function read(ReadTypedRequest $request): JsonResponse
     {
         $units = ReaderUnits::of($request);
         $typed = $request->typed();
