@@ -3,7 +3,7 @@ import { chromiumOptions } from './tests/chromium.mjs';
 
 const port = 8917;
 /** A workshop with nothing in it. */
-const emptyPort = 8918;
+const emptyPort = 8920;
 
 export default defineConfig({
     testDir: 'tests/e2e',

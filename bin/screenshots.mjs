@@ -46,7 +46,7 @@ const views = [
         '/',
         (page) =>
             page
-                .getByRole('button', { name: 'Choose the gauges', exact: true })
+                .getByRole('button', { name: 'Choose gauges', exact: true })
                 .click()
                 .then(() => page.getByRole('button', { name: 'Take the best set' }).waitFor()),
         1280,

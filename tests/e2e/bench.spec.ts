@@ -180,7 +180,7 @@ test('the gauges are chosen for what one is used to, changed for a hard hand, an
     await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^40 wound/);
     await mark(page, 6).focus();
     await page.keyboard.press('s');
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     const row = (position: number) => dialog.getByRole('row', { name: new RegExp(`^${position} `) });
     await expect(row(6).getByRole('cell').nth(3)).toHaveText(/^52/);
     await expect(dialog).toContainText('Proven');

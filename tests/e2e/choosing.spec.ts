@@ -53,8 +53,8 @@ test('alternatives stand side by side with the present set, and one string of th
     await page.getByRole('textbox', { name: 'Gauge of string 5, typed' }).fill('36');
     await page.getByRole('textbox', { name: 'Gauge of string 5, typed' }).press('Enter');
     await expect(mark(page, 5)).toHaveAttribute('aria-valuetext', /^36 wound/);
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     await expect(dialog.getByRole('columnheader', { name: 'Used to' })).toBeVisible();
     await expect(dialog.getByRole('row', { name: /^Feel/ })).toContainText('5 same, 1 a little tighter');
     await dialog.getByRole('button', { name: 'Look at the findings of set 2' }).click();
@@ -73,8 +73,8 @@ test('alternatives stand side by side with the present set, and one string of th
 test('what is aimed at is shown on the lanes, with what the style added', async ({ page }) => {
     await openOwnSet(page, 'Aimed');
     await expect(page.locator('[data-target]')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     await dialog.getByRole('combobox', { name: 'Aim at' }).click();
     await page.getByRole('option', { name: 'a tension for each string' }).click();
     await dialog.getByRole('textbox', { name: 'String 1, N' }).fill('70');
@@ -97,7 +97,7 @@ test('what is aimed at is shown on the lanes, with what the style added', async 
 
 test('the nearest packaged set is taken with the singles that complete it', async ({ page }) => {
     await openOwnSet(page, 'Packaged');
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
     const packaged = page.getByRole('region', { name: 'Packaged sets' });
     await expect(packaged).toContainText(/off by \d+\.\d % a string/);
     const words = (await packaged.getByRole('listitem').first().textContent()) ?? '';
@@ -115,8 +115,8 @@ test('where one string cannot be served that is said, and the others are chosen'
     await openOwnSet(page, 'One too high');
     await pitch(page, 1).fill('B5');
     await pitch(page, 1).press('Enter');
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     await expect(dialog.getByRole('alert')).toContainText('as string 1 at B5');
     await expect(dialog.getByRole('row', { name: /^1 / })).toContainText('none holds');
     await expect(dialog.getByRole('button', { name: /wound for string 5/ }).first()).toBeVisible();
@@ -129,8 +129,8 @@ test('where one string cannot be served that is said, and the others are chosen'
 test('a stricter break limit leaves a string without a gauge', async ({ page, provoked }) => {
     provoked.push(/422/);
     await openOwnSet(page, 'Careful');
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     await expect(dialog.getByRole('row', { name: /^1 / })).toBeVisible();
     await expect(dialog.getByRole('row', { name: /^1 / })).not.toContainText('none holds');
     await dialog.getByRole('textbox', { name: 'Break limit, %' }).fill('30');

@@ -39,7 +39,7 @@ test('by keyboard alone: from the strings one knows to a set for another tuning,
     await page.keyboard.press('Enter');
     await expect(lane(page, 6)).toContainText('much slacker');
     await page.keyboard.press('s');
-    const solve = page.getByRole('dialog', { name: 'Choose the gauges' });
+    const solve = page.getByRole('dialog', { name: 'Choose gauges' });
     await expect(solve.getByRole('button', { name: 'Take the best set' })).toBeVisible();
     await tabTo(page, solve.getByRole('button', { name: 'Take the best set' }));
     await page.keyboard.press('Enter');

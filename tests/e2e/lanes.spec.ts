@@ -51,7 +51,7 @@ test('a locked string stays as it is, whatever is tried, and one that must stay 
 
     // Solving leaves it alone too: half of what one is used to would else be far thinner strings.
     await page.keyboard.press('s');
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     await expect(dialog.getByRole('checkbox', { name: '5' })).toBeDisabled();
     await dialog.getByRole('textbox', { name: 'Of that, %' }).fill('75');
     await expect(dialog.getByRole('row', { name: /^4 / }).getByRole('cell').nth(3)).not.toHaveText(/^30/);

@@ -185,7 +185,7 @@ test('a dialog whose script cannot be fetched says so in its place, and opens on
     provoked.push(/404/, /Failed to fetch dynamically imported module/);
     await page.route(/\/assets\/SolveDialog-[^/]+\.js/, (route) => route.fulfill({ status: 404, body: '' }));
     await openOwnSet(page, 'Without a part');
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
     const missing = page.getByRole('dialog', { name: 'This part could not be fetched' });
     await expect(missing).toBeVisible();
     await expectAccessible(page);
@@ -195,10 +195,10 @@ test('a dialog whose script cannot be fetched says so in its place, and opens on
     await mark(page, 1).focus();
     await page.keyboard.press('ArrowRight');
     await expect(saved(page)).toBeVisible();
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
     await page.unroute(/\/assets\/SolveDialog-[^/]+\.js/);
     await missing.getByRole('button', { name: 'Try again' }).click();
-    await expect(page.getByRole('dialog', { name: 'Choose the gauges' })).toBeVisible();
+    await expect(page.getByRole('dialog', { name: 'Choose gauges' })).toBeVisible();
 });
 
 test('a page that cannot be opened is told where everything is told, and opens on another try', async ({ page, provoked }) => {

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { expect, expectAccessible, lane, openSet, pitch, tension, test, toast, total } from './lira';
 
 /** A workshop with nothing in it, as the configuration starts it. */
-const EMPTY = 'http://127.0.0.1:8918';
+const EMPTY = 'http://127.0.0.1:8920';
 
 /** Most things a beginner may have to do, from an empty workshop to the best set. */
 const MOST_ACTIONS = 6;
@@ -128,14 +128,14 @@ test('one set for three tunings shows its span over all of them', async ({ page 
     for (const tuning of ['E standard', 'Drop D', 'DADGAD']) {
         await expect(tunings.getByRole('button', { name: tuning, exact: true })).toBeVisible();
     }
-    await page.getByRole('button', { name: 'Choose the gauges', exact: true }).click();
-    const dialog = page.getByRole('dialog', { name: 'Choose the gauges' });
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     // Both ends of what it does over the tunings, not one of them.
     await expect(dialog.getByRole('button', { name: /for string 6,.*[+−±]\d+\/[+−±]\d+ % from the aim/ }).first()).toBeVisible();
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Close' }).click();
     await expect(dialog).toHaveCount(0);
-    await expect(page.getByRole('button', { name: 'Choose the gauges', exact: true })).toBeFocused();
+    await expect(page.getByRole('button', { name: 'Choose gauges', exact: true })).toBeFocused();
 });
 
 test('a twelve-string is tuned by the names of its courses', async ({ page }) => {
@@ -173,7 +173,7 @@ test.describe('everything from everywhere', () => {
         await expectAccessible(page);
         await page.keyboard.press('Enter');
         await expect(page).toHaveURL(/\/strings\?string=\d+$/);
-        await expect(page.getByRole('row', { name: /46/ }).first()).toBeVisible();
+        await expect(page.getByRole('complementary', { name: 'The string' })).toContainText('46');
         await page.keyboard.press('Control+k');
         await page.keyboard.type('new set');
         await expect(palette.getByRole('option', { name: /^New set/ })).toHaveAttribute('aria-selected', 'true');
@@ -201,10 +201,10 @@ test.describe('everything from everywhere', () => {
         await openSet(page, 'Harbour, down to C');
         await page.keyboard.press('?');
         const keys = page.getByRole('dialog', { name: 'Keys that work here' });
-        await expect(keys).toContainText('Choose the gauges');
+        await expect(keys).toContainText('Choose gauges');
         await expectAccessible(page);
         await keys.getByRole('checkbox').uncheck();
-        await expect(keys).not.toContainText('Choose the gauges');
+        await expect(keys).not.toContainText('Choose gauges');
         await page.keyboard.press('Escape');
         await expect(keys).toHaveCount(0);
         await page.keyboard.press('s');
@@ -214,8 +214,10 @@ test.describe('everything from everywhere', () => {
         await page.keyboard.type('single-letter');
         await expect(page.getByRole('option', { name: 'Switch single-letter keys on' })).toHaveAttribute('aria-selected', 'true');
         await page.keyboard.press('Enter');
+        await expect(page.getByRole('dialog')).toHaveCount(0);
+        await expect.poll(() => page.evaluate(() => document.cookie)).toContain('lira_letters=on');
         await page.keyboard.press('s');
-        await expect(page.getByRole('dialog', { name: 'Choose the gauges' })).toBeVisible();
+        await expect(page.getByRole('dialog', { name: 'Choose gauges' })).toBeVisible();
     });
 
     test('sets are ticked, put away together, found again and brought back; sorting and filters stand in the address', async ({
@@ -275,8 +277,8 @@ test.describe('on a phone', () => {
     test('Back closes a dialog first, and leaves the page after', async ({ page }) => {
         await openSet(page, 'Harbour, down to C');
         const address = page.url();
-        await page.getByRole('button', { name: 'Choose the gauges', exact: true }).tap();
-        await expect(page.getByRole('dialog', { name: 'Choose the gauges' })).toBeVisible();
+        await page.getByRole('button', { name: 'Choose gauges', exact: true }).tap();
+        await expect(page.getByRole('dialog', { name: 'Choose gauges' })).toBeVisible();
         await page.goBack();
         await expect(page.getByRole('dialog')).toHaveCount(0);
         expect(page.url()).toBe(address);

@@ -66,7 +66,7 @@ final class SearchController
     private function others(string $typed, array $words, Units $units): array
     {
         $groups = [
-            'Jobs' => $this->links(Job::query(), $words, static fn (int $id): string => "/jobs/{$id}"),
+            'Jobs' => $this->jobs($words),
             'Strings' => $this->strings($typed, $words, $units),
             'Orders' => $this->links(Order::query(), $words, static fn (int $id): string => "/strings/orders#order-{$id}"),
             'Pools' => $this->links(Pool::query(), $words, static fn (int $id): string => "/strings/pools#pool-{$id}"),
@@ -82,7 +82,22 @@ final class SearchController
     }
 
     /**
-     * @template M of Job|Order|Pool|Supplier|Show
+     * Jobs are called after their sets: when each was finished tells them apart.
+     *
+     * @param  list<string>  $words
+     * @return list<array{name: string, address: string}>
+     */
+    private function jobs(array $words): array
+    {
+        return array_values($this->named(Job::query(), $words)->limit(self::MOST_OTHERS)->get(['id', 'name', 'finished_at'])
+            ->map(static fn (Job $job): array => [
+                'name' => $job->name.($job->finished_at === null ? ', not finished' : ', finished '.$job->finished_at->format('j M Y')),
+                'address' => "/jobs/{$job->id}",
+            ])->all());
+    }
+
+    /**
+     * @template M of Order|Pool|Supplier|Show
      *
      * @param  Builder<M>  $query
      * @param  list<string>  $words

@@ -26,7 +26,7 @@ export function SolveDialog({ open, onOpenChange, evaluation }: Props) {
         <Dialog
             open={open}
             onOpenChange={onOpenChange}
-            title="Choose the gauges"
+            title="Choose gauges"
             description="Say what the set should feel like; the best sets that can be bought stand beside the present one."
             width="widest"
         >

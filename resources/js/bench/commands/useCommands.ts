@@ -30,7 +30,7 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
     const strings = `String ${selected}`;
     const pitches = 'Tuning';
     return [
-        { group: design, name: 'Choose the gauges…', keys: 's', run: () => show('solve') },
+        { group: design, name: 'Choose gauges…', keys: 's', run: () => show('solve') },
         { group: design, name: 'Convert to another tuning, scale or number of strings…', keys: 'c', run: () => show('convert') },
         { group: design, name: 'Say what feels right now…', keys: 'b', run: () => show('baseline') },
         { group: design, name: 'Earlier sets on this instrument…', run: () => show('earlier') },

@@ -100,7 +100,7 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                         onClick={() => show('solve')}
                         title="The best sets for what it should feel like (S)"
                     >
-                        Choose the gauges
+                        Choose gauges
                     </Button>
                 </div>
             </div>
