@@ -73,11 +73,15 @@ final class Words
     public static function offers(Kind $kind, int $strings, Units $units): array
     {
         $ends = array_map(static fn (array $specs): string => self::ends($specs, $units), KnownSets::for($kind, $strings));
-        $names = array_map(static fn (LibraryTuning $tuning): string => $tuning->name, TuningNames::for($kind, $strings)->known);
+        $known = TuningNames::for($kind, $strings);
+        $usual = array_values(array_filter($known->known, static fn (LibraryTuning $tuning): bool => in_array($kind, $tuning->kinds, true)));
+        $last = isset($usual[0]) ? $usual[0]->noteNumbers()[count($usual[0]->pitches) - 1] : null;
+        $byRule = $last === null ? [] : array_filter([$known->standard($last - 2), $known->dropped($last - 2)]);
+        $names = array_map(static fn (LibraryTuning $tuning): string => $tuning->name, [...array_slice($usual, 1, self::OFFERED), ...$byRule]);
 
         return [
             'present' => ['usual set', ...array_slice(array_values(array_unique($ends)), 0, self::OFFERED)],
-            'wish' => [...array_slice($names, 1, self::OFFERED), 'half a step down', 'just as it feels now'],
+            'wish' => [...array_slice(array_values(array_unique($names)), 0, self::OFFERED), 'half a step down', 'just as it feels now'],
         ];
     }
 

@@ -60,8 +60,8 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                     </button>
                 ))}
             </div>
-            <Button look="quiet" className="h-8" onClick={() => show('tuning')}>
-                Choose tuning…
+            <Button look="quiet" className="h-8" aria-label="Choose tuning…" onClick={() => show('tuning')}>
+                Tuning…
             </Button>
             {tunings.length < 12 && (
                 <Button look="quiet" className="h-8" onClick={add}>
