@@ -132,6 +132,12 @@ test('typed gauges and pitches take any unit, and wrong ones are told where they
     await pitch(page, 2).press('Enter');
     await expect(pitch(page, 2)).toHaveValue('B♭3');
     await expect(lane(page, 2).getByRole('alert')).toHaveCount(0);
+    // The name that was made follows the notes, there and back.
+    const name = page.getByRole('textbox', { name: 'Name of the set' });
+    await expect(name).toHaveValue('Curlew, E A D G B♭ E');
+    await pitch(page, 2).fill('B3');
+    await pitch(page, 2).press('Enter');
+    await expect(name).toHaveValue('Curlew, E standard');
     await expect(saved(page)).toBeVisible();
 });
 
@@ -153,6 +159,11 @@ test('a tuning is picked by its notes, and units switch everywhere', async ({ pa
     await page.reload();
     await expect(total(page)).toHaveText(/^\d+ lbf$/);
     await expect(page.getByText('25.394 in').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Choose tuning…' }).click();
+    await page.getByRole('combobox', { name: 'Name or notes of a tuning' }).fill('E standard');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Dunlin, E standard');
+    await expect(saved(page)).toBeVisible();
 });
 
 test('a measured baseline can be taken from another set, and a string changed in make', async ({ page }) => {
