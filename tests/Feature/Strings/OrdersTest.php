@@ -155,7 +155,7 @@ final class OrdersTest extends FeatureTestCase
         );
         self::assertSame(0, Order::query()->count());
         $this->get("/strings/orders?set={$eider->id}")->assertInertia(
-            static fn (AssertableInertia $page) => $page->component('strings/OrdersPage')->where('begin.name', 'Eider, elastomer'),
+            static fn (AssertableInertia $page) => $page->component('strings/OrdersPage')->where('begin.0.name', 'Eider, elastomer'),
         );
     }
 
