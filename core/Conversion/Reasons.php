@@ -28,30 +28,32 @@ final class Reasons
         string $feelsLike,
     ): array {
         $own = match ($conversion->kind) {
-            ConversionKind::Lower => self::lower($conversion, $untouched),
+            ConversionKind::Lower => [self::lower($conversion->semitones, $untouched)],
             ConversionKind::Baritone => self::baritone($conversion, $untouched, $evaluation),
-            ConversionKind::Scale => self::scale($before, $evaluation),
-            ConversionKind::Octave => self::octave($conversion, $untouched),
+            ConversionKind::Scale => [self::scale($before, $evaluation)],
+            ConversionKind::Octave => [self::octave(range($conversion->fromPosition, count($untouched->strings)), $untouched)],
             ConversionKind::AddLower => [Argument::NewString->with(
                 ['string' => count($evaluation->strings), 'pitch' => self::last($evaluation)->tunings[0]->pitch->label()],
             )],
             ConversionKind::Several => self::several($evaluation),
         };
 
-        return [...$own, Argument::NearestFeel->with(['set' => $feelsLike]), ...self::total($evaluation)];
+        return [...$own, ...self::feel($feelsLike, $evaluation)];
     }
 
-    /** @return list<Statement> */
-    private static function lower(Conversion $conversion, SetEvaluation $untouched): array
+    /**
+     * What tuning the old strings lower does to them.
+     *
+     * @param  SetEvaluation  $untouched  the old strings at the new pitches and lengths
+     */
+    public static function lower(int $semitones, SetEvaluation $untouched): Statement
     {
-        $share = 2 ** (-$conversion->semitones / 6);
-
-        return [Argument::PullsLess->with([
-            'semitones' => $conversion->semitones,
-            'left_share' => $share,
+        return Argument::PullsLess->with([
+            'semitones' => $semitones,
+            'left_share' => 2 ** (-$semitones / 6),
             'string' => count($untouched->strings),
             'tension_n' => self::last($untouched)->tunings[0]->tensionN,
-        ])];
+        ]);
     }
 
     /** @return list<Statement> */
@@ -60,36 +62,54 @@ final class Reasons
         $lengthMm = self::last($evaluation)->speakingLengthM * 1000;
 
         return [
-            ...self::lower($conversion, $untouched),
+            self::lower($conversion->semitones, $untouched),
             $lengthMm < self::BARITONE_FROM_MM
                 ? Argument::ShortForBaritone->with(['neck_mm' => $lengthMm, 'usual_mm' => self::BARITONE_FROM_MM])
                 : Argument::LongEnough->with(['neck_mm' => $lengthMm]),
         ];
     }
 
-    /** @return list<Statement> */
-    private static function scale(SetDesign $before, SetEvaluation $evaluation): array
+    /**
+     * What another length does to the same string at the same pitch.
+     *
+     * @param  SetEvaluation  $evaluation  on the new length
+     */
+    public static function scale(SetDesign $before, SetEvaluation $evaluation): Statement
     {
         $oldM = $before->instrument->scale->speakingLengthM(1, count($before->strings));
         $newM = $evaluation->strings[0]->speakingLengthM;
 
-        return [Argument::OtherScale->with([
+        return Argument::OtherScale->with([
             'old_mm' => $oldM * 1000, 'new_mm' => $newM * 1000, 'left_share' => ($newM / $oldM) ** 2,
             'gauges' => abs($newM / $oldM - 1) < 0.005 ? 'same' : ($newM < $oldM ? 'heavier' : 'lighter'),
-        ])];
+        ]);
     }
 
-    /** @return list<Statement> */
-    private static function octave(Conversion $conversion, SetEvaluation $untouched): array
+    /**
+     * Why the old strings cannot be tuned an octave up.
+     *
+     * @param  non-empty-list<int>  $positions  of those that sound an octave up
+     * @param  SetEvaluation  $untouched  the old strings at the new pitches and lengths
+     */
+    public static function octave(array $positions, SetEvaluation $untouched): Statement
     {
         $worst = 0.0;
-        foreach ($untouched->strings as $string) {
-            $worst = max($worst, $string->position < $conversion->fromPosition ? 0.0 : (float) $string->tunings[0]->strength?->share->estimate);
+        foreach ($positions as $position) {
+            $worst = max($worst, (float) $untouched->strings[$position - 1]->tunings[0]->strength?->share->estimate);
         }
 
-        return [Argument::NeverTunedUp->with(
-            ['first' => $conversion->fromPosition, 'last' => count($untouched->strings), 'worst_share' => $worst],
-        )];
+        return Argument::NeverTunedUp->with(['first' => min($positions), 'last' => max($positions), 'worst_share' => $worst]);
+    }
+
+    /**
+     * Whose feel the chosen strings come nearest to, and what they pull together.
+     *
+     * @param  string  $feelsLike  the set that feels right
+     * @return list<Statement>
+     */
+    public static function feel(string $feelsLike, SetEvaluation $evaluation): array
+    {
+        return [Argument::NearestFeel->with(['set' => $feelsLike]), ...self::total($evaluation)];
     }
 
     /** @return list<Statement> */

@@ -221,9 +221,7 @@ final readonly class Converter
         $strings = [];
         for ($position = 1; $position <= $count; $position++) {
             $string = $built[min($position, count($built)) - 1];
-            $strings[] = (object) ([
-                'position' => $position,
-            ] + StringTypeWriter::toArray($string->spec->type) + DensityWriter::given($string->spec->density));
+            $strings[] = SpecWriter::at($position, $string->spec);
         }
 
         return $strings;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Conversion\Argument;
+use Lira\Conversion\Reasons;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pairs;
 use Lira\Pitch\Pitch;
@@ -21,17 +21,15 @@ use Lira\Wording\Units;
  * The set that comes nearest to how an instrument feels, where its tuning or its scale becomes another: what is on it now is the
  * baseline, each string aims at what it pulls now, and the best set for that is chosen. Ready for the Bench.
  */
-final readonly class StartedSet
+final class StartedSet
 {
     /** Strings from which on a set is a guitar's, whose first ones are plain. */
     private const GUITAR = 6;
 
     private const FIRST_WOUND = 3;
 
-    /**
-     * @param  list<Statement>  $reasons  why it is as it is
-     */
-    private function __construct(public SetDocument $document, public array $reasons) {}
+    /** Lengths that differ by a smaller share are the same. */
+    private const SAME_LENGTH = 0.001;
 
     /**
      * @param  \stdClass  $instrument  the `instrument` part of a set document, as it is now
@@ -41,7 +39,7 @@ final readonly class StartedSet
      *
      * @throws InvalidDocument if the instrument cannot be used
      */
-    public static function of(\stdClass $instrument, TypedPresent $present, TypedWish $wish, \stdClass|string $baseline, array $samples, Units $units): self
+    public static function of(\stdClass $instrument, TypedPresent $present, TypedWish $wish, \stdClass|string $baseline, array $samples, Units $units): SetDocument
     {
         $becomes = $instrument;
         if ($wish->scale !== null) {
@@ -71,12 +69,11 @@ final readonly class StartedSet
         foreach ($json->strings as $index => $string) {
             $json->strings[$index] = $chosen[$index + 1] ?? $string;
         }
-        $document = SetDocument::from($json);
-        $reasons = self::reasons($before, $document, $presentName);
+        $reasons = self::reasons($before, SetDocument::from($json), $presentName);
         $json->notes = implode("\n", [...array_map(static fn (Statement $reason): string => $reason->text($units), $reasons), ...$unserved]);
         unset($json->samples);
 
-        return new self(SetDocument::from($json), $reasons);
+        return SetDocument::from($json);
     }
 
     /** What a set is called until somebody names it: after its instrument and its first tuning. */
@@ -112,8 +109,7 @@ final readonly class StartedSet
     {
         $strings = [];
         foreach ($solution->strings ?? [] as $string) {
-            $spec = $string->chosen->string->spec;
-            $strings[$string->position] = (object) (['position' => $string->position] + StringTypeWriter::toArray($spec->type) + DensityWriter::given($spec->density));
+            $strings[$string->position] = SpecWriter::at($string->position, $string->chosen->string->spec);
         }
 
         return $strings;
@@ -139,36 +135,22 @@ final readonly class StartedSet
     /** @return list<Statement> */
     private static function reasons(SetDocument $before, SetDocument $document, string $presentName): array
     {
-        [$reasons, $untouched] = [[], null];
-        [$oldM, $newM] = array_map(
-            static fn (SetDocument $of, bool $baseline): float => ($baseline ? $of->baseline ?? $of->design : $of->design)->instrument->scale->speakingLengthM(1, count($of->design->strings)),
-            [$document, $document],
-            [true, false],
-        );
-        if (abs($newM / $oldM - 1) > 0.001) {
-            $reasons[] = Argument::OtherScale->with([
-                'old_mm' => $oldM * 1000, 'new_mm' => $newM * 1000, 'left_share' => ($newM / $oldM) ** 2,
-                'gauges' => abs($newM / $oldM - 1) < 0.005 ? 'same' : ($newM < $oldM ? 'heavier' : 'lighter'),
-            ]);
+        [$reasons, $untouched, $evaluation] = [[], $before->evaluation(), $document->evaluation()];
+        $present = $document->baseline ?? $document->design;
+        $oldM = $present->instrument->scale->speakingLengthM(1, count($present->strings));
+        if (abs($evaluation->strings[0]->speakingLengthM / $oldM - 1) > self::SAME_LENGTH) {
+            $reasons[] = Reasons::scale($present, $evaluation);
         }
         $lower = self::semitonesLower($document);
         if ($lower > 0) {
-            $untouched = $before->evaluation()->strings;
-            $last = $untouched[count($untouched) - 1];
-            $reasons[] = Argument::PullsLess->with([
-                'semitones' => $lower, 'left_share' => 2 ** (-$lower / 6), 'string' => $last->position, 'tension_n' => $last->tunings[0]->tensionN,
-            ]);
+            $reasons[] = Reasons::lower($lower, $untouched);
         }
         $higher = self::higher($document);
         if ($higher !== []) {
-            $untouched ??= $before->evaluation()->strings;
-            $shares = array_map(static fn (int $position): float => (float) $untouched[$position - 1]->tunings[0]->strength?->share->estimate, $higher);
-            $reasons[] = Argument::NeverTunedUp->with(['first' => min($higher), 'last' => max($higher), 'worst_share' => max($shares)]);
+            $reasons[] = Reasons::octave($higher, $untouched);
         }
-        $reasons[] = Argument::NearestFeel->with(['set' => $presentName]);
-        $change = $document->evaluation()->totals[0]->change ?? null;
 
-        return $change === null ? $reasons : [...$reasons, Argument::TogetherPull->with(['tension_n' => $change->tensionN, 'before_n' => $change->baselineN])];
+        return [...$reasons, ...Reasons::feel($presentName, $evaluation)];
     }
 
     /** @return list<int> the strings that sound an octave above what they are tuned to now */
@@ -204,12 +186,7 @@ final readonly class StartedSet
      */
     private static function strings(array $specs): array
     {
-        $strings = [];
-        foreach ($specs as $index => $spec) {
-            $strings[] = (object) (['position' => $index + 1] + StringTypeWriter::toArray($spec->type) + DensityWriter::given($spec->density));
-        }
-
-        return $strings;
+        return array_map(static fn (StringSpec $spec, int $index): \stdClass => SpecWriter::at($index + 1, $spec), $specs, array_keys($specs));
     }
 
     private static function tuning(LibraryTuning $tuning): \stdClass

@@ -97,7 +97,7 @@ final readonly class Start
             $units,
         );
 
-        return $wish->scale === null ? $started->document : self::renamed($started->document, $reading->strings, $units);
+        return $wish->scale === null ? $started : self::renamed($started, $reading->strings, $units);
     }
 
     /**
