@@ -74,7 +74,7 @@ $constants['TYPED'] = $written([
     'gauge' => Grammar::gauge(), 'gaugeMetres' => Grammar::gauges(), 'windings' => Grammar::WINDINGS,
     'length' => Grammar::length(), 'lengthMetres' => Grammar::LENGTHS,
     'tension' => Grammar::tension(), 'newtons' => Grammar::TENSIONS,
-    'fractions' => Grammar::FRACTIONS,
+    'fractions' => Grammar::fractions(),
     'thickestIn' => Grammar::THICKEST_IN, 'thickestMm' => Grammar::THICKEST_MM, 'thinnestMm' => Grammar::THINNEST_MM,
     'gaugeFromMm' => StringType::THINNEST_NM / 1e6, 'gaugeToMm' => StringType::THICKEST_NM / 1e6,
     'scaleFromMm' => Scale::SHORTEST_M * 1000, 'scaleToMm' => Scale::LONGEST_M * 1000,

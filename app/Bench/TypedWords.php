@@ -47,7 +47,7 @@ final readonly class TypedWords
             StandardSets::named($kind, $strings),
         );
 
-        return new TypedSet($kind, $usual, $this->packed($strings) + $standard, $units->gauge === 'mm' ? 'mm' : 'thou');
+        return new TypedSet($kind, $usual, $this->packed($strings) + $standard, $units->gauge);
     }
 
     /** @return array<string, \Closure(): list<StringSpec>> what suppliers pack, by name */

@@ -91,6 +91,19 @@ final class TuningLibrary
     }
 
     /**
+     * Those that are usual on this kind of instrument, what most people tune it to first.
+     *
+     * @return list<LibraryTuning>
+     */
+    public static function usual(Kind $kind, int $strings): array
+    {
+        return array_values(array_filter(
+            self::for($kind, $strings),
+            static fn (LibraryTuning $tuning): bool => in_array($kind, $tuning->kinds, true),
+        ));
+    }
+
+    /**
      * The tunings with this many strings, those usual on this kind of instrument first.
      *
      * @return list<LibraryTuning>

@@ -20,8 +20,6 @@ final readonly class TuningNames
     /** Nothing is strung lower than F♯0, whatever its name says. */
     private const LOWEST = 18;
 
-    private const LETTERS = ['C' => 0, 'D' => 2, 'E' => 4, 'F' => 5, 'G' => 7, 'A' => 9, 'B' => 11];
-
     private const SPOKEN = [
         'C', 'C sharp', 'D', 'E flat', 'E', 'F', 'F sharp', 'G', 'A flat', 'A', 'B flat', 'B',
     ];
@@ -47,29 +45,20 @@ final readonly class TuningNames
     public static function for(Kind $kind, int $strings): self
     {
         $known = TuningLibrary::for($kind, $strings);
-        $usual = self::usual($kind, $known);
+        $usual = TuningLibrary::usual($kind, $strings);
         $first = $usual[0] ?? null;
         $pairs = $first === null ? null : Pairs::of($first->pitches);
         // What six strings can be tuned to, the courses of a twelve-string can, too.
         $doubled = $pairs === null ? [] : array_map(
             static fn (LibraryTuning $six): LibraryTuning => new LibraryTuning($six->name, $six->family, $six->kinds, $pairs->strings($six->pitches)),
-            self::usual($kind, TuningLibrary::for($kind, $pairs->courses())),
+            TuningLibrary::usual($kind, $pairs->courses()),
         );
         $new = array_filter($doubled, static fn (LibraryTuning $tuning): bool => ! self::isAmong($tuning, $known));
 
         return new self([...$known, ...array_values($new)], array_values(array_filter(
             [...$usual, ...$doubled],
             static fn (LibraryTuning $tuning): bool => $tuning->family === 'Open' || str_contains($tuning->name, ' open '),
-        )), $first, $first !== null && self::endsLowest($first->pitches) ? $first : null);
-    }
-
-    /**
-     * @param  list<LibraryTuning>  $known
-     * @return list<LibraryTuning>
-     */
-    private static function usual(Kind $kind, array $known): array
-    {
-        return array_values(array_filter($known, static fn (LibraryTuning $tuning): bool => in_array($kind, $tuning->kinds, true)));
+        )), $first, $first !== null && self::endsLowest($first) ? $first : null);
     }
 
     /**
@@ -168,17 +157,6 @@ final readonly class TuningNames
     public static function spoken(int $note): string
     {
         return self::SPOKEN[(($note % 12) + 12) % 12];
-    }
-
-    /** The semitones above C of a note's name without octave, such as Eb or F#; null where it is none. */
-    public static function note(string $name): ?int
-    {
-        if (preg_match('/^([A-Ga-g])(#{0,2}|b{0,2})$/', $name, $parts) !== 1) {
-            return null;
-        }
-        $signs = strlen($parts[2]);
-
-        return (self::LETTERS[strtoupper($parts[1])] + ($parts[2] !== '' && $parts[2][0] === 'b' ? -$signs : $signs) + 24) % 12;
     }
 
     /** @return list<non-empty-list<Pitch>> the shapes of open chords, as they stand in the library */
@@ -296,14 +274,10 @@ final readonly class TuningNames
         }, $pitches, $from));
     }
 
-    /**
-     * Whether its last string is its lowest; re-entrant tunings are not called after theirs.
-     *
-     * @param  non-empty-list<Pitch>  $pitches
-     */
-    private static function endsLowest(array $pitches): bool
+    /** Whether its last string is its lowest; re-entrant tunings are not called after theirs. */
+    private static function endsLowest(LibraryTuning $tuning): bool
     {
-        $numbers = array_map(static fn (Pitch $pitch): int => $pitch->noteNumber(), $pitches);
+        $numbers = $tuning->noteNumbers();
 
         return $numbers[count($numbers) - 1] === min($numbers);
     }

@@ -136,10 +136,7 @@ final class StartingSet
     /** @return list<LibraryTuning> what is usual with so many strings, on what is neither this nor that a guitar's */
     private static function known(Kind $kind, int $strings): array
     {
-        return array_values(array_filter(
-            TuningLibrary::for($kind, $strings),
-            static fn (LibraryTuning $tuning): bool => in_array($kind === Kind::Other ? Kind::ElectricGuitar : $kind, $tuning->kinds, true),
-        ));
+        return TuningLibrary::usual($kind === Kind::Other ? Kind::ElectricGuitar : $kind, $strings);
     }
 
     /** Whether some plain string, or any string that is made for it, bears each of its pitches. */

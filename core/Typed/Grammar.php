@@ -16,10 +16,6 @@ final class Grammar
      */
     private const NUMBER = '(?:(\d*[.,]?\d+)(?:(?:\s+|\s*-\s*)(\d+)\s*\/\s*(\d+)|\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\d+)\s*\/\s*(\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))';
 
-    public const FRACTIONS = [
-        '¼' => 0.25, '½' => 0.5, '¾' => 0.75, '⅓' => 1 / 3, '⅔' => 2 / 3, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875,
-    ];
-
     /** Fraction signs as they are written out. */
     public const SIGNS = ['¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
 
@@ -62,6 +58,16 @@ final class Grammar
 
     public const THINNEST_MM = 0.05;
 
+    /** @return array<string, float> what each fraction sign comes to */
+    public static function fractions(): array
+    {
+        return array_map(static function (string $written): float {
+            [$upper, $lower] = explode('/', trim($written));
+
+            return (float) $upper / (float) $lower;
+        }, self::SIGNS);
+    }
+
     /** @return array<string, float> every unit a gauge can be in */
     public static function gauges(): array
     {
@@ -85,7 +91,9 @@ final class Grammar
     /** @return array{string, ?string} what was typed without how the string is made, and that where it is said before or behind it */
     public static function windingAside(string $typed): array
     {
-        $windings = self::any(array_keys(self::WINDINGS));
+        /** @var ?string $windings the same for every row of a list */
+        static $windings = null;
+        $windings ??= self::any(array_keys(self::WINDINGS));
         if (preg_match("~^\s*(?:({$windings})\s+)?(.*?\d\S*?(?:\s*(?:mm|in|inch|thou|mil)\b\.?|[\"”″])?)\s*({$windings})?\s*$~iu", $typed, $parts) !== 1) {
             return [$typed, null];
         }
@@ -121,7 +129,7 @@ final class Grammar
 
         return (float) str_replace(',', '.', $number)
             + ($upper === '' ? 0.0 : (float) $upper / (float) $lower)
-            + (self::FRACTIONS[$sign === '' ? $signAlone : $sign] ?? 0.0);
+            + (self::fractions()[$sign === '' ? $signAlone : $sign] ?? 0.0);
     }
 
     /**

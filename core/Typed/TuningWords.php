@@ -172,23 +172,30 @@ final readonly class TuningWords
         ];
         foreach ($by as $pattern => $tuning) {
             if (preg_match($pattern, $plain, $parts) === 1) {
-                [$root, $exact] = self::noteOf($parts[count($parts) - 1]);
+                $note = self::noteOf($parts[count($parts) - 1]);
 
-                return $root === null ? null : $tuning($root, $exact);
+                return $note === null ? null : $tuning(...$note);
             }
         }
 
         return null;
     }
 
-    /** @return array{?int, ?int} semitones above C, and the note number where its octave is said */
-    private static function noteOf(string $name): array
+    /**
+     * A note without octave, or with one.
+     *
+     * @return array{int, ?int}|null semitones above C, and the note number where its octave is said; null outside the range of pitches
+     */
+    private static function noteOf(string $name): ?array
     {
+        $exactly = preg_match('/\d$/', $name) === 1;
         try {
-            return [TuningNames::note((string) preg_replace('/-?\d$/', '', $name)), preg_match('/\d$/', $name) === 1 ? Pitch::named($name)->noteNumber() : null];
+            $number = Pitch::named($exactly ? $name : "{$name}4")->noteNumber();
         } catch (InvalidPitch) {
-            return [null, null];
+            return null;
         }
+
+        return [$number % 12, $exactly ? $number : null];
     }
 
     /** What is done to the present tuning: half a step down, two semitones lower, up a fourth, as it is. */

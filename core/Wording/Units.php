@@ -16,6 +16,11 @@ final readonly class Units
 
     private const MM_PER_INCH = 25.4;
 
+    /**
+     * @param  'mm'|'in'  $length
+     * @param  'thou'|'mm'  $gauge
+     * @param  'N'|'lbf'|'kgf'  $tension
+     */
     private function __construct(public string $length, public string $gauge, public string $tension) {}
 
     /** Millimetres, thousandths of an inch for gauges, newtons. */

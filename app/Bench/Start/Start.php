@@ -44,10 +44,9 @@ final readonly class Start
 
     public function read(Answers $answers, Units $units): Reading
     {
-        $bare = $units->length === 'in' ? 'in' : 'mm';
         $own = $answers->instrumentId === null ? null : Instrument::query()->find($answers->instrumentId);
         try {
-            [$json, $strings] = $own === null ? $this->described($answers->instrument, $bare, $units) : [$own->document, $own->strings];
+            [$json, $strings] = $own === null ? $this->described($answers->instrument, $units) : [$own->document, $own->strings];
             $instrument = InstrumentReader::alone($json, $strings);
         } catch (InvalidInput $refused) {
             return new Reading(null, null, 0, null, null, null, ['instrument' => self::sentence($refused)]);
@@ -60,7 +59,7 @@ final readonly class Start
         }
         $from = $present->tuning ?? self::named(StartingSet::tuning($instrument, $strings));
         try {
-            $wish = TypedWish::read($answers->wish, $this->words->tunings($instrument->kind, $from->pitches), $instrument->kind, $bare);
+            $wish = TypedWish::read($answers->wish, $this->words->tunings($instrument->kind, $from->pitches), $instrument->kind, $units->length);
         } catch (InvalidInput $refused) {
             $problems['wish'] = self::sentence($refused);
         }
@@ -100,13 +99,10 @@ final readonly class Start
         return $wish->scale === null ? $started : self::renamed($started, $reading->strings, $units);
     }
 
-    /**
-     * @param  'mm'|'in'  $bare
-     * @return array{\stdClass, int} the instrument as documents say it, and its number of strings
-     */
-    private function described(string $typed, string $bare, Units $units): array
+    /** @return array{\stdClass, int} the instrument as documents say it, and its number of strings */
+    private function described(string $typed, Units $units): array
     {
-        $read = TypedInstrument::read($typed === '' ? 'electric guitar' : $typed, $bare);
+        $read = TypedInstrument::read($typed === '' ? 'electric guitar' : $typed, $units->length);
         $name = Words::kind($read->kind, $read->strings);
         $scale = Words::scale(InstrumentReader::alone($read->toJson($name), $read->strings), $read->strings, $units);
         // Another one of that name is told from it by its scale, then by a number.

@@ -9,6 +9,7 @@ use Lira\Instrument\Usual;
 use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
+use Lira\Pitch\TuningLibrary;
 use Lira\Pitch\TuningNames;
 use Lira\Solver\KnownSets;
 use Lira\Strings\StringSpec;
@@ -74,7 +75,7 @@ final class Words
     {
         $ends = array_map(static fn (array $specs): string => self::ends($specs, $units), KnownSets::for($kind, $strings));
         $known = TuningNames::for($kind, $strings);
-        $usual = array_values(array_filter($known->known, static fn (LibraryTuning $tuning): bool => in_array($kind, $tuning->kinds, true)));
+        $usual = TuningLibrary::usual($kind, $strings);
         $last = isset($usual[0]) ? $usual[0]->noteNumbers()[count($usual[0]->pitches) - 1] : null;
         $byRule = $last === null ? [] : array_filter([$known->standard($last - 2), $known->dropped($last - 2)]);
         $names = array_map(static fn (LibraryTuning $tuning): string => $tuning->name, [...array_slice($usual, 1, self::OFFERED), ...$byRule]);

@@ -19,6 +19,7 @@ use Lira\Pitch\Tuning;
 use Lira\Solver\StartingSet;
 use Lira\Strings\StringSpec;
 use Lira\Typed\Quantity;
+use Lira\Typed\TypedGauge;
 use Lira\Typed\TypedScale;
 use Lira\Wording\Units;
 
@@ -46,17 +47,20 @@ final readonly class TypedController
     {
         $units = ReaderUnits::of($request);
         $typed = $request->typed();
-        [$lengths, $gauges] = [$units->length === 'in' ? 'in' : 'mm', $units->gauge === 'mm' ? 'mm' : 'thou'];
 
         return new JsonResponse(match ($request->string('what')->toString()) {
-            'gauge' => ['gauge_in' => round(Quantity::gauge($typed, $gauges)->gauge->inInches(), 9), 'made' => Quantity::gauge($typed, $gauges)->made],
-            'length' => ['length_mm' => round(Quantity::length($typed, $lengths)->inMillimetres(), 6)],
-            'tension' => ['tension_n' => Quantity::tensionN($typed, match ($units->tension) {
-                'lbf' => 'lbf', 'kgf' => 'kgf', default => 'N'
-            })],
-            'scale' => ['scale' => TypedScale::read($typed, $request->kind(), $lengths)->toJson()],
+            'gauge' => self::gauge(Quantity::gauge($typed, $units->gauge)),
+            'length' => ['length_mm' => round(Quantity::length($typed, $units->length)->inMillimetres(), 6)],
+            'tension' => ['tension_n' => Quantity::tensionN($typed, $units->tension)],
+            'scale' => ['scale' => TypedScale::read($typed, $request->kind(), $units->length)->toJson()],
             default => ['strings' => $this->set($request, $units)],
         });
+    }
+
+    /** @return array{gauge_in: float, made: ?string} */
+    private static function gauge(TypedGauge $read): array
+    {
+        return ['gauge_in' => round($read->gauge->inInches(), 9), 'made' => $read->made];
     }
 
     /** @return list<array<string, mixed>> a string for each, string 1 first, as set documents say them */

@@ -145,7 +145,7 @@ final class SearchController
     private static function gauge(string $typed, Units $units): ?TypedGauge
     {
         try {
-            return Quantity::gauge($typed, $units->gauge === 'mm' ? 'mm' : 'thou');
+            return Quantity::gauge($typed, $units->gauge);
         } catch (Unreadable) {
             return null;
         }
