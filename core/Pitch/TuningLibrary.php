@@ -82,7 +82,10 @@ final class TuningLibrary
     /** @return list<LibraryTuning> */
     public static function all(): array
     {
-        return [
+        /** @var ?list<LibraryTuning> $all they are always the same */
+        static $all = null;
+
+        return $all ??= [
             ...self::rows(self::GUITAR_ROWS, self::GUITARS),
             ...self::rows(self::BASS_ROWS, self::BASSES),
             ...self::rows(self::BANJO_ROWS, [Kind::Banjo, Kind::Other]),

@@ -96,19 +96,21 @@ final readonly class TuningNames
     /** A chord on this note, in the shape of the library that moves the strings least; going up counts twice. */
     public function open(int $note, bool $minor): ?LibraryTuning
     {
-        [$best, $least] = [null, INF];
-        foreach ($this->shapes($minor) as $pitches) {
+        [$shape, $best, $least] = [null, 0, INF];
+        $from = $this->usual->pitches ?? [];
+        foreach ($from === [] ? [] : $this->shapes($minor) as $pitches) {
             $root = self::root($pitches, $minor);
             foreach ($root === null ? [] : [$note - $root, $note - $root - 12, $note - $root + 12] as $semitones) {
-                $moved = self::transposed($pitches, $semitones, self::flats($note, $minor ? $note + self::RELATIVE : $note));
-                $effort = $moved === null || $this->usual === null ? INF : self::effort($moved, $this->usual->pitches);
-                if ($moved !== null && $effort < $least) {
-                    [$best, $least] = [$moved, $effort];
+                $effort = self::effort($pitches, $semitones, $from);
+                if ($effort < $least) {
+                    [$shape, $best, $least] = [$pitches, $semitones, $effort];
                 }
             }
         }
+        // Only what is chosen is made.
+        $moved = $shape === null ? null : self::transposed($shape, $best, self::flats($note, $minor ? $note + self::RELATIVE : $note));
 
-        return $best === null ? null : new LibraryTuning('Open '.self::spoken($note).($minor ? ' minor' : ''), 'Open', [], $best);
+        return $moved === null ? null : new LibraryTuning('Open '.self::spoken($note).($minor ? ' minor' : ''), 'Open', [], $moved);
     }
 
     /**
@@ -262,13 +264,16 @@ final readonly class TuningNames
     }
 
     /**
+     * How far strings are moved in all, going up counted twice.
+     *
      * @param  list<Pitch>  $pitches
+     * @param  int  $semitones  by which these are moved
      * @param  list<Pitch>  $from
      */
-    private static function effort(array $pitches, array $from): float
+    private static function effort(array $pitches, int $semitones, array $from): float
     {
-        return array_sum(array_map(static function (Pitch $to, Pitch $now): float {
-            $up = $to->noteNumber() - $now->noteNumber();
+        return array_sum(array_map(static function (Pitch $to, Pitch $now) use ($semitones): float {
+            $up = $to->noteNumber() + $semitones - $now->noteNumber();
 
             return $up > 0 ? 2.0 * $up : -1.0 * $up;
         }, $pitches, $from));
