@@ -9,7 +9,7 @@ import { ask } from '../server/api';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
-import { sorted, SortHead } from '../ui/Sorted';
+import { headsOf, sorted } from '../ui/Sorted';
 import { tellFailure, toast } from '../ui/toasts';
 import { useAddress } from '../ui/useAddress';
 import { SetRow } from './sets/SetRow';
@@ -23,6 +23,8 @@ interface Props {
 }
 
 const reload = () => router.reload();
+const putAwayOne = (id: number) => ask(`/sets/${id}`, { method: 'DELETE' });
+const bringBackOne = (id: number) => ask(`/sets/${id}/unarchive`, { method: 'POST' });
 
 /** Every set there is, or every one that was put away. */
 export default function SetsPage({ sets, away, putAway }: Props) {
@@ -42,44 +44,32 @@ export default function SetsPage({ sets, away, putAway }: Props) {
             toast(`Brought in “${file.name}”.`);
         },
     });
-    const each = async (some: Summary[], what: 'DELETE' | 'unarchive') => {
-        for (const { id } of some) {
-            await ask(what === 'DELETE' ? `/sets/${id}` : `/sets/${id}/unarchive`, {
-                method: what === 'DELETE' ? 'DELETE' : 'POST',
-            });
+    const idsOf = (some: Summary[]) => some.map(({ id }) => id);
+    const each = async (some: Summary[], act: (id: number) => Promise<unknown>) => {
+        for (const id of idsOf(some)) {
+            await act(id);
         }
-        tick(
-            some.map(({ id }) => id),
-            false,
-        );
+        tick(idsOf(some), false);
         reload();
     };
     const called = (some: Summary[]) => (some.length === 1 ? `“${some[0]?.name ?? ''}” was` : `${some.length} sets were`);
     const putSomeAway = (some: Summary[]) =>
-        void each(some, 'DELETE').then(
+        void each(some, putAwayOne).then(
             () =>
                 toast(`${called(some)} put away.`, {
-                    action: { label: 'Undo', run: () => void each(some, 'unarchive').catch(tellFailure) },
+                    action: { label: 'Undo', run: () => void each(some, bringBackOne).catch(tellFailure) },
                 }),
             tellFailure,
         );
     const bringSomeBack = (some: Summary[]) =>
-        void each(some, 'unarchive').then(() => toast(`${called(some)} brought back.`), tellFailure);
-    const head = (by: string, label: string, className: string) => (
-        <SortHead by={by} order={order} onOrder={(next) => look({ order: next })} className={className}>
-            {label}
-        </SortHead>
-    );
+        void each(some, bringBackOne).then(() => toast(`${called(some)} brought back.`), tellFailure);
+    const head = headsOf(order, (next) => look({ order: next }));
     useProvided({
         commands: [
             {
                 group: 'Sets',
                 name: 'Tick every set that is listed',
-                run: () =>
-                    tick(
-                        found.map(({ id }) => id),
-                        true,
-                    ),
+                run: () => tick(idsOf(found), true),
             },
             {
                 group: 'Sets',
@@ -140,7 +130,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                 ) : (
                                     <>
                                         <Link
-                                            href={`/strings/orders?set=${ticked.map(({ id }) => id).join(',')}`}
+                                            href={`/strings/orders?set=${idsOf(ticked).join(',')}`}
                                             className={clsx(buttonClass.plain, 'h-8')}
                                         >
                                             Order their strings…
@@ -164,12 +154,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                             <input
                                                 type="checkbox"
                                                 checked={found.length > 0 && ticked.length === found.length}
-                                                onChange={(event) =>
-                                                    tick(
-                                                        found.map(({ id }) => id),
-                                                        event.target.checked,
-                                                    )
-                                                }
+                                                onChange={(event) => tick(idsOf(found), event.target.checked)}
                                             />
                                         </label>
                                     </th>

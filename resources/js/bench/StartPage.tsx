@@ -1,5 +1,5 @@
-import { Head, router } from '@inertiajs/react';
-import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { Head, Link } from '@inertiajs/react';
+import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { ask, Refused } from '../server/api';
 import { go } from '../server/go';
 import { useAct } from '../server/useAct';
@@ -169,20 +169,18 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                 {!empty && (
                     <p className="mt-6 border-t border-rule pt-3 text-sm text-ink-soft">
                         Rather measure an instrument first, or bring in a document?{' '}
-                        <TextLink onFollow={() => router.visit('/instruments/new')}>Add an instrument</TextLink> or{' '}
-                        <TextLink onFollow={() => router.visit('/sets')}>go to the sets</TextLink>.
+                        <Link href="/instruments/new" className="text-accent underline underline-offset-3">
+                            Add an instrument
+                        </Link>{' '}
+                        or{' '}
+                        <Link href="/sets" className="text-accent underline underline-offset-3">
+                            go to the sets
+                        </Link>
+                        .
                     </p>
                 )}
             </form>
         </div>
-    );
-}
-
-function TextLink({ children, onFollow }: { children: ReactNode; onFollow: () => void }) {
-    return (
-        <button type="button" className="text-accent underline underline-offset-3" onClick={onFollow}>
-            {children}
-        </button>
     );
 }
 

@@ -13,7 +13,7 @@ import { Glyph } from '../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
-import { sorted, SortHead, type SortKeys } from '../ui/Sorted';
+import { headsOf, sorted, type SortKeys } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
 import { matching, type Summary } from './matching';
 
@@ -55,11 +55,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
         },
     });
     const filtered = words !== '' || kind !== null || owner !== null;
-    const head = (by: string, label: string, className: string) => (
-        <SortHead by={by} order={order} onOrder={(next) => look({ order: next })} className={className}>
-            {label}
-        </SortHead>
-    );
+    const head = headsOf(order, (next) => look({ order: next }));
 
     return (
         <div className={clsx('flex-1 px-4 py-5 sm:px-7', importing.over && 'bg-accent-wash')} {...importing.dropping}>

@@ -1,3 +1,5 @@
+import { matches } from '../ui/matches';
+
 /** An instrument in a line. */
 export interface Summary {
     id: number;
@@ -19,13 +21,10 @@ export interface Sought {
 
 /** Those with every word in their name, kind or owner, of that kind and owner where one is chosen. */
 export function matching(instruments: Summary[], { words, kind, owner }: Sought): Summary[] {
-    const all = words.toLowerCase().split(/\s+/).filter(Boolean);
-    return instruments.filter((instrument) => {
-        const text = `${instrument.name} ${instrument.kind} ${instrument.owner}`.toLowerCase();
-        return (
+    return instruments.filter(
+        (instrument) =>
             (kind === null || instrument.kind === kind) &&
             (owner === null || instrument.owner === owner) &&
-            all.every((word) => text.includes(word))
-        );
-    });
+            matches(`${instrument.name} ${instrument.kind} ${instrument.owner}`, words),
+    );
 }

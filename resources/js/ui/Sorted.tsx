@@ -32,7 +32,7 @@ interface Props {
 }
 
 /** The head of a column that the table can be ordered by; a second press turns it round. */
-export function SortHead({ by, order, onOrder, className, children }: Props) {
+function SortHead({ by, order, onOrder, className, children }: Props) {
     const way = order === by ? 'ascending' : order === `-${by}` ? 'descending' : undefined;
     return (
         <th scope="col" aria-sort={way} className={clsx('py-1 font-normal', className)}>
@@ -47,5 +47,14 @@ export function SortHead({ by, order, onOrder, className, children }: Props) {
                 </span>
             </button>
         </th>
+    );
+}
+
+/** The heads of a table's columns, each by what its column is ordered by. */
+export function headsOf(order: Order, onOrder: (order: Order) => void) {
+    return (by: string, label: string, className: string) => (
+        <SortHead by={by} order={order} onOrder={onOrder} className={className}>
+            {label}
+        </SortHead>
     );
 }

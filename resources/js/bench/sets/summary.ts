@@ -1,3 +1,4 @@
+import { matches } from '../../ui/matches';
 import type { SortKeys } from '../../ui/Sorted';
 
 /** A set in a line. */
@@ -24,9 +25,9 @@ export const SET_KEYS: SortKeys<Summary> = {
 
 /** Those with every word in their name, instrument, kind or tunings; of one instrument where that is asked for. */
 export function matchingSets(sets: Summary[], words: string, instrument: string): Summary[] {
-    const all = words.toLowerCase().split(/\s+/).filter(Boolean);
-    return sets.filter((set) => {
-        const text = [set.name, set.instrument, set.kind, ...set.tunings].join(' ').toLowerCase();
-        return (instrument === '' || String(set.instrumentId) === instrument) && all.every((word) => text.includes(word));
-    });
+    return sets.filter(
+        (set) =>
+            (instrument === '' || String(set.instrumentId) === instrument) &&
+            matches([set.name, set.instrument, set.kind, ...set.tunings].join(' '), words),
+    );
 }

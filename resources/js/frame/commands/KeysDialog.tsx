@@ -21,9 +21,7 @@ export function KeysDialog({ open, onOpenChange, provided }: Props) {
         commands.flatMap(({ keys, name }): [string, string][] =>
             keys === undefined || (!on && isLetter(keys)) ? [] : [[keysLabel(keys), name.replace(/…$/, '')]],
         );
-    const lists = provided.flatMap(({ commands, keys }) =>
-        keys === undefined ? [] : [{ title: keys.title, keys: keys.keys, commands }],
-    );
+    const lists = provided.flatMap(({ keys }) => keys ?? []);
     const here = provided.flatMap(({ commands }) => keyed(commands));
     return (
         <Dialog open={open} onOpenChange={onOpenChange} title="Keys that work here" width="wider">

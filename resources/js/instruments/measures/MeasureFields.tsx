@@ -110,21 +110,11 @@ interface GroupProps {
     children: ReactNode;
 }
 
-/** The word that is explained where a group's head is pressed. */
-const WORDS: Record<string, string> = {
-    'Headstock and posts': 'post',
-    Nut: 'nut',
-    Neck: 'relief',
-    'Bridge and saddle': 'saddle',
-    Action: 'action',
-    'What it bears': 'total',
-};
-
 function MeasureGroup({ group, draft, strings, usual, onChange, error, children }: GroupProps) {
     return (
         <section aria-label={group.name} id={sectionId(group.name)} className="scroll-mt-4">
             <h2 className="border-b border-ink pb-1 text-lg font-bold">
-                <Explained word={WORDS[group.name] ?? 'finding'}>{group.name}</Explained>
+                <Explained word={group.word}>{group.name}</Explained>
             </h2>
             <p className="mt-1 text-ink-soft">Tells {group.tells}. Leave empty what was not measured.</p>
             <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-[minmax(0,1fr)_20rem]">

@@ -44,6 +44,8 @@ export interface Measure {
 
 export interface Group {
     name: string;
+    /** The word that is explained where its head is pressed. */
+    word: string;
     /** What it is good for. */
     tells: string;
     drawing: 'headstock' | 'nut' | 'neck' | 'bridge' | 'action' | null;
@@ -53,6 +55,7 @@ export interface Group {
 export const GROUPS: Group[] = [
     {
         name: 'Headstock and posts',
+        word: 'post',
         tells: 'how many turns go round a post, whether the hole is wide enough, and how steeply the strings leave the nut',
         drawing: 'headstock',
         measures: [
@@ -71,6 +74,7 @@ export const GROUPS: Group[] = [
     },
     {
         name: 'Nut',
+        word: 'nut',
         tells: 'whether each string sits in its slot, neither pinched nor rattling',
         drawing: 'nut',
         measures: [
@@ -86,6 +90,7 @@ export const GROUPS: Group[] = [
     },
     {
         name: 'Neck',
+        word: 'relief',
         tells: 'where the frets are drawn, whether the relief can be set, and what may touch the board while the strings are off',
         drawing: 'neck',
         measures: [
@@ -102,6 +107,7 @@ export const GROUPS: Group[] = [
     },
     {
         name: 'Bridge and saddle',
+        word: 'saddle',
         tells: 'whether it will intonate, how the string bears on the saddle, and how long a string must be',
         drawing: 'bridge',
         measures: [
@@ -127,6 +133,7 @@ export const GROUPS: Group[] = [
     },
     {
         name: 'Action',
+        word: 'action',
         tells: 'how far back the saddle belongs, how sharp a hard attack starts',
         drawing: 'action',
         measures: [
@@ -137,6 +144,7 @@ export const GROUPS: Group[] = [
     },
     {
         name: 'What it bears',
+        word: 'total',
         tells: 'whether a heavier set is too much for it, and how a floating vibrato is balanced',
         drawing: null,
         measures: [
