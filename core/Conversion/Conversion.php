@@ -12,17 +12,26 @@ use Lira\Pitch\TuningNames;
 /** What a set is to be converted to. */
 final readonly class Conversion
 {
+    /** A fourth, as from E to B. */
+    private const USUAL_SEMITONES = 5;
+
+    /** How far down. */
+    public int $semitones;
+
     /**
-     * @param  int  $semitones  how far down, for a lower tuning and a baritone
+     * @param  ?int  $semitones  how far down, for a lower tuning, a baritone and another scale; what is usual by itself
      * @param  int  $fromPosition  the first string that sounds an octave up
      * @param  ?Pitch  $pitch  of an added string; a fourth below the last by itself
      */
     public function __construct(
         public ConversionKind $kind,
-        public int $semitones = 5,
+        ?int $semitones = null,
         public int $fromPosition = 3,
         public ?Pitch $pitch = null,
-    ) {}
+    ) {
+        // Another scale keeps its tuning unless something else is said.
+        $this->semitones = $semitones ?? ($kind === ConversionKind::Scale ? 0 : self::USUAL_SEMITONES);
+    }
 
     /**
      * What a design is tuned to afterwards.
@@ -35,7 +44,7 @@ final readonly class Conversion
     {
         return array_map(function (Tuning $tuning) use ($design): Tuning {
             $pitches = $this->pitches($tuning->pitches);
-            $name = $this->kind === ConversionKind::Scale ? $tuning->name : (TuningNames::for($design->instrument->kind, count($pitches))->of($pitches)->name ?? '');
+            $name = $pitches === $tuning->pitches ? $tuning->name : (TuningNames::for($design->instrument->kind, count($pitches))->of($pitches)->name ?? '');
             $cents = $this->kind === ConversionKind::AddLower && $tuning->cents !== [] ? [...$tuning->cents, 0.0] : $tuning->cents;
 
             return new Tuning($name, $tuning->a4, $pitches, $cents, $tuning->capo);
@@ -53,7 +62,7 @@ final readonly class Conversion
     public function pitches(array $present): array
     {
         return match ($this->kind) {
-            ConversionKind::Lower, ConversionKind::Baritone => array_map(
+            ConversionKind::Scale, ConversionKind::Lower, ConversionKind::Baritone => $this->semitones === 0 ? $present : array_map(
                 fn (Pitch $pitch): Pitch => $pitch->transposed(-$this->semitones),
                 $present,
             ),
@@ -63,7 +72,7 @@ final readonly class Conversion
                 array_keys($present),
             ),
             ConversionKind::AddLower => [...$present, $this->pitch ?? $present[count($present) - 1]->transposed(-5)],
-            ConversionKind::Scale, ConversionKind::Several => $present,
+            ConversionKind::Several => $present,
         };
     }
 }

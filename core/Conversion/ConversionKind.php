@@ -9,9 +9,9 @@ enum ConversionKind: string
 {
     /** The same neck, some semitones lower. */
     case Lower = 'lower';
-    /** A baritone on this neck. */
+    /** A baritone, on this neck or a longer one. */
     case Baritone = 'baritone';
-    /** Onto another scale with the same feel. */
+    /** Onto another scale with the same feel, and lower with it where that is asked. */
     case Scale = 'scale';
     /** The lower courses an octave up. */
     case Octave = 'octave';

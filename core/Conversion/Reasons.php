@@ -15,6 +15,9 @@ final class Reasons
     /** Necks made for a baritone are at least this long, millimetres; a round figure. */
     public const BARITONE_FROM_MM = 680.0;
 
+    /** Lengths that differ by a smaller share are the same. */
+    private const SAME_LENGTH = 0.001;
+
     /**
      * @param  SetEvaluation  $untouched  the old strings at the new pitches and lengths
      * @param  SetEvaluation  $evaluation  the chosen strings there
@@ -29,8 +32,11 @@ final class Reasons
     ): array {
         $own = match ($conversion->kind) {
             ConversionKind::Lower => [self::lower($conversion->semitones, $untouched)],
-            ConversionKind::Baritone => self::baritone($conversion, $untouched, $evaluation),
-            ConversionKind::Scale => [self::scale($before, $evaluation)],
+            ConversionKind::Baritone => self::baritone($conversion, $before, $untouched, $evaluation),
+            ConversionKind::Scale => [
+                self::scale($before, $evaluation),
+                ...($conversion->semitones === 0 ? [] : [self::lower($conversion->semitones, $untouched)]),
+            ],
             ConversionKind::Octave => [self::octave(range($conversion->fromPosition, count($untouched->strings)), $untouched)],
             ConversionKind::AddLower => [Argument::NewString->with(
                 ['string' => count($evaluation->strings), 'pitch' => self::last($evaluation)->tunings[0]->pitch->label()],
@@ -57,11 +63,12 @@ final class Reasons
     }
 
     /** @return list<Statement> */
-    private static function baritone(Conversion $conversion, SetEvaluation $untouched, SetEvaluation $evaluation): array
+    private static function baritone(Conversion $conversion, SetDesign $before, SetEvaluation $untouched, SetEvaluation $evaluation): array
     {
         $lengthMm = self::last($evaluation)->speakingLengthM * 1000;
 
         return [
+            ...self::isSameLength($before, $evaluation) ? [] : [self::scale($before, $evaluation)],
             self::lower($conversion->semitones, $untouched),
             $lengthMm < self::BARITONE_FROM_MM
                 ? Argument::ShortForBaritone->with(['neck_mm' => $lengthMm, 'usual_mm' => self::BARITONE_FROM_MM])
@@ -83,6 +90,18 @@ final class Reasons
             'old_mm' => $oldM * 1000, 'new_mm' => $newM * 1000, 'left_share' => ($newM / $oldM) ** 2,
             'gauges' => abs($newM / $oldM - 1) < 0.005 ? 'same' : ($newM < $oldM ? 'heavier' : 'lighter'),
         ]);
+    }
+
+    /**
+     * Whether the first string is as long as it was.
+     *
+     * @param  SetEvaluation  $evaluation  on the new length
+     */
+    public static function isSameLength(SetDesign $before, SetEvaluation $evaluation): bool
+    {
+        $oldM = $before->instrument->scale->speakingLengthM(1, count($before->strings));
+
+        return abs($evaluation->strings[0]->speakingLengthM / $oldM - 1) <= self::SAME_LENGTH;
     }
 
     /**

@@ -11,16 +11,15 @@ use Lira\Pitch\Pitch;
 /** Reads what a set document asks to be converted to. */
 final readonly class ConversionReader
 {
-    private const USUAL_SEMITONES = 5;
-
     public function __construct(private Problems $problems) {}
 
     public function read(Node $node, int $strings): ?Conversion
     {
         $kind = $node->oneOf('to', 'a conversion', ConversionKind::class);
-        $semitones = $node->has('semitones') ? $node->integer('semitones', 'how many semitones lower') : self::USUAL_SEMITONES;
-        if ($semitones !== null && ($semitones < 1 || $semitones > 12)) {
-            $this->problems->add($node->pathOf('semitones'), 'Go 1 to 12 semitones lower.');
+        $fewest = $kind === ConversionKind::Scale ? 0 : 1;
+        $semitones = $node->has('semitones') ? $node->integer('semitones', 'how many semitones lower') : null;
+        if ($semitones !== null && ($semitones < $fewest || $semitones > 12)) {
+            $this->problems->add($node->pathOf('semitones'), "Go {$fewest} to 12 semitones lower.");
         }
         $from = $node->has('from_position') ? $node->integer(
             'from_position',
@@ -42,6 +41,6 @@ final readonly class ConversionReader
         }
         $node->knows('instrument', 'length_mm', 'tunings')->reportUnknownKeys();
 
-        return $kind === null || $semitones === null || $from === null ? null : new Conversion($kind, $semitones, $from, $pitch);
+        return $kind === null || $from === null ? null : new Conversion($kind, $semitones, $from, $pitch);
     }
 }

@@ -130,6 +130,7 @@ final readonly class Converter
                 ? $this->asked->instrument
                 : $this->rescaled($instrument),
             ConversionKind::AddLower => $this->withAnotherString($instrument),
+            ConversionKind::Baritone => isset($this->asked->length_mm) ? $this->rescaled($instrument) : $instrument,
             default => $instrument,
         };
     }

@@ -28,9 +28,6 @@ final class StartedSet
 
     private const FIRST_WOUND = 3;
 
-    /** Lengths that differ by a smaller share are the same. */
-    private const SAME_LENGTH = 0.001;
-
     /**
      * @param  \stdClass  $instrument  the `instrument` part of a set document, as it is now
      * @param  \stdClass|string  $baseline  what is on it as documents say a baseline, or only what that is called
@@ -137,8 +134,7 @@ final class StartedSet
     {
         [$reasons, $untouched, $evaluation] = [[], $before->evaluation(), $document->evaluation()];
         $present = $document->baseline ?? $document->design;
-        $oldM = $present->instrument->scale->speakingLengthM(1, count($present->strings));
-        if (abs($evaluation->strings[0]->speakingLengthM / $oldM - 1) > self::SAME_LENGTH) {
+        if (! Reasons::isSameLength($present, $evaluation)) {
             $reasons[] = Reasons::scale($present, $evaluation);
         }
         $lower = self::semitonesLower($document);

@@ -508,7 +508,7 @@ test('rounds are kept from the tuner, what it drifts by tells when it holds, and
     await sent(page);
     await page.goto('/sets');
     await expect(page.getByRole('heading', { name: 'Sets', level: 1 })).toBeVisible();
-    const told = page.getByText('Harbour has rested: it may be looked at again.');
+    const told = toast(page, 'Harbour has rested: it may be looked at again.');
     await expect(told).toBeHidden();
     await page.clock.fastForward('00:21:00');
     await expect(told).toBeVisible();

@@ -181,6 +181,23 @@ test.describe('everything from everywhere', () => {
         await expect(page).toHaveURL(/\/start$/);
     });
 
+    test('what is typed while the palette is still on its way is not lost, and does nothing else', async ({ page }) => {
+        let release = () => {};
+        const asked = new Promise<void>((resolve) => (release = resolve));
+        await page.route(/\/Palette-[^/]*\.js/, async (route) => {
+            await asked;
+            await route.continue();
+        });
+        await openSet(page, 'Harbour, down to C');
+        await page.keyboard.press('Control+k');
+        await page.keyboard.type('words explx');
+        await page.keyboard.press('Backspace');
+        await page.keyboard.press('Enter');
+        await expect(page.getByRole('dialog')).toHaveCount(0);
+        release();
+        await expect(page).toHaveURL(/\/words$/);
+    });
+
     test('on the Bench the palette takes a tuning and a set as they are typed', async ({ page }) => {
         await start(page, 'electric guitar', '9-42', 'E standard');
         await page.keyboard.press('Control+k');

@@ -38,7 +38,8 @@ test('one set serves several tunings: each is shown, the marks span them all', a
     await expect(tension(page, 6)).toHaveValue('49 N');
     await expect(lane(page, 6)).toContainText('slacker');
 
-    await page.getByRole('button', { name: 'Remove A F B♭ E♭ G C' }).click();
+    await page.getByRole('button', { name: 'Retune' }).click();
+    await page.getByRole('menuitem', { name: 'Remove A F B♭ E♭ G C' }).click();
     await expect(page.getByText('across the tunings')).toHaveCount(0);
     await expect(tension(page, 6)).toHaveValue('70 N');
 });

@@ -127,7 +127,12 @@ test('a conversion is asked for once all of it is said', () => {
     expect(wish.pitch).toBe('E2');
     expect(askedOf({ ...wish, semitones: '5' }, units).asked).toEqual({ to: 'lower', semitones: 5 });
     expect(askedOf({ ...wish, to: 'baritone', semitones: '2.5' }, units).missing).toContain('1 to 12');
-    expect(askedOf({ ...wish, to: 'scale', length: '27 in' }, units).asked).toEqual({ to: 'scale', length_mm: 685.8 });
+    expect(askedOf({ ...wish, to: 'scale', length: '27 in' }, units).asked).toEqual({
+        to: 'scale',
+        length_mm: 685.8,
+        semitones: 0,
+    });
+    expect(askedOf({ ...wish, to: 'baritone' }, units).asked).toEqual({ to: 'baritone', length_mm: 685.8, semitones: 5 });
     expect(askedOf({ ...wish, to: 'scale', length: 'long' }, units).missing).toContain('length of the scale');
     expect(askedOf({ ...wish, to: 'several' }, units).missing).toContain('other tunings');
     expect(askedOf({ ...wish, to: 'add-lower', pitch: '' }, units).missing).toContain('such as B1');

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { question } from '../../resources/js/bench/design/question';
-import { aimOf, taken, targetOf } from '../../resources/js/bench/choosing/solve';
+import { aimOf, taken, targetOf, woundChoices } from '../../resources/js/bench/choosing/solve';
 import type { RankedSet, SetDocument } from '../../resources/js/generated/formats';
 
 const document: SetDocument = {
@@ -58,6 +58,35 @@ describe('what is aimed at', () => {
         expect(targetOf({ ...aim, woundFrom: 'any', tunings: '0' }, pounds).target).not.toHaveProperty('wound_from');
         expect(targetOf({ ...aim, tunings: '0' }, pounds).target?.tunings).toBe(0);
         expect(targetOf({ ...aim, profile: 'baseline', percent: '95' }, pounds).target?.ratio).toBeCloseTo(0.95, 12);
+    });
+
+    test('asks what is wound by courses where strings stand in twos, and lets thin ones of a course stay plain', () => {
+        const pitches = ['E4', 'E4', 'B3', 'B3', 'G4', 'G3', 'D4', 'D3'];
+        const strings = pitches.map((_, index) => ({
+            position: index + 1,
+            construction: index > 5 && index % 2 === 1 ? ('round-wound' as const) : ('plain' as const),
+            material: 'music-wire' as const,
+            gauge_in: 0.012,
+        }));
+        const pairs = { ...document, tunings: [{ name: '', pitches }], strings };
+        expect(woundChoices(pairs).map(({ label }) => label)).toEqual([
+            'whichever fits',
+            'from course 2',
+            'from course 3',
+            'from course 4',
+            'none',
+        ]);
+        const aim = aimOf(pairs, [60], newtons);
+        expect(aim.woundFrom).toBe('any');
+        const { target } = targetOf({ ...aim, woundFrom: '5' }, newtons, true);
+        expect(target).toMatchObject({ wound_from: 5 });
+        expect(target).not.toHaveProperty('plain_to');
+        expect(woundChoices(document).map(({ label }) => label)).toEqual([
+            'whichever fits',
+            'all strings',
+            'from string 2',
+            'none',
+        ]);
     });
 
     test.each(['', 'much', '0', '-5'])('“%s” is nothing to aim at', (tension) => {

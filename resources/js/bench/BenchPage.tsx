@@ -1,11 +1,12 @@
 import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { Fragment, useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Evaluation, PoolGauge } from '../generated/formats';
 import type { PitchLadder } from '../units/pitch';
 import { useUnits } from '../units/units';
 import { Lazily } from '../ui/Lazily';
+import { useMatches } from '../ui/useMatches';
 import { fetchAhead, onDemand } from '../ui/onDemand';
 import { axisDomain, createAxis, shownTensions, staysFitting } from './lanes/axis';
 import { BenchContext, createBenchStore, useBench } from './design/benchStore';
@@ -19,7 +20,7 @@ import { LANE_COLUMNS } from './lanes/laneColumns';
 import { Ledger } from './ledger/Ledger';
 import { PoolMenu } from './pools/PoolMenu';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
-import { StringPanel } from './string/StringPanel';
+import { StringBeside, StringUnder } from './string/StringDetails';
 import { TensionRule } from './lanes/TensionRule';
 import { TuningTabs } from './tunings/TuningTabs';
 import { useProvided } from '../frame/commands/provided';
@@ -46,6 +47,9 @@ const TuningPicker = onDemand(() => import('./tunings/TuningPicker').then((modul
 const VersionsDialog = onDemand(() => import('./versions/VersionsDialog').then((module) => module.VersionsDialog), closed);
 const LabelsDialog = onDemand(() => import('./labels/LabelsDialog').then((module) => module.LabelsDialog), closed);
 const ON_DEMAND = [SolveDialog, TuningPicker, VersionsDialog, BaselineDialog, ConvertDialog, LabelsDialog, EarlierDialog];
+
+/** Where a string's own figures stand under its lane. */
+const ONE_COLUMN = '(max-width: 767px)';
 
 const NO_POOL: PoolGauge[] = [];
 
@@ -129,6 +133,8 @@ function Bench({
     const saveState = useStore(saver.state);
     const [panel, setPanel] = useState<Panel | null>(null);
     const [versions, setVersions] = useState(firstVersions);
+    const oneColumn = useMatches(ONE_COLUMN);
+    const [details, setDetails] = useState(false);
     const [lanes, width] = useWidth<HTMLDivElement>();
     const hear = useHearing();
     const retune = useRetune(pitches);
@@ -196,19 +202,25 @@ function Bench({
                         <div className="max-md:w-[8.5rem] max-sm:hidden" />
                     </div>
                     {evaluation.strings.map((string) => (
-                        <Lane
-                            key={string.position}
-                            position={string.position}
-                            evaluated={string}
-                            target={evaluation.targets?.[string.position - 1]}
-                            finding={evaluation.findings.find(
-                                ({ position, severity }) => position === string.position && severity !== 'note',
+                        <Fragment key={string.position}>
+                            <Lane
+                                position={string.position}
+                                evaluated={string}
+                                target={evaluation.targets?.[string.position - 1]}
+                                finding={evaluation.findings.find(
+                                    ({ position, severity }) => position === string.position && severity !== 'note',
+                                )}
+                                refused={refused}
+                                ground={ground}
+                                onMove={move}
+                                onHear={hear}
+                                details={oneColumn ? details : null}
+                                onDetails={setDetails}
+                            />
+                            {oneColumn && details && (
+                                <StringUnder position={string.position} evaluation={evaluation} current={current} />
                             )}
-                            refused={refused}
-                            ground={ground}
-                            onMove={move}
-                            onHear={hear}
-                        />
+                        </Fragment>
                     ))}
                     <Legend
                         baseline={evaluation.baseline !== undefined}
@@ -221,7 +233,7 @@ function Bench({
                 </div>
                 <Ledger evaluation={evaluation} current={current} refused={refused} />
             </div>
-            <StringPanel evaluation={evaluation} current={current} />
+            {!oneColumn && <StringBeside evaluation={evaluation} current={current} />}
             <Lazily when={panel === 'solve'}>
                 <SolveDialog {...dialog('solve')} evaluation={evaluation} />
             </Lazily>

@@ -663,12 +663,12 @@ export interface Sample {
 export interface ConversionAsked {
     to: 'lower' | 'baritone' | 'scale' | 'octave' | 'add-lower' | 'several';
     /**
-     * How far down (lower, baritone).
+     * How far down (lower, baritone, scale); 0, the same tuning, on another scale only.
      */
     semitones?: number;
     instrument?: Instrument;
     /**
-     * Another length of this scale (scale).
+     * Another length of this scale (scale, baritone).
      */
     length_mm?: number;
     /**

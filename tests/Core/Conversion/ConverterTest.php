@@ -93,6 +93,30 @@ final class ConverterTest extends CoreTestCase
         self::assertSame('Baritone B', $long->document->design->tunings[0]->name);
     }
 
+    public function test_a_longer_neck_and_a_lower_tuning_are_asked_for_together(): void
+    {
+        $baritone = self::convert(['to' => 'baritone', 'length_mm' => 690, 'semitones' => 5], self::curlew(628));
+        self::assertSame('Curlew at 690 mm, baritone, Baritone B', $baritone->document->design->name);
+        self::assertSame([], self::said($baritone->doubts));
+        $why = implode(' ', self::said($baritone->reasons));
+        self::assertStringContainsString('From 628 to 690 mm the same string at the same pitch pulls 121 %', $why);
+        self::assertStringContainsString('5 semitones lower', $why);
+        self::assertStringContainsString('At 690 mm this neck is long enough', $why);
+        // What it should feel like is the old set on the old neck.
+        self::assertEqualsWithDelta(0.628, $baritone->document->baseline?->instrument->scale->speakingLengthM(1, 6), 1e-9);
+
+        $lower = self::convert(['to' => 'scale', 'length_mm' => 690, 'semitones' => 2], self::curlew(628));
+        self::assertSame(['D4', 'A3', 'F3', 'C3', 'G2', 'D2'], array_map(
+            static fn ($pitch): string => $pitch->name(),
+            $lower->document->design->tunings[0]->pitches,
+        ));
+        self::assertSame('D standard', $lower->document->design->tunings[0]->name);
+        self::assertStringContainsString('2 semitones lower', implode(' ', self::said($lower->reasons)));
+
+        $this->expectExceptionMessageMatches('/0 to 12 semitones/');
+        self::convert(['to' => 'scale', 'length_mm' => 690, 'semitones' => 13]);
+    }
+
     public function test_another_scale_takes_other_gauges_for_the_same_feel(): void
     {
         $shorter = self::convert(['to' => 'scale', 'length_mm' => 610]);

@@ -15,6 +15,7 @@ import { familyOfTyped } from '../design/typedFamily';
 import { readSet } from '../design/useTypedSet';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { said, type Felt, type Trying } from './trying';
+import { Sideways } from '../../ui/Sideways';
 
 interface Props {
     trying: Trying;
@@ -84,7 +85,7 @@ export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem, 
         }
     };
     return (
-        <div className="overflow-x-auto">
+        <Sideways label="Strings tried">
             <table className="w-full">
                 <thead>
                     <tr className="border-b border-ink text-left text-ink-soft [&>th]:px-2 [&>th]:py-1 [&>th]:font-normal">
@@ -181,6 +182,6 @@ export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem, 
                     })}
                 </tbody>
             </table>
-        </div>
+        </Sideways>
     );
 }

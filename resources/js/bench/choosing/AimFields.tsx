@@ -4,7 +4,7 @@ import { formatShare, useUnits } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
-import { styleShares, type Aim } from './solve';
+import { styleShares, woundChoices, type Aim } from './solve';
 
 interface Props {
     aim: Aim;
@@ -121,13 +121,7 @@ export function AimFields({ aim, document, targets, onAim }: Props) {
                 <Select
                     value={aim.woundFrom}
                     onChange={(chosen) => change({ woundFrom: chosen })}
-                    choices={[
-                        { value: 'any', label: 'whichever fits' },
-                        ...Array.from({ length: strings.length + 1 }, (_, index) => ({
-                            value: String(index + 1),
-                            label: index === 0 ? 'all strings' : index === strings.length ? 'none' : `from string ${index + 1}`,
-                        })),
-                    ]}
+                    choices={woundChoices(document)}
                 />
             </Field>
             <div className="grid grid-cols-2 gap-3">

@@ -11,6 +11,7 @@ import { stringAt } from '../design/edits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { inTuning } from '../lanes/gauges';
 import { isSame } from './solve';
+import { Sideways } from '../../ui/Sideways';
 
 interface Props {
     solution: Solution;
@@ -37,7 +38,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
 
     return (
         <>
-            <div className="overflow-x-auto">
+            <Sideways label="The best sets">
                 <table className="w-full text-right">
                     <caption className="sr-only">
                         The present set and the best ones for what is aimed at, in {units.tension}
@@ -179,7 +180,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                         </tr>
                     </tfoot>
                 </table>
-            </div>
+            </Sideways>
             {solutions[detail] && <SetFindings index={detail} findings={solutions[detail].findings} several={several} />}
             {solutions[detail]?.remarks.map((remark) => (
                 <p key={remark.message} className="mt-2 text-sm">

@@ -11,7 +11,7 @@ import { inTuning } from '../lanes/gauges';
 import { question } from '../design/question';
 import { AimFields } from './AimFields';
 import { PackagedSets } from './PackagedSets';
-import { aimedAt, aimOf, taken, takenPackaged, targetOf } from './solve';
+import { aimedAt, aimOf, taken, takenPackaged, targetOf, standInPairs } from './solve';
 import { SolutionTable } from './SolutionTable';
 
 interface Props {
@@ -43,7 +43,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
     const edit = useBench((state) => state.edit);
     const [aim, setAim] = useState(() => aimOf(document, accustomed(evaluation, tuning), units));
 
-    const { target, wrong } = targetOf(aim, units);
+    const { target, wrong } = targetOf(aim, units, standInPairs(document));
     const asked =
         target === null
             ? null

@@ -32,7 +32,33 @@ export interface Aim {
     style: Required<Pick<Style, 'attack' | 'pick' | 'angle' | 'place' | 'bending'>>;
 }
 
+/** Fewer strings in twos are no pairs but a short instrument. */
+const FEWEST_IN_PAIRS = 6;
+
 const USUAL_STYLE: Aim['style'] = { attack: 'medium', pick: 'medium', angle: 'flat', place: 'studio', bending: 'none' };
+
+/**
+ * Whether strings stand in twos, in unison or an octave apart: there a thin string follows a thick one, and what is wound goes by
+ * courses.
+ */
+export function standInPairs({ tunings, strings }: SetDocument): boolean {
+    const notes = (tunings[0]?.pitches ?? []).map((pitch) => pitch.replace(/-?\d+$/, ''));
+    return (
+        strings.length >= FEWEST_IN_PAIRS && strings.length % 2 === 0 && notes.every((note, index) => note === notes[index ^ 1])
+    );
+}
+
+/** What is wound is asked by the string, or by the course of two where strings stand so. */
+export function woundChoices(document: SetDocument): { value: string; label: string }[] {
+    const pairs = standInPairs(document);
+    const each = pairs ? 2 : 1;
+    const count = document.strings.length / each;
+    const from = Array.from({ length: count + 1 }, (_, index) => ({
+        value: String(index * each + 1),
+        label: index === 0 ? 'all strings' : index === count ? 'none' : `from ${pairs ? 'course' : 'string'} ${index + 1}`,
+    }));
+    return [{ value: 'any', label: 'whichever fits' }, ...(pairs ? from.slice(1) : from)];
+}
 
 /** Begins where the design stands: its own target if it has one, else as the baseline feels, or its mean tension. */
 export function aimOf(document: SetDocument, tensionsN: number[], units: Units): Aim {
@@ -53,7 +79,7 @@ export function aimOf(document: SetDocument, tensionsN: number[], units: Units):
         each: (target?.profile === 'per-string' && Array.isArray(given) ? given : tensionsN).map(shown),
         band: target?.band === undefined ? '' : String(Number((target.band * 100).toFixed(1))),
         breakShare: target?.limits?.break_share === undefined ? '' : String(Number((target.limits.break_share * 100).toFixed(1))),
-        woundFrom: String(target?.wound_from ?? (Number.isFinite(firstWound) ? firstWound : 'any')),
+        woundFrom: String(target?.wound_from ?? (Number.isFinite(firstWound) && !standInPairs(document) ? firstWound : 'any')),
         tunings: String(target?.tunings ?? 'worst'),
         // What the strings themselves say stays with them.
         keep: target?.keep ?? [],
@@ -62,7 +88,12 @@ export function aimOf(document: SetDocument, tensionsN: number[], units: Units):
 }
 
 /** The target as documents say it, or what is wrong with a figure. */
-export function targetOf(aim: Aim, units: Units): { target: Target; wrong: null } | { target: null; wrong: string } {
+export function targetOf(
+    aim: Aim,
+    units: Units,
+    /** Strings stand in twos: the thin ones of any course may stay plain. */
+    pairs = false,
+): { target: Target; wrong: null } | { target: null; wrong: string } {
     const newtons = (typed: string): number => Number(typed.replace(',', '.')) / tensionIn(1, units);
     const figures: Record<Target['profile'], number[]> = {
         baseline: [Number(aim.percent.replace(',', '.')) / 100],
@@ -91,7 +122,8 @@ export function targetOf(aim: Aim, units: Units): { target: Target; wrong: null 
         ...(band === null ? {} : { band }),
         ...(breakShare === null ? {} : { limits: { break_share: breakShare } }),
         ...(aim.profile === 'progressive' ? { tension_n: { first, last } } : {}),
-        ...(aim.woundFrom === 'any' ? {} : { wound_from: Number(aim.woundFrom), plain_to: Number(aim.woundFrom) - 1 }),
+        ...(aim.woundFrom === 'any' ? {} : { wound_from: Number(aim.woundFrom) }),
+        ...(aim.woundFrom === 'any' || pairs ? {} : { plain_to: Number(aim.woundFrom) - 1 }),
         tunings: aim.tunings === 'worst' || aim.tunings === 'mean' ? aim.tunings : Number(aim.tunings),
         style: aim.style,
         ...(aim.keep.length > 0 ? { keep: aim.keep } : {}),

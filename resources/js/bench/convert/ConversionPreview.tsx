@@ -4,6 +4,7 @@ import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
 import { formatGauge, formatShare, formatShares, formatTension, tensionFigure, useUnits } from '../../units/units';
 import { SeverityMark } from '../../ui/SeverityMark';
+import { Sideways } from '../../ui/Sideways';
 
 /** What the set becomes, string by string beside what it is, with the reasons and what speaks against it. */
 export function ConversionPreview({ converted, before }: { converted: ConvertedSet; before: Evaluation }) {
@@ -25,7 +26,7 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
                     </ul>
                 </section>
             )}
-            <div className="overflow-x-auto">
+            <Sideways label="Before and after">
                 <table className="w-full text-right">
                     <caption className="sr-only">The set before and after, in {units.tension}</caption>
                     <thead>
@@ -86,7 +87,7 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
                         </tfoot>
                     )}
                 </table>
-            </div>
+            </Sideways>
             <h3 className="mt-3 font-bold">Why</h3>
             <ul className="list-disc pl-5 text-ink-soft">
                 {reasons.map((reason) => (

@@ -10,7 +10,8 @@ import { Glyph } from '../../ui/Glyph';
 import { Select } from '../../ui/Select';
 import { SearchField } from '../../ui/SearchField';
 import { TuningChoice } from '../tunings/TuningChoice';
-import type { Wish } from './conversion';
+import { useUnits, type Units } from '../../units/units';
+import { USUAL_SEMITONES, type Wish } from './conversion';
 
 interface Props {
     wish: Wish;
@@ -26,21 +27,29 @@ interface FieldsProps {
 
 /** What has to be said for the conversion that is chosen. */
 export function WishFields({ wish, document, onWish }: Props) {
+    const units = useUnits();
     const change = (changed: Partial<Wish>) => onWish({ ...wish, ...changed });
     switch (wish.to) {
         case 'lower':
+            return (
+                <SemitonesField
+                    value={wish.semitones ?? USUAL_SEMITONES[wish.to]}
+                    least={1}
+                    hint={INTERVALS}
+                    onChange={(semitones) => change({ semitones })}
+                />
+            );
         case 'baritone':
             return (
-                <Field label="Semitones lower" hint="2 is a tone, 5 a fourth, 7 a fifth">
-                    <input
-                        className={fieldClass}
-                        type="number"
-                        min={1}
-                        max={12}
-                        value={wish.semitones}
-                        onChange={(event) => change({ semitones: event.target.value })}
+                <>
+                    <LengthField label="Scale" value={wish.baritone} onChange={(baritone) => change({ baritone })} />
+                    <SemitonesField
+                        value={wish.semitones ?? USUAL_SEMITONES[wish.to]}
+                        least={1}
+                        hint={`A guitar’s E goes to B (5) on ${usualNeck(units)}, to A (7) on longer ones`}
+                        onChange={(semitones) => change({ semitones })}
                     />
-                </Field>
+                </>
             );
         case 'scale':
             return <ScaleFields wish={wish} document={document} change={change} />;
@@ -82,14 +91,7 @@ function ScaleFields({ wish, document, change }: FieldsProps) {
     return (
         <>
             {wish.instrument === null ? (
-                <Field label="Length of its scale">
-                    <input
-                        className={fieldClass}
-                        inputMode="decimal"
-                        value={wish.length}
-                        onChange={(event) => change({ length: event.target.value })}
-                    />
-                </Field>
+                <LengthField label="Length of its scale" value={wish.length} onChange={(length) => change({ length })} />
             ) : (
                 <p className="flex items-center gap-2">
                     <span className="min-w-0 flex-1 truncate">
@@ -108,7 +110,53 @@ function ScaleFields({ wish, document, change }: FieldsProps) {
                     take(found);
                 }}
             />
+            <SemitonesField
+                value={wish.scaleSemitones}
+                least={0}
+                hint={`0 is the same tuning, ${INTERVALS}`}
+                onChange={(scaleSemitones) => change({ scaleSemitones })}
+            />
         </>
+    );
+}
+
+const INTERVALS = '2 is a tone, 5 a fourth, 7 a fifth';
+
+/** Scales that baritones in B usually have. */
+function usualNeck(units: Units): string {
+    return units.length === 'mm' ? '680 to 720 mm' : '27 to 28 in';
+}
+
+function SemitonesField({
+    value,
+    least,
+    hint,
+    onChange,
+}: {
+    value: string;
+    least: number;
+    hint: string;
+    onChange: (value: string) => void;
+}) {
+    return (
+        <Field label="Semitones lower" hint={hint}>
+            <input
+                className={fieldClass}
+                type="number"
+                min={least}
+                max={12}
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+            />
+        </Field>
+    );
+}
+
+function LengthField({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+    return (
+        <Field label={label}>
+            <input className={fieldClass} inputMode="decimal" value={value} onChange={(event) => onChange(event.target.value)} />
+        </Field>
     );
 }
 

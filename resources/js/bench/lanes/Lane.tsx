@@ -39,6 +39,9 @@ interface Props {
     ground: LaneGround;
     onMove: (from: number, direction: -1 | 1) => void;
     onHear: Hear;
+    /** Whether its figures stand open under the selected lane; null where they stand elsewhere. */
+    details: boolean | null;
+    onDetails: (open: boolean) => void;
 }
 
 /** Typed tensions that no gauge comes this near to are told, as a share. */
@@ -46,7 +49,7 @@ const FAR = 0.08;
 
 /** One string: its pitch, itself on the tension axis, its gauge and what that comes to. */
 export const Lane = memo(function Lane(props: Props) {
-    const { position, evaluated, target, finding, refused, ground, onMove, onHear } = props;
+    const { position, evaluated, target, finding, refused, ground, onMove, onHear, details, onDetails } = props;
     const { axis, pool, ladder } = ground;
     const units = useUnits();
     const index = useBench((state) => state.document.strings.findIndex((string) => string.position === position));
@@ -265,6 +268,17 @@ export const Lane = memo(function Lane(props: Props) {
                         >
                             <Glyph sign="right" />
                         </StepButton>
+                        {details !== null && (
+                            <button
+                                type="button"
+                                aria-expanded={details}
+                                aria-label={`More of string ${position}`}
+                                className="ml-auto inline-flex min-h-target items-center gap-1 rounded-mark px-1 text-accent"
+                                onClick={() => onDetails(!details)}
+                            >
+                                {details ? 'less' : 'more'} <Glyph sign={details ? 'up' : 'down'} />
+                            </button>
+                        )}
                     </div>
                 )}
             </div>

@@ -29,7 +29,7 @@ export function Findings({ findings, severalTunings }: { findings: Finding[]; se
                     of.length > 0 && (
                         <div
                             key={remedy}
-                            className="grid gap-x-4 border-b border-rule/70 last:border-b-0 sm:grid-cols-[9.5rem_1fr]"
+                            className="grid gap-x-4 border-b border-rule/70 last:border-b-0 sm:grid-cols-[9.5rem_minmax(0,1fr)]"
                         >
                             <h3 className="pt-1.5 text-sm font-semibold text-ink-soft">{name}</h3>
                             <ul>
@@ -73,13 +73,13 @@ function FindingLine({ finding, severalTunings }: { finding: Finding; severalTun
     };
     return (
         <li className="py-1">
-            <div className="flex items-baseline gap-2.5">
+            <div className="flex items-baseline gap-x-2.5 max-sm:flex-wrap">
                 <span className="translate-y-0.5">
                     <SeverityMark severity={finding.severity} />
                 </span>
-                <span className="min-w-0 flex-1">{message}</span>
+                <span className="min-w-0 flex-1 max-sm:basis-[calc(100%-2rem)]">{message}</span>
                 {severalTunings && finding.tuning !== null && (
-                    <span className="text-sm whitespace-nowrap text-ink-faint">{finding.tuning}</span>
+                    <span className="text-sm text-ink-faint max-sm:ml-6 sm:max-w-32">{finding.tuning}</span>
                 )}
                 {position !== null && (
                     <button

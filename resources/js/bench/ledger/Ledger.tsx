@@ -57,7 +57,7 @@ export function Ledger({ evaluation, current, refused }: Props) {
                     <dd className="text-right">{side(total.bass_side_n)}</dd>
                 </dl>
             </div>
-            <div className="min-w-64 flex-1">
+            <div className="min-w-[min(100%,26rem)] flex-1">
                 <Findings findings={evaluation.findings} severalTunings={document.tunings.length > 1} />
                 <label className="mt-1 flex items-baseline gap-3">
                     <span className="font-bold">Notes</span>

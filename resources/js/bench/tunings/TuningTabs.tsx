@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { memo, useState } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import type { SetDocument, Tuning } from '../../generated/formats';
 import type { Refused } from '../../server/api';
 import { tuningLabel } from '../../units/pitch';
@@ -16,6 +16,8 @@ import * as edits from '../design/edits';
 import type { Edit } from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 import type { Retune } from './useRetune';
+
+const MOST_TUNINGS = 12;
 
 interface Props {
     refused: Refused | null;
@@ -42,7 +44,11 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
 
     return (
         <div className="mt-2.5 flex flex-wrap items-center gap-2">
-            <div role="group" aria-label="Tunings this set serves" className="flex flex-wrap gap-2">
+            <div
+                role="group"
+                aria-label="Tunings this set serves"
+                className="-m-1 flex min-w-0 [scrollbar-width:thin] gap-2 overflow-x-auto p-1"
+            >
                 {tunings.map((tuning, index) => (
                     <button
                         key={index}
@@ -50,7 +56,7 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                         aria-pressed={index === shown}
                         onClick={() => (index === shown ? show('tuning') : showTuning(index))}
                         className={clsx(
-                            'h-8 rounded-field border px-3.5 whitespace-nowrap',
+                            'h-8 shrink-0 rounded-field border px-3 whitespace-nowrap',
                             index === shown
                                 ? 'border-accent bg-accent font-semibold text-accent-ink'
                                 : 'border-rule-strong bg-sheet hover:border-ink',
@@ -60,25 +66,22 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                     </button>
                 ))}
             </div>
-            <Button look="quiet" className="h-8" aria-label="Choose tuning…" onClick={() => show('tuning')}>
+            <Button look="quiet" className="h-8 px-2" aria-label="Choose tuning…" onClick={() => show('tuning')}>
                 Tuning…
             </Button>
-            {tunings.length < 12 && (
-                <Button look="quiet" className="h-8" onClick={add}>
+            {tunings.length < MOST_TUNINGS && (
+                <Button look="quiet" className="h-8 px-2" title="Another tuning that this set must serve" onClick={add}>
                     + tuning
                 </Button>
             )}
-            {tunings.length > 1 && (
-                <Button
-                    look="quiet"
-                    className="h-8"
-                    onClick={() => edit(edits.removeTuning(shown))}
-                    aria-label={`Remove ${present ? tuningLabel(present) : 'this tuning'}`}
-                >
-                    − tuning
-                </Button>
-            )}
-            <RetuneMenu retune={retune} />
+            <RetuneMenu retune={retune}>
+                {tunings.length > 1 && present !== undefined && (
+                    <>
+                        <MenuLine />
+                        <MenuItem onSelect={() => edit(edits.removeTuning(shown))}>Remove {tuningLabel(present)}</MenuItem>
+                    </>
+                )}
+            </RetuneMenu>
             <div className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:ml-0">
                 <Capo present={present} error={errorAt('capo')} retune={retune} take={take} />
                 <ReferenceInput
@@ -109,7 +112,7 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
 });
 
 /** Tunes several strings at once. */
-function RetuneMenu({ retune }: { retune: Retune }) {
+function RetuneMenu({ retune, children }: { retune: Retune; children: ReactNode }) {
     return (
         <Menu
             align="start"
@@ -133,6 +136,7 @@ function RetuneMenu({ retune }: { retune: Retune }) {
             <MenuItem keys="D" onSelect={() => retune.lowest(-2)}>
                 Lowest string a tone down
             </MenuItem>
+            {children}
         </Menu>
     );
 }

@@ -4,6 +4,7 @@ import { fetchAhead, onDemand } from '../../ui/onDemand';
 import { Lazily } from '../../ui/Lazily';
 import type { Command } from './commands';
 import { useLetters } from './letters';
+import { keepTyped, stopKeeping } from './meanwhile';
 import { providedHere, useProvided, type Provided } from './provided';
 import { useKeys } from './useKeys';
 
@@ -27,6 +28,9 @@ export function Commands() {
     const [here, setHere] = useState<Provided[]>([]);
     const { on: letters, turn } = useLetters();
     const show = (what: Open) => {
+        if (what === 'palette') {
+            keepTyped();
+        }
         setHere(providedHere());
         setOpen(what);
     };
@@ -64,6 +68,11 @@ export function Commands() {
     useProvided({ commands, busy: open !== null, everywhere: true });
     useKeys();
     useEffect(() => fetchAhead([Palette, KeysDialog]), []);
+    useEffect(() => {
+        if (open !== 'palette') {
+            stopKeeping();
+        }
+    }, [open]);
     useEffect(() => {
         const opened = (event: Event) => show((event as CustomEvent<Open>).detail);
         window.addEventListener(OPEN, opened);

@@ -6,6 +6,7 @@ import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { keysLabel } from './commands';
+import { stopKeeping, typedMeanwhile } from './meanwhile';
 import type { Provided } from './provided';
 
 interface Props {
@@ -38,7 +39,9 @@ export function Palette({ open, onOpenChange, provided }: Props) {
 
 function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () => void) => void }) {
     const [commands] = useState(() => provided.flatMap((each) => each.commands));
-    const [typed, setTyped] = useState('');
+    const [meanwhile] = useState(typedMeanwhile);
+    useEffect(stopKeeping, []);
+    const [typed, setTyped] = useState(meanwhile.text);
     const { data, isFetching, isPlaceholderData } = useQuery({
         queryKey: ['search', typed],
         queryFn: async ({ signal }) => {
@@ -56,8 +59,8 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
     // What is found comes after what was typed: the best is chosen anew, and Enter waits for it.
     const [chosen, setChosen] = useState('');
     const list = useRef<HTMLDivElement>(null);
-    const entered = useRef(false);
-    const coming = isFetching && isPlaceholderData;
+    const entered = useRef(meanwhile.entered);
+    const coming = isFetching && (isPlaceholderData || data === undefined);
     useEffect(() => {
         // By the next frame the list has put in order what came.
         const frame = requestAnimationFrame(() => {

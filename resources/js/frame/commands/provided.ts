@@ -1,4 +1,4 @@
-import { useEffect, useId } from 'react';
+import { useId, useLayoutEffect } from 'react';
 import type { Command } from './commands';
 
 /** What a page lends to the palette and the keys while it is open. */
@@ -24,8 +24,9 @@ export function providedHere(): Provided[] {
 /** Lends commands to the palette and the keys for as long as what calls it is there. */
 export function useProvided(offer: Provided): void {
     const id = useId();
-    useEffect(() => {
+    // As soon as it can be seen it can be done, however early a key comes.
+    useLayoutEffect(() => {
         provided.set(id, offer);
     });
-    useEffect(() => () => void provided.delete(id), [id]);
+    useLayoutEffect(() => () => void provided.delete(id), [id]);
 }

@@ -3,6 +3,7 @@ import { CONSTRUCTIONS, LIST_FIELDS, MATERIALS } from '../../generated/words';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import type { FieldName } from './importing';
+import { Sideways } from '../../ui/Sideways';
 
 const NONE = 'none';
 
@@ -75,12 +76,7 @@ export function MappingFields({ preview, mapping, onMapping }: Props) {
                     </Field>
                 )}
             </div>
-            <div
-                className="mt-4 overflow-x-auto border-y border-rule"
-                tabIndex={0}
-                role="region"
-                aria-label="The first rows of the file"
-            >
+            <Sideways label="The first rows of the file" className="mt-4 border-y border-rule">
                 <table className="w-full text-sm">
                     <thead>
                         <tr className="text-left text-ink-soft">
@@ -106,7 +102,7 @@ export function MappingFields({ preview, mapping, onMapping }: Props) {
                         ))}
                     </tbody>
                 </table>
-            </div>
+            </Sideways>
         </>
     );
 }

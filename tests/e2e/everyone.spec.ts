@@ -1,0 +1,194 @@
+import type { Page } from '@playwright/test';
+import { OF_COLOURS, violations, WCAG } from './axe';
+import { expect, openSet, test } from './lira';
+
+const SIZES = [
+    [1280, 800],
+    [820, 1180],
+    [390, 844],
+    [640, 400],
+] as const;
+
+const LOOKS = {
+    light: { colorScheme: 'light', forcedColors: 'none' },
+    dark: { colorScheme: 'dark', forcedColors: 'none' },
+    forced: { colorScheme: 'light', forcedColors: 'active' },
+} as const;
+
+/** Looks at what is open on every size, in light, in dark and with the colours forced on it; nothing may be wrong, or stand out of the window. */
+async function expectForEveryone(page: Page, what: string, part = 'body'): Promise<void> {
+    const wrong: string[] = [];
+    for (const [width, height] of SIZES) {
+        await page.setViewportSize({ width, height });
+        for (const [look, media] of Object.entries(LOOKS)) {
+            await page.emulateMedia(media);
+            const by =
+                look === 'light' ? ({ type: 'tag', values: WCAG } as const) : ({ type: 'rule', values: OF_COLOURS } as const);
+            for (const found of await violations(page, by, part)) {
+                wrong.push(`${what}, ${width}×${height}, ${look}: ${found.slice(0, 600)}`);
+            }
+        }
+        const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+        if (over > 0) {
+            wrong.push(`${what}, ${width}×${height}: ${over} px wider than the window`);
+        }
+    }
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.emulateMedia(LOOKS.light);
+    wrong.forEach((each) => console.log('WRONG ' + each));
+    expect.soft(wrong).toEqual([]);
+}
+
+const click =
+    (name: string | RegExp, role: 'button' | 'link' | 'tab' | 'menuitem' = 'button') =>
+    (page: Page) =>
+        page.getByRole(role, { name, exact: true }).first().click();
+const key = (pressed: string) => (page: Page) => page.keyboard.press(pressed);
+const command = (name: string) => async (page: Page) => {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('dialog').getByRole('combobox').fill(name);
+    await page.getByRole('option', { name }).first().click();
+};
+const more = (menu: string | RegExp, item: string | RegExp) => async (page: Page) => {
+    await click(menu)(page);
+    await click(item, 'menuitem')(page);
+};
+
+type Step = (page: Page) => Promise<unknown>;
+
+interface View {
+    /** An address, or how one gets there. */
+    at: string | Step;
+    /** Other sides of the page, one after the other. */
+    sides?: Record<string, Step>;
+    /** What opens over it, each opened by itself. */
+    opens?: Record<string, Step>;
+}
+
+const jobOf =
+    (instrument: string): Step =>
+    async (page) => {
+        await page.goto('/jobs');
+        await page
+            .getByRole('link', { name: new RegExp(`^${instrument}`) })
+            .first()
+            .click();
+        await expect(page).toHaveURL(/\/jobs\/\d+/);
+    };
+const instrument =
+    (name: string): Step =>
+    async (page) => {
+        await page.goto('/instruments');
+        await page.getByRole('link', { name, exact: true }).click();
+        await expect(page.getByRole('tab').first()).toBeVisible();
+    };
+
+const VIEWS: Record<string, View> = {
+    Start: { at: '/start' },
+    Bench: {
+        at: (page) => openSet(page, 'Smack, drop A'),
+        opens: {
+            'choosing gauges': key('s'),
+            converting: key('c'),
+            'what feels right': key('b'),
+            'earlier sets': command('Earlier sets on this instrument…'),
+            'a tuning': key('t'),
+            versions: key('v'),
+            labels: command('Labels for its packets…'),
+            palette: key('Control+k'),
+            keys: key('?'),
+        },
+    },
+    'Bench of courses': { at: (page) => openSet(page, 'Turnstone, octave courses') },
+    Sets: { at: '/sets' },
+    'Sets put away': { at: '/sets?away=1' },
+    Instruments: { at: '/instruments' },
+    Instrument: {
+        at: instrument('Ketch'),
+        sides: {
+            'a set tried on': click('Try a set on', 'tab'),
+            reach: click('How low, how high', 'tab'),
+            log: click('Log', 'tab'),
+        },
+    },
+    'New instrument': { at: '/instruments/new' },
+    Strings: {
+        at: '/strings',
+        sides: {
+            'one string': async (page) => {
+                await page.getByRole('searchbox', { name: 'Find' }).fill('wound 46');
+                await page.getByRole('button', { name: 'Bright wound 46' }).click();
+                await expect(page.getByRole('img', { name: 'The string cut across, to scale' })).toBeVisible();
+            },
+        },
+    },
+    Drawer: { at: '/strings/drawer', opens: { 'strings put in': click('Add strings…') } },
+    Orders: { at: '/strings/orders', opens: { 'an order for designs': click('Order for designs…') } },
+    Pools: { at: '/strings/pools' },
+    Suppliers: {
+        at: '/strings/suppliers',
+        opens: {
+            'a new supplier': click('New supplier'),
+            'a list': click(/^Bring in a list of /),
+            'packaged sets': click(/^Packaged sets of /),
+        },
+    },
+    'Measured strings': { at: '/strings/measured' },
+    Jobs: { at: '/jobs' },
+    'New job': { at: '/jobs/new' },
+    Job: {
+        at: jobOf('Harbour'),
+        opens: {
+            schools: more(/^More/, 'Change the schools…'),
+            'what was agreed': more(/^More/, 'Owner, reason, promised day…'),
+            'another bench': more(/^More/, 'Hand it to another bench…'),
+            'its record': more(/^More/, 'Before, after, and what happened…'),
+            'a note': click('Note'),
+        },
+    },
+    Tuning: {
+        at: async (page) => {
+            await openSet(page, 'Curlew, D standard');
+            await page.goto(`${page.url().replace('/bench/', '/sets/')}/tune?practice`);
+        },
+    },
+    Intonation: {
+        at: async (page) => {
+            await openSet(page, 'Harbour, down to C');
+            await page.goto(`${page.url().replace('/bench/', '/sets/')}/intonate?practice`);
+        },
+    },
+    Log: { at: '/log', opens: { 'putting off': click('Put off…') } },
+    Shows: { at: '/log/shows', opens: { 'a show': click('Add a show'), 'shows of a calendar': click('Bring in…') } },
+    'How long strings last': { at: '/log/life' },
+    Care: { at: '/log/care', opens: { 'a rule': click('Add a rule') } },
+    Years: { at: '/log/years' },
+    Words: { at: '/words' },
+};
+
+for (const [name, { at, sides = {}, opens = {} }] of Object.entries(VIEWS)) {
+    test(`everyone can use ${name}: on every size, in light, dark and forced colours`, async ({ page }) => {
+        if (typeof at === 'string') {
+            await page.goto(at);
+        } else {
+            await at(page);
+        }
+        await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+        await page.waitForLoadState('networkidle');
+        await expectForEveryone(page, name);
+        for (const [side, step] of Object.entries(sides)) {
+            await step(page);
+            await page.waitForLoadState('networkidle');
+            await expectForEveryone(page, `${name}: ${side}`);
+        }
+        for (const [dialog, open] of Object.entries(opens)) {
+            await open(page);
+            const opened = page.getByRole('dialog');
+            await expect(opened).toBeVisible();
+            await page.waitForLoadState('networkidle');
+            await expectForEveryone(page, `${name}: ${dialog}`, '[role="dialog"]');
+            await opened.getByRole('button', { name: 'Close', exact: true }).click();
+            await expect(opened).toHaveCount(0);
+        }
+    });
+}
