@@ -35,7 +35,6 @@ async function expectForEveryone(page: Page, what: string, part = 'body'): Promi
     }
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.emulateMedia(LOOKS.light);
-    wrong.forEach((each) => console.log('WRONG ' + each));
     expect.soft(wrong).toEqual([]);
 }
 
@@ -122,7 +121,10 @@ const VIEWS: Record<string, View> = {
             },
         },
     },
-    Drawer: { at: '/strings/drawer', opens: { 'strings put in': click('Add strings…') } },
+    Drawer: {
+        at: '/strings/drawer',
+        opens: { 'taking some': click(/^Take from /), 'counting a lot': click(/^Count /), 'its history': click(/^History of /) },
+    },
     Orders: { at: '/strings/orders', opens: { 'an order for designs': click('Order for designs…') } },
     Pools: { at: '/strings/pools' },
     Suppliers: {
@@ -137,7 +139,7 @@ const VIEWS: Record<string, View> = {
     Jobs: { at: '/jobs' },
     'New job': { at: '/jobs/new' },
     Job: {
-        at: jobOf('Harbour'),
+        at: jobOf('Curlew'),
         opens: {
             schools: more(/^More/, 'Change the schools…'),
             'what was agreed': more(/^More/, 'Owner, reason, promised day…'),
@@ -158,7 +160,7 @@ const VIEWS: Record<string, View> = {
             await page.goto(`${page.url().replace('/bench/', '/sets/')}/intonate?practice`);
         },
     },
-    Log: { at: '/log', opens: { 'putting off': click('Put off…') } },
+    Log: { at: '/log', opens: { 'putting off': click(/^Put off: /) } },
     Shows: { at: '/log/shows', opens: { 'a show': click('Add a show'), 'shows of a calendar': click('Bring in…') } },
     'How long strings last': { at: '/log/life' },
     Care: { at: '/log/care', opens: { 'a rule': click('Add a rule') } },

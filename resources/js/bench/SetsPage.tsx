@@ -7,13 +7,14 @@ import { useImport } from '../documents/useImport';
 import { useProvided } from '../frame/commands/provided';
 import { ask } from '../server/api';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { buttonClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
 import { headsOf, sorted } from '../ui/Sorted';
 import { tellFailure, toast } from '../ui/toasts';
 import { useAddress } from '../ui/useAddress';
 import { SetRow } from './sets/SetRow';
 import { matchingSets, SET_KEYS, type Summary } from './sets/summary';
+import { FindField } from '../ui/FindField';
 
 interface Props {
     sets: Summary[];
@@ -93,13 +94,11 @@ export default function SetsPage({ sets, away, putAway }: Props) {
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
                     <PageTitle className="mr-auto">{away ? 'Sets put away' : 'Sets'}</PageTitle>
-                    <input
-                        type="search"
-                        aria-label="Find a set"
-                        placeholder="Find by name, instrument or tuning"
-                        className={clsx(fieldClass, 'max-w-72')}
-                        value={words}
-                        onChange={(event) => look({ for: event.target.value }, true)}
+                    <FindField
+                        label="Find a set"
+                        by="Find by name, instrument or tuning"
+                        words={words}
+                        onWords={(next) => look({ for: next }, true)}
                     />
                     <ImportButton label="Set document to import" onFile={bringIn} />
                     <Link href="/start" className={buttonClass.strong}>

@@ -8,6 +8,7 @@ import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
 import { DEVICES, readingMm, readingText, seeded, type Device, type DeviceName } from './reading';
 import { useMeasuredField } from './useMeasuredField';
+import { readNumber } from '../units/typed';
 
 interface Props {
     onClose: () => void;
@@ -23,7 +24,7 @@ export function CalliperPanel({ onClose, className = 'right-4' }: Props) {
     const target = useMeasuredField();
     const random = useRef(seeded(20260214));
     const device: Device = DEVICES[name];
-    const openedMm = Math.min(device.mostMm, Math.max(0, Number(opened.replace(',', '.')) || 0));
+    const openedMm = Math.min(device.mostMm, Math.max(0, readNumber(opened) ?? 0));
 
     const read = () => {
         const text = readingText(device, readingMm(device, openedMm, random.current));

@@ -8,6 +8,7 @@ import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
 import { seeded, stepped } from './reading';
 import { useMeasuredField } from './useMeasuredField';
+import { readNumber } from '../units/typed';
 
 interface Instrument {
     name: string;
@@ -37,7 +38,7 @@ export function ScalePanel({ onClose }: { onClose: () => void }) {
     const random = useRef(seeded(20260214));
     const instrument: Instrument = INSTRUMENTS[name];
     const read = () => {
-        const value = stepped(Number(held.replace(',', '.')) || 0, instrument.step, instrument.spread, random.current);
+        const value = stepped(readNumber(held) ?? 0, instrument.step, instrument.spread, random.current);
         const text = `${value.toFixed(instrument.decimals)} ${instrument.unit}`;
         setLast(text);
         if (target?.isConnected === true) {

@@ -6,7 +6,7 @@ import { openCommands } from './commands/Commands';
 
 /** Where nothing is, or something failed: what it means and where to go. */
 export default function ErrorPage({ status, message }: { status: number; message: string }) {
-    const title = status === 404 ? 'Nothing is here' : 'That did not work';
+    const title = status === 404 ? 'No such page' : 'That did not work';
     return (
         <div className="mx-auto w-full max-w-xl flex-1 px-6 pt-20">
             <Head title={title} />

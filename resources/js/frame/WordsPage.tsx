@@ -1,8 +1,7 @@
 import { Head } from '@inertiajs/react';
-import { clsx } from 'clsx';
-import { fieldClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
+import { FindField } from '../ui/FindField';
 
 /** What each word means here, by what it belongs to. */
 type Groups = Record<string, Record<string, string>>;
@@ -25,14 +24,7 @@ export default function WordsPage({ groups }: { groups: Groups }) {
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
                     <PageTitle className="mr-auto">Words</PageTitle>
-                    <input
-                        type="search"
-                        aria-label="Find a word"
-                        placeholder="Find a word"
-                        className={clsx(fieldClass, 'max-w-72')}
-                        value={sought}
-                        onChange={(event) => look({ for: event.target.value }, true)}
-                    />
+                    <FindField label="Find a word" words={sought} onWords={(next) => look({ for: next }, true)} />
                 </div>
                 <p className="mt-1 max-w-prose text-ink-soft">
                     As they are used here. Where a word is underlined with dots on another page, pressing it says the same.

@@ -8,7 +8,7 @@ import { useImport } from '../documents/useImport';
 import { ask } from '../server/api';
 import { formatLength, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { buttonClass } from '../ui/classes';
 import { Glyph } from '../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Select } from '../ui/Select';
@@ -16,6 +16,7 @@ import { tellFailure, toast } from '../ui/toasts';
 import { headsOf, sorted, type SortKeys } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
 import { matching, type Summary } from './matching';
+import { FindField } from '../ui/FindField';
 
 interface Props {
     instruments: Summary[];
@@ -63,13 +64,11 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
             <div className="mx-auto max-w-6xl">
                 <div className="flex flex-wrap items-center gap-3">
                     <PageTitle className="mr-auto">{away ? 'Instruments put away' : 'Instruments'}</PageTitle>
-                    <input
-                        type="search"
-                        aria-label="Find an instrument"
-                        placeholder="Find by name, kind or owner"
-                        className={clsx(fieldClass, 'max-w-60')}
-                        value={words}
-                        onChange={(event) => look({ for: event.target.value }, true)}
+                    <FindField
+                        label="Find an instrument"
+                        by="Find by name, kind or owner"
+                        words={words}
+                        onWords={(next) => look({ for: next }, true)}
                     />
                     <Filter
                         label="Kind"

@@ -4,7 +4,10 @@ import { useEffect, useState, type SyntheticEvent } from 'react';
 import type { JobRow } from '../generated/views';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
+import { FindField } from '../ui/FindField';
+import { matches } from '../ui/matches';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
+import { useAddress } from '../ui/useAddress';
 import { remind } from './reminders';
 import { useClock } from './useClock';
 import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
@@ -32,13 +35,25 @@ export default function JobsPage({ jobs }: { jobs: JobRow[] }) {
             remind(id, instrument, status === 'open' ? until : null);
         }
     }, [jobs]);
-    const sorted = byNextHand(jobs, now);
+    const [{ for: words }, look] = useAddress({ for: '' });
+    const sorted = byNextHand(
+        jobs.filter((row) => matches([row.instrument, row.name, row.owner, row.bench, REASONS[row.reason]].join(' '), words)),
+        now,
+    );
     return (
         <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
             <Head title="Jobs" />
             <TitleLine>
                 <PageTitle className="pb-1.5">Jobs</PageTitle>
                 <div className="mb-1.5 ml-auto flex flex-wrap items-center gap-2">
+                    {jobs.length > 0 && (
+                        <FindField
+                            label="Find a job"
+                            by="Find by instrument, owner or set"
+                            words={words}
+                            onWords={(next) => look({ for: next }, true)}
+                        />
+                    )}
                     <PacketField />
                     <Link href="/jobs/new" className={buttonClass.strong}>
                         Begin a job
@@ -55,7 +70,7 @@ export default function JobsPage({ jobs }: { jobs: JobRow[] }) {
                 GROUPS.map(({ want, title, empty }) => {
                     const rows = sorted.filter((row) => wantOf(row, now) === want);
                     return (
-                        (rows.length > 0 || empty !== null) && (
+                        (rows.length > 0 || (empty !== null && words === '')) && (
                             <section key={want} aria-label={title} className="mt-6">
                                 <h2 className="text-lg font-bold">{title}</h2>
                                 {rows.length === 0 && <p className="text-ink-soft">{empty}</p>}
@@ -68,6 +83,14 @@ export default function JobsPage({ jobs }: { jobs: JobRow[] }) {
                         )
                     );
                 })}
+            {jobs.length > 0 && sorted.length === 0 && (
+                <p className="mt-6 text-ink-soft">
+                    No job matches “{words}”.{' '}
+                    <button type="button" className="min-h-target text-accent underline" onClick={() => look({ for: '' })}>
+                        Show all {jobs.length}
+                    </button>
+                </p>
+            )}
         </div>
     );
 }
@@ -149,7 +172,7 @@ function PacketField() {
             <label className="flex items-center gap-2 text-sm whitespace-nowrap text-ink-soft">
                 Packet’s code
                 <input
-                    className={`${fieldClass} w-28`}
+                    className={`${fieldClass} w-24!`}
                     value={code}
                     autoComplete="off"
                     aria-invalid={problem !== null || undefined}

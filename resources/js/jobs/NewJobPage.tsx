@@ -18,6 +18,7 @@ import { agreedBody, AgreedFields, type Agreed } from './begin/AgreedFields';
 import { KeepWay } from './begin/KeepWay';
 import { SchoolFields } from './begin/SchoolFields';
 import { stringsWords } from './words';
+import { Explained } from '../ui/Explained';
 
 type Schools = Record<string, string>;
 
@@ -227,7 +228,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                                         type="number"
                                         min={0}
                                         max={3}
-                                        className={`${fieldClass} h-8 w-16`}
+                                        className={`${fieldClass} h-8! w-16!`}
                                         value={spares}
                                         onChange={(event) => setSpares(event.target.value)}
                                     />
@@ -238,7 +239,9 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                     <StringRows strings={preview.strings} drawer={from === 'drawer'} />
                 </section>
                 <section aria-label="Schools">
-                    <h2 className="border-b border-ink pb-1.5 text-lg font-bold">How it is done</h2>
+                    <h2 className="border-b border-ink pb-1.5 text-lg font-bold">
+                        <Explained word="school">How it is done</Explained>
+                    </h2>
                     <SchoolFields
                         schools={preview.schools}
                         onChoose={(aspect, chosen) => {

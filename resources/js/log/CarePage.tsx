@@ -12,6 +12,7 @@ import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
 import { EXPOSED } from './hours';
 import { LogFrame } from './LogFrame';
+import { readNumber } from '../units/typed';
 
 interface Rule {
     key: string;
@@ -175,10 +176,7 @@ function Settings({ exposure, zone }: { exposure: Props['exposure']; zone: strin
                                     EXPOSED.map(({ name }) => {
                                         const text = typed[name] ?? '';
                                         // What was not changed keeps all of its digits.
-                                        return [
-                                            name,
-                                            text === trimmed(said[name], 3) ? said[name] : Number(text.replace(',', '.')),
-                                        ];
+                                        return [name, text === trimmed(said[name], 3) ? said[name] : (readNumber(text) ?? text)];
                                     }),
                                 ),
                                 zone: said.zone,

@@ -14,6 +14,7 @@ import { today } from './days';
 import { ExposedBoxes } from './ExposedBoxes';
 import { exposedOf, exposedWords, hoursWords, type Exposed } from './hours';
 import { LogFrame } from './LogFrame';
+import { readNumber } from '../units/typed';
 
 interface Named {
     id: number;
@@ -196,7 +197,7 @@ function ShowDialog({
                                 place,
                                 on,
                                 at,
-                                hours: Number(hours.replace(',', '.')),
+                                hours: readNumber(hours) ?? hours,
                                 instruments: played,
                                 zone: here(),
                                 ...Object.fromEntries(exposed.map((each) => [each, true])),

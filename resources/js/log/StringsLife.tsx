@@ -15,6 +15,8 @@ import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
+import { readNumber } from '../units/typed';
+import { Explained } from '../ui/Explained';
 
 const TAPS = [0.5, 1, 2];
 const LIVES_IN = [
@@ -71,11 +73,10 @@ export function StringsLife({
             });
         });
     const usual = (typed: string) => {
-        const hours = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
         act(async () => {
             const answer = await ask<{ life: InstrumentLife }>(`${address}/hours`, {
                 method: 'PUT',
-                body: { hours_a_week: Number.isNaN(hours) ? typed : hours },
+                body: { hours_a_week: typed.trim() === '' ? null : (readNumber(typed) ?? typed) },
             });
             setLife(answer.life);
         });
@@ -84,7 +85,7 @@ export function StringsLife({
         <section aria-labelledby="hours" className="grid gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,1fr)_auto]">
             <div>
                 <h2 id="hours" className="border-b border-ink pb-1 text-lg font-bold">
-                    Hours on its strings
+                    <Explained word="life">Hours on its strings</Explained>
                 </h2>
                 {life.families.length === 0 && (
                     <p className="mt-2 max-w-prose text-ink-soft">

@@ -10,15 +10,19 @@ import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { tellFailure } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
-import { isLow, shownKinds } from './drawer/lots';
+import { DRAWER_KEYS, isLow, shownKinds } from './drawer/lots';
 import { LotDialog, type LotAct } from './drawer/LotDialog';
 import { StringsFrame } from './StringsFrame';
+import { headsOf, sorted } from '../ui/Sorted';
+import { useAddress } from '../ui/useAddress';
+import { FindField } from '../ui/FindField';
 
 /** What lies in the drawer, lot by lot, and what runs low. */
 export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
     const units = useUnits();
-    const [words, setWords] = useState('');
-    const [lowOnly, setLowOnly] = useState(false);
+    const [{ for: words, low: only, order }, look] = useAddress({ for: '', low: '', order: '' });
+    const lowOnly = only !== '';
+    const head = headsOf(order, (next) => look({ order: next }));
     const [act, setAct] = useState<{ lot: Lot; act: LotAct } | null>(null);
     const nameOf = (kind: DrawerString) => `${formatGauge(gaugeInches(kind), units)} ${familyWords(kind)}`;
     const low = contents.filter(isLow).length;
@@ -51,30 +55,32 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
             ) : (
                 <>
                     <div className="mt-3 flex flex-wrap items-center gap-3">
-                        <input
-                            type="search"
-                            aria-label="Find in the drawer"
-                            placeholder="Find by gauge, material or name"
-                            className={clsx(fieldClass, 'max-w-72')}
-                            value={words}
-                            onChange={(event) => setWords(event.target.value)}
+                        <FindField
+                            label="Find in the drawer"
+                            by="Find by gauge, material or name"
+                            words={words}
+                            onWords={(next) => look({ for: next }, true)}
                         />
                         <label className="flex min-h-9 items-center gap-2">
-                            <input type="checkbox" checked={lowOnly} onChange={(event) => setLowOnly(event.target.checked)} />
+                            <input
+                                type="checkbox"
+                                checked={lowOnly}
+                                onChange={(event) => look({ low: event.target.checked ? '1' : '' })}
+                            />
                             Only what runs low ({low})
                         </label>
                     </div>
                     <table className="mt-3 w-full max-w-5xl">
                         <thead>
                             <tr className="border-b border-ink text-left text-sm text-ink-soft">
-                                <th className="py-1.5 pr-4 font-normal">String</th>
-                                <th className="py-1.5 pr-4 text-right font-normal">There are</th>
-                                <th className="w-28 py-1.5 pr-4 font-normal">At least</th>
+                                {head('gauge', 'String', 'pr-4')}
+                                {head('there', 'There are', 'pr-4 text-right')}
+                                {head('least', 'At least', 'w-28 pr-4')}
                                 <th className="py-1.5 font-normal">Lots</th>
                             </tr>
                         </thead>
                         <tbody>
-                            {shownKinds(contents, words, lowOnly, nameOf).map((kind) => (
+                            {sorted(shownKinds(contents, words, lowOnly, nameOf), order, DRAWER_KEYS).map((kind) => (
                                 <tr key={nameOf(kind)} className="border-b border-rule align-top">
                                     <th scope="row" className="py-2 pr-4 text-left font-normal">
                                         <strong>{formatGauge(gaugeInches(kind), units)}</strong> {familyWords(kind)}
@@ -92,7 +98,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
                                     </td>
                                     <td className="py-1 pr-4">
                                         <TypedInput
-                                            className={clsx(fieldClass, 'w-20')}
+                                            className={clsx(fieldClass, 'w-20!')}
                                             inputMode="numeric"
                                             aria-label={`How many of ${nameOf(kind)} should be there`}
                                             placeholder="–"

@@ -174,7 +174,7 @@ function OrderOf({ order }: { order: Order }) {
                                     type="number"
                                     min={0}
                                     max={line.count}
-                                    className={`${fieldClass} h-8 w-16`}
+                                    className={`${fieldClass} h-8! w-16!`}
                                     aria-label={`How many of ${line.name} came whole`}
                                     value={whole[line.id] ?? String(line.sent)}
                                     onChange={(event) => setWhole({ ...whole, [line.id]: event.target.value })}

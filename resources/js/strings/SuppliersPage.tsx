@@ -4,6 +4,8 @@ import { useEffect, useState } from 'react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { Lazily } from '../ui/Lazily';
+import { headsOf, sorted, type SortKeys } from '../ui/Sorted';
+import { useAddress } from '../ui/useAddress';
 import { fetchAhead, onDemand } from '../ui/onDemand';
 import { PackagedDialog } from './lists/PackagedDialog';
 import { SupplierDialog } from './lists/SupplierDialog';
@@ -15,12 +17,23 @@ const ImportDialog = onDemand(
     ({ onClose }: { onClose: (changed: boolean) => void }) => onClose(false),
 );
 
+/** What the columns are ordered by. */
+const SUPPLIER_KEYS: SortKeys<Supplier> = {
+    name: ({ name }) => name,
+    strings: ({ strings }) => strings,
+    parcel: ({ shipping_cents }) => shipping_cents,
+    free: ({ free_from_cents }) => free_from_cents ?? 0,
+    days: ({ lead_days }) => lead_days,
+};
+
 /** Who strings are ordered from, and bringing in what they list. */
 export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) {
     const [editing, setEditing] = useState<Supplier | 'new' | null>(null);
     const [packaged, setPackaged] = useState<Supplier | null>(null);
     const [importing, setImporting] = useState<Supplier | null>(null);
     useEffect(() => fetchAhead([ImportDialog]), []);
+    const [{ order }, look] = useAddress({ order: 'name' });
+    const head = headsOf(order, (next) => look({ order: next }));
     const reload = () => router.reload({ only: ['suppliers'] });
     return (
         <StringsFrame
@@ -40,18 +53,18 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                 <table className="mt-4 w-full max-w-5xl">
                     <thead>
                         <tr className="border-b border-ink text-left text-sm text-ink-soft">
-                            <th className="py-1.5 pr-4 font-normal">Supplier</th>
-                            <th className="py-1.5 pr-4 text-right font-normal">Strings</th>
-                            <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">A parcel costs</th>
-                            <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Free from</th>
-                            <th className="py-1.5 pr-4 text-right font-normal max-sm:hidden">Comes in</th>
+                            {head('name', 'Supplier', 'pr-4')}
+                            {head('strings', 'Strings', 'pr-4 text-right')}
+                            {head('parcel', 'A parcel costs', 'pr-4 text-right max-sm:hidden')}
+                            {head('free', 'Free from', 'pr-4 text-right max-sm:hidden')}
+                            {head('days', 'Comes in', 'pr-4 text-right max-sm:hidden')}
                             <th>
                                 <span className="sr-only">What to do</span>
                             </th>
                         </tr>
                     </thead>
                     <tbody>
-                        {suppliers.map((supplier) => (
+                        {sorted(suppliers, order, SUPPLIER_KEYS).map((supplier) => (
                             <tr key={supplier.id} id={`supplier-${supplier.id}`} className="border-b border-rule">
                                 <td className="py-2 pr-4 font-semibold">{supplier.name}</td>
                                 <td className="py-2 pr-4 text-right">{supplier.strings.toLocaleString('en')}</td>
@@ -65,7 +78,7 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                                     {supplier.lead_days} day{supplier.lead_days === 1 ? '' : 's'}
                                 </td>
                                 <td className="py-1">
-                                    <div className="flex justify-end gap-1.5">
+                                    <div className="flex justify-end gap-1.5 max-sm:flex-wrap">
                                         <Button
                                             aria-label={`Bring in a list of ${supplier.name}`}
                                             onClick={() => setImporting(supplier)}

@@ -3,6 +3,7 @@ import { fixed } from '../units/figures';
 import { fineLength, useUnits } from '../units/units';
 import { pitchLabel } from '../units/pitch';
 import { wayWords } from './reads';
+import { Explained } from '../ui/Explained';
 
 export interface KeptMoves {
     at: string;
@@ -24,7 +25,7 @@ export function EarlierMoves({ earlier }: { earlier: KeptMoves[] }) {
     return (
         <section aria-labelledby="earlier" className="mt-8 max-w-3xl">
             <h2 id="earlier" className="border-b border-ink pb-1 text-xl font-bold">
-                Earlier on this instrument
+                <Explained word="intonation">Earlier on this instrument</Explained>
             </h2>
             {earlier.length === 0 && (
                 <p className="mt-2 text-ink-soft">Nothing was kept yet. Each time it is, every move stands here with its day.</p>

@@ -9,6 +9,7 @@ import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
 import { SOURCES, type Source } from './sources';
+import { readHertz } from '../units/typed';
 
 export interface TuneValues {
     orderBy: string;
@@ -142,8 +143,8 @@ export function TuneOptions({
                         shown={fixed(values.a4, 1)}
                         disabled={busy}
                         onTake={(typed) => {
-                            const hz = Number(typed.replace(',', '.'));
-                            if (hz >= LEAST_A4 && hz <= MOST_A4) {
+                            const hz = readHertz(typed);
+                            if (hz !== null && hz >= LEAST_A4 && hz <= MOST_A4) {
                                 onChange({ a4: hz });
                             }
                         }}

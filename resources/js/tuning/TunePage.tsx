@@ -27,6 +27,7 @@ import { ToolHead } from './ToolHead';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 import { usePracticeSettling } from './usePracticeSettling';
+import { readSigned } from '../units/typed';
 
 interface Props {
     set: { id: number; name: string; instrument: string; instrumentId: number };
@@ -119,7 +120,7 @@ export default function TunePage({
 
     const pitches = strings.map(({ hz }) => hz);
     const order = (orders.find(({ value }) => value === orderBy)?.positions ?? []).filter((each) => !left.has(each));
-    const off = Number(offset.replace('−', '-').replace(',', '.')) || 0;
+    const off = readSigned(offset) ?? 0;
     const asking = round?.start ?? present;
     // A round goes on by what was known when it began: what is learned meanwhile is for the next.
     const observed = round?.observed ?? observations;

@@ -1,4 +1,5 @@
 import type { IntonationAnswer } from '../generated/formats';
+import { readHertz } from '../units/typed';
 
 /** What was read of one string: open, and stopped at the 12th three times at most; and what its saddle did before. */
 export interface Read {
@@ -59,8 +60,8 @@ export function median(values: number[]): number | null {
 }
 
 export function hertz(typed: string): number | null {
-    const value = Number(typed.replace(/hz/i, '').replace(',', '.').trim());
-    return typed.trim() !== '' && Number.isFinite(value) && value > 0 ? value : null;
+    const value = readHertz(typed);
+    return value !== null && value > 0 ? value : null;
 }
 
 export function turnsWords(turns: number): string {

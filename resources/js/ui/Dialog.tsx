@@ -40,7 +40,8 @@ export function Dialog({ open, onOpenChange, title, description, children, width
                     {description !== undefined && (
                         <Primitive.Description className="mt-1 text-ink-soft">{description}</Primitive.Description>
                     )}
-                    <div className="mt-4 flex min-h-0 flex-col">{children}</div>
+                    {/* Scrolls where the window is low, with room for the ring round what has the focus. */}
+                    <div className="-mx-2 mt-3 -mb-2 flex min-h-0 flex-col overflow-auto px-2 pt-1 pb-2">{children}</div>
                     {/* Last in the order of the keys: what the dialog is for comes first. */}
                     <Primitive.Close
                         aria-label="Close"

@@ -38,7 +38,11 @@ function SortHead({ by, order, onOrder, className, children }: Props) {
         <th scope="col" aria-sort={way} className={clsx('py-1 font-normal', className)}>
             <button
                 type="button"
-                className="-mx-1 inline-flex min-h-target items-center gap-1 rounded-mark px-1 hover:bg-rule/50 hover:text-ink"
+                className={clsx(
+                    '-mx-1 inline-flex min-h-target items-center gap-1 rounded-mark px-1 hover:bg-rule/50 hover:text-ink',
+                    // Over figures that stand to the right, the arrow keeps out of their line.
+                    className?.includes('text-right') && 'flex-row-reverse',
+                )}
                 onClick={() => onOrder(way === 'ascending' ? `-${by}` : by)}
             >
                 {children}

@@ -1,6 +1,9 @@
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
-/** The width of an element as it is now, in pixels; 0 until it is laid out, which is before anything is painted. */
+/**
+ * The width of an element as it is now, in pixels; 0 until it is laid out, which is before anything is painted. What is drawn in it
+ * to that width never keeps it from becoming narrower.
+ */
 export function useWidth<T extends HTMLElement>(): [RefObject<T | null>, number] {
     const ref = useRef<T>(null);
     const [width, setWidth] = useState(0);
@@ -9,6 +12,7 @@ export function useWidth<T extends HTMLElement>(): [RefObject<T | null>, number]
         if (element === null) {
             return undefined;
         }
+        element.style.contain = 'inline-size';
         setWidth(Math.floor(element.getBoundingClientRect().width));
         const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)));
         observer.observe(element);

@@ -61,6 +61,17 @@ export function readSigned(typed: string): number | null {
     return value === null ? null : sign === '-' || sign === '−' ? -value : value;
 }
 
+/** A typed frequency, hertz, with or without its unit; null where it is none. */
+export function readHertz(typed: string): number | null {
+    return readNumber(typed.replace(/hz\s*$/i, ''));
+}
+
+/** A typed percentage as a share, with or without its sign; null where it is none. */
+export function readShare(typed: string): number | null {
+    const percent = readNumber(typed.replace(/%\s*$/, ''));
+    return percent === null ? null : percent / 100;
+}
+
 /** Reads a typed gauge, in any unit written with it, and how the string is made where that is said: `11`, `.011`, `0.28 mm`, `26w`. */
 export function readGauge(typed: string, units: Pick<Units, 'gauge'>): { gauge: Gauge; made: Made | null } | null {
     const match = groups(gauge, typed);

@@ -3,6 +3,7 @@ import { CONSTRUCTIONS } from '../../generated/words';
 import { formatGauge, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { missPerString } from './solve';
+import { Explained } from '../../ui/Explained';
 
 const SHOWN = 3;
 
@@ -20,7 +21,9 @@ export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]
     }
     return (
         <section aria-label="Packaged sets" className="mt-4">
-            <h3 className="border-b border-ink pb-1 font-bold">Nearest packaged sets</h3>
+            <h3 className="border-b border-ink pb-1 font-bold">
+                <Explained word="packaged set">Nearest packaged sets</Explained>
+            </h3>
             <ul>
                 {packaged.slice(0, SHOWN).map((each) => (
                     <li key={each.name} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1.5">

@@ -11,6 +11,7 @@ import type {
 import { tensionIn, type Units } from '../../units/units';
 import type { Edit } from '../design/edits';
 import { sameType, typeOf } from '../../units/stringType';
+import { readTension, readShare } from '../../units/typed';
 
 /** What one aims at, as it is being chosen; tensions as typed, in the reader's unit. */
 export interface Aim {
@@ -94,9 +95,9 @@ export function targetOf(
     /** Strings stand in twos: the thin ones of any course may stay plain. */
     pairs = false,
 ): { target: Target; wrong: null } | { target: null; wrong: string } {
-    const newtons = (typed: string): number => Number(typed.replace(',', '.')) / tensionIn(1, units);
+    const newtons = (typed: string): number => readTension(typed, units) ?? NaN;
     const figures: Record<Target['profile'], number[]> = {
-        baseline: [Number(aim.percent.replace(',', '.')) / 100],
+        baseline: [readShare(aim.percent) ?? NaN],
         equal: [newtons(aim.tension)],
         progressive: [newtons(aim.first), newtons(aim.last)],
         total: [newtons(aim.total)],
@@ -106,11 +107,12 @@ export function targetOf(
     if (figures[aim.profile].some((figure) => !Number.isFinite(figure) || figure <= 0)) {
         return { target: null, wrong: 'Type what to aim at as a number above 0.' };
     }
-    const band = aim.band.trim() === '' ? null : Number(aim.band.replace(',', '.')) / 100;
+    const shareOf = (typed: string): number | null => (typed.trim() === '' ? null : (readShare(typed) ?? NaN));
+    const band = shareOf(aim.band);
     if (band !== null && !(band > 0 && band <= 0.5)) {
         return { target: null, wrong: 'Type how near is near enough, from 0 to 50 %, or leave it empty.' };
     }
-    const breakShare = aim.breakShare.trim() === '' ? null : Number(aim.breakShare.replace(',', '.')) / 100;
+    const breakShare = shareOf(aim.breakShare);
     if (breakShare !== null && !(breakShare >= 0.05 && breakShare <= 1)) {
         return { target: null, wrong: 'Type what strings may take of their breaking load, from 5 to 100 %, or leave it empty.' };
     }

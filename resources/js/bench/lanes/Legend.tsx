@@ -1,5 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import { ZONES, type Zone } from './zones';
+import { Explained } from '../../ui/Explained';
 
 interface Props {
     baseline: boolean;
@@ -28,7 +29,7 @@ export const Legend = memo(function Legend({ baseline, target, tunings, zones, m
                         </>
                     }
                 >
-                    used to, and feels the same
+                    <Explained word="band">used to, and feels the same</Explained>
                 </Entry>
             )}
             {target && (
@@ -40,13 +41,13 @@ export const Legend = memo(function Legend({ baseline, target, tunings, zones, m
             )}
             {tunings > 1 && (
                 <Entry drawing={<path d="M1 7 H17 M1 3 V11 M17 3 V11" stroke="var(--accent)" strokeWidth={2} />}>
-                    across the tunings
+                    <Explained word="pull range">across the tunings</Explained>
                 </Entry>
             )}
             <Entry drawing={<path d="M9 10 v4 M9 0 v4" stroke="var(--ink)" />}>this kind below, others above</Entry>
             {zones.map((zone) => (
                 <Entry key={zone} drawing={<rect width={18} height={14} fill={`url(#zone-${zone})`} />}>
-                    {ZONES[zone].words}
+                    {zone === 'slack' ? <Explained word="flaps">{ZONES[zone].words}</Explained> : ZONES[zone].words}
                 </Entry>
             ))}
             {mayBreak && (

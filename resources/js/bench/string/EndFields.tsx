@@ -11,6 +11,7 @@ import { TypedInput } from '../../ui/TypedInput';
 import { useBenchActions } from '../design/benchStore';
 import * as edits from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
+import { whyNot } from '../../server/typed';
 
 interface Props {
     position: number;
@@ -27,7 +28,10 @@ export const EndFields = memo(function EndFields({ position, end, lengthMm, seve
     const [problem, setProblem] = useState<string | null>(null);
     const takeLength = (typed: string) => {
         const mm = typed === '' ? null : readLength(typed, units);
-        setProblem(typed !== '' && mm === null ? `“${typed}” is not a length.` : null);
+        setProblem(null);
+        if (typed !== '' && mm === null) {
+            void whyNot('length', typed).then(setProblem);
+        }
         if (typed === '' || mm !== null) {
             void checkedEdit(edits.madeLength([position], mm)).then((refusal) => refusal && setProblem(refusal.message));
         }

@@ -16,6 +16,7 @@ import * as edits from '../design/edits';
 import type { Edit } from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 import type { Retune } from './useRetune';
+import { readHertz } from '../../units/typed';
 
 const MOST_TUNINGS = 12;
 
@@ -269,8 +270,8 @@ function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string
                 inputMode="decimal"
                 aria-invalid={error !== undefined || undefined}
                 onTake={(typed) => {
-                    const value = Number(typed.replace(',', '.').replace(/\s*hz\s*$/i, ''));
-                    if (typed !== '' && Number.isFinite(value)) {
+                    const value = readHertz(typed);
+                    if (value !== null) {
                         onTake(value);
                     }
                 }}

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Dialog } from '../../ui/Dialog';
 import { isLetter, keysLabel, type Command } from './commands';
 import { useLetters } from './letters';
@@ -24,13 +25,18 @@ export function KeysDialog({ open, onOpenChange, provided }: Props) {
     const lists = provided.flatMap(({ keys }) => keys ?? []);
     const here = provided.flatMap(({ commands }) => keyed(commands));
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title="Keys that work here" width="wider">
-            <div className="-mx-2 grid gap-x-8 gap-y-5 overflow-auto px-2 pb-1 sm:grid-cols-2">
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title="Keys that work here"
+            width={lists.length === 0 ? 'narrow' : 'wider'}
+        >
+            <div className={clsx('-mx-2 grid gap-x-8 gap-y-5 overflow-auto px-2 pb-1', lists.length > 0 && 'sm:grid-cols-2')}>
                 <KeyList title="On this page" keys={[...here, ...EVERYWHERE]} />
                 {lists.map(({ title, keys }) => (
                     <KeyList key={title} title={title} keys={keys} />
                 ))}
-                <label className="flex min-h-target items-center gap-2 sm:col-span-2">
+                <label className={clsx('flex min-h-target items-center gap-2', lists.length > 0 && 'sm:col-span-2')}>
                     <input type="checkbox" checked={on} onChange={(event) => turn(event.target.checked)} />
                     Single letters do something, as long as nothing is being typed
                 </label>

@@ -7,6 +7,7 @@ import { fieldClass } from '../../ui/classes';
 import { Glyph } from '../../ui/Glyph';
 import { Select } from '../../ui/Select';
 import { TypedInput } from '../../ui/TypedInput';
+import { whyNot } from '../../server/typed';
 
 interface Props {
     trees: StringTree[];
@@ -30,8 +31,10 @@ export function TreeFields({ trees, strings, onTrees, error }: Props) {
                 shown={lengthFigure(trees[at]?.[key] ?? 0, units)}
                 onTake={(typed) => {
                     const mm = readLength(typed, units);
-                    setWrong(mm === null ? `“${typed}” is not a length.` : null);
-                    if (mm !== null) {
+                    setWrong(null);
+                    if (mm === null) {
+                        void whyNot('length', typed).then(setWrong);
+                    } else {
                         change(at, { [key]: mm });
                     }
                 }}

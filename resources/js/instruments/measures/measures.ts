@@ -13,7 +13,7 @@ import {
 } from '../../generated/words';
 import { figureAsRead, resolutionMm } from './resolution';
 import { tensionIn, type Units } from '../../units/units';
-import { readLength, readTension } from '../../units/typed';
+import { readLength, readTension, readSigned } from '../../units/typed';
 
 /** What an instrument of a kind usually has, as the server says. */
 export interface Usual {
@@ -239,8 +239,7 @@ function figureOf(typed: string, quantity: Measure['quantity'], units: Units): n
     if (quantity === 'tension') {
         return readTension(typed, units);
     }
-    const match = /^(-?\d*[.,]?\d+)\s*(?:°|deg)?$/i.exec(typed);
-    return match === null ? null : Number((match[1] ?? '').replace(',', '.'));
+    return readSigned(typed.replace(/\s*(°|deg)\s*$/i, ''));
 }
 
 /** Figures for each string stand apart by spaces or semicolons; a unit belongs to the figure before it. */

@@ -10,6 +10,7 @@ import { PostsDrawing } from '../drawings/PostsDrawing';
 import { SaddlesDrawing } from '../drawings/SaddlesDrawing';
 import { SideDrawing } from '../drawings/SideDrawing';
 import { FoundList } from './FoundList';
+import { Explained } from '../../ui/Explained';
 
 /** Where each aspect is measured. */
 const MEASURED_AT: { aspect: keyof typeof FIT_ASPECTS; group: string }[] = [
@@ -60,13 +61,13 @@ export function TryOn({ question, bass, onMeasure }: Props) {
             </figure>
             <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_24rem]">
                 <div className="order-2 grid content-start gap-6 lg:order-1">
-                    <Part name="Nut slots" tells="each string in its slot">
+                    <Part name="Nut slots" word="nut" tells="each string in its slot">
                         <NutDrawing fit={fit} />
                     </Part>
-                    <Part name="Posts" tells="the turns that go on each, what to leave and where to cut">
+                    <Part name="Posts" word="post" tells="the turns that go on each, what to leave and where to cut">
                         <PostsDrawing fit={fit} bass={bass} />
                     </Part>
-                    <Part name="From the side" tells="how steeply one string leaves nut and saddle">
+                    <Part name="From the side" word="break angle" tells="how steeply one string leaves nut and saddle">
                         <div role="group" aria-label="Which string" className="mb-2 flex flex-wrap gap-1">
                             {fit.strings.map((string) => (
                                 <Button
@@ -83,7 +84,7 @@ export function TryOn({ question, bass, onMeasure }: Props) {
                         </div>
                         <SideDrawing fit={fit} position={chosen} />
                     </Part>
-                    <Part name="Saddles" tells="how far behind the scale each will stand, and how far it can">
+                    <Part name="Saddles" word="setback" tells="how far behind the scale each will stand, and how far it can">
                         <SaddlesDrawing fit={fit} />
                     </Part>
                 </div>
@@ -121,11 +122,12 @@ export function TryOn({ question, bass, onMeasure }: Props) {
     );
 }
 
-function Part({ name, tells, children }: { name: string; tells: string; children: ReactNode }) {
+/** @param word what is explained where its name is pressed */
+function Part({ name, word, tells, children }: { name: string; word: string; tells: string; children: ReactNode }) {
     return (
         <section aria-label={name}>
             <h2 className="mb-2 border-b border-ink pb-1 text-lg font-bold">
-                {name} <span className="text-base font-normal text-ink-soft">{tells}</span>
+                <Explained word={word}>{name}</Explained> <span className="text-base font-normal text-ink-soft">{tells}</span>
             </h2>
             {children}
         </section>

@@ -15,6 +15,7 @@ import { TypedInput } from '../../ui/TypedInput';
 import { price } from '../supply';
 import { AddToDrawer } from '../drawer/AddToDrawer';
 import { CrossSection } from './CrossSection';
+import { Explained } from '../../ui/Explained';
 
 const SOURCES = { modelled: 'modelled', supplied: 'said by the supplier', measured: 'measured here' };
 const ENDS = { ball: 'ball end', loop: 'loop end', bare: 'no ball, no loop' };
@@ -89,7 +90,7 @@ export function StringSheet({ id, onClose }: Props) {
                 cents={sheet.cents}
             />
             {sheet.density !== null && (
-                <Part title="Linear density">
+                <Part title="Linear density" word="linear density">
                     <p>
                         <strong>{grams(sheet.density.kg_per_m)}</strong> ±{(sheet.density.tolerance * 100).toFixed(1)} %,{' '}
                         {SOURCES[sheet.density.source]}
@@ -155,10 +156,12 @@ function grams(kgPerM: number): string {
     return `${(kgPerM * 1000).toPrecision(4)} g/m`;
 }
 
-function Part({ title, children }: { title: string; children: ReactNode }) {
+function Part({ title, word, children }: { title: string; word?: string; children: ReactNode }) {
     return (
         <section aria-label={title} className="mt-4">
-            <h3 className="mb-1 border-b border-rule pb-1 font-bold">{title}</h3>
+            <h3 className="mb-1 border-b border-rule pb-1 font-bold">
+                {word === undefined ? title : <Explained word={word}>{title}</Explained>}
+            </h3>
             {children}
         </section>
     );

@@ -1,7 +1,16 @@
 import type { DrawerString } from '../../generated/views';
+import { matches } from '../../ui/matches';
+import type { SortKeys } from '../../ui/Sorted';
 
 /** What is kept for orders is as good as gone. */
 export const isLow = ({ quantity, kept, least }: DrawerString) => least !== null && quantity - kept < least;
+
+/** What the columns of the drawer are ordered by. */
+export const DRAWER_KEYS: SortKeys<DrawerString> = {
+    gauge: ({ gauge_nm }) => gauge_nm,
+    there: ({ quantity }) => quantity,
+    least: ({ least }) => least ?? 0,
+};
 
 /** Those with every word in their name or lots, or only those that run low. */
 export function shownKinds(
@@ -10,9 +19,9 @@ export function shownKinds(
     lowOnly: boolean,
     nameOf: (kind: DrawerString) => string,
 ): DrawerString[] {
-    const all = words.toLowerCase().split(/\s+/).filter(Boolean);
-    return kinds.filter((kind) => {
-        const text = [nameOf(kind), ...kind.lots.flatMap((lot) => [lot.name, lot.note])].join(' ').toLowerCase();
-        return (!lowOnly || isLow(kind)) && all.every((word) => text.includes(word));
-    });
+    return kinds.filter(
+        (kind) =>
+            (!lowOnly || isLow(kind)) &&
+            matches([nameOf(kind), ...kind.lots.flatMap((lot) => [lot.name, lot.note])].join(' '), words),
+    );
 }

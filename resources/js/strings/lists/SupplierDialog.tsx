@@ -5,6 +5,7 @@ import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
+import { readNumber } from '../../units/typed';
 
 interface Props {
     supplier: Supplier | null;
@@ -12,7 +13,11 @@ interface Props {
 }
 
 const money = (cents: number | null) => (cents === null ? '' : (cents / 100).toFixed(2));
-const cents = (typed: string) => (typed.trim() === '' ? null : Math.round(Number(typed.replace(',', '.')) * 100));
+/** What is no amount goes as it was typed, so that it is told rather than lost. */
+const cents = (typed: string) => {
+    const amount = readNumber(typed);
+    return typed.trim() === '' ? null : amount === null ? typed : Math.round(amount * 100);
+};
 
 /** What is known of a supplier. */
 export function SupplierDialog({ supplier, onClose }: Props) {
@@ -33,7 +38,7 @@ export function SupplierDialog({ supplier, onClose }: Props) {
                     currency: draft.currency.toUpperCase(),
                     shipping_cents: cents(draft.shipping),
                     free_from_cents: cents(draft.free),
-                    lead_days: Number(draft.days),
+                    lead_days: readNumber(draft.days) ?? draft.days,
                     revision: of?.revision,
                 },
             });

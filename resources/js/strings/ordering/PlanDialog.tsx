@@ -57,7 +57,7 @@ export function PlanDialog({ begin, listed: fromList, onList, onClose }: Props) 
                 type="number"
                 min={least}
                 max={key === 'times' ? 50 : 20}
-                className={`${fieldClass} w-16`}
+                className={`${fieldClass} w-16!`}
                 aria-label={`${label} of ${each.name}`}
                 value={each[key]}
                 onChange={(event) => change(each.id, { [key]: Math.max(least, Math.round(Number(event.target.value)) || least) })}
