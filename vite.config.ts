@@ -12,8 +12,8 @@ const LEAST_BYTES = 1024;
 /** Parts that at least so many pages and dialogs use. */
 const SHARED_BY = 6;
 
-/** What every page fetches once it stands. */
-const LATER = /react-toast|ui\/Toaster/;
+/** What pages fetch once they stand, or only some of them at all. */
+const LATER = /react-toast|ui\/Toaster|react-tabs|react-roving-focus|ui\/Tabs|PlacesFrame|StringsFrame/;
 
 /** Writes every script, style and drawing compressed beside itself, so that whoever serves them only has to choose. */
 function compressed(): Plugin {

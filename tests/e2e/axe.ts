@@ -18,7 +18,9 @@ export async function violations(page: Page, runOnly: NonNullable<RunOptions['ru
     }
     const found = await page.evaluate(
         async (asked) => {
-            const { axe: here } = window as unknown as { axe: { run: (part: string, options: RunOptions) => Promise<AxeResults> } };
+            const { axe: here } = window as unknown as {
+                axe: { run: (part: string, options: RunOptions) => Promise<AxeResults> };
+            };
             return (await here.run(asked.part, { runOnly: asked.runOnly, resultTypes: ['violations'] })).violations;
         },
         { part, runOnly },

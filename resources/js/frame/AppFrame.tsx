@@ -4,11 +4,12 @@ import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { useToasts } from '../ui/toasts';
 import { Reminders } from '../jobs/Reminders';
 import { Boundary } from '../ui/Boundary';
+import { menusAhead } from '../ui/Menu';
 import { Commands, openCommands } from './commands/Commands';
 import { ReadingMenu } from './ReadingMenu';
 import { Standing } from './Standing';
 
-/** What tells of things that happened comes once the page stands, or something happens. */
+/** What tells of things that happened, and what menus are drawn with, come once the page stands, or are wanted. */
 const Toaster = lazy(() => import('../ui/Toaster').then((module) => ({ default: module.Toaster })));
 const TOLD_FROM_MS = 400;
 
@@ -28,7 +29,10 @@ export function AppFrame({ children }: { children: ReactNode }) {
     const [stands, setStands] = useState(false);
     const told = stands || happened;
     useEffect(() => {
-        const timer = setTimeout(() => setStands(true), TOLD_FROM_MS);
+        const timer = setTimeout(() => {
+            setStands(true);
+            void menusAhead().catch(() => undefined);
+        }, TOLD_FROM_MS);
         return () => clearTimeout(timer);
     }, []);
     return (
