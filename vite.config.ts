@@ -15,6 +15,10 @@ const SHARED_BY = 6;
 /** What pages fetch once they stand, or only some of them at all. */
 const LATER = /react-toast|ui\/Toaster|react-tabs|react-roving-focus|ui\/Tabs|PlacesFrame|StringsFrame/;
 
+/** What the Bench shares with its dialogs and with pages beside it. */
+const OF_DESIGNS =
+    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/SeverityMark|node_modules\/(d3-array|@tanstack)\//;
+
 /** Writes every script, style and drawing compressed beside itself, so that whoever serves them only has to choose. */
 function compressed(): Plugin {
     return {
@@ -48,7 +52,14 @@ export default defineConfig({
         assetsInlineLimit: 0,
         // What most pages share comes in one file: a browser waits for each of many small ones.
         rolldownOptions: {
-            output: { codeSplitting: { groups: [{ name: 'shared', minShareCount: SHARED_BY, test: (id) => !LATER.test(id) }] } },
+            output: {
+                codeSplitting: {
+                    groups: [
+                        { name: 'shared', minShareCount: SHARED_BY, priority: 1, test: (id) => !LATER.test(id) },
+                        { name: 'design', minShareCount: 2, test: OF_DESIGNS },
+                    ],
+                },
+            },
         },
     },
 });
