@@ -51,7 +51,6 @@ Route::middleware('json')->group(static function (): void {
     Route::get('search', SearchController::class)->name('search');
 
     Route::get('sets', [SetController::class, 'index'])->name('sets.index');
-    Route::post('sets', [SetController::class, 'store'])->name('sets.store')->middleware('writes');
     Route::post('sets/import', [SetController::class, 'import'])->name('sets.import')->middleware('writes');
     Route::get('sets/{set}', [SetController::class, 'show'])->whereNumber('set')->name('sets.show');
     Route::put('sets/{set}', [SetController::class, 'update'])->whereNumber('set')->name('sets.update')->middleware('writes');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Instrument;
 use Lira\Document\InstrumentReader;
 use Lira\Document\SetDocument;
 use Lira\Document\SetReader;
@@ -16,18 +15,12 @@ use Lira\Solver\StartingSet;
 /** A set to begin with on an instrument: its usual tuning and usual gauges. */
 final class NewSet
 {
-    /** @throws InvalidInput if the kind of instrument has no gauges to begin with */
-    public static function on(Instrument $instrument, string $name): SetDocument
-    {
-        return self::usual($instrument->document, $instrument->strings, $name);
-    }
-
     /**
      * @param  \stdClass  $instrument  the `instrument` part of a set document
      *
      * @throws InvalidInput if it cannot be used, or the kind of instrument has no gauges to begin with
      */
-    public static function usual(\stdClass $instrument, int $count, string $name = ''): SetDocument
+    public static function usual(\stdClass $instrument, int $count): SetDocument
     {
         $on = InstrumentReader::alone($instrument, $count);
         $tuning = StartingSet::tuning($on, $count);
@@ -38,7 +31,7 @@ final class NewSet
         $json = (object) [
             'format' => SetReader::FORMAT,
             'version' => SetReader::VERSION,
-            'name' => $name !== '' ? $name : "{$on->name}, {$tuning->name}",
+            'name' => "{$on->name}, {$tuning->name}",
             'instrument' => $instrument,
             'tunings' => [(object) [
                 'name' => $tuning->name,

@@ -24,6 +24,22 @@ test('a set goes onto another scale with the same feel and lands on the Bench wi
     await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^52 wound/);
 });
 
+test('a baritone is a longer neck and a lower tuning, asked together', async ({ page }) => {
+    await openSet(page, 'Dunlin, E standard');
+    await page.getByRole('button', { name: 'Convert…' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Convert' });
+    await dialog.getByText('Baritone', { exact: true }).click();
+    await expect(dialog.getByRole('textbox', { name: 'Scale' })).toHaveValue('685.8 mm');
+    await expect(dialog.getByRole('spinbutton', { name: 'Semitones lower' })).toHaveValue('5');
+    await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('B1');
+    await dialog.getByRole('textbox', { name: 'Scale' }).fill('30 in');
+    await dialog.getByRole('spinbutton', { name: 'Semitones lower' }).fill('7');
+    await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('A1');
+    await expect(dialog.getByText('At 762 mm this neck is long enough for it.')).toBeVisible();
+    await dialog.getByRole('button', { name: 'Put it on the Bench' }).click();
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue(/762 mm, baritone/);
+});
+
 test('onto a stored instrument with as many strings', async ({ page }) => {
     await openOwnSet(page, 'To another instrument');
     await mark(page, 1).focus();

@@ -181,21 +181,90 @@ test.describe('everything from everywhere', () => {
         await expect(page).toHaveURL(/\/start$/);
     });
 
-    test('what is typed while the palette is still on its way is not lost, and does nothing else', async ({ page }) => {
-        let release = () => {};
-        const asked = new Promise<void>((resolve) => (release = resolve));
-        await page.route(/\/Palette-[^/]*\.js/, async (route) => {
-            await asked;
-            await route.continue();
-        });
-        await openSet(page, 'Harbour, down to C');
+    test('whatever a page can do is found by its name, what belongs to one thing of many once it is sought', async ({ page }) => {
+        await page.goto('/strings/suppliers');
+        await expect(page.getByRole('table')).toBeVisible();
         await page.keyboard.press('Control+k');
-        await page.keyboard.type('words explx');
-        await page.keyboard.press('Backspace');
+        const palette = page.getByRole('dialog', { name: 'Do or open something' });
+        await expect(palette.getByRole('option', { name: 'New supplier' })).toBeVisible();
+        await expect(palette.getByRole('option', { name: /^Bring in a list of/ })).toHaveCount(0);
+        await page.keyboard.type('list of marram');
+        await expect(palette.getByRole('option', { name: /^Bring in a list of Marram/ })).toHaveAttribute(
+            'aria-selected',
+            'true',
+        );
         await page.keyboard.press('Enter');
-        await expect(page.getByRole('dialog')).toHaveCount(0);
-        release();
-        await expect(page).toHaveURL(/\/words$/);
+        await expect(page.getByRole('dialog', { name: /^Bring in a list of Marram/ })).toBeVisible();
+        await page.keyboard.press('Escape');
+
+        await page.goto('/jobs');
+        await page.getByRole('main').getByRole('link', { name: 'Curlew' }).first().click();
+        await expect(page).toHaveURL(/\/jobs\/\d+/);
+        await expect(page.getByRole('button', { name: 'More of this job' })).toBeVisible();
+        await page.keyboard.press('Control+k');
+        await page.keyboard.type('another bench');
+        await expect(palette.getByRole('option', { name: 'Hand it to another bench…' })).toHaveAttribute('aria-selected', 'true');
+        await page.keyboard.press('Enter');
+        await expect(page.getByRole('dialog', { name: 'Hand it to another bench' })).toBeVisible();
+    });
+
+    test('lists are found and ordered by their address', async ({ page }) => {
+        await page.goto('/strings/drawer?order=-there');
+        const amounts = () => page.getByRole('row').locator('td:first-of-type').allInnerTexts();
+        await expect(page.getByRole('columnheader', { name: 'There are' })).toHaveAttribute('aria-sort', 'descending');
+        const shown = (await amounts()).map((text) => parseInt(text, 10));
+        expect(shown.length).toBeGreaterThan(3);
+        expect(shown).toEqual([...shown].sort((a, b) => b - a));
+        await page.getByRole('button', { name: 'String', exact: true }).click();
+        await expect(page).toHaveURL(/order=gauge$/);
+        await page.getByRole('checkbox', { name: /^Only what runs low/ }).check();
+        await expect(page).toHaveURL(/low=1/);
+        await page.goBack();
+        await expect(page.getByRole('checkbox', { name: /^Only what runs low/ })).not.toBeChecked();
+
+        await page.goto('/jobs?for=sandpiper');
+        const jobs = page.getByRole('main').getByRole('listitem');
+        await expect(jobs.first()).toContainText('Sandpiper');
+        await expect(jobs.filter({ hasText: 'Wherry' })).toHaveCount(0);
+        await page.getByRole('searchbox', { name: 'Find a job' }).fill('nobody');
+        await page.getByRole('button', { name: /^Show all \d+$/ }).click();
+        await expect(jobs.filter({ hasText: 'Wherry' }).first()).toBeVisible();
+    });
+
+    test.describe('while the palette is still on its way', () => {
+        /** Holds back what draws it; gives the way to let it come. */
+        const held = async (page: Page) => {
+            let release = () => {};
+            const asked = new Promise<void>((resolve) => (release = resolve));
+            await page.route(/\/Palette-[^/]*\.js/, async (route) => {
+                await asked;
+                await route.continue();
+            });
+            await openSet(page, 'Harbour, down to C');
+            await page.keyboard.press('Control+k');
+            return release;
+        };
+
+        test('what is typed is not lost, and does nothing else', async ({ page }) => {
+            const release = await held(page);
+            await page.keyboard.type('words explx');
+            await page.keyboard.press('Backspace');
+            await page.keyboard.press('Enter');
+            await expect(page.getByRole('dialog')).toHaveCount(0);
+            release();
+            await expect(page).toHaveURL(/\/words$/);
+        });
+
+        test('what is typed on goes behind it', async ({ page }) => {
+            const release = await held(page);
+            await page.keyboard.type('words');
+            release();
+            const field = page.getByRole('dialog').getByRole('combobox');
+            await expect(field).toBeFocused();
+            await page.keyboard.type(' expl');
+            await expect(field).toHaveValue('words expl');
+            await expect(page.getByRole('option', { name: 'Words explained' })).toHaveAttribute('aria-selected', 'true');
+        });
     });
 
     test('on the Bench the palette takes a tuning and a set as they are typed', async ({ page }) => {
@@ -302,6 +371,40 @@ test.describe('on a phone', () => {
         await expect(total(page)).toHaveText(/N$/);
         await page.goBack();
         await expect(page).toHaveURL(/\/sets/);
+    });
+});
+
+test.describe('on a phone, a string', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+    test('opens its figures right under its lane, and they go along to the next one', async ({ page }) => {
+        await openSet(page, 'Harbour, down to C');
+        const panel = page.getByRole('complementary', { name: /^String \d$/ });
+        await expect(panel).toHaveCount(0);
+        await page.getByRole('button', { name: 'More of string 1' }).tap();
+        await expect(panel).toHaveAccessibleName('String 1');
+        const under = async (position: number) => {
+            const [above, own] = await Promise.all([lane(page, position).boundingBox(), panel.boundingBox()]);
+            return Math.round((own?.y ?? 0) - (above?.y ?? 0) - (above?.height ?? 0));
+        };
+        expect(await under(1)).toBeLessThanOrEqual(1);
+        await expectAccessible(page);
+        await page.getByRole('textbox', { name: 'Pitch of string 4', exact: true }).tap();
+        await expect(panel).toHaveAccessibleName('String 4');
+        expect(await under(4)).toBeLessThanOrEqual(1);
+        await page.getByRole('button', { name: 'More of string 4' }).tap();
+        await expect(panel).toHaveCount(0);
+    });
+});
+
+test.describe('where no script is allowed', () => {
+    test.use({ javaScriptEnabled: false });
+
+    test('the set that was on the bench can be read', async ({ page }) => {
+        await page.goto('/bench');
+        await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty();
+        await expect(page.getByRole('table')).toContainText(/261\.6 Hz|329\.6 Hz|\d Hz/);
+        await expect(page.getByText(/^Whole instrument \d+ N$/)).toBeVisible();
     });
 });
 

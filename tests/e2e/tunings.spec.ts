@@ -38,6 +38,20 @@ test('one set serves several tunings: each is shown, the marks span them all', a
     await expect(tension(page, 6)).toHaveValue('49 N');
     await expect(lane(page, 6)).toContainText('slacker');
 
+    // Three of them still leave the tools in one line.
+    await page.getByRole('button', { name: '+ tuning' }).click();
+    await page.getByRole('combobox', { name: 'Name or notes of a tuning' }).fill('open C');
+    await page
+        .getByRole('option', { name: /Open C/ })
+        .first()
+        .click();
+    const top = async (name: string) => (await page.getByRole('button', { name, exact: true }).boundingBox())?.y ?? 0;
+    await expect(page.getByRole('button', { name: 'Open C', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    expect(Math.abs((await top('Choose gauges')) - (await top('Open C')))).toBeLessThan(8);
+    await page.getByRole('button', { name: 'Retune' }).click();
+    await page.getByRole('menuitem', { name: 'Remove Open C' }).click();
+    await page.getByRole('button', { name: 'A F B♭ E♭ G C', exact: true }).click();
+
     await page.getByRole('button', { name: 'Retune' }).click();
     await page.getByRole('menuitem', { name: 'Remove A F B♭ E♭ G C' }).click();
     await expect(page.getByText('across the tunings')).toHaveCount(0);

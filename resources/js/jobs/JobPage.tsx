@@ -6,6 +6,8 @@ import { formatForce, useUnits } from '../units/units';
 import { Boundary } from '../ui/Boundary';
 import { Button } from '../ui/Button';
 import { Glyph } from '../ui/Glyph';
+import { Commands } from '../frame/commands/Commands';
+import { useProvided } from '../frame/commands/provided';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Toaster } from '../ui/Toaster';
 import { tellFailure, toast } from '../ui/toasts';
@@ -41,7 +43,12 @@ export default function JobPage({ fit, ...given }: JobState & { fit: DrawnFit })
     return <JobScreen key={given.job.id} given={given} fit={fit} />;
 }
 
-JobPage.layout = (page: ReactNode) => <>{page}</>;
+JobPage.layout = (page: ReactNode) => (
+    <>
+        {page}
+        <Commands />
+    </>
+);
 
 function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     const now = useJob(given);
@@ -107,6 +114,29 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
             tellFailure(failure);
         }
     };
+
+    const opens = (name: string, what: NonNullable<Open>) => ({ group: 'This job', name, run: () => setOpen(what) });
+    useProvided({
+        commands: [
+            ...(finished
+                ? []
+                : [
+                      opens('Change the schools…', 'schools'),
+                      opens('Owner, reason, promised day…', 'agreed'),
+                      opens('Hand it to another bench…', 'bench'),
+                  ]),
+            opens('Before, after, and what happened…', 'record'),
+            {
+                group: 'This job',
+                name: voice.on ? 'Stop reading aloud' : 'Read the steps aloud',
+                disabled: !voice.can,
+                run: voice.toggle,
+            },
+            { group: 'This job', name: 'The whole plan, to print', run: () => void window.open(`/jobs/${job.id}/sheet`) },
+            { group: 'This job', name: 'Drop this job', disabled: finished, run: () => void drop() },
+        ],
+        busy: open !== null,
+    });
 
     return (
         <div className="flex h-dvh min-h-[36rem] flex-col max-md:h-auto max-md:min-h-dvh">

@@ -248,7 +248,7 @@ function RuleDialog({
     return (
         <Dialog open onOpenChange={onClose} title="Add a rule" width="wide">
             <form
-                className="grid min-h-0 gap-4 overflow-y-auto p-0.5"
+                className="grid gap-4"
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {

@@ -186,7 +186,7 @@ function ShowDialog({
     return (
         <Dialog open onOpenChange={onClose} title={show === null ? 'Add a show' : 'Change the show'} width="wide">
             <form
-                className="grid min-h-0 gap-4 overflow-y-auto p-0.5"
+                className="grid gap-4"
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
@@ -309,7 +309,7 @@ function BringDialog({ instruments, onClose, onDone }: { instruments: Named[]; o
             width="wide"
         >
             <form
-                className="grid min-h-0 gap-4 overflow-y-auto p-0.5"
+                className="grid gap-4"
                 onSubmit={(event) => {
                     event.preventDefault();
                     const picked = file.current?.files?.[0];

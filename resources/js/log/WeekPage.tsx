@@ -9,6 +9,8 @@ import { buttonClass, fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
 import { Menu, MenuItem, MenuLink } from '../ui/Menu';
+import { useAddress } from '../ui/useAddress';
+import { useProvided } from '../frame/commands/provided';
 import { Select } from '../ui/Select';
 import { toast } from '../ui/toasts';
 import { dateWords, dayWords } from '../units/times';
@@ -35,7 +37,7 @@ interface Props {
 
 /** What is due on every bench, with its reason: strings, care, what is before a show, what was promised. */
 export default function WeekPage({ due, weeks, today, feed, instruments }: Props) {
-    const [bench, setBench] = useState(EVERY);
+    const [{ bench }, look] = useAddress({ bench: EVERY });
     const [putOff, setPutOff] = useState<Due | null>(null);
     const [subscribing, setSubscribing] = useState(false);
     const reload = () => router.reload({ only: ['due'] });
@@ -44,6 +46,13 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
     );
     const shown = benches.filter((each) => bench === EVERY || each === bench);
     const printed = `/log/week?weeks=${weeks}${bench === EVERY ? '' : `&bench=${encodeURIComponent(bench)}`}`;
+    useProvided({
+        commands: [
+            { group: 'Calendar', name: 'Subscribe to the calendar…', run: () => setSubscribing(true) },
+            { group: 'Calendar', name: 'The calendar as a file', run: () => void window.open('/log/calendar') },
+        ],
+        busy: subscribing,
+    });
     return (
         <LogFrame
             at="/log"
@@ -55,7 +64,11 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
                             value={String(weeks)}
                             choices={SPANS}
                             onChange={(value) =>
-                                router.get('/log', value === '1' ? {} : { weeks: value }, { preserveState: true })
+                                router.get(
+                                    '/log',
+                                    { ...(value === '1' ? {} : { weeks: value }), ...(bench === EVERY ? {} : { bench }) },
+                                    { preserveState: true },
+                                )
                             }
                         />
                     </div>
@@ -68,7 +81,7 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
                                     value: each === '' ? '–' : each,
                                     label: each === EVERY ? 'Every bench' : benchWords(each),
                                 }))}
-                                onChange={(value) => setBench(value === '–' ? '' : value)}
+                                onChange={(value) => look({ bench: value === '–' ? '' : value })}
                             />
                         </div>
                     )}

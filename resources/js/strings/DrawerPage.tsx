@@ -75,7 +75,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
                             <tr className="border-b border-ink text-left text-sm text-ink-soft">
                                 {head('gauge', 'String', 'pr-4')}
                                 {head('there', 'There are', 'pr-4 text-right')}
-                                {head('least', 'At least', 'w-28 pr-4')}
+                                {head('least', 'At least', 'pr-4 sm:w-28')}
                                 <th className="py-1.5 font-normal">Lots</th>
                             </tr>
                         </thead>
@@ -98,7 +98,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
                                     </td>
                                     <td className="py-1 pr-4">
                                         <TypedInput
-                                            className={clsx(fieldClass, 'w-20!')}
+                                            className={clsx(fieldClass, 'w-16!')}
                                             inputMode="numeric"
                                             aria-label={`How many of ${nameOf(kind)} should be there`}
                                             placeholder="–"

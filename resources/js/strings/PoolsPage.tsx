@@ -139,7 +139,7 @@ function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
     );
     return (
         <Dialog open onOpenChange={() => onClose(false)} title={pool === null ? 'New pool' : pool.name} width="wide">
-            <form onSubmit={(event) => void save(event)} className="grid min-h-0 gap-4 overflow-auto">
+            <form onSubmit={(event) => void save(event)} className="grid gap-4">
                 <Field label="Name" error={conflict ? undefined : refused?.problems[0]?.message}>
                     <input
                         className={fieldClass}

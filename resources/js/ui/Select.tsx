@@ -34,7 +34,10 @@ export function Select({ value, onChange, choices, label, disabled = false, ...r
                 <Primitive.Content
                     position="popper"
                     sideOffset={2}
-                    className={clsx(floatClass, 'max-h-80 min-w-(--radix-select-trigger-width) overflow-auto p-1')}
+                    className={clsx(
+                        floatClass,
+                        'max-h-80 max-w-(--radix-select-content-available-width) min-w-(--radix-select-trigger-width) overflow-auto p-1',
+                    )}
                 >
                     <Primitive.Viewport nonce={nonce}>
                         {choices.map((choice) => (

@@ -1,4 +1,5 @@
 import { router, usePage } from '@inertiajs/react';
+import { useState } from 'react';
 
 /** What a page is looked at by, each by its name in the address; what is as usual does not stand there. */
 export type Looked = Record<string, string>;
@@ -12,11 +13,19 @@ export type Looked = Record<string, string>;
 export function useAddress<T extends Looked>(usual: T): [T, (changed: Partial<T>, typing?: boolean) => void] {
     const { url } = usePage();
     const at = new URL(url, window.location.origin);
-    const present = Object.fromEntries(
+    // What was just asked for stands at once, until the address says it.
+    const [asked, setAsked] = useState<{ from: string; values: T } | null>(null);
+    const said = Object.fromEntries(
         Object.entries(usual).map(([name, value]) => [name, at.searchParams.get(name) ?? value]),
     ) as T;
+    if (asked !== null && asked.from !== url) {
+        setAsked(null);
+    }
+    const present = asked?.from === url ? asked.values : said;
     const change = (changed: Partial<T>, typing = false) => {
-        for (const [name, value] of Object.entries(changed) as [string, string][]) {
+        const values = { ...present, ...changed };
+        setAsked({ from: url, values });
+        for (const [name, value] of Object.entries(values)) {
             if (value === usual[name]) {
                 at.searchParams.delete(name);
             } else {

@@ -184,37 +184,6 @@ final class SetsTest extends FeatureTestCase
         $this->getJson("/sets/{$other->id}/versions/{$version->id}")->assertNotFound();
     }
 
-    public function test_a_new_set_begins_with_what_is_usual(): void
-    {
-        $instrument = self::keptInstrument();
-        $id = $this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id, 'name' => '']))->assertCreated()
-            ->json('id');
-        $set = StringSet::query()->where('id', $id)->sole();
-
-        self::assertSame('Harbour, E standard', $set->name);
-        self::assertSame($instrument->id, $set->instrument_id);
-        self::assertLiraError($this->sendJson('POST', '/sets', '{}'), 422, '/instrument', 'Choose the instrument');
-        self::assertLiraError($this->sendJson('POST', '/sets', '{"instrument": 999}'), 404, '', 'nothing here');
-    }
-
-    public function test_an_elastomer_bass_says_why_there_is_nothing_to_begin_with(): void
-    {
-        $instrument = Instrument::query()->create([
-            'name' => 'Eider',
-            'kind' => 'elastomer-bass',
-            'strings' => 4,
-            'document' => Json::object('{"name":"Eider","kind":"elastomer-bass","scale":{"type":"single","length_mm":530}}'),
-        ]);
-
-        self::assertLiraError(
-            $this->sendJson('POST', '/sets', Json::text((object) ['instrument' => $instrument->id])),
-            422,
-            '',
-            'measured densities',
-        );
-        self::assertSame(0, StringSet::query()->count());
-    }
-
     public function test_duplicating_and_putting_away_can_be_taken_back(): void
     {
         $set = self::keptSet();

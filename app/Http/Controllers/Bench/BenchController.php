@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Bench\Bench;
+use App\Bench\FirstFigures;
 use App\Http\PutAway;
+use App\Http\ReaderUnits;
 use App\Models\StringSet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,7 +19,7 @@ final readonly class BenchController
 {
     private const LAST = 'bench.last';
 
-    public function __construct(private Bench $bench) {}
+    public function __construct(private Bench $bench, private FirstFigures $figures) {}
 
     /** Back to the set that was on the bench; at the first start the one that is half done. */
     public function last(Request $request): RedirectResponse
@@ -35,6 +37,9 @@ final readonly class BenchController
         }
         $request->session()->put(self::LAST, $set->id);
 
-        return Inertia::render('bench/BenchPage', $this->bench->props($set));
+        $page = Inertia::render('bench/BenchPage', $this->bench->props($set));
+
+        // Only a page that is opened from nothing is waited for; others come with their scripts there.
+        return $request->header('X-Inertia') !== null ? $page : $page->withViewData('figures', $this->figures->of($set, ReaderUnits::of($request)));
     }
 }

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Bench\Bench;
-use App\Bench\NewSet;
 use App\Bench\SetSchema;
 use App\Bench\SetSummaries;
 use App\Bench\StoredSets;
 use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
-use App\Http\Requests\Bench\StartSetRequest;
 use App\Models\StringSet;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
@@ -45,13 +43,6 @@ final readonly class SetController
             'away' => $away,
             'putAway' => StringSet::onlyTrashed()->count(),
         ]);
-    }
-
-    public function store(StartSetRequest $request): JsonResponse
-    {
-        $set = $this->sets->add(NewSet::on($request->instrument(), $request->name()));
-
-        return new JsonResponse(['id' => $set->id], 201);
     }
 
     public function duplicate(StringSet $set): JsonResponse

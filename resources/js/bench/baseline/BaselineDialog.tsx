@@ -74,7 +74,7 @@ function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'on
     const positions = trying.strings.map((_, index) => index + 1);
 
     return (
-        <div className="-mx-2 grid min-h-0 gap-x-7 gap-y-4 overflow-auto px-2 pb-1 md:grid-cols-[15rem_1fr]">
+        <div className="grid gap-x-7 gap-y-4 md:grid-cols-[15rem_1fr]">
             <div className="grid content-start gap-3">
                 <Field label="Which strings">
                     <input

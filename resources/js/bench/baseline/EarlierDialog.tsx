@@ -4,12 +4,11 @@ import type { Baseline, Evaluation } from '../../generated/formats';
 import { hoursWords } from '../../log/hours';
 import { ask, failureWords } from '../../server/api';
 import { dateWords } from '../../units/times';
-import { formatForce, useUnits } from '../../units/units';
+import { formatForce, formatShares, useUnits, type Units } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';
-import { useBench, useBenchActions } from '../design/benchStore';
-import { inTuning } from '../lanes/gauges';
+import { useBenchActions } from '../design/benchStore';
 
 interface Earlier {
     job: number;
@@ -49,7 +48,6 @@ export function EarlierDialog({ open, onOpenChange, instrument, evaluation }: Pr
 
 function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluation: Evaluation; onDone: () => void }) {
     const units = useUnits();
-    const tuning = useBench((state) => state.tuning);
     const { edit } = useBenchActions();
     const { data, error } = useQuery({
         queryKey: ['earlier', instrument],
@@ -59,10 +57,11 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
     if (data === undefined) {
         return <p role={error === null ? undefined : 'alert'}>{error === null ? 'They are being read…' : failureWords(error)}</p>;
     }
-    const here = evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.tension_n ?? 0);
-    const total = inTuning(evaluation.totals, tuning)?.tension_n ?? 0;
+    // In every tuning that the design serves.
+    const here = evaluation.strings.map((string) => string.tunings.map(({ tension_n }) => tension_n));
+    const totals = evaluation.totals.map(({ tension_n }) => tension_n);
     return (
-        <div className="min-h-0 overflow-auto">
+        <div className="min-w-0">
             <table className="w-full">
                 <thead>
                     <tr className="border-b border-ink text-left align-top">
@@ -86,14 +85,14 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
                     </tr>
                 </thead>
                 <tbody>
-                    {here.map((tension, index) => (
+                    {here.map((tensions, index) => (
                         <tr key={index} className="border-b border-rule">
                             <th scope="row" className="py-1 pr-4 text-left font-normal">
                                 {index + 1}
                             </th>
-                            <td className="pr-6 text-right font-bold">{formatForce(tension, units)}</td>
+                            <td className="pr-6 text-right font-bold whitespace-nowrap">{forces(tensions, units)}</td>
                             {data.map((each) => (
-                                <Pull key={each.job} was={each.tensions_n[index]} now={tension} units={units} />
+                                <Pull key={each.job} was={each.tensions_n[index]} now={tensions} units={units} />
                             ))}
                         </tr>
                     ))}
@@ -101,9 +100,9 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
                         <th scope="row" className="py-1.5 pr-4 text-left">
                             all
                         </th>
-                        <td className="pr-6 text-right font-bold">{formatForce(total, units)}</td>
+                        <td className="pr-6 text-right font-bold whitespace-nowrap">{forces(totals, units)}</td>
                         {data.map((each) => (
-                            <Pull key={each.job} was={each.pull_n} now={total} units={units} />
+                            <Pull key={each.job} was={each.pull_n} now={totals} units={units} />
                         ))}
                     </tr>
                     <tr className="align-top">
@@ -130,22 +129,28 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
                 </tbody>
             </table>
             <p className="mt-2 text-sm text-ink-soft">
-                In brackets: how much more or less this design pulls than that did, in its first tuning.
+                In brackets: how much more or less this design pulls than that did in its first tuning; over several tunings the
+                most and the least.
             </p>
         </div>
     );
 }
 
-function Pull({ was, now, units }: { was: number | undefined; now: number; units: ReturnType<typeof useUnits> }) {
+/** What a string pulls, from the least to the most where tunings differ. */
+function forces(newtons: number[], units: Units): string {
+    const [least, most] = [formatForce(Math.min(...newtons), units), formatForce(Math.max(...newtons), units)];
+    return least === most ? most : `${least} to ${most}`;
+}
+
+function Pull({ was, now, units }: { was: number | undefined; now: number[]; units: Units }) {
     if (was === undefined) {
         return <td className="pr-4 text-right text-ink-soft">–</td>;
     }
-    const change = Math.round(100 * (now / was - 1));
     return (
         <td className="pr-4 text-right whitespace-nowrap">
             {formatForce(was, units)}{' '}
-            <span className="inline-block w-16 text-sm text-ink-soft">
-                ({change === 0 ? '±0' : change > 0 ? `+${change}` : `−${-change}`} %)
+            <span className="inline-block min-w-16 text-sm text-ink-soft">
+                ({formatShares(now.map((newtons) => newtons / was - 1))})
             </span>
         </td>
     );

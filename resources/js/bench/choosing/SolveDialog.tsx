@@ -66,7 +66,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                 : [error.message];
 
     return (
-        <div className="-mx-2 grid min-h-0 gap-x-6 gap-y-4 overflow-auto px-2 pb-1 lg:grid-cols-[15.5rem_1fr]">
+        <div className="grid gap-x-6 gap-y-4 lg:grid-cols-[15.5rem_1fr]">
             <div>
                 <AimFields aim={aim} document={document} targets={solution?.targets ?? []} onAim={setAim} />
                 <Button

@@ -79,7 +79,7 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
     };
 
     return (
-        <div className="-mx-2 grid min-h-0 gap-x-7 gap-y-4 overflow-auto px-2 pb-1 md:grid-cols-[16rem_1fr]">
+        <div className="grid gap-x-7 gap-y-4 md:grid-cols-[16rem_1fr]">
             <div className="grid content-start gap-3">
                 <div role="radiogroup" aria-label="Convert to" className="grid grid-cols-2 gap-1.5">
                     {CONVERSIONS.map(({ to, name }) => (

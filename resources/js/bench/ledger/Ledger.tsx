@@ -1,7 +1,7 @@
 import { Explained } from '../../ui/Explained';
 import type { Refused } from '../../server/api';
 import type { Evaluation } from '../../generated/formats';
-import { formatShare, formatTension, useUnits } from '../../units/units';
+import { formatShare, formatShares, formatTension, useUnits } from '../../units/units';
 import { useBench, useBenchActions } from '../design/benchStore';
 import * as edits from '../design/edits';
 import { Findings } from './Findings';
@@ -24,6 +24,7 @@ export function Ledger({ evaluation, current, refused }: Props) {
     if (total === undefined) {
         return null;
     }
+    const changes = evaluation.totals.flatMap(({ change }) => (change === undefined ? [] : [change.share]));
     const unit = units.tension === 'N' ? 'lbf' : 'N';
     const share = (total.high_n - total.low_n) / 2 / total.tension_n;
     const side = (newtons: number) => formatTension(newtons, newtons * (1 - share), newtons * (1 + share), units);
@@ -50,6 +51,7 @@ export function Ledger({ evaluation, current, refused }: Props) {
                         ? `${formatShare(total.change.share)} on ${formatTension(total.change.baseline_n, total.low_n, total.high_n, units)}`
                         : 'Nothing to compare with yet'}
                 </p>
+                {changes.length > 1 && <p className="text-sm text-ink-soft">over the tunings {formatShares(changes)}</p>}
                 <dl className="mt-1 grid w-fit grid-cols-[auto_auto] gap-x-3 text-sm text-ink-soft">
                     <dt>Treble side</dt>
                     <dd className="text-right">{side(total.treble_side_n)}</dd>

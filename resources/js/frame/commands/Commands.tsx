@@ -5,7 +5,7 @@ import { Lazily } from '../../ui/Lazily';
 import type { Command } from './commands';
 import { useLetters } from './letters';
 import { keepTyped, stopKeeping } from './meanwhile';
-import { providedHere, useProvided, type Provided } from './provided';
+import { everythingHere, useProvided, type Provided } from './provided';
 import { useKeys } from './useKeys';
 
 const closed = ({ onOpenChange }: { onOpenChange: (open: boolean) => void }) => onOpenChange(false);
@@ -31,7 +31,7 @@ export function Commands() {
         if (what === 'palette') {
             keepTyped();
         }
-        setHere(providedHere());
+        setHere(everythingHere());
         setOpen(what);
     };
     const visit = (address: string) => () => router.visit(address);

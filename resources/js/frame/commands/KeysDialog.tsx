@@ -31,7 +31,7 @@ export function KeysDialog({ open, onOpenChange, provided }: Props) {
             title="Keys that work here"
             width={lists.length === 0 ? 'narrow' : 'wider'}
         >
-            <div className={clsx('-mx-2 grid gap-x-8 gap-y-5 overflow-auto px-2 pb-1', lists.length > 0 && 'sm:grid-cols-2')}>
+            <div className={clsx('grid gap-x-8 gap-y-5', lists.length > 0 && 'sm:grid-cols-2')}>
                 <KeyList title="On this page" keys={[...here, ...EVERYWHERE]} />
                 {lists.map(({ title, keys }) => (
                     <KeyList key={title} title={title} keys={keys} />

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Command as List } from 'cmdk';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
@@ -40,7 +40,13 @@ export function Palette({ open, onOpenChange, provided }: Props) {
 function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () => void) => void }) {
     const [commands] = useState(() => provided.flatMap((each) => each.commands));
     const [meanwhile] = useState(typedMeanwhile);
-    useEffect(stopKeeping, []);
+    const input = useRef<HTMLInputElement>(null);
+    useLayoutEffect(() => {
+        // Before the dialog chooses what to focus: it would select what is there, and the next key would write over it.
+        input.current?.focus();
+        input.current?.setSelectionRange(meanwhile.text.length, meanwhile.text.length);
+        stopKeeping();
+    }, [meanwhile]);
     const [typed, setTyped] = useState(meanwhile.text);
     const { data, isFetching, isPlaceholderData } = useQuery({
         queryKey: ['search', typed],
@@ -90,6 +96,7 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
             className="flex min-h-0 flex-col"
         >
             <List.Input
+                ref={input}
                 className={fieldClass}
                 placeholder="What to do, a name, a gauge, a tuning"
                 value={typed}
@@ -118,7 +125,7 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                 {groups.map((group) => (
                     <List.Group key={group} heading={group}>
                         {commands
-                            .filter((command) => command.group === group)
+                            .filter((command) => command.group === group && (command.sought !== true || typed.trim() !== ''))
                             .map(({ name, keys, disabled, run }) => (
                                 <List.Item
                                     key={name}

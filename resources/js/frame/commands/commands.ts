@@ -7,6 +7,8 @@ export interface Command {
     /** Works while a field has the focus too. */
     always?: boolean;
     disabled?: boolean;
+    /** Listed only once something is typed. */
+    sought?: boolean;
     run: () => void;
 }
 

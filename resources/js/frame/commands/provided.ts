@@ -1,5 +1,6 @@
 import { useId, useLayoutEffect } from 'react';
 import type { Command } from './commands';
+import { pressable } from './pressable';
 
 /** What a page lends to the palette and the keys while it is open. */
 export interface Provided {
@@ -16,9 +17,17 @@ export interface Provided {
 
 const provided = new Map<string, Provided>();
 
-/** Everything that can be done here just now, the page's own first. */
+/** What is lent here just now, the page's own first. */
 export function providedHere(): Provided[] {
     return [...provided.values()].sort((a, b) => Number(a.everywhere ?? false) - Number(b.everywhere ?? false));
+}
+
+/** Everything that can be done here just now: what the page lends, what else can be pressed on it, and what every page can. */
+export function everythingHere(): Provided[] {
+    const lent = providedHere();
+    const known = new Set(lent.flatMap(({ commands }) => commands.map(({ name }) => name)));
+    const own = lent.filter(({ everywhere }) => everywhere !== true);
+    return [...own, { commands: pressable(known), busy: false }, ...lent.filter((each) => !own.includes(each))];
 }
 
 /** Lends commands to the palette and the keys for as long as what calls it is there. */

@@ -15,7 +15,7 @@ export function RecordDialog({ now, onClose }: { now: JobNow; onClose: () => voi
     const today = useClock(MINUTE_MS);
     return (
         <Dialog open onOpenChange={onClose} title="Before, after, and what happened" width="wider">
-            <div className="grid min-h-0 gap-x-10 gap-y-5 overflow-y-auto md:grid-cols-2">
+            <div className="grid gap-x-10 gap-y-5 md:grid-cols-2">
                 <section aria-label="Figures">
                     <BeforeAfter job={job} units={units} />
                     {(['before', 'after'] as const).map((moment) => (

@@ -15,7 +15,7 @@ export function SchoolsDialog({ now, onClose }: { now: JobNow; onClose: () => vo
             description="What is done stays done; what is left is planned anew at once."
             width="wider"
         >
-            <div className="min-h-0 overflow-y-auto">
+            <div className="-mx-2 min-h-0 overflow-y-auto px-2 pb-1">
                 <SchoolFields
                     schools={now.job.schools}
                     onChoose={(aspect, chosen) => now.record('schools', { schools: { [aspect]: chosen } })}

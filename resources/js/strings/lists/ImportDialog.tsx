@@ -74,7 +74,7 @@ export function ImportDialog({ supplier, onClose }: Props) {
             description="Nothing changes until every row was checked and you say so."
             width={step === 'file' ? 'narrow' : 'wider'}
         >
-            <div className="min-h-0 overflow-auto">
+            <div className="-mx-2 min-h-0 overflow-auto px-2 pb-1">
                 {step === 'file' && (
                     <>
                         <p className="text-ink-soft">

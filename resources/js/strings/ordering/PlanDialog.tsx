@@ -72,7 +72,7 @@ export function PlanDialog({ begin, listed: fromList, onList, onClose }: Props) 
             description="What lies in the drawer is kept for it first; the rest is bought as cheaply as it can be, parcels included."
             width="wider"
         >
-            <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-auto lg:grid-cols-[20rem_1fr]">
+            <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[20rem_1fr]">
                 <div>
                     <ul>
                         {wanted.map((each) => (

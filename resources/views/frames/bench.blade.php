@@ -1,0 +1,16 @@
+{{-- What the lanes say, where they will stand. --}}
+<div class="w-full px-4 sm:px-7 lg:pr-[21.25rem]">
+    <h1 class="truncate pt-4 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%]">{{ $figures['name'] }}</h1>
+    <table class="mt-[8.5rem] w-full max-md:mt-60">
+        <caption class="sr-only">The strings, their pitches, gauges and tensions</caption>
+        @foreach ($figures['strings'] as $string)
+            <tr class="h-[77px] border-b border-rule max-md:h-32">
+                <th scope="row" class="w-8 pl-3 text-left text-[1.7rem] leading-none font-light text-ink-faint">{{ $string['position'] }}</th>
+                <td class="pl-3"><span class="text-[1.35rem] font-bold">{{ $string['pitch'] }}</span><span class="block text-xs text-ink-faint">{{ $string['hertz'] }} Hz</span></td>
+                <td class="w-24 text-[1.08rem] font-bold">{{ $string['gauge'] }} <span class="font-semibold">{{ $string['made'] }}</span></td>
+                <td class="w-20 pr-3 text-right text-[1.08rem] font-bold">{{ $string['tension'] }}</td>
+            </tr>
+        @endforeach
+    </table>
+    <p class="mt-4 px-3"><span class="font-bold">Whole instrument</span> <span class="text-[1.75rem] font-bold">{{ $figures['total'] }}</span></p>
+</div>
