@@ -50,7 +50,7 @@ test('one set serves several tunings: each is shown, the marks span them all', a
     expect(Math.abs((await top('Choose gauges')) - (await top('Open C')))).toBeLessThan(8);
     await page.getByRole('button', { name: 'Retune' }).click();
     await page.getByRole('menuitem', { name: 'Remove Open C' }).click();
-    await page.getByRole('button', { name: 'A F B♭ E♭ G C', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'A F B♭ E♭ G C', exact: true })).toHaveAttribute('aria-pressed', 'true');
 
     await page.getByRole('button', { name: 'Retune' }).click();
     await page.getByRole('menuitem', { name: 'Remove A F B♭ E♭ G C' }).click();

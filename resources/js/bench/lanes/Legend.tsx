@@ -15,7 +15,7 @@ interface Props {
 /** What the marks on the lanes say, in one line under them. */
 export const Legend = memo(function Legend({ baseline, target, tunings, zones, mayBreak }: Props) {
     return (
-        <p className="flex flex-wrap gap-x-4 gap-y-1 px-3 pt-2 text-xs text-ink-faint">
+        <p className="flex flex-wrap gap-x-4 px-3 pt-1.5 text-xs text-ink-faint [&_button]:min-h-target [&_button]:min-w-target">
             <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag it, or arrow keys</Entry>
             <Entry drawing={<rect x={1} y={4} width={16} height={6} rx={3} fill="var(--accent)" fillOpacity={0.35} />}>
                 how sure it is
