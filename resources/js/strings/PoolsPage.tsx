@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { ListedFamily, Pool, PoolRule, Supplier } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
@@ -178,7 +179,7 @@ function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
                     {tick('Only what lies in the drawer', rule.drawer, () => setRule({ ...rule, drawer: !rule.drawer }))}
                 </fieldset>
                 {conflict && <KeepBoth message={refused.message} onKeep={keepMine} onSee={() => onClose(true)} />}
-                <button type="submit" disabled={conflict} className={buttonClass.strong}>
+                <button type="submit" disabled={conflict} className={clsx(buttonClass.strong, 'justify-self-start')}>
                     {pool === null ? 'Make the pool' : 'Save'}
                 </button>
             </form>

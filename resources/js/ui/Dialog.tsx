@@ -41,7 +41,7 @@ export function Dialog({ open, onOpenChange, title, description, children, width
                         <Primitive.Description className="mt-1 text-ink-soft">{description}</Primitive.Description>
                     )}
                     {/* Scrolls where the window is low, with room for the ring round what has the focus. */}
-                    <div className="-mx-2 mt-3 -mb-2 flex min-h-0 flex-col overflow-auto px-2 pt-1 pb-2">{children}</div>
+                    <div className="-mx-2 mt-2.5 -mb-2 flex min-h-0 flex-col overflow-auto px-2 pt-1.5 pb-2">{children}</div>
                     {/* Last in the order of the keys: what the dialog is for comes first. */}
                     <Primitive.Close
                         aria-label="Close"

@@ -16,7 +16,7 @@ export function FindField({ label, by = label, words, onWords }: Props) {
             type="search"
             aria-label={label}
             placeholder={by}
-            className={clsx(fieldClass, 'max-w-72')}
+            className={clsx(fieldClass, 'w-68! max-w-full')}
             value={words}
             onChange={(event) => onWords(event.target.value)}
         />

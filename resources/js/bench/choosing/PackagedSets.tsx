@@ -13,9 +13,13 @@ const WHY: Record<NearestPackaged['singles'][number]['why'], string> = {
     limit: 'the set’s own would be pulled too hard',
 };
 
+/** Nobody buys a packet of which fewer strings are used than are bought beside it. */
+const worthBuying = ({ strings, singles }: NearestPackaged) => strings.length > 0 && strings.length >= singles.length;
+
 /** The packaged sets that come nearest, and the single strings that would complete each. */
 export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]; onTake: (chosen: NearestPackaged) => void }) {
     const units = useUnits();
+    const worth = packaged.filter(worthBuying);
     if (packaged.length === 0) {
         return null;
     }
@@ -24,8 +28,11 @@ export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]
             <h3 className="border-b border-ink pb-1 font-bold">
                 <Explained word="packaged set">Nearest packaged sets</Explained>
             </h3>
+            {worth.length === 0 && (
+                <p className="py-1.5 text-ink-soft">None serves: each would need more single strings than it has of its own.</p>
+            )}
             <ul>
-                {packaged.slice(0, SHOWN).map((each) => (
+                {worth.slice(0, SHOWN).map((each) => (
                     <li key={each.name} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1.5">
                         <div className="min-w-0 flex-1 basis-72">
                             <p>
