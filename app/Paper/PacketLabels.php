@@ -73,7 +73,7 @@ final readonly class PacketLabels
         return [
             'name' => $set->name,
             'instrument' => $set->instrument->name,
-            'date' => now()->toDateString(),
+            'date' => now()->format('j M Y'),
             'qr' => QrCode::picture(route('bench', $set)),
         ];
     }

@@ -54,7 +54,7 @@ final readonly class SetSheet
             'findings' => SheetPdf::toDo($assessment->findings, $units),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
-            'changed' => $set->updated_at->toDateString(),
+            'changed' => $set->updated_at->format('j M Y'),
         ];
     }
 

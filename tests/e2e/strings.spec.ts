@@ -73,9 +73,9 @@ test('a supplier’s list is mapped, checked row by row, taken and found again; 
     await page.getByRole('link', { name: 'All strings' }).click();
     await page.getByRole('searchbox', { name: 'Find' }).fill('sandbar');
     await expect(page.getByText('3 strings', { exact: true })).toBeVisible();
-    await page.getByRole('textbox', { name: /^From gauge/ }).fill('9.5');
+    await page.getByRole('textbox', { name: /^From, thou/ }).fill('9.5');
     await expect(page.getByText('2 strings', { exact: true })).toBeVisible();
-    await page.getByRole('textbox', { name: /^To gauge/ }).fill('.24 mm');
+    await page.getByRole('textbox', { name: /^To, thou/ }).fill('.24 mm');
     await expect(page.getByText('0 strings', { exact: true })).toBeVisible();
 });
 

@@ -68,7 +68,7 @@ final readonly class CalendarFile
         return [
             'SUMMARY' => "{$due->name}: {$due->do}",
             'DESCRIPTION' => trim(implode("\n", array_filter([
-                $due->why, $due->caution, $due->put_off === null ? '' : 'Put off to '.Carbon::parse($due->put_off)->format('j F Y').($due->put_off_why === '' ? '.' : ": {$due->put_off_why}"),
+                $due->why, $due->caution, $due->put_off === null ? '' : 'Put off to '.Carbon::parse($due->put_off)->format('j M Y').($due->put_off_why === '' ? '.' : ": {$due->put_off_why}"),
                 $due->bench === '' ? '' : "Bench: {$due->bench}.", $due->owner === '' ? '' : "Owner: {$due->owner}.",
             ], static fn (string $line): bool => $line !== ''))),
             'CATEGORIES' => match ($due->what) {

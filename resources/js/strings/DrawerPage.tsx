@@ -16,6 +16,7 @@ import { StringsFrame } from './StringsFrame';
 import { headsOf, sorted } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
 import { FindField } from '../ui/FindField';
+import { dateWords } from '../units/times';
 
 /** What lies in the drawer, lot by lot, and what runs low. */
 export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
@@ -145,7 +146,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 {lot.quantity} × {lot.name}
                 <span className="text-sm text-ink-soft">
                     {' '}
-                    {lot.kept > 0 && `(${lot.kept} kept for orders and jobs) `}since {lot.since}
+                    {lot.kept > 0 && `(${lot.kept} kept for orders and jobs) `}since {dateWords(lot.since)}
                     {lot.note !== '' && `, ${lot.note}`}
                 </span>
             </span>

@@ -13,6 +13,7 @@ import { PlanDialog } from './ordering/PlanDialog';
 import { lineWords } from './orders';
 import { StringsFrame } from './StringsFrame';
 import { price } from './supply';
+import { dateWords } from '../units/times';
 
 interface Props {
     orders: Order[];
@@ -140,7 +141,7 @@ function OrderOf({ order }: { order: Order }) {
     };
     const words = {
         draft: 'not sent yet',
-        'on its way': `on its way${order.due_on === null ? '' : `, due on ${order.due_on}`}`,
+        'on its way': `on its way${order.due_on === null ? '' : `, due on ${dateWords(order.due_on)}`}`,
         arrived: 'arrived: see what came whole',
         done: 'all in the drawer',
     }[order.status];
@@ -150,7 +151,7 @@ function OrderOf({ order }: { order: Order }) {
                 <h2 className="font-bold">
                     {order.supplier}{' '}
                     <span className="font-normal text-ink-soft">
-                        order {order.id}, {order.since}
+                        order {order.id}, {dateWords(order.since)}
                     </span>
                 </h2>
                 <span className="font-semibold">{words}</span>

@@ -10,8 +10,14 @@ export function dayWords(iso: string): string {
     return DAY.format(new Date(iso));
 }
 
+/** A date as it is written everywhere, on paper too: 3 Dec 2026. */
 export function dateWords(iso: string): string {
     return YEAR.format(new Date(iso));
+}
+
+/** A date with its time of day: 3 Dec 2026, 11:31. */
+export function timeWords(iso: string): string {
+    return `${dateWords(iso)}, ${CLOCK.format(new Date(iso))}`;
 }
 
 /** A moment, the day only where it is another: 11:31, or Thu 3 Dec, 11:31. */

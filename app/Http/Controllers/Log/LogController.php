@@ -51,8 +51,8 @@ final readonly class LogController
         return new HttpResponse(SheetPdf::of('sheets.week', 'What is due', [
             'title' => $weeks === 1 ? 'What is due this week' : "What is due in {$weeks} weeks",
             'bench' => $request->has('bench') ? $bench : null,
-            'from' => Carbon::now()->format('j F Y'),
-            'to' => Carbon::now()->addWeeks($weeks)->format('j F Y'),
+            'from' => Carbon::now()->format('j M Y'),
+            'to' => Carbon::now()->addWeeks($weeks)->format('j M Y'),
             'days' => $days,
             'cautions' => array_values(array_filter($cautions, static fn (string $caution): bool => $caution !== '')),
         ], $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4'), 200, [

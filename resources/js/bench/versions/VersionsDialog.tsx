@@ -10,15 +10,12 @@ import { toast } from '../../ui/toasts';
 import type { Version } from '../BenchPage';
 import { useBench } from '../design/benchStore';
 import type { SavedSet, Saver } from '../saving/saver';
+import { timeWords } from '../../units/times';
 
 interface ChangedThing {
     what: string;
     before: string;
     after: string;
-}
-
-function whenKept(at: string): string {
-    return new Date(at).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 }
 
 interface Props {
@@ -118,7 +115,7 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                             <div className="flex flex-wrap items-center gap-2">
                                 <div className="min-w-0 flex-1">
                                     <div className="truncate font-semibold">{version.name}</div>
-                                    <div className="text-sm text-ink-faint">{whenKept(version.keptAt)}</div>
+                                    <div className="text-sm text-ink-faint">{timeWords(version.keptAt)}</div>
                                 </div>
                                 <Button
                                     look="quiet"

@@ -1,6 +1,6 @@
 import type { Supplier } from '../../generated/views';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
-import { gaugeUnit, useUnits } from '../../units/units';
+import { useUnits } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
@@ -35,7 +35,7 @@ export function FilterFields({ filters, suppliers, onChange }: Props) {
         </Field>
     );
     return (
-        <div className="grid grid-cols-2 gap-x-3 gap-y-2 py-3 sm:grid-cols-4 lg:grid-cols-[minmax(9rem,1.4fr)_1fr_1.2fr_1.2fr_4.2rem_4.2rem_0.9fr_auto]">
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2 py-3 sm:grid-cols-4 lg:grid-cols-[minmax(9rem,1.4fr)_1fr_1.2fr_1.2fr_5rem_5rem_0.9fr_auto]">
             <Field label="Find">
                 <input
                     type="search"
@@ -54,12 +54,12 @@ export function FilterFields({ filters, suppliers, onChange }: Props) {
                 'Every',
             )}
             {(['from', 'to'] as const).map((end) => (
-                <Field key={end} label={end === 'from' ? 'From' : 'To'}>
+                <Field key={end} label={`${end === 'from' ? 'From' : 'To'}, ${units.gauge}`}>
                     <input
                         className={fieldClass}
                         inputMode="decimal"
                         autoComplete="off"
-                        aria-label={`${end === 'from' ? 'From' : 'To'} gauge, ${gaugeUnit(units)}`}
+                        aria-label={`${end === 'from' ? 'From' : 'To'}, ${units.gauge}: gauge`}
                         value={filters[end]}
                         onChange={(event) => onChange({ [end]: event.target.value })}
                     />

@@ -5,6 +5,7 @@ import { ask, asRefused, type Refused } from '../../server/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
+import { dateWords } from '../../units/times';
 
 export type LotAct = 'take' | 'count' | 'history';
 
@@ -20,7 +21,12 @@ interface Props {
 /** Something done with a lot: taken from, counted, or looked back on. */
 export function LotDialog({ lot, act, onClose }: Props) {
     return (
-        <Dialog open onOpenChange={onClose} title={TITLES[act]} description={`${lot.quantity} × ${lot.name}, since ${lot.since}`}>
+        <Dialog
+            open
+            onOpenChange={onClose}
+            title={TITLES[act]}
+            description={`${lot.quantity} × ${lot.name}, since ${dateWords(lot.since)}`}
+        >
             {act === 'history' ? <History lot={lot} /> : <Change lot={lot} act={act} onDone={onClose} />}
         </Dialog>
     );
@@ -94,7 +100,7 @@ function History({ lot }: { lot: Lot }) {
                     </strong>
                     <span>{KINDS[movement.kind]}</span>
                     <span className="text-ink-soft">{movement.note}</span>
-                    <span className="text-sm text-ink-faint">{new Date(movement.at).toLocaleDateString()}</span>
+                    <span className="text-sm text-ink-faint">{dateWords(movement.at)}</span>
                 </li>
             ))}
         </ul>
