@@ -25,16 +25,16 @@ test('a set goes onto another scale with the same feel and lands on the Bench wi
 });
 
 test('a baritone is a longer neck and a lower tuning, asked together', async ({ page }) => {
-    await openSet(page, 'Dunlin, E standard');
+    await openOwnSet(page, 'To a baritone');
     await page.getByRole('button', { name: 'Convert…' }).click();
     const dialog = page.getByRole('dialog', { name: 'Convert' });
     await dialog.getByText('Baritone', { exact: true }).click();
     await expect(dialog.getByRole('textbox', { name: 'Scale' })).toHaveValue('685.8 mm');
     await expect(dialog.getByRole('spinbutton', { name: 'Semitones lower' })).toHaveValue('5');
-    await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('B1');
+    await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('G1');
     await dialog.getByRole('textbox', { name: 'Scale' }).fill('30 in');
     await dialog.getByRole('spinbutton', { name: 'Semitones lower' }).fill('7');
-    await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('A1');
+    await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('F1');
     await expect(dialog.getByText('At 762 mm this neck is long enough for it.')).toBeVisible();
     await dialog.getByRole('button', { name: 'Put it on the Bench' }).click();
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue(/762 mm, baritone/);

@@ -15,6 +15,9 @@ const LOOKS = {
     forced: { colorScheme: 'light', forcedColors: 'active' },
 } as const;
 
+// By finger everything is larger: what fits there fits under a pointer.
+test.use({ hasTouch: true });
+
 /** Looks at what is open on every size, in light, in dark and with the colours forced on it; nothing may be wrong, or stand out of the window. */
 async function expectForEveryone(page: Page, what: string, part = 'body'): Promise<void> {
     const wrong: string[] = [];

@@ -88,9 +88,13 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     >
                         <Glyph sign="redo" size={17} />
                     </Button>
-                    <Button onClick={() => show('versions')}>Versions ({versions})</Button>
-                    <Button onClick={actions.print} title="A page to print: what goes where">
-                        Print the sheet
+                    <Button className="max-sm:px-2" onClick={() => show('versions')}>
+                        Versions ({versions})
+                    </Button>
+                    <Button className="max-sm:px-2" onClick={actions.print} title="A page to print: what goes where">
+                        <span>
+                            Print<span className="max-sm:sr-only"> the sheet</span>
+                        </span>
                     </Button>
                     <Menu
                         trigger={

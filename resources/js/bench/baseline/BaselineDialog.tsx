@@ -74,8 +74,8 @@ function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'on
     const positions = trying.strings.map((_, index) => index + 1);
 
     return (
-        <div className="grid gap-x-7 gap-y-4 md:grid-cols-[15rem_1fr]">
-            <div className="grid content-start gap-3">
+        <div className="grid gap-x-7 gap-y-4 lg:grid-cols-[15rem_1fr]">
+            <div className="grid content-start gap-x-7 gap-y-3 md:max-lg:grid-cols-2">
                 <Field label="Which strings">
                     <input
                         className={fieldClass}

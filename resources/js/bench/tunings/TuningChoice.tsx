@@ -144,13 +144,19 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                         onClick={() => take(tuning)}
                         onPointerMove={() => setAt(position)}
                         className={clsx(
-                            'flex cursor-pointer items-baseline gap-4 border-b border-rule/60 px-2 py-1.5',
+                            'flex cursor-pointer flex-wrap items-baseline gap-x-4 border-b border-rule/60 px-2 py-1.5',
                             position === chosen && 'bg-accent-wash',
                         )}
                     >
-                        <span className="min-w-0 flex-1 truncate font-semibold">{tuningLabel(tuning)}</span>
+                        <span className={clsx('min-w-0 flex-1 font-semibold max-sm:basis-full', narrow && 'basis-full')}>
+                            {tuningLabel(tuning)}
+                        </span>
                         <span className="text-sm text-ink-soft">{[...tuning.pitches].reverse().map(pitchLabel).join(' ')}</span>
-                        {!narrow && <span className="w-36 text-right text-sm text-ink-faint">{tuning.family}</span>}
+                        {!narrow && (
+                            <span className="w-36 text-right text-sm text-ink-faint max-sm:ml-auto max-sm:w-auto">
+                                {tuning.family}
+                            </span>
+                        )}
                     </li>
                 ))}
                 {found.length === 0 && (
