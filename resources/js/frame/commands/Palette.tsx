@@ -5,6 +5,7 @@ import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent } from
 import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
+import { matches } from '../../ui/matches';
 import { keysLabel } from './commands';
 import { stopKeeping, typedMeanwhile } from './meanwhile';
 import type { Provided } from './provided';
@@ -36,6 +37,9 @@ export function Palette({ open, onOpenChange, provided }: Props) {
         </Dialog>
     );
 }
+
+/** What belongs to one thing of many is long and comes in numbers: it has to have the words that are typed, not only their letters. */
+const isSought = (name: string, typed: string) => typed.trim() !== '' && matches(name, typed.trim());
 
 function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () => void) => void }) {
     const [commands] = useState(() => provided.flatMap((each) => each.commands));
@@ -125,7 +129,10 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                 {groups.map((group) => (
                     <List.Group key={group} heading={group}>
                         {commands
-                            .filter((command) => command.group === group && (command.sought !== true || typed.trim() !== ''))
+                            .filter(
+                                (command) =>
+                                    command.group === group && (command.sought !== true || isSought(command.name, typed)),
+                            )
                             .map(({ name, keys, disabled, run }) => (
                                 <List.Item
                                     key={name}
