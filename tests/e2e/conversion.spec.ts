@@ -29,7 +29,7 @@ test('a baritone is a longer neck and a lower tuning, asked together', async ({ 
     await page.getByRole('button', { name: 'Convert…' }).click();
     const dialog = page.getByRole('dialog', { name: 'Convert' });
     await dialog.getByText('Baritone', { exact: true }).click();
-    await expect(dialog.getByRole('textbox', { name: 'Scale' })).toHaveValue('685.8 mm');
+    await expect(dialog.getByRole('textbox', { name: 'Scale' })).toHaveValue('686 mm');
     await expect(dialog.getByRole('spinbutton', { name: 'Semitones lower' })).toHaveValue('5');
     await expect(dialog.getByRole('row', { name: /^6 / })).toContainText('G1');
     await dialog.getByRole('textbox', { name: 'Scale' }).fill('30 in');

@@ -99,6 +99,10 @@ const VIEWS: Record<string, View> = {
             labels: command('Labels for its packets…'),
             palette: key('Control+k'),
             keys: key('?'),
+            'what a capo keeps': async (page) => {
+                await page.getByRole('textbox', { name: 'Capo on fret' }).fill('2');
+                await page.keyboard.press('Enter');
+            },
         },
     },
     'Bench of courses': { at: (page) => openSet(page, 'Turnstone, octave courses') },
@@ -129,7 +133,7 @@ const VIEWS: Record<string, View> = {
         opens: { 'taking some': click(/^Take from /), 'counting a lot': click(/^Count /), 'its history': click(/^History of /) },
     },
     Orders: { at: '/strings/orders', opens: { 'an order for designs': click('Order for designs…') } },
-    Pools: { at: '/strings/pools' },
+    Pools: { at: '/strings/pools', opens: { 'a new pool': click('New pool') } },
     Suppliers: {
         at: '/strings/suppliers',
         opens: {
@@ -149,12 +153,22 @@ const VIEWS: Record<string, View> = {
             'another bench': more(/^More/, 'Hand it to another bench…'),
             'its record': more(/^More/, 'Before, after, and what happened…'),
             'a note': click('Note'),
+            'cut short': click('Cut short'),
+            'one that broke': click('Broke'),
+            'a wrong string': click('Wrong string'),
+            'a spare': click('Take a spare'),
         },
     },
     Tuning: {
         at: async (page) => {
             await openSet(page, 'Curlew, D standard');
             await page.goto(`${page.url().replace('/bench/', '/sets/')}/tune?practice`);
+        },
+        opens: {
+            'another tuning': async (page) => {
+                await page.getByRole('combobox', { name: 'To', exact: true }).click();
+                await page.getByRole('option', { name: 'another tuning…' }).click();
+            },
         },
     },
     Intonation: {
@@ -169,6 +183,7 @@ const VIEWS: Record<string, View> = {
     Care: { at: '/log/care', opens: { 'a rule': click('Add a rule') } },
     Years: { at: '/log/years' },
     Words: { at: '/words' },
+    'No such page': { at: '/no/such/place' },
 };
 
 for (const [name, { at, sides = {}, opens = {} }] of Object.entries(VIEWS)) {

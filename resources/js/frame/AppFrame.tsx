@@ -46,7 +46,7 @@ export function AppFrame({ children }: { children: ReactNode }) {
                 </Link>
                 <nav
                     aria-label="Places"
-                    className="flex h-full items-stretch gap-5 max-sm:order-last max-sm:h-10 max-sm:w-full max-sm:gap-3.5 max-sm:overflow-x-auto md:gap-7"
+                    className="flex h-full items-stretch gap-3.5 max-sm:order-last max-sm:h-10 max-sm:w-full max-sm:overflow-x-auto md:gap-7"
                 >
                     {PLACES.map((place) => {
                         const here = place.under.test(url);

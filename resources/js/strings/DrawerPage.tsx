@@ -150,7 +150,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                     {lot.note !== '' && `, ${lot.note}`}
                 </span>
             </span>
-            <span className="flex">
+            <span className="flex flex-wrap">
                 <Button
                     look="quiet"
                     className="h-8"

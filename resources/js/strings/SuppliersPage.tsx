@@ -55,9 +55,9 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                         <tr className="border-b border-ink text-left text-sm text-ink-soft">
                             {head('name', 'Supplier', 'pr-4')}
                             {head('strings', 'Strings', 'pr-4 text-right')}
-                            {head('parcel', 'A parcel costs', 'pr-4 text-right max-sm:hidden')}
-                            {head('free', 'Free from', 'pr-4 text-right max-sm:hidden')}
-                            {head('days', 'Comes in', 'pr-4 text-right max-sm:hidden')}
+                            {head('parcel', 'A parcel costs', 'pr-4 text-right max-md:hidden')}
+                            {head('free', 'Free from', 'pr-4 text-right max-md:hidden')}
+                            {head('days', 'Comes in', 'pr-4 text-right max-md:hidden')}
                             <th>
                                 <span className="sr-only">What to do</span>
                             </th>
@@ -68,17 +68,17 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
                             <tr key={supplier.id} id={`supplier-${supplier.id}`} className="border-b border-rule">
                                 <td className="py-2 pr-4 font-semibold">{supplier.name}</td>
                                 <td className="py-2 pr-4 text-right">{supplier.strings.toLocaleString('en')}</td>
-                                <td className="py-2 pr-4 text-right max-sm:hidden">
+                                <td className="py-2 pr-4 text-right max-md:hidden">
                                     {price(supplier.shipping_cents, supplier.currency)}
                                 </td>
-                                <td className="py-2 pr-4 text-right max-sm:hidden">
+                                <td className="py-2 pr-4 text-right max-md:hidden">
                                     {price(supplier.free_from_cents, supplier.currency)}
                                 </td>
-                                <td className="py-2 pr-4 text-right max-sm:hidden">
+                                <td className="py-2 pr-4 text-right max-md:hidden">
                                     {supplier.lead_days} day{supplier.lead_days === 1 ? '' : 's'}
                                 </td>
                                 <td className="py-1">
-                                    <div className="flex justify-end gap-1.5 max-sm:flex-wrap">
+                                    <div className="flex justify-end gap-1.5 max-md:flex-wrap">
                                         <Button
                                             aria-label={`Bring in a list of ${supplier.name}`}
                                             onClick={() => setImporting(supplier)}
