@@ -65,6 +65,8 @@ interface View {
     sides?: Record<string, Step>;
     /** What opens over it, each opened by itself. */
     opens?: Record<string, Step>;
+    /** What the browser complains of there. */
+    provokes?: RegExp[];
 }
 
 const jobOf =
@@ -183,11 +185,12 @@ const VIEWS: Record<string, View> = {
     Care: { at: '/log/care', opens: { 'a rule': click('Add a rule') } },
     Years: { at: '/log/years' },
     Words: { at: '/words' },
-    'No such page': { at: '/no/such/place' },
+    'No such page': { at: '/no/such/place', provokes: [/404/] },
 };
 
-for (const [name, { at, sides = {}, opens = {} }] of Object.entries(VIEWS)) {
-    test(`everyone can use ${name}: on every size, in light, dark and forced colours`, async ({ page }) => {
+for (const [name, { at, sides = {}, opens = {}, provokes = [] }] of Object.entries(VIEWS)) {
+    test(`everyone can use ${name}: on every size, in light, dark and forced colours`, async ({ page, provoked }) => {
+        provoked.push(...provokes);
         if (typeof at === 'string') {
             await page.goto(at);
         } else {
