@@ -30,7 +30,7 @@ final class LabelsTest extends FeatureTestCase
             '6 C2 52',
             'Harbour',
             $stock === LabelStock::A4Of65 ? 'wound' : 'wound, nickel-plated steel',
-            now()->toDateString(),
+            now()->format('j M Y'),
         ] as $words) {
             self::assertStringContainsString($words, (string) $text);
         }
