@@ -91,6 +91,7 @@ test('what is aimed at is shown on the lanes, with what the style added', async 
     await expect(panel).toContainText('70 N');
     await expect(panel).toContainText('before the playing style');
     await expectAccessible(page);
+    await expect(saved(page)).toBeVisible();
     await page.reload();
     await expect(page.locator('[data-target]')).toHaveCount(6);
 });
