@@ -235,6 +235,19 @@ test('when the server goes away and comes back, every screen says so and then no
     await expect(told(page, 'does not answer')).toHaveCount(0);
 });
 
+test('what comes after the lanes is fetched again until the server gives it, and the lanes go on', async ({ page, provoked }) => {
+    provoked.push(/Failed to load resource/);
+    await page.route(/\/StringPanel-[^/]*\.js/, (route) => route.abort());
+    await openOwnSet(page, 'Panel to come');
+    await mark(page, 1).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(mark(page, 1)).toHaveAttribute('aria-valuetext', /^1[12](\.5)? plain/);
+    const panel = page.getByRole('complementary', { name: /^String 1/ });
+    await expect(panel).toHaveCount(0);
+    await page.unroute(/\/StringPanel-[^/]*\.js/);
+    await expect(panel).toBeVisible();
+});
+
 test('a server that is stopped and started again finds everything and takes what was changed meanwhile', async ({
     page,
     provoked,

@@ -1,16 +1,17 @@
 import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { useToasts } from '../ui/toasts';
 import { Reminders } from '../jobs/Reminders';
 import { Boundary } from '../ui/Boundary';
 import { menusAhead } from '../ui/Menu';
+import { later } from '../ui/onDemand';
 import { Commands, openCommands } from './commands/Commands';
 import { ReadingMenu } from './ReadingMenu';
 import { Standing } from './Standing';
 
 /** What tells of things that happened, and what menus are drawn with, come once the page stands, or are wanted. */
-const Toaster = lazy(() => import('../ui/Toaster').then((module) => ({ default: module.Toaster })));
+const Toaster = later(() => import('../ui/Toaster').then((module) => module.Toaster));
 const TOLD_FROM_MS = 400;
 
 const PLACES = [
@@ -83,11 +84,7 @@ export function AppFrame({ children }: { children: ReactNode }) {
             </main>
             <Commands />
             <Reminders />
-            {told && (
-                <Suspense>
-                    <Toaster />
-                </Suspense>
-            )}
+            {told && <Toaster />}
         </div>
     );
 }

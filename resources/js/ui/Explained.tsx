@@ -1,6 +1,5 @@
-import { lazy, Suspense, useState, type ReactNode } from 'react';
-
-const Explanation = lazy(() => import('./Explanation').then((module) => ({ default: module.Explanation })));
+import { useState, type ReactNode } from 'react';
+import { later } from './onDemand';
 
 interface Props {
     /** As it stands among the words explained. */
@@ -10,6 +9,11 @@ interface Props {
 
 export const explainedClass =
     'rounded-mark text-left underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-accent';
+
+const Explanation = later<Props>(
+    () => import('./Explanation').then((module) => module.Explanation),
+    ({ children }) => <span className={explainedClass}>{children}</span>,
+);
 
 /** A word that says what it means when it is pressed, by pointer, key or finger. */
 export function Explained({ word, children }: Props) {
@@ -25,11 +29,5 @@ export function Explained({ word, children }: Props) {
             {children}
         </button>
     );
-    return wanted ? (
-        <Suspense fallback={plain}>
-            <Explanation word={word}>{children}</Explanation>
-        </Suspense>
-    ) : (
-        plain
-    );
+    return wanted ? <Explanation word={word}>{children}</Explanation> : plain;
 }

@@ -74,6 +74,51 @@ export function onDemand<P extends object>(load: () => Promise<ComponentType<P>>
     return Object.assign(Part, { ahead });
 }
 
+const AGAIN_MS = 2000;
+
+/**
+ * A part of a page whose script comes after it. Where it cannot be fetched just now it is tried again, quietly, until it is there; the
+ * page goes on without it.
+ *
+ * @param place what stands there meanwhile
+ */
+export function later<P extends object>(
+    load: () => Promise<ComponentType<P>>,
+    place: (props: P) => React.ReactNode = () => null,
+): ComponentType<P> {
+    let known: ComponentType<P> | null = null;
+    return function Later(props: P) {
+        const [, setThere] = useState(known !== null);
+        useEffect(() => {
+            let timer: ReturnType<typeof setTimeout> | undefined;
+            let wanted = true;
+            const come = () =>
+                void load().then(
+                    (part) => {
+                        known = part;
+                        if (wanted) {
+                            setThere(true);
+                        }
+                    },
+                    () => {
+                        if (wanted) {
+                            timer = setTimeout(come, AGAIN_MS);
+                        }
+                    },
+                );
+            if (known === null) {
+                come();
+            }
+            return () => {
+                wanted = false;
+                clearTimeout(timer);
+            };
+        }, []);
+        const Known = known;
+        return Known === null ? place(props) : <Known {...props} />;
+    };
+}
+
 /** Fetches parts one after the other once the page has come to rest. Gives the way to leave it. */
 export function fetchAhead(parts: { ahead: () => Promise<void> }[]): () => void {
     let going = true;
