@@ -1,8 +1,9 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import type { Core, Material } from '../../generated/formats';
 import { coreRead, readOf, readsFor, sizeRead, type Read } from '../../units/core';
 import { fineLength, useUnits } from '../../units/units';
 import { readLength } from '../../units/typed';
+import { later } from '../../ui/onDemand';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
@@ -11,7 +12,7 @@ import { TypedInput } from '../../ui/TypedInput';
 import * as edits from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 
-const CalliperPanel = lazy(() => import('../../devices/CalliperPanel').then((module) => ({ default: module.CalliperPanel })));
+const CalliperPanel = later(() => import('../../devices/CalliperPanel').then((module) => module.CalliperPanel));
 
 interface Props {
     position: number;
@@ -71,11 +72,7 @@ export function CoreFields({ position, core, material }: Props) {
             >
                 Try with a simulated calliper
             </Button>
-            {calliper && (
-                <Suspense>
-                    <CalliperPanel onClose={() => setCalliper(false)} className="right-4 lg:right-[20.5rem]" />
-                </Suspense>
-            )}
+            {calliper && <CalliperPanel onClose={() => setCalliper(false)} className="right-4 lg:right-[20.5rem]" />}
         </div>
     );
 }
