@@ -1,9 +1,14 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 import { chromiumOptions } from './tests/chromium.mjs';
 
-const port = 8917;
-/** A workshop with nothing in it. */
-const emptyPort = 8920;
+// Said once, by the process that starts the servers; those that run the tests are given it with their environment. The day is the
+// tests' own, whatever day it is, and the ports are free ones, so that two checkouts can be tested at once.
+const { day } = JSON.parse(readFileSync('tests/clock.json', 'utf8')) as { day: string };
+process.env['LIRA_TEST_CLOCK_S'] ??= String(Math.round((Date.parse(day) - Date.now()) / 1000));
+process.env['LIRA_E2E_PORTS'] ??= execFileSync(process.execPath, ['tests/freePorts.mjs', '3'], { encoding: 'utf8' }).trim();
+const [port, emptyPort] = process.env['LIRA_E2E_PORTS'].split(' ').map(Number);
 
 export default defineConfig({
     testDir: 'tests/e2e',

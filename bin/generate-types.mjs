@@ -22,6 +22,7 @@ const names = [
     'lira-relief',
     'lira-life',
     'lira-practice',
+    'lira-job-event',
     'lira-error',
 ];
 

@@ -5,24 +5,26 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Instruments\Views\OnItView;
+use App\Models\Fitting;
 use App\Models\Instrument;
 use App\Models\Job;
-use App\Models\JobEventKind;
 use App\Models\JobStatus;
+use Lira\Job\Event\Finished;
 
-/** What is on an instrument now: what the last finished job put there. */
+/** What is on an instrument now: what a job put there and none has taken off since. */
 final class OnInstrument
 {
     public function lastJob(int $instrument): ?Job
     {
-        return Job::query()->where('instrument_id', $instrument)->where('status', JobStatus::Finished)
-            ->latest('finished_at')->latest('id')->first();
+        $on = Fitting::query()->where('instrument_id', $instrument)->whereNull('removed_at')->whereNotNull('job_id')->latest('fitted_at')->latest('id')->first();
+
+        return $on === null ? null : Job::query()->find($on->job_id);
     }
 
     /** How it felt when the job was finished; empty where that was not said. */
     public function felt(Job $job): string
     {
-        $felt = $job->events()->where('kind', JobEventKind::Finished)->latest('id')->first()->data['felt'] ?? '';
+        $felt = $job->events()->where('kind', Finished::kind())->latest('id')->first()->data['felt'] ?? '';
 
         return is_string($felt) ? $felt : '';
     }

@@ -6,11 +6,12 @@ namespace App\Jobs;
 
 use App\Models\Job;
 use App\Models\JobEvent;
-use App\Models\JobEventKind;
 use App\Models\JobStatus;
 use Lira\Document\SetDocument;
 use Lira\Fit\Post;
 use Lira\Fitting\School\Leave;
+use Lira\Job\Event\Turned;
+use Lira\Job\Progress;
 
 /** How thick this workshop's fingers are, by the turns that strings gave which were left so many fingers. */
 final class Fingers
@@ -23,7 +24,7 @@ final class Fingers
     /** @return array{mm: float, strings: int}|null null until it is known from enough of them */
     public function learned(): ?array
     {
-        $of = JobEvent::query()->where('kind', JobEventKind::Turned)->select('job_id');
+        $of = JobEvent::query()->where('kind', Turned::kind())->select('job_id');
         $thick = [];
         foreach (Job::query()->where('status', JobStatus::Finished)->whereIn('id', $of)->latest('id')->limit(self::JOBS)->get() as $job) {
             array_push($thick, ...$this->in($job));
@@ -41,9 +42,9 @@ final class Fingers
     /** @return list<float> what each string of a job that was left in fingers says, metres */
     private function in(Job $job): array
     {
-        $events = $job->events()->orderBy('id')->get();
-        $schools = Progress::schools($events) + SchoolsKept::asked($job->document);
-        $turned = Progress::of($events, [])->turned;
+        $progress = Progress::of(JobEvent::log($job->events()->orderBy('id')->get()), []);
+        $schools = $progress->schools() + SchoolsKept::asked($job->document);
+        $turned = $progress->turned();
         if (($schools[Leave::aspect()] ?? null) !== Leave::Lift->value || $turned === []) {
             return [];
         }

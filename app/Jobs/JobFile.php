@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Job;
+use App\Models\JobEvent;
+use Illuminate\Support\Carbon;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Fitting\Phase;
 use Lira\Fitting\Plan;
 use Lira\Fitting\Step;
+use Lira\Job\Drifts;
+use Lira\Job\Progress;
 use Lira\Settling\Settling;
 
 /** A job with all that follows from it now: how far it is, what is missing, and the plan of what is left. */
@@ -17,24 +21,32 @@ final readonly class JobFile
 {
     /**
      * @param  SetDocument  $document  the schools it goes by now included
+     * @param  Plan  $whole  as if nothing were done
      * @param  Plan  $plan  what was done first, in its order
      * @param  list<int>  $missing  positions of strings that are not there
-     * @param  int  $last  the last event it knows of
+     * @param  list<JobEvent>  $events  in the order in which they were received
      * @param  int  $minutes  at it, without pauses
      */
     public function __construct(
         public Job $job,
         public SetDocument $document,
         public Progress $progress,
+        public Plan $whole,
         public Plan $plan,
         public array $missing,
-        public int $last,
+        public array $events,
         public int $minutes,
     ) {}
 
+    /** The last event it knows of; 0 for none. */
+    public function last(): int
+    {
+        return $this->events === [] ? 0 : $this->events[count($this->events) - 1]->id;
+    }
+
     public function next(): ?Step
     {
-        return $this->plan->next(array_keys($this->progress->done));
+        return $this->plan->next($this->progress->doneKeys());
     }
 
     /** Whether nothing can be done before a string is there. */
@@ -49,9 +61,8 @@ final readonly class JobFile
     public function standing(): array
     {
         $next = $this->next();
-        $felt = $this->progress->finished->data['felt'] ?? '';
         $tensions = array_map(static fn (EvaluatedString $string): float => $string->tunings[0]->tensionN, $this->document->evaluation()->strings);
-        $done = count(array_filter($this->plan->steps, fn (Step $step): bool => isset($this->progress->done[$step->key])));
+        $done = count(array_filter($this->plan->steps, fn (Step $step): bool => $this->progress->isDone($step->key)));
 
         return [
             'done' => $done,
@@ -65,18 +76,25 @@ final readonly class JobFile
                 $next->phase === Phase::Tune => 'tune all of it',
                 default => $next->phase->label(),
             },
-            'until' => $next === null ? null : $this->progress->rests[$next->key] ?? null,
+            'until' => $this->restsUntil($next),
             'missing' => $this->missing,
             'blocked' => $this->isBlocked(),
             'relief' => $this->changed('relief_mm'),
             'action' => $this->changed('action_12_mm'),
             'minutes' => $this->minutes,
-            'felt' => is_string($felt) ? $felt : '',
+            'felt' => $this->progress->finished()['felt'] ?? '',
             'pull_n' => array_sum($tensions),
             'tensions_n' => $tensions,
             'rounds' => $this->progress->rounds(),
             'holds_h' => $this->holdsAfterH(),
         ];
+    }
+
+    private function restsUntil(?Step $step): ?string
+    {
+        $untilS = $step === null ? null : $this->progress->restsUntilS($step->key);
+
+        return $untilS === null ? null : Carbon::createFromTimestampUTC($untilS)->toIso8601String();
     }
 
     /** How long after they were brought to pitch all of them hold, hours; null where that is not known. */
@@ -128,14 +146,15 @@ final readonly class JobFile
     /**
      * What it tells of how a height follows the strings.
      *
+     * @param  'relief_mm'|'action_12_mm'  $figure
      * @return ?array{change_n: float, by_mm: float} null where that was not measured, or the rod or the bridge was turned in between
      */
     private function changed(string $figure): ?array
     {
-        ['before' => $before, 'after' => $after] = $this->progress->measured + ['before' => [], 'after' => []];
+        [$before, $after] = [$this->progress->measured('before'), $this->progress->measured('after')];
         [$was, $is] = [$before[$figure] ?? null, $after[$figure] ?? null];
 
-        return is_numeric($was) && is_numeric($is) && ($after['adjusted'] ?? false) !== true
-            ? ['change_n' => $this->changeN(), 'by_mm' => (float) $is - (float) $was] : null;
+        return is_float($was) && is_float($is) && ($after['adjusted'] ?? false) === false
+            ? ['change_n' => $this->changeN(), 'by_mm' => $is - $was] : null;
     }
 }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Instruments\OnInstrument;
 use App\Jobs\Views\ChoiceView;
-use App\Jobs\Views\DoneView;
 use App\Jobs\Views\JobPhotographView;
 use App\Jobs\Views\JobRowView;
 use App\Jobs\Views\JobStringView;
 use App\Jobs\Views\JobView;
-use App\Jobs\Views\MeasuredView;
-use App\Jobs\Views\NoteView;
+use App\Jobs\Views\LaterView;
 use App\Jobs\Views\SchoolView;
 use App\Jobs\Views\SettlingView;
 use App\Models\Job;
@@ -37,14 +36,7 @@ final readonly class JobViews
     /** Finished ones are shown so far back. */
     private const FINISHED_SHOWN = 20;
 
-    private const WENT_WRONG = [
-        'cut-short' => 'String {position} was cut too short.',
-        'broke' => 'String {position} broke{where}.',
-        'wrong' => 'A string {position} went on in the wrong place and was used up.',
-        'spare' => 'String {position} was changed for another.',
-    ];
-
-    public function __construct(private Drawer $drawer, private Fingers $fingers, private HeightForecasts $heights) {}
+    public function __construct(private Drawer $drawer, private Fingers $fingers, private HeightForecasts $heights, private OnInstrument $on) {}
 
     /** @return list<JobRowView> open ones, then the last finished */
     public function rows(): array
@@ -75,12 +67,11 @@ final readonly class JobViews
     public function job(JobFile $file): JobView
     {
         ['job' => $job, 'progress' => $progress, 'plan' => $plan] = ['job' => $file->job, 'progress' => $file->progress, 'plan' => $file->plan];
-        $felt = $progress->finished?->data['felt'] ?? '';
         $after = $plan->steps[count($plan->steps) - 1]->pullAfterN;
 
         return new JobView(
             $job->id,
-            $file->last,
+            $file->last(),
             $job->name,
             $job->set_id,
             $job->instrument_id,
@@ -95,20 +86,11 @@ final readonly class JobViews
             $job->from_drawer,
             $job->status,
             $job->finished_at?->toIso8601String(),
-            is_string($felt) ? $felt : '',
-            array_map(
-                static fn (string $key, JobEvent $event): DoneView => new DoneView($key, $event->happened_at->toIso8601String(), $event->device),
-                array_keys($progress->done),
-                $progress->done,
-            ),
-            $progress->rests,
+            $this->laterOn($file),
             $this->strings($file),
             $file->missing,
             $this->schools($plan),
             self::settling($file),
-            self::notes($progress),
-            self::measured($progress->measured['before'] ?? null),
-            self::measured($progress->measured['after'] ?? null),
             array_values($job->photographs()->get()->map(static fn (Photograph $photograph): JobPhotographView => new JobPhotographView(
                 $photograph->id, $photograph->moment ?? 'before', $photograph->caption,
             ))->all()),
@@ -180,10 +162,6 @@ final readonly class JobViews
                 free: $job->from_drawer ? $this->drawer->freeOf($type) : 0,
                 spares: $reservations->where('position', $position)->where('spare', true)->where('status', ReservationStatus::Kept)->count(),
                 wanted: in_array($position, $wanted, true),
-                spoiled: count($file->progress->spoiled[$position] ?? []),
-                short_turns: $file->progress->shortened[$position]['turns'] ?? null,
-                turned: $file->progress->turned[$position] ?? null,
-                died: isset($file->progress->died[$position]) ? rtrim(implode(':', $file->progress->died[$position]), ':') : null,
             );
         }, $file->document->design->strings, array_keys($file->document->design->strings));
     }
@@ -209,32 +187,26 @@ final readonly class JobViews
         }, array_keys($settling), $settling);
     }
 
-    /** @return list<NoteView> in the order in which they were made */
-    private static function notes(Progress $progress): array
+    /** The job that has put other strings on since this one was finished; null where its own are on. */
+    private function laterOn(JobFile $file): ?LaterView
     {
-        $notes = array_map(static fn (array $note): NoteView => new NoteView($note['text'], $note['at'], $note['position']), $progress->notes);
-        foreach ($progress->spoiled as $position => $strings) {
-            foreach ($strings as $spoiled) {
-                $words = strtr(self::WENT_WRONG[$spoiled['reason']] ?? 'String {position} was changed.', [
-                    '{position}' => (string) $position,
-                    '{where}' => $spoiled['where'] === '' ? '' : " at the {$spoiled['where']}",
-                ]);
-                $notes[] = new NoteView($words, $spoiled['at'], $position);
-            }
-        }
-        usort($notes, static fn (NoteView $a, NoteView $b): int => strcmp($a->at, $b->at));
+        $on = $file->job->status === JobStatus::Finished ? $this->on->lastJob($file->job->instrument_id) : null;
 
-        return $notes;
+        return $on === null || $on->id === $file->job->id ? null : new LaterView($on->id, $on->name);
     }
 
-    /** @param  array<string, float|string|bool>|null  $figures */
-    private static function measured(?array $figures): ?MeasuredView
+    /**
+     * What happened, as `lira-job-event` says it, each with its place in the order of receipt.
+     *
+     * @return list<array{order: int, id: string, device: string, sequence: ?int, seen: ?int, by: ?string, at: string, kind: string, data: array<string, mixed>|\stdClass}>
+     */
+    public static function events(JobFile $file, int $since = 0): array
     {
-        $figure = static fn (string $name): ?float => is_numeric($figures[$name] ?? null) ? (float) $figures[$name] : null;
-
-        return $figures === null ? null : new MeasuredView(
-            $figure('action_12_mm'), $figure('relief_mm'), $figure('bridge_mm'), ($figures['adjusted'] ?? false) === true,
-        );
+        return array_values(array_map(static fn (JobEvent $event): array => [
+            'order' => $event->id, 'id' => $event->uuid, 'device' => $event->device, 'sequence' => $event->sequence, 'seen' => $event->seen,
+            'by' => $event->by === '' ? null : $event->by, 'at' => $event->happened_at->toIso8601String(), 'kind' => $event->kind,
+            'data' => $event->data === [] ? new \stdClass : $event->data,
+        ], array_filter($file->events, static fn (JobEvent $event): bool => $event->id > $since)));
     }
 
     private static function named(string $name): string

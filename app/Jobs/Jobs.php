@@ -5,23 +5,28 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Bench\StoredSets;
-use App\Instruments\OnInstrument;
-use App\Models\Fitting;
 use App\Models\Job;
 use App\Models\JobEvent;
-use App\Models\JobEventKind;
 use App\Models\JobReason;
 use App\Models\JobStatus;
-use App\Models\Reservation;
-use App\Models\ReservationStatus;
+use App\Models\Lot;
 use App\Models\StringSet;
-use App\Strings\TypeColumns;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Lira\Document\InvalidDocument;
+use Lira\Document\Problem;
 use Lira\Document\SetDocument;
+use Lira\Fitting\Plan;
 use Lira\Fitting\School\Leave;
+use Lira\Fitting\StepKey;
+use Lira\Job\Event\Back;
+use Lira\Job\Event\Chose;
+use Lira\Job\Event\Did;
+use Lira\Job\Event\Finished;
+use Lira\Job\Event\Rests;
+use Lira\Job\Heard;
+use Lira\Job\Progress;
 
 /** Jobs from their beginning to their end. Every step is an event that is only ever added; all else is worked out from these. */
 final readonly class Jobs
@@ -29,7 +34,7 @@ final readonly class Jobs
     /** A pause longer than this is no work. */
     private const PAUSE_S = 600;
 
-    public function __construct(private StoredSets $sets, private Stock $stock, private OnInstrument $on, private Fingers $fingers) {}
+    public function __construct(private StoredSets $sets, private Stock $stock, private FittingsOfJobs $fittings, private Fingers $fingers) {}
 
     /**
      * What a job on a set would go by.
@@ -63,15 +68,22 @@ final readonly class Jobs
         return (object) (['schools' => (object) $schools, 'left_handed' => $leftHanded] + ($fingers === null ? [] : ['finger_mm' => $fingers['mm']]));
     }
 
+    /** The job that was begun with a key already; null where none was. */
+    public function begunWith(?string $key): ?Job
+    {
+        return $key === null ? null : Job::withTrashed()->where('begun_key', $key)->first();
+    }
+
     /**
      * @param  array{owner: string, reason: JobReason, bench: string, promised_on: ?string, way: string, from_drawer: bool, spares: int}  $said
+     * @param  ?string  $key  by which a beginning that comes twice is known
      *
      * @throws InvalidDocument if it cannot be planned
      */
-    public function start(StringSet $set, SetDocument $document, array $said): Job
+    public function start(StringSet $set, SetDocument $document, array $said, ?string $key = null): Job
     {
         $job = new Job($said + [
-            'instrument_id' => $set->instrument_id, 'set_id' => $set->id, 'name' => $set->name, 'document' => $document->json,
+            'instrument_id' => $set->instrument_id, 'set_id' => $set->id, 'name' => $set->name, 'document' => $document->json, 'begun_key' => $key,
         ]);
         $job->standing = ['done' => 0, 'total' => 0, 'key' => null, 'phase' => null, 'position' => null, 'do' => '', 'until' => null, 'missing' => [], 'blocked' => false];
         $document->plan();
@@ -84,82 +96,88 @@ final readonly class Jobs
     /** As it is now. */
     public function file(Job $job): JobFile
     {
-        $events = $job->events()->orderBy('id')->get();
-        $json = clone $job->document;
-        $schools = Progress::schools($events);
-        if ($schools !== []) {
-            $json->job = $this->asked($schools + SchoolsKept::asked($job->document), SchoolsKept::leftHanded($job->document));
-        }
-        $document = SetDocument::from($json);
-        $plan = $document->plan();
-        $progress = Progress::of($events, $plan->rounds());
-        $missing = $this->stock->missing($job, $document->design, $progress);
-        $waiting = array_values(array_filter($missing, static fn (int $position): bool => ! isset($progress->done["off:{$position}"])));
-
-        return new JobFile(
-            $job,
-            $document,
-            $progress,
-            $plan->after(array_keys($progress->done), $progress->over, $waiting),
-            $missing,
-            $events->last()->id ?? 0,
-            self::minutes($events->toBase()),
-        );
+        return $this->fileOf($job, $this->read($job));
     }
 
     /**
-     * Adds what happened, each once, in the order in which it is sent.
+     * Adds what happened, each once. All of it or nothing: what cannot be is named, so that the others can be sent without it.
      *
-     * @param  list<array{uuid: string, kind: JobEventKind, data: array<string, mixed>, at: Carbon, device: string}>  $events
+     * @param  list<Heard>  $heard  in the order in which it is sent
+     * @param  int  $behindS  by how much the device's clock is behind this one, where that is more than any should be
+     * @param  ?JobFile  $known  the job as it was, where that was looked at
      *
-     * @throws InvalidDocument if it cannot be finished yet
+     * @throws InvalidDocument with each event that cannot be, by its place
      */
-    public function record(Job $job, array $events): JobFile
+    public function record(Job $job, array $heard, int $behindS = 0, ?JobFile $known = null): JobFile
     {
-        foreach ($events as $index => $event) {
-            if (JobEvent::query()->where('uuid', $event['uuid'])->exists()) {
+        $rows = $job->events()->orderBy('id')->get();
+        $last = $rows->last()->id ?? 0;
+        $there = JobEvent::query()->whereIn('uuid', array_map(static fn (Heard $each): string => $each->id, $heard))->pluck('job_id', 'uuid');
+        $strings = self::strings($job);
+        $problems = [];
+        foreach ($heard as $index => $each) {
+            if (isset($there[$each->id])) {
+                if ($there[$each->id] !== $job->id) {
+                    $problems[] = new Problem("/events/{$index}/id", 'This was said of another job already. Say it anew here.');
+                }
+
                 continue;
             }
-            if ($event['kind'] === JobEventKind::Finished) {
-                $this->checkFinished($job, "/events/{$index}");
+            $problem = $this->problem($each, $strings, $rows);
+            if ($problem !== null) {
+                $problems[] = new Problem("/events/{$index}{$problem->path}", $problem->message);
+
+                continue;
             }
-            $job->events()->create([
-                'uuid' => $event['uuid'],
-                'kind' => $event['kind'],
-                'data' => $event['data'],
-                'device' => $event['device'],
-                // A clock that is ahead says nothing of when it was.
-                'happened_at' => $event['at']->min(now()),
-            ]);
+            $there[$each->id] = $job->id;
+            $corrected = $behindS === 0 ? $each : $each->corrected($behindS);
+            $rows->push($job->events()->create([
+                'uuid' => $each->id,
+                'kind' => $each->event::kind(),
+                'data' => $corrected->event->said(),
+                'device' => $each->device,
+                'sequence' => $each->sequence,
+                'seen' => $each->seen,
+                'by' => $each->by,
+                'clock_off_s' => $behindS,
+                // A clock that is a little ahead says nothing of when it was.
+                'happened_at' => Carbon::createFromTimestampUTC($corrected->atS)->min(now()),
+            ]));
+        }
+        if ($problems !== []) {
+            throw InvalidDocument::because($problems);
         }
 
-        return $this->settled($job);
+        return $this->settled($job, $last, $known);
     }
 
-    /** Makes everything beside the events what they come to. */
-    public function settled(Job $job): JobFile
+    /**
+     * Makes everything beside the events what they come to.
+     *
+     * @param  ?int  $since  the last event that was counted in before; null where none is new
+     */
+    public function settled(Job $job, ?int $since = null, ?JobFile $known = null): JobFile
     {
-        $before = $this->file($job);
-        $this->stock->follow($job, $before->document->design, $before->progress);
-        $file = $this->file($job);
-        $finished = $file->progress->finished;
-        if ($finished !== null && $job->status === JobStatus::Open) {
-            $this->putOn($file, $finished->happened_at);
-        } elseif ($finished === null && $job->status === JobStatus::Finished) {
-            $this->takeBack($job);
-        }
-        $job->status = $finished === null ? JobStatus::Open : JobStatus::Finished;
-        $job->finished_at = $finished?->happened_at;
-        $job->bench = $file->progress->bench ?? $job->bench;
-        $agreed = $file->progress->agreed;
+        $read = $this->read($job, $known);
+        ['document' => $document, 'progress' => $progress] = $read;
+        $finished = $progress->finished();
+        $agreed = $progress->agreed();
         if ($agreed !== null) {
             $job->owner = $agreed['owner'];
             $job->reason = JobReason::from($agreed['reason']);
             $job->promised_on = $agreed['promised_on'] === null ? null : Carbon::parse($agreed['promised_on']);
         }
+        $job->status = $finished === null ? JobStatus::Open : JobStatus::Finished;
+        $job->finished_at = $finished === null ? null : Carbon::createFromTimestampUTC($finished['atS']);
+        $job->bench = $progress->bench() ?? $job->bench;
+        $this->stock->follow($job, $document->design, $progress);
+        $file = $this->fileOf($job, $read);
         $job->standing = $file->standing();
         $job->touch();
         $job->save();
+        if ($since !== null) {
+            $this->fittings->follow($job, $document->design, $since);
+        }
 
         return $file;
     }
@@ -178,6 +196,52 @@ final readonly class Jobs
         $this->settled($job);
     }
 
+    /** @return array{document: SetDocument, plan: Plan, progress: Progress, events: Collection<int, JobEvent>} what its events and its document say */
+    private function read(Job $job, ?JobFile $known = null): array
+    {
+        $events = $job->events()->orderBy('id')->get();
+        $log = JobEvent::log($events);
+        $schools = Progress::of($log, [])->schools();
+        if ($known !== null && $known->progress->schools() === $schools) {
+            ['document' => $document, 'whole' => $plan] = ['document' => $known->document, 'whole' => $known->whole];
+        } else {
+            $document = SetDocument::from($this->asFitted($job, $schools));
+            $plan = $document->plan();
+        }
+
+        return ['document' => $document, 'plan' => $plan, 'progress' => Progress::of($log, $plan->rounds()), 'events' => $events->toBase()];
+    }
+
+    /** @param  array<string, string>  $schools  that were chosen on the way, by aspect */
+    private function asFitted(Job $job, array $schools): \stdClass
+    {
+        $json = clone $job->document;
+        if ($schools !== []) {
+            $json->job = $this->asked($schools + SchoolsKept::asked($job->document), SchoolsKept::leftHanded($job->document));
+        }
+
+        return $json;
+    }
+
+    /** @param  array{document: SetDocument, plan: Plan, progress: Progress, events: Collection<int, JobEvent>}  $read */
+    private function fileOf(Job $job, array $read): JobFile
+    {
+        ['document' => $document, 'plan' => $plan, 'progress' => $progress, 'events' => $events] = $read;
+        $missing = $this->stock->missing($job, $document->design, $progress);
+        $waiting = array_values(array_filter($missing, static fn (int $position): bool => ! $progress->isDone("off:{$position}")));
+
+        return new JobFile(
+            $job,
+            $document,
+            $progress,
+            $plan,
+            $plan->after($progress->doneKeys(), $progress->over(), $waiting),
+            $missing,
+            array_values($events->all()),
+            self::minutes($events),
+        );
+    }
+
     /** @param  Collection<int, JobEvent>  $events */
     private static function minutes(Collection $events): int
     {
@@ -191,53 +255,44 @@ final readonly class Jobs
         return intdiv($seconds + 30, 60);
     }
 
-    /** @throws InvalidDocument if strings are not on yet */
-    private function checkFinished(Job $job, string $path): void
+    /** How many strings it puts on. */
+    private static function strings(Job $job): int
     {
-        $file = $this->file($job);
-        $open = [];
-        foreach (array_keys($file->document->design->strings) as $index) {
-            if (! $file->progress->isFitted($index + 1)) {
-                $open[] = $index + 1;
-            }
-        }
-        if ($open !== []) {
-            $which = count($open) === 1 ? "String {$open[0]} is" : 'Strings '.Str::replaceLast(', ', ' and ', implode(', ', $open)).' are';
-            throw InvalidDocument::at($path, "{$which} not on yet. Put them on first, or drop the job.");
-        }
+        return is_array($job->document->strings ?? null) ? count($job->document->strings) : 0;
     }
 
-    /** From now on this is what is on the instrument. */
-    private function putOn(JobFile $file, Carbon $at): void
+    /**
+     * Why something cannot have happened in this job; null where it can.
+     *
+     * @param  iterable<JobEvent>  $before  what happened so far
+     */
+    private function problem(Heard $heard, int $strings, iterable $before): ?Problem
     {
-        $job = $file->job;
-        $lots = $job->reservations()->where('status', ReservationStatus::Used)->get()
-            ->mapWithKeys(static fn (Reservation $each): array => [(int) $each->position => $each->lot_id]);
-        Fitting::query()->where('instrument_id', $job->instrument_id)->whereNull('removed_at')
-            ->update(['removed_at' => $at, 'reason' => $job->reason->value]);
-        foreach ($file->progress->died as $position => ['how' => $how, 'where' => $where]) {
-            Fitting::query()->where('instrument_id', $job->instrument_id)->where('removed_at', $at)->where('position', $position)
-                ->update(['reason' => $how, 'broke_at' => $where]);
+        $event = $heard->event;
+        $position = property_exists($event, 'position') ? $event->position : null;
+        if (is_int($position) && $position > $strings) {
+            return new Problem('/data/position', "There is no string {$position}: this job has {$strings}. Say which of them it is.");
         }
-        $coated = ($file->progress->finished->data['coated'] ?? false) === true;
-        foreach ($file->document->design->strings as $index => $string) {
-            Fitting::query()->create([
-                'instrument_id' => $job->instrument_id, 'position' => $index + 1, 'job_id' => $job->id, 'set_id' => $job->set_id,
-                'lot_id' => $lots[$index + 1] ?? null, ...TypeColumns::of($string->spec->type), 'fitted_at' => $at,
-                'coated' => $coated,
-            ]);
+        if (($event instanceof Did || $event instanceof Back || $event instanceof Rests) && ! StepKey::isOne($event->key, $strings)) {
+            return new Problem('/data/key', "There is no step “{$event->key}” in this job. Open it anew, and say it there.");
         }
+        if ($event instanceof Chose && $event->lot !== null && Lot::query()->whereKey($event->lot)->doesntExist()) {
+            return new Problem('/data/lot', 'This lot is not in the drawer any more. Choose another, or say that the string is here.');
+        }
+
+        return $event instanceof Finished ? $this->notOn($strings, $before) : null;
     }
 
-    /** What was on before is on again. */
-    private function takeBack(Job $job): void
+    /** @param  iterable<JobEvent>  $before */
+    private function notOn(int $strings, iterable $before): ?Problem
     {
-        $own = Fitting::query()->where('job_id', $job->id);
-        $since = $own->clone()->value('fitted_at');
-        $own->delete();
-        if ($since !== null && $this->on->lastJob($job->instrument_id)?->id === $job->id) {
-            Fitting::query()->where('instrument_id', $job->instrument_id)->where('removed_at', $since)
-                ->update(['removed_at' => null, 'reason' => '', 'broke_at' => '']);
+        $progress = Progress::of(JobEvent::log($before), []);
+        $open = array_values(array_filter($strings === 0 ? [] : range(1, $strings), static fn (int $position): bool => ! $progress->isFitted($position)));
+        if ($open === []) {
+            return null;
         }
+        $which = count($open) === 1 ? "String {$open[0]} is" : 'Strings '.Str::replaceLast(', ', ' and ', implode(', ', $open)).' are';
+
+        return new Problem('', "{$which} not on yet. Put them on first, or drop the job.");
     }
 }

@@ -6,7 +6,9 @@ namespace App\Jobs;
 
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\JobEvent;
 use App\Models\SchoolChoice;
+use Lira\Job\Progress;
 
 /** Whose way a job goes: the workshop's, its owner's, or as the last one on this instrument went. */
 final class SchoolsKept
@@ -40,7 +42,7 @@ final class SchoolsKept
         }
 
         return [
-            'schools' => Progress::schools($job->events()->orderBy('id')->get()) + self::asked($job->document),
+            'schools' => Progress::of(JobEvent::log($job->events()->orderBy('id')->get()), [])->schools() + self::asked($job->document),
             'leftHanded' => self::leftHanded($job->document),
         ];
     }

@@ -13,6 +13,8 @@ use App\Strings\Drawer\Drawer;
 use App\Strings\TypeColumns;
 use Illuminate\Support\Collection;
 use Lira\Design\SetDesign;
+use Lira\Job\Progress;
+use Lira\Job\Stock as Need;
 use Lira\Strings\StringType;
 
 /**
@@ -29,45 +31,39 @@ final readonly class Stock
         if (! $job->from_drawer) {
             return;
         }
-        $over = $progress->finished !== null || $job->trashed();
+        $over = $progress->finished() !== null || $job->trashed();
         foreach ($design->strings as $index => $string) {
-            $this->followOne($job, $index + 1, $string->spec->type, $progress, $over);
+            $this->followOne($job, $index + 1, $string->spec->type, Need::of($progress, $index + 1, $job->spares, $over), $over);
         }
         $missing = $over ? [] : $this->missing($job, $design, $progress);
         // What came meanwhile need not be ordered any more.
         $job->wanted()->whereNotIn('position', $missing)->delete();
     }
 
-    private function followOne(Job $job, int $position, StringType $type, Progress $progress, bool $over): void
+    private function followOne(Job $job, int $position, StringType $type, Need $need, bool $over): void
     {
-        $brought = self::brought($progress, $position);
-        $spoiled = count($progress->spoiled[$position] ?? []);
-        $fitted = $progress->isFitted($position);
         $used = $this->of($job, $position, ReservationStatus::Used);
-        // What was brought along is not of the drawer: only what was spoiled before it was.
-        $want = $spoiled + ($fitted && ! $brought ? 1 : 0);
-        for ($count = $used->count(); $count < $want; $count++) {
-            $kept = $this->kept($job, $position, $type, $progress);
+        for ($count = $used->count(); $count < $need->used; $count++) {
+            $kept = $this->kept($job, $position, $type, $need);
             if ($kept === null) {
                 break;
             }
             $this->drawer->useKept($kept, self::note($job, $position), $job->set_id);
         }
-        for ($count = $used->count(); $count > $want; $count--) {
+        for ($count = $used->count(); $count > $need->used; $count--) {
             $last = $used->pop();
             if ($last instanceof Reservation) {
                 $this->drawer->putBack($last, self::note($job, $position), $job->set_id);
             }
         }
-        $keeps = ! $over && ! $fitted && ! $brought;
         $own = $this->of($job, $position, ReservationStatus::Kept)->where('spare', false);
-        if ($keeps && $own->isEmpty()) {
-            $this->keep($job, $position, $type, $progress);
+        if ($need->keeps && $own->isEmpty()) {
+            $this->keep($job, $position, $type, $need);
         }
-        if ($keeps && $own->isNotEmpty() && isset($progress->chosen[$position]) && $own->first()->lot_id !== $progress->chosen[$position]) {
-            $this->change($job, $position, $type, $progress->chosen[$position]);
+        if ($need->keeps && $need->lot !== null && $own->isNotEmpty() && $own->first()->lot_id !== $need->lot) {
+            $this->change($job, $position, $type, $need->lot);
         }
-        if (! $keeps) {
+        if (! $need->keeps) {
             $own->each(static fn (Reservation $each) => $each->delete());
         }
         if ($over) {
@@ -75,19 +71,19 @@ final readonly class Stock
                 ->each(static fn (Reservation $each) => $each->delete());
         } else {
             $spares = $this->of($job, $position, ReservationStatus::Kept)->where('spare', true)->count();
-            for ($missing = $job->spares - $spares - $spoiled; $missing > 0; $missing--) {
+            for ($missing = $need->spares - $spares; $missing > 0; $missing--) {
                 $this->drawer->keepFor($job, $position, $type, spare: true);
             }
         }
     }
 
     /** What is kept for a string: its own, a spare, or what is free in the drawer now. */
-    private function kept(Job $job, int $position, StringType $type, Progress $progress): ?Reservation
+    private function kept(Job $job, int $position, StringType $type, Need $need): ?Reservation
     {
-        return $this->of($job, $position, ReservationStatus::Kept)->sortBy('spare')->first() ?? $this->keep($job, $position, $type, $progress);
+        return $this->of($job, $position, ReservationStatus::Kept)->sortBy('spare')->first() ?? $this->keep($job, $position, $type, $need);
     }
 
-    private function keep(Job $job, int $position, StringType $type, Progress $progress): ?Reservation
+    private function keep(Job $job, int $position, StringType $type, Need $need): ?Reservation
     {
         $spare = $this->of($job, $position, ReservationStatus::Kept)->firstWhere('spare', true);
         if ($spare !== null) {
@@ -95,9 +91,8 @@ final readonly class Stock
 
             return $spare;
         }
-        $lot = $progress->chosen[$position] ?? null;
 
-        return $this->drawer->keepFor($job, $position, $type, lot: $lot === null ? null : Lot::query()->find($lot));
+        return $this->drawer->keepFor($job, $position, $type, lot: $need->lot === null ? null : Lot::query()->find($need->lot));
     }
 
     /** From another lot. */
@@ -126,7 +121,7 @@ final readonly class Stock
         $missing = [];
         foreach (array_keys($design->strings) as $index) {
             $position = $index + 1;
-            if (! $progress->isFitted($position) && ! in_array($position, $kept, true) && ! self::brought($progress, $position)) {
+            if (! $progress->isFitted($position) && ! in_array($position, $kept, true) && ! $progress->isBrought($position)) {
                 $missing[] = $position;
             }
         }
@@ -140,12 +135,6 @@ final readonly class Stock
         return WantedString::query()->firstOrCreate(['job_id' => $job->id, 'position' => $position], [
             ...TypeColumns::of($type), 'count' => 1, 'note' => mb_substr(self::note($job, $position), 0, 300),
         ]);
-    }
-
-    /** Whether it was said that a string is here and not of the drawer. */
-    private static function brought(Progress $progress, int $position): bool
-    {
-        return array_key_exists($position, $progress->chosen) && $progress->chosen[$position] === null;
     }
 
     private static function note(Job $job, int $position): string

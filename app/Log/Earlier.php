@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Hours\Worn;
 use App\Instruments\OnInstrument;
 use App\Jobs\Jobs;
 use App\Models\Instrument;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Hours\Worn;
 use App\Strings\TypeColumns;
 use Illuminate\Support\Carbon;
 use Lira\Kind\Kind;
@@ -30,10 +31,7 @@ final class LearnedLives
      */
     public static function from(iterable $on, ?string $owner): self
     {
-        $off = Worn::offInSums();
-        if ($owner !== null) {
-            $off->where('i.owner', $owner);
-        }
+        $off = Worn::offInSums($owner);
         $sums = [];
         $add = static function (\stdClass $row, int $ended, float $squares) use (&$sums): void {
             /** @var object{owner: string, kind: string, construction: string, material: string, coated: int, gauge_nm: int}&\stdClass $row */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Hours\Worn;
 use App\Log\Views\BrokeView;
 use App\Log\Views\CurveView;
 use App\Log\Views\HoldsView;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Hours\Playing;
+use App\Hours\Worn;
 use App\Log\Views\FamilyLifeView;
 use App\Log\Views\InstrumentLifeView;
 use App\Log\Views\PlayView;

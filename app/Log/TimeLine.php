@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Hours\Worn;
 use App\Log\Views\HappenedView;
 use App\Log\Views\MeasuredThenView;
 use App\Log\Views\PeriodView;
@@ -15,12 +16,13 @@ use App\Models\Instrument;
 use App\Models\Intonation;
 use App\Models\Job;
 use App\Models\JobEvent;
-use App\Models\JobEventKind;
 use App\Models\JobReason;
 use App\Models\JobStatus;
 use App\Models\Photograph;
 use App\Models\Play;
 use Illuminate\Support\Carbon;
+use Lira\Job\Event\Measured;
+use Lira\Job\Event\Noted;
 
 /** What was on an instrument, what was done to it and what was measured, from the first day on. */
 final class TimeLine
@@ -101,7 +103,7 @@ final class TimeLine
      */
     private static function measured(array $jobs): array
     {
-        return array_values(JobEvent::query()->whereIn('job_id', $jobs)->where('kind', JobEventKind::Measured)->orderBy('happened_at')->orderBy('id')->limit(self::MOST)->get()
+        return array_values(JobEvent::query()->whereIn('job_id', $jobs)->where('kind', Measured::kind())->orderBy('happened_at')->orderBy('id')->limit(self::MOST)->get()
             ->map(static fn (JobEvent $event): MeasuredThenView => new MeasuredThenView(
                 $event->happened_at->toDateString(), ($event->data['when'] ?? '') === 'after' ? 'after' : 'before',
                 is_numeric($event->data['action_12_mm'] ?? null) ? (float) $event->data['action_12_mm'] : null,
@@ -121,7 +123,7 @@ final class TimeLine
             ->map(static fn (Intonation $kept): HappenedView => new HappenedView('saddles', $kept->created_at->toDateString(), self::moved($kept), null));
         $shows = Play::query()->join('shows', 'shows.id', '=', 'plays.show_id')->where('plays.instrument_id', $instrument->id)->whereNull('shows.archived_at')
             ->where('shows.starts_at', '<=', Carbon::now())->orderByDesc('shows.starts_at')->limit(self::MOST)->toBase()->get(['shows.name', 'shows.place', 'plays.played_on']);
-        $notes = JobEvent::query()->where('kind', JobEventKind::Noted)->whereIn('job_id', Job::query()->where('instrument_id', $instrument->id)->select('id'))
+        $notes = JobEvent::query()->where('kind', Noted::kind())->whereIn('job_id', Job::query()->where('instrument_id', $instrument->id)->select('id'))
             ->latest('happened_at')->limit(self::MOST)->get()->map(static fn (JobEvent $event): HappenedView => new HappenedView(
                 'note', $event->happened_at->toDateString(), is_string($event->data['text'] ?? null) ? $event->data['text'] : '', null,
             ));

@@ -21,7 +21,6 @@ use Illuminate\Support\Carbon;
  * @property string $reason  why it came off
  * @property string $broke_at
  * @property bool $coated
- * @property ?float $counted_h  hours that were logged while it was on, as they count, without shows while it is on; null where none were
  */
 final class Fitting extends Model
 {
@@ -37,7 +36,7 @@ final class Fitting extends Model
     {
         return [
             'instrument_id' => 'integer', 'position' => 'integer', 'job_id' => 'integer', 'set_id' => 'integer', 'lot_id' => 'integer',
-            'gauge_nm' => 'integer', 'coated' => 'boolean', 'counted_h' => 'float', 'fitted_at' => 'datetime', 'removed_at' => 'datetime',
+            'gauge_nm' => 'integer', 'coated' => 'boolean', 'fitted_at' => 'datetime', 'removed_at' => 'datetime',
         ];
     }
 }

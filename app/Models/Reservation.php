@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $spare
  * @property int $lot_id
  * @property int $quantity
+ * @property int $taken  that was really booked out of its lot
  * @property ReservationStatus $status
  * @property Lot $lot
  */
@@ -24,6 +25,8 @@ final class Reservation extends Model
 {
     /** @var array<string> */
     protected $guarded = ['id'];
+
+    protected $attributes = ['taken' => 0];
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo
@@ -34,6 +37,6 @@ final class Reservation extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['status' => ReservationStatus::class, 'purchase_id' => 'integer', 'job_id' => 'integer', 'position' => 'integer', 'spare' => 'boolean', 'lot_id' => 'integer', 'quantity' => 'integer'];
+        return ['status' => ReservationStatus::class, 'purchase_id' => 'integer', 'job_id' => 'integer', 'position' => 'integer', 'spare' => 'boolean', 'lot_id' => 'integer', 'quantity' => 'integer', 'taken' => 'integer'];
     }
 }

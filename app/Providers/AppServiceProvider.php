@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Hours\HoursOfStrings;
 use App\Jobs\KeepsWhatCame;
 use App\Strings\Drawer\LotAdded;
 use App\Workshop\Place;
 use App\Workshop\Sqlite\LockingConnector;
+use App\Workshop\TestClock;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -25,6 +27,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        TestClock::set();
+        HoursOfStrings::follow();
         Event::listen(LotAdded::class, KeepsWhatCame::class);
         Model::shouldBeStrict(! $this->app->isProduction());
     }

@@ -16,8 +16,8 @@ use Illuminate\Support\Facades\Schema;
  */
 final readonly class Demo
 {
-    /** Tables that are the workshop's own settings, whoever filled them. */
-    private const SETTINGS = ['migrations', 'log_settings', 'calendar_events', 'demo_marks'];
+    /** Tables that are the workshop's own settings, whoever filled them, or only sums of others. */
+    private const SETTINGS = ['migrations', 'log_settings', 'calendar_events', 'demo_marks', 'fitting_hours'];
 
     /** Rows that are part of another one, and stay with it. */
     private const PARTS = ['set_strings' => 'sets', 'job_events' => 'jobs', 'list_set_strings' => 'list_sets', 'list_strings' => 'suppliers'];

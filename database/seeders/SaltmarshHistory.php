@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Bench\StoredSets;
+use App\Hours\HoursOfStrings;
 use App\Instruments\OnInstrument;
 use App\Jobs\Jobs;
 use App\Log\Care;
@@ -14,7 +15,6 @@ use App\Models\Fitting;
 use App\Models\Instrument;
 use App\Models\Intonation;
 use App\Models\Job;
-use App\Models\JobEventKind;
 use App\Models\JobReason;
 use App\Models\JobStatus;
 use App\Models\ListString;
@@ -29,6 +29,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lira\Document\SetDocument;
 use Lira\Fitting\Step;
+use Lira\Job\Event\Did;
+use Lira\Job\Event\Drifted;
+use Lira\Job\Event\Event;
+use Lira\Job\Event\Finished;
+use Lira\Job\Event\Measured;
 use Lira\Kind\Kind;
 use Lira\Life\Family;
 use Lira\Strings\BuiltString;
@@ -128,6 +133,7 @@ final class SaltmarshHistory
         }
         $this->care($instrument, $came);
         Play::query()->insert(array_map(static fn (array $play): array => ['played_on' => $play['played_on']->toDateString()] + $play, $plays));
+        HoursOfStrings::ofInstrument($instrument->id);
     }
 
     private function quiet(Instrument $instrument): Carbon
@@ -207,13 +213,13 @@ final class SaltmarshHistory
         $job->save();
         $this->fit($job, $document, $finished, $reason, $each);
         $action = round(1.6 + 1.2 * $this->even(), 2);
-        $events = array_map(static fn (string $key): array => [JobEventKind::Did, ['key' => $key]], $keys);
-        array_splice($events, 2, 0, [[JobEventKind::Measured, ['when' => 'before', 'action_12_mm' => round($action + 0.2 * $this->even(), 2), 'relief_mm' => round(0.15 + 0.2 * $this->even(), 2)]]]);
-        $events[] = [JobEventKind::Drifted, ['cents' => $cents, 'rested' => false]];
-        $events[] = [JobEventKind::Measured, ['when' => 'after', 'action_12_mm' => $action, 'relief_mm' => round(0.15 + 0.12 * $this->even(), 2)]];
-        $events[] = [JobEventKind::Finished, ['felt' => $felt]];
-        DB::table('job_events')->insert(array_map(fn (int $index, array $event): array => [
-            'job_id' => $job->id, 'uuid' => Str::uuid()->toString(), 'kind' => $event[0]->value, 'data' => json_encode($event[1], JSON_THROW_ON_ERROR),
+        $events = array_map(static fn (string $key): Event => new Did($key), $keys);
+        array_splice($events, 2, 0, [new Measured('before', round($action + 0.2 * $this->even(), 2), round(0.15 + 0.2 * $this->even(), 2), null, adjusted: false)]);
+        $events[] = new Drifted(rested: false, cents: $cents);
+        $events[] = new Measured('after', $action, round(0.15 + 0.12 * $this->even(), 2), null, adjusted: false);
+        $events[] = new Finished($felt, coated: false);
+        DB::table('job_events')->insert(array_map(fn (int $index, Event $event): array => [
+            'job_id' => $job->id, 'uuid' => Str::uuid()->toString(), 'kind' => $event::kind(), 'data' => json_encode($event->said(), JSON_THROW_ON_ERROR),
             'device' => strtolower($each['bench']).' bench', 'happened_at' => $at->copy()->addSeconds($stepS * min($index, count($keys) + 2))->toDateTimeString(), 'created_at' => $finished->toDateTimeString(),
         ], array_keys($events), $events));
 

@@ -10,12 +10,20 @@ use App\Jobs\JobFile;
 use App\Jobs\Jobs;
 use App\Jobs\Stock;
 use App\Models\Job;
-use App\Models\JobEventKind;
 use App\Models\JobReason;
 use App\Models\Play;
 use App\Models\StringSet;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Lira\Job\Event\Chose;
+use Lira\Job\Event\Did;
+use Lira\Job\Event\Drifted;
+use Lira\Job\Event\Event;
+use Lira\Job\Event\Finished;
+use Lira\Job\Event\Measured;
+use Lira\Job\Event\Noted;
+use Lira\Job\Event\Rests;
+use Lira\Job\Heard;
 
 /** Four jobs of Saltmarsh Strings: one half done, one settling, one that waits for a string, one finished. */
 final class SaltmarshJobs
@@ -40,8 +48,8 @@ final class SaltmarshJobs
         $this->measured($job, 'before', 2.9, null, 663.0);
         $this->work($job, null, 95);
         $this->measured($job, 'after', 2.9, null, 664.5);
-        $this->event($job, JobEventKind::Noted, ['text' => 'The bridge’s treble foot was worn round; it stands better now.', 'position' => 1]);
-        $this->event($job, JobEventKind::Finished, ['felt' => 'Bright again, and even across the five.']);
+        $this->event($job, new Noted('The bridge’s treble foot was worn round; it stands better now.', 1));
+        $this->event($job, new Finished('Bright again, and even across the five.', coated: false));
         foreach ([13 => 1.0, 11 => 0.5, 9 => 2.0, 6 => 1.0, 4 => 1.5, 2 => 2.0] as $daysAgo => $hours) {
             Play::query()->create([
                 'instrument_id' => $job->instrument_id, 'played_on' => $this->now->copy()->subDays($daysAgo)->toDateString(), 'hours' => $hours,
@@ -55,7 +63,7 @@ final class SaltmarshJobs
     {
         $job = $this->begin('Smack, drop A', 'Smack, drop A', $this->now->copy()->subDays(2)->setTime(10, 20), JobReason::Conversion, 'Door', $this->now->copy()->addDays(6), drawer: true);
         foreach (range(1, 6) as $position) {
-            $this->event($job, JobEventKind::Chose, ['position' => $position, 'lot' => null]);
+            $this->event($job, new Chose($position, lot: null));
         }
         $this->work($job, null, 110, stopAt: 'off:7');
         $file = $this->jobs->file($job);
@@ -67,10 +75,10 @@ final class SaltmarshJobs
         $job = $this->begin('Avocet, nylon', 'Avocet, nylon', $this->now->copy()->subHours(20), JobReason::Dull, 'Window', $this->now->copy()->addDays(4));
         $this->measured($job, 'before', 3.6, 0.22, null);
         $this->work($job, null, 80, stopAt: 'stretch');
-        $this->event($job, JobEventKind::Drifted, ['cents' => [-64, -58, -71, -33, -29, -26]]);
-        $this->event($job, JobEventKind::Drifted, ['cents' => [-27, -22, -30, -12, -10, -8]]);
+        $this->event($job, new Drifted(rested: false, cents: [-64.0, -58.0, -71.0, -33.0, -29.0, -26.0]));
+        $this->event($job, new Drifted(rested: false, cents: [-27.0, -22.0, -30.0, -12.0, -10.0, -8.0]));
         $this->work($job, 1, 80);
-        $this->event($job, JobEventKind::Rests, ['key' => 'wait', 'until' => $this->now->copy()->addDays(2)->setTime(9, 0)->toIso8601String()]);
+        $this->event($job, new Rests('wait', $this->now->copy()->addDays(2)->setTime(9, 0)->getTimestamp()));
     }
 
     private function halfDone(): void
@@ -103,14 +111,14 @@ final class SaltmarshJobs
         $file = $this->jobs->file($job);
         $events = [];
         foreach ($file->plan->steps as $step) {
-            if (isset($file->progress->done[$step->key])) {
+            if ($file->progress->isDone($step->key)) {
                 continue;
             }
             if ($step->key === $stopAt || count($events) === $most) {
                 break;
             }
             Carbon::setTestNow(Carbon::now()->addSeconds($eachS));
-            $events[] = self::happened(JobEventKind::Did, ['key' => $step->key]);
+            $events[] = self::happened(new Did($step->key));
         }
 
         return $this->jobs->record($job, $events);
@@ -118,21 +126,16 @@ final class SaltmarshJobs
 
     private function measured(Job $job, string $when, ?float $actionMm, ?float $reliefMm, ?float $bridgeMm): void
     {
-        $this->event($job, JobEventKind::Measured, ['when' => $when, 'action_12_mm' => $actionMm, 'relief_mm' => $reliefMm, 'bridge_mm' => $bridgeMm]);
+        $this->event($job, new Measured($when, $actionMm, $reliefMm, $bridgeMm, adjusted: false));
     }
 
-    /** @param  array<string, mixed>  $data */
-    private function event(Job $job, JobEventKind $kind, array $data): JobFile
+    private function event(Job $job, Event $event): JobFile
     {
-        return $this->jobs->record($job, [self::happened($kind, $data)]);
+        return $this->jobs->record($job, [self::happened($event)]);
     }
 
-    /**
-     * @param  array<string, mixed>  $data
-     * @return array{uuid: string, kind: JobEventKind, data: array<string, mixed>, at: Carbon, device: string}
-     */
-    private static function happened(JobEventKind $kind, array $data): array
+    private static function happened(Event $event): Heard
     {
-        return ['uuid' => Str::uuid()->toString(), 'kind' => $kind, 'data' => $data, 'at' => Carbon::now(), 'device' => self::DEVICE];
+        return new Heard(Str::uuid()->toString(), $event, self::DEVICE, null, null, Carbon::now()->getTimestamp(), '');
     }
 }

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { writeFile } from 'node:fs/promises';
 import { chromium, type Browser, type Locator, type Page } from '@playwright/test';
 import { chromiumOptions } from '../chromium.mjs';
-import { chooseOption, expect, expectAccessible, openOwnSet, openSet, tabTo, test, toast } from './lira';
+import { chooseOption, expect, expectAccessible, openOwnSet, openSet, setClock, tabTo, test, toast } from './lira';
 
 /** The way on, whatever it is called at this step. */
 const wayOn = (page: Page): Locator => page.locator('main button.bg-ink');
@@ -140,6 +140,7 @@ test('a whole job by keyboard alone, and back', async ({ page }) => {
 
 test('a whole job by touch on a tablet', async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+    await setClock(context);
     const page = await context.newPage();
     await openOwnSet(page, 'Harbour, by touch');
     await page.getByRole('button', { name: 'More for this set' }).tap();
@@ -424,7 +425,9 @@ test('strings come from the drawer: kept, used, missing and ordered', async ({ p
 });
 
 async function secondDevice(browser: Browser, address: string): Promise<Page> {
-    const other = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
+    const tablet = await browser.newContext({ viewport: { width: 820, height: 1180 } });
+    await setClock(tablet);
+    const other = await tablet.newPage();
     await other.goto(address);
     return other;
 }

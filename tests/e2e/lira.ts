@@ -1,9 +1,39 @@
 import { readFile } from 'node:fs/promises';
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { violations, WCAG } from './axe';
+
+const aheadMs = 1000 * Number(process.env['LIRA_TEST_CLOCK_S'] ?? 0);
+
+/** What time it is on the day of the tests. */
+export const testNow = (): number => Date.now() + aheadMs;
+
+/** The servers' ports: of the demo workshop, of the empty one, and one that a test may serve on itself. */
+export function ports(): { demo: number; empty: number; own: number } {
+    const [demo = 0, empty = 0, own = 0] = (process.env['LIRA_E2E_PORTS'] ?? '').split(' ').map(Number);
+    return { demo, empty, own };
+}
+
+/** Sets the clock of a browser to the day of the tests, or so far off it. It goes on as any clock does. */
+export async function setClock(context: BrowserContext, offMs = 0): Promise<void> {
+    await context.addInitScript((ms) => {
+        const Real = Date;
+        globalThis.Date = class extends Real {
+            constructor(...given: []) {
+                super(...(given.length === 0 ? ([Real.now() + ms] as unknown as []) : given));
+            }
+            static override now(): number {
+                return Real.now() + ms;
+            }
+        } as unknown as DateConstructor;
+    }, aheadMs + offMs);
+}
 
 /** Every test fails on a console error or an uncaught exception, unless it says which it provokes. */
 export const test = base.extend<{ provoked: RegExp[]; quiet: undefined }>({
+    context: async ({ context }, give) => {
+        await setClock(context);
+        await give(context);
+    },
     provoked: async ({}, give) => {
         await give([]);
     },

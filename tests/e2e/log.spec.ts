@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
-import { chooseOption, expect, expectAccessible, openOwnSet, openSet, test, toast } from './lira';
+import { chooseOption, expect, expectAccessible, openOwnSet, openSet, test, testNow, toast } from './lira';
 
-const day = (later: number): string => new Date(Date.now() + later * 86_400_000).toISOString().slice(0, 10);
+const day = (later: number): string => new Date(testNow() + later * 86_400_000).toISOString().slice(0, 10);
 
 /** Goes to a page of the Log as somebody would. */
 async function openLog(page: Page, place: string): Promise<void> {
@@ -211,7 +211,7 @@ test('a year of the workshop adds up, and everything goes out as tables', async 
     const sums = page.getByRole('region', { name: /^The workshop in 20/ });
     await expect(sums).toContainText(/Strings put on\s*\d+/);
     const now = await sums.innerText();
-    const before = String(new Date().getFullYear() - 1);
+    const before = String(new Date(testNow()).getFullYear() - 1);
     await chooseOption(page, 'Year', before);
     await expect(page.getByRole('region', { name: `The workshop in ${before}` })).toBeVisible();
     await expect(page.getByRole('region', { name: /^The workshop in 20/ })).not.toHaveText(now);

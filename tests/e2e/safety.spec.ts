@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { rm } from 'node:fs/promises';
 import { resolve } from 'node:path';
 import type { BrowserContext, Page, Route } from '@playwright/test';
-import { expect, expectAccessible, lane, mark, openOwnSet, pitch, saved, tension, test, toast } from './lira';
+import { expect, expectAccessible, lane, mark, openOwnSet, pitch, ports, saved, tension, test, toast } from './lira';
 
 const told = (page: Page, words: string | RegExp) => page.getByRole('status').filter({ hasText: words });
 
@@ -253,7 +253,7 @@ test('a server that is stopped and started again finds everything and takes what
     provoked,
 }) => {
     provoked.push(/Failed to load resource/);
-    const port = 8918;
+    const port = ports().own;
     const database = resolve('var/e2e/other.sqlite');
     await rm(database, { force: true });
     const start = async () => {

@@ -1,8 +1,8 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, lane, openSet, pitch, tension, test, toast, total } from './lira';
+import { expect, expectAccessible, lane, openSet, pitch, ports, tension, test, toast, total } from './lira';
 
 /** A workshop with nothing in it, as the configuration starts it. */
-const EMPTY = 'http://127.0.0.1:8920';
+const EMPTY = `http://127.0.0.1:${ports().empty}`;
 
 /** Most things a beginner may have to do, from an empty workshop to the best set. */
 const MOST_ACTIONS = 6;

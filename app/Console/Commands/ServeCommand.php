@@ -11,6 +11,7 @@ use App\Workshop\Housekeeping;
 use App\Workshop\Place;
 use App\Workshop\Serving\Lock;
 use App\Workshop\Serving\Server;
+use App\Workshop\TestClock;
 use App\Workshop\Unservable;
 use Illuminate\Console\Command;
 use Illuminate\Database\Migrations\Migrator;
@@ -74,6 +75,9 @@ final class ServeCommand extends Command
                 $server->askToStop();
             });
             $server->start();
+            if (TestClock::aheadS() !== null) {
+                $this->warn('Its clock is set for tests: here it is '.now()->toIso8601String().'.');
+            }
             $this->line("Lira is at {$server->address()} (Ctrl C stops it)");
 
             return $this->watch($server);

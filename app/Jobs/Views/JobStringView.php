@@ -19,10 +19,6 @@ final readonly class JobStringView
      * @param  int  $free  so many more lie in the drawer, kept for nobody
      * @param  int  $spares  kept for it
      * @param  bool  $wanted  whether it is on the order list
-     * @param  int  $spoiled  so many were used up without staying on
-     * @param  ?float  $short_turns  it gives, cut short
-     * @param  ?float  $turned  turns it really gave
-     * @param  ?string  $died  how the one before it ended, and where, such as broken:saddle; null where nobody said
      */
     public function __construct(
         public int $position,
@@ -36,9 +32,5 @@ final readonly class JobStringView
         public int $free,
         public int $spares,
         public bool $wanted,
-        public int $spoiled,
-        public ?float $short_turns,
-        public ?float $turned,
-        public ?string $died,
     ) {}
 }

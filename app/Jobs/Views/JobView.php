@@ -17,15 +17,11 @@ final readonly class JobView
      * @param  string  $way  whose schools it began with: usual, workshop, owner, last or own
      * @param  ?string  $promised  the day
      * @param  ?string  $finished  the moment, ISO 8601
-     * @param  list<DoneView>  $done  in their order
-     * @param  array<string, string>  $rests  until when something is left alone, by key
+     * @param  ?LaterView  $later  the job whose strings are on now, where this one is finished and these are not its own
      * @param  list<JobStringView>  $strings
      * @param  list<int>  $missing  positions of strings that are not there
      * @param  list<SchoolView>  $schools
      * @param  list<SettlingView>  $settling  string 1 first
-     * @param  list<NoteView>  $notes
-     * @param  ?MeasuredView  $measured_before
-     * @param  ?MeasuredView  $measured_after
      * @param  list<JobPhotographView>  $photographs
      * @param  float  $before_n  what all strings pulled before
      * @param  float  $after_n  and will pull once they are tuned
@@ -50,16 +46,11 @@ final readonly class JobView
         public bool $from_drawer,
         public JobStatus $status,
         public ?string $finished,
-        public string $felt,
-        public array $done,
-        public array $rests,
+        public ?LaterView $later,
         public array $strings,
         public array $missing,
         public array $schools,
         public array $settling,
-        public array $notes,
-        public ?MeasuredView $measured_before,
-        public ?MeasuredView $measured_after,
         public array $photographs,
         public float $before_n,
         public float $after_n,

@@ -29,7 +29,7 @@ final readonly class Slip
     {
         $job = $file->job;
         $finished = $job->finished_at ?? Carbon::now();
-        $measured = $file->progress->measured + ['before' => [], 'after' => []];
+        $measured = ['before' => $file->progress->measured('before'), 'after' => $file->progress->measured('after')];
         $mm = static fn (mixed $figure): string => is_numeric($figure) ? $units->fine((float) $figure / 1000) : '–';
         $changed = [['Pull of all strings', $units->force(array_sum($file->plan->presentN)), $units->force(array_sum($file->plan->presentN) + $file->changeN())]];
         foreach (['Action at the 12th' => 'action_12_mm', 'Relief' => 'relief_mm', 'Bridge from the nut' => 'bridge_mm'] as $name => $key) {
@@ -54,7 +54,7 @@ final readonly class Slip
                 'pull' => $units->force($string->tunings[0]->tensionN),
             ], $file->document->evaluation()->strings),
             'changed' => $changed,
-            'notes' => array_column($file->progress->notes, 'text'),
+            'notes' => array_column($file->progress->notes(), 'text'),
             'expect' => self::expect($file, $holds),
             'due' => array_map(static fn (FamilyLifeView $family): string => ucfirst($family->which).", {$family->label}: ".($family->due_on === null
                 ? 'after about '.number_format($family->median_h).' hours of playing'

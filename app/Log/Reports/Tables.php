@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log\Reports;
 
+use App\Hours\Worn;
 use App\Strings\Lists\CsvRow;
 use Illuminate\Support\Facades\DB;
 
@@ -15,7 +16,7 @@ final class Tables
     private const ROWS = [
         'fittings' => [
             ['Instrument', 'Owner', 'String', 'Construction', 'Material', 'Gauge mm', 'Coated', 'Set', 'Job', 'Lot', 'Fitted', 'Removed', 'Reason', 'Broke at', 'Hours that count'],
-            "select i.name, i.owner, f.position, f.construction, f.material, f.gauge_nm / 1e6, case when f.coated then 'yes' else 'no' end, s.name, f.job_id, f.lot_id, f.fitted_at, f.removed_at, f.reason, f.broke_at, f.counted_h
+            "select i.name, i.owner, f.position, f.construction, f.material, f.gauge_nm / 1e6, case when f.coated then 'yes' else 'no' end, s.name, f.job_id, f.lot_id, f.fitted_at, f.removed_at, f.reason, f.broke_at, {hours}
                 from fittings f join instruments i on i.id = f.instrument_id left join sets s on s.id = f.set_id order by f.fitted_at, f.instrument_id, f.position",
         ],
         'hours' => [
@@ -53,7 +54,7 @@ final class Tables
     {
         [$titles, $query] = self::ROWS[$name];
         CsvRow::write($out, $titles);
-        foreach (DB::cursor($query) as $row) {
+        foreach (DB::cursor(str_replace('{hours}', Worn::logged(), $query)) as $row) {
             CsvRow::write($out, array_values(array_map(static fn (mixed $cell): string => is_scalar($cell) ? (string) $cell : '', (array) $row)));
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Log\Reports;
 
+use App\Hours\Worn;
 use App\Log\TimeLine;
-use App\Log\Worn;
 use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\Job;

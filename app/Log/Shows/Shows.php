@@ -32,21 +32,21 @@ final class Shows
         $show->increment('revision');
         $show->delete();
         // Nothing is played at what does not take place; the instruments stay known for whoever brings it back.
-        Play::query()->where('show_id', $show->id)->update(['hours' => 0]);
+        $this->plays($show, static fn (Play $play) => $play->update(['hours' => 0]));
     }
 
     public function bringBack(Show $show): void
     {
         $show->restore();
         $show->increment('revision');
-        Play::query()->where('show_id', $show->id)->update(['hours' => $show->hours]);
+        $this->plays($show, static fn (Play $play) => $play->update(['hours' => $show->hours]));
     }
 
     /** @param  list<int>  $instruments */
     private function play(Show $show, array $instruments): void
     {
         $on = $show->starts_at->copy()->setTimezone(LogSettings::here()->zone())->toDateString();
-        Play::query()->where('show_id', $show->id)->whereNotIn('instrument_id', $instruments)->delete();
+        $this->plays($show, static fn (Play $play) => in_array($play->instrument_id, $instruments, true) ? null : $play->delete());
         foreach ($instruments as $instrument) {
             Play::query()->updateOrCreate(
                 ['show_id' => $show->id, 'instrument_id' => $instrument],
@@ -54,5 +54,15 @@ final class Shows
             );
         }
         $show->unsetRelation('plays');
+    }
+
+    /**
+     * One after the other, so that the strings’ hours follow.
+     *
+     * @param  \Closure(Play): mixed  $do
+     */
+    private function plays(Show $show, \Closure $do): void
+    {
+        Play::query()->where('show_id', $show->id)->get()->each($do);
     }
 }

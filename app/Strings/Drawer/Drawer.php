@@ -211,19 +211,24 @@ final class Drawer
     /** Books out a string that is kept. */
     public function useKept(Reservation $reservation, string $note, ?int $setId = null): void
     {
-        // Of what was counted to be fewer meanwhile there is no more to take.
-        $count = min($reservation->quantity, $reservation->lot->quantity);
-        $reservation->lot->decrement('quantity', $count);
-        $this->record($reservation->lot, -$count, MovementKind::Used, $note, $setId);
-        $reservation->update(['status' => ReservationStatus::Used]);
+        // Of what was counted to be fewer meanwhile there is no more to take: what was really taken is kept, and just that comes back.
+        $lot = $reservation->lot->refresh();
+        $taken = max(0, min($reservation->quantity, $lot->quantity));
+        if ($taken > 0) {
+            $lot->decrement('quantity', $taken);
+            $this->record($lot, -$taken, MovementKind::Used, $note, $setId);
+        }
+        $reservation->update(['status' => ReservationStatus::Used, 'taken' => $taken]);
     }
 
     /** Puts back what was booked out by mistake; it stays kept. */
     public function putBack(Reservation $reservation, string $note, ?int $setId = null): void
     {
-        $reservation->lot->increment('quantity', $reservation->quantity);
-        $this->record($reservation->lot, $reservation->quantity, MovementKind::Returned, $note, $setId);
-        $reservation->update(['status' => ReservationStatus::Kept]);
+        if ($reservation->taken > 0) {
+            $reservation->lot->increment('quantity', $reservation->taken);
+            $this->record($reservation->lot, $reservation->taken, MovementKind::Returned, $note, $setId);
+        }
+        $reservation->update(['status' => ReservationStatus::Kept, 'taken' => 0]);
     }
 
     /** How many of a lot are kept for orders and jobs. */

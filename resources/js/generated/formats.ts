@@ -89,6 +89,27 @@ export type Findings = Finding[];
  */
 export type Point = number[];
 export type Bound = 'flaps' | 'dull' | 'intonation' | 'breaks' | 'hard' | 'overload';
+/**
+ * Something that happened in a job, as the device noted it on which it was said. Events are only ever added. What has a default may be left out.
+ */
+export type JobEvent =
+    | EventDid
+    | EventBack
+    | EventRests
+    | EventSchools
+    | EventAgain
+    | EventShortened
+    | EventChose
+    | EventTurned
+    | EventMeasured
+    | EventDied
+    | EventDrifted
+    | EventNoted
+    | EventBench
+    | EventAgreed
+    | EventUndone
+    | EventFinished
+    | EventReopened;
 
 export interface Formats {
     'lira-set'?: SetDocument;
@@ -106,6 +127,7 @@ export interface Formats {
     'lira-relief'?: ReliefAnswer;
     'lira-life'?: LifeAnswer;
     'lira-practice'?: Practice;
+    'lira-job-event'?: JobEvent;
     'lira-error'?: LiraError;
 }
 /**
@@ -1709,6 +1731,697 @@ export interface PracticeHiddenString {
     first_drift_cents: number;
     creep_factor: number;
     setback_mm: number;
+}
+/**
+ * A step, or a part of one, was done.
+ */
+export interface EventDid {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'did';
+    data: {
+        /**
+         * Which step of the plan, or part of one, by its key.
+         */
+        key: string;
+    };
+}
+/**
+ * It was gone back to.
+ */
+export interface EventBack {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'back';
+    data: {
+        /**
+         * Which step of the plan, or part of one, by its key.
+         */
+        key: string;
+    };
+}
+/**
+ * It is left alone until some time.
+ */
+export interface EventRests {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'rests';
+    data: {
+        /**
+         * Which step of the plan, or part of one, by its key.
+         */
+        key: string;
+        /**
+         * Until when, by the clock of its device.
+         */
+        until: string;
+    };
+}
+/**
+ * The rest of it goes by other schools.
+ */
+export interface EventSchools {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'schools';
+    data: {
+        schools: JobSchools;
+    };
+}
+/**
+ * A string has to come off again, and another one on.
+ */
+export interface EventAgain {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'again';
+    data: {
+        /**
+         * Which string it is, 1 to 14.
+         */
+        position: number;
+        /**
+         * Why it cannot stay.
+         */
+        reason: 'cut-short' | 'broke' | 'wrong' | 'spare';
+        /**
+         * Where it broke; empty where nobody said.
+         */
+        where?: '' | 'ball' | 'saddle' | 'fret' | 'nut' | 'post' | 'elsewhere';
+        /**
+         * Whose string had gone on by mistake, 1 to 14; null for none of this set.
+         */
+        was?: number | null;
+        /**
+         * Whether it is whole and goes back into its packet.
+         */
+        whole?: boolean;
+    };
+}
+/**
+ * A string was cut short and still holds.
+ */
+export interface EventShortened {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'shortened';
+    data: {
+        /**
+         * Which string it is, 1 to 14.
+         */
+        position: number;
+        /**
+         * What is left past its post, millimetres, up to 2000.
+         */
+        left_mm: number;
+        /**
+         * Turns around its post, up to 20.
+         */
+        turns: number;
+    };
+}
+/**
+ * Where a string comes from was settled.
+ */
+export interface EventChose {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'chose';
+    data: {
+        /**
+         * Which string it is, 1 to 14.
+         */
+        position: number;
+        /**
+         * The lot in the drawer, by its number; null for none of the drawer.
+         */
+        lot?: number | null;
+    };
+}
+/**
+ * How many turns a string really gave.
+ */
+export interface EventTurned {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'turned';
+    data: {
+        /**
+         * Which string it is, 1 to 14.
+         */
+        position: number;
+        /**
+         * Turns around its post, up to 20.
+         */
+        turns: number;
+    };
+}
+/**
+ * Action, relief and the bridge’s place were measured.
+ */
+export interface EventMeasured {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'measured';
+    data: {
+        /**
+         * Whether before or after.
+         */
+        when: 'before' | 'after';
+        /**
+         * Action at the 12th fret, millimetres, 0 to 20.
+         */
+        action_12_mm?: number | null;
+        /**
+         * Relief, millimetres, -5 to 10; negative where the neck bends back.
+         */
+        relief_mm?: number | null;
+        /**
+         * The bridge’s place, millimetres from the nut, up to 2000.
+         */
+        bridge_mm?: number | null;
+        /**
+         * Whether the rod or the bridge’s height was turned in between.
+         */
+        adjusted?: boolean;
+    };
+}
+/**
+ * How a string that came off had ended, and where.
+ */
+export interface EventDied {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'died';
+    data: {
+        /**
+         * Which string it is, 1 to 14.
+         */
+        position: number;
+        /**
+         * How it ended.
+         */
+        how: 'dull' | 'corroded' | 'broken';
+        /**
+         * Where it broke; empty where nobody said.
+         */
+        where?: '' | 'ball' | 'saddle' | 'fret' | 'nut' | 'post' | 'elsewhere';
+    };
+}
+/**
+ * How far each string had drifted before it was tuned again.
+ */
+export interface EventDrifted {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'drifted';
+    data: {
+        /**
+         * Whether it had been left alone since it was tuned; else it had been stretched.
+         */
+        rested?: boolean;
+        /**
+         * Cents for each string, string 1 first, flat negative, -3000 to 3000; null where none was read.
+         *
+         * @maxItems 14
+         */
+        cents: (number | null)[];
+    };
+}
+/**
+ * Something worth keeping.
+ */
+export interface EventNoted {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'noted';
+    data: {
+        /**
+         * What is noted, up to 2000 characters.
+         */
+        text: string;
+        /**
+         * The string it is about, 1 to 14; null for none.
+         */
+        position?: number | null;
+    };
+}
+/**
+ * It was handed to another bench.
+ */
+export interface EventBench {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'bench';
+    data: {
+        /**
+         * Which bench, up to 60 characters; empty for none.
+         */
+        bench?: string;
+    };
+}
+/**
+ * Who it is for, why, and until when.
+ */
+export interface EventAgreed {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'agreed';
+    data: {
+        /**
+         * Who it is for, up to 200 characters; empty where nobody is named.
+         */
+        owner?: string;
+        /**
+         * Why the strings are changed.
+         */
+        reason: 'dull' | 'broken' | 'corroded' | 'show' | 'season' | 'conversion' | 'other';
+        /**
+         * The day it is promised for, such as 2026-12-03; null for none.
+         */
+        promised_on?: string | null;
+    };
+}
+/**
+ * Something of this was a slip and never was. An undo can be undone.
+ */
+export interface EventUndone {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'undone';
+    data: {
+        /**
+         * Which event, by its id.
+         */
+        event: string;
+    };
+}
+/**
+ * All of it is done.
+ */
+export interface EventFinished {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'finished';
+    data: {
+        /**
+         * How it feels, up to 2000 characters; empty where nobody said.
+         */
+        felt?: string;
+        /**
+         * Whether its strings are coated.
+         */
+        coated?: boolean;
+    };
+}
+/**
+ * It is not finished after all.
+ */
+export interface EventReopened {
+    /**
+     * Its name, made where it happened, by which what comes twice is known: a UUID, small letters.
+     */
+    id: string;
+    /**
+     * The device on which it was said.
+     */
+    device: string;
+    /**
+     * Its number among all that this device said, growing.
+     */
+    sequence?: number | null;
+    /**
+     * The last event of the job, in the order of their receipt, that the device knew of then; 0 for none.
+     */
+    seen?: number | null;
+    /**
+     * Who did it, where that is known, up to 200 characters.
+     */
+    by?: string | null;
+    /**
+     * When it happened, by the device’s clock.
+     */
+    at: string;
+    kind: 'reopened';
+    data: {
+        /**
+         * Whose strings are on the instrument now, where a later job has put its own on: these of this job, or those.
+         */
+        on?: 'these' | 'those';
+    };
 }
 /**
  * Why some input was not taken. Nothing was changed.

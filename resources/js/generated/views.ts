@@ -57,14 +57,6 @@ export interface Difference {
     gone_codes: string[];
 }
 
-/** A step, or a part of one, that was done. */
-export interface Done {
-    key: string;
-    /** The moment, ISO 8601. */
-    at: string;
-    device: string;
-}
-
 /** Everything of one string that lies in the drawer. */
 export interface DrawerString {
     construction: Construction;
@@ -251,20 +243,14 @@ export interface Job {
     status: 'open' | 'finished';
     /** The moment, ISO 8601. */
     finished: string | null;
-    felt: string;
-    /** In their order. */
-    done: Done[];
-    /** Until when something is left alone, by key. */
-    rests: Record<string, string>;
+    /** The job whose strings are on now, where this one is finished and these are not its own. */
+    later: Later | null;
     strings: JobString[];
     /** Positions of strings that are not there. */
     missing: number[];
     schools: School[];
     /** String 1 first. */
     settling: Settling[];
-    notes: Note[];
-    measured_before: Measured | null;
-    measured_after: Measured | null;
     photographs: JobPhotograph[];
     /** What all strings pulled before. */
     before_n: number;
@@ -338,14 +324,12 @@ export interface JobString {
     spares: number;
     /** Whether it is on the order list. */
     wanted: boolean;
-    /** So many were used up without staying on. */
-    spoiled: number;
-    /** It gives, cut short. */
-    short_turns: number | null;
-    /** Turns it really gave. */
-    turned: number | null;
-    /** How the one before it ended, and where, such as broken:saddle; null where nobody said. */
-    died: string | null;
+}
+
+/** The job that put on what is on an instrument now. */
+export interface Later {
+    id: number;
+    name: string;
 }
 
 /** A string in a line, as it is listed. */
@@ -431,17 +415,6 @@ export interface Mapping {
     material: string | null;
 }
 
-/** What was measured before or after. */
-export interface Measured {
-    /** Of the last string at the 12th fret. */
-    action_12_mm: number | null;
-    relief_mm: number | null;
-    /** From nut to bridge. */
-    bridge_mm: number | null;
-    /** Whether the rod or the bridge's height was turned since, so that nothing is learned from it. */
-    adjusted: boolean;
-}
-
 /** What was measured in a job. */
 export interface MeasuredThen {
     /** A date, ISO 8601. */
@@ -464,15 +437,6 @@ export interface Movement {
 export interface NamedPool {
     id: number;
     name: string;
-}
-
-/** Something that was noted, or went wrong. */
-export interface Note {
-    text: string;
-    /** The moment, ISO 8601. */
-    at: string;
-    /** The string it is about. */
-    position: number | null;
 }
 
 /** What is on an instrument now. */

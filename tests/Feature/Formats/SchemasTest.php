@@ -144,6 +144,7 @@ final class SchemasTest extends FeatureTestCase
             'lira-relief',
             'lira-life',
             'lira-practice',
+            'lira-job-event',
             'lira-error',
         ] as $name) {
             $validator->resolver()?->registerFile(self::id($name), base_path("docs/formats/{$name}.schema.json"));

@@ -38,8 +38,8 @@ final class BeginningTest extends JobsTestCase
         // The next one takes these off, and what they pulled is what was before.
         $next = $this->begun($heavy, ['present' => 'last']);
         $seen = $this->getJson("/jobs/{$next->id}/news");
-        self::assertSame($light->name, $seen->json('job.before'));
-        self::assertLessThan($seen->json('job.after_n'), $seen->json('job.before_n'));
+        self::assertSame($light->name, $seen->json('state.job.before'));
+        self::assertLessThan($seen->json('state.job.after_n'), $seen->json('state.job.before_n'));
         $this->doAll($next);
         $this->record($next, $this->event('finished'))->assertOk();
         self::assertSame([6, 6], [Fitting::query()->whereNull('removed_at')->where('job_id', $next->id)->count(), Fitting::query()->whereNotNull('removed_at')->where('reason', 'dull')->count()]);
@@ -63,9 +63,9 @@ final class BeginningTest extends JobsTestCase
         $set = self::keptSet();
         $job = $this->begun($set, ['present' => 'nothing']);
         $seen = $this->getJson("/jobs/{$job->id}/news");
-        self::assertNull($seen->json('job.before'));
+        self::assertNull($seen->json('state.job.before'));
         self::assertSame([], array_filter(self::left($seen), static fn (string $key): bool => str_starts_with($key, 'off')));
-        self::assertEqualsWithDelta(0.0, $seen->json('job.before_n'), 1e-9);
+        self::assertEqualsWithDelta(0.0, $seen->json('state.job.before_n'), 1e-9);
     }
 
     public function test_schools_are_kept_for_the_workshop_for_an_owner_and_as_the_last_time(): void
@@ -102,7 +102,7 @@ final class BeginningTest extends JobsTestCase
             return is_string($reasons['leave']) ? $reasons['leave'] : '';
         };
         $job = $this->begun($set, ['schools' => ['leave' => 'lift']]);
-        $turns = array_column((array) $this->getJson("/jobs/{$job->id}/news")->json('plan.strings'), 'turns', 'position');
+        $turns = array_column((array) $this->getJson("/jobs/{$job->id}/news")->json('state.plan.strings'), 'turns', 'position');
         // Whatever was said, a quarter of a turn less went on: the fingers are thinner than was taken.
         $given = static fn (int $position): array => ['position' => $position, 'turns' => (is_numeric($turns[$position]) ? $turns[$position] : 0) - 0.25];
         $this->record($job, $this->event('turned', $given(4)), $this->event('turned', $given(5)));
@@ -124,12 +124,12 @@ final class BeginningTest extends JobsTestCase
         $heavy = self::keptSet(Documents::with('/strings/5/gauge_in', 0.07, Documents::with('/name', 'Harbour, far heavier')));
         $job = $this->begun($heavy, ['present' => "set:{$light->id}"]);
         $seen = $this->getJson("/jobs/{$job->id}/news");
-        $change = self::number($seen->json('job.after_n')) - self::number($seen->json('job.before_n'));
+        $change = self::number($seen->json('state.job.after_n')) - self::number($seen->json('state.job.before_n'));
         self::assertGreaterThan(20.0, $change);
         // A millimetre and a half for a thousand newtons, until this instrument has told.
-        self::assertEqualsWithDelta(0.0015 * $change, $seen->json('job.relief.estimate'), 1e-9);
-        self::assertEqualsWithDelta(1.96 * 0.0015 * $change, $seen->json('job.action.estimate'), 0.001 * $change * 0.01);
-        self::assertSame([0, 0], [$seen->json('job.relief.learned_from'), $seen->json('job.action.learned_from')]);
+        self::assertEqualsWithDelta(0.0015 * $change, $seen->json('state.job.relief.estimate'), 1e-9);
+        self::assertEqualsWithDelta(1.96 * 0.0015 * $change, $seen->json('state.job.action.estimate'), 0.001 * $change * 0.01);
+        self::assertSame([0, 0], [$seen->json('state.job.relief.learned_from'), $seen->json('state.job.action.learned_from')]);
         $this->record(
             $job,
             $this->event('measured', ['when' => 'before', 'relief_mm' => 0.2, 'action_12_mm' => 1.8]),
@@ -145,13 +145,14 @@ final class BeginningTest extends JobsTestCase
             $this->event('measured', ['when' => 'after', 'relief_mm' => 0.1, 'action_12_mm' => 1.4, 'adjusted' => true]),
         );
         $this->doAll($turned);
-        self::assertTrue($this->record($turned, $this->event('finished'))->assertOk()->json('job.measured_after.adjusted'));
+        $this->record($turned, $this->event('finished'))->assertOk();
+        self::assertTrue(self::progress($turned)->measured('after')['adjusted'] ?? null);
 
         $next = $this->getJson("/jobs/{$this->begun($heavy, ['present' => "set:{$light->id}"])->id}/news");
-        self::assertSame([1, 1], [$next->json('job.relief.learned_from'), $next->json('job.action.learned_from')]);
-        self::assertGreaterThan($seen->json('job.action.estimate'), $next->json('job.action.estimate'));
-        self::assertGreaterThan(0.0015 * $change, $next->json('job.relief.estimate'));
-        self::assertLessThan($seen->json('job.relief.high'), self::number($next->json('job.relief.high')) - self::number($next->json('job.relief.estimate')) + self::number($seen->json('job.relief.estimate')));
+        self::assertSame([1, 1], [$next->json('state.job.relief.learned_from'), $next->json('state.job.action.learned_from')]);
+        self::assertGreaterThan($seen->json('state.job.action.estimate'), $next->json('state.job.action.estimate'));
+        self::assertGreaterThan(0.0015 * $change, $next->json('state.job.relief.estimate'));
+        self::assertLessThan($seen->json('state.job.relief.high'), self::number($next->json('state.job.relief.high')) - self::number($next->json('state.job.relief.estimate')) + self::number($seen->json('state.job.relief.estimate')));
     }
 
     private static function number(mixed $value): float
@@ -169,7 +170,7 @@ final class BeginningTest extends JobsTestCase
         $this->get("/packets/s{$set->id}-3")->assertRedirect("/jobs/{$job->id}");
         $this->get('/packets/S999-1')->assertNotFound();
         $this->get('/packets/anything')->assertNotFound();
-        self::assertSame(["S{$set->id}-3"], $this->getJson("/jobs/{$job->id}/news")->json('job.strings.2.codes'));
+        self::assertSame(["S{$set->id}-3"], $this->getJson("/jobs/{$job->id}/news")->json('state.job.strings.2.codes'));
     }
 
     public function test_before_and_after_are_kept(): void
@@ -183,13 +184,13 @@ final class BeginningTest extends JobsTestCase
             $this->event('noted', ['text' => 'Slot 3 is worn.', 'position' => 3]),
             $this->event('bench', ['bench' => 'Door']),
         )->assertOk();
-        self::assertSame([2, 0.2, null], [$answer->json('job.measured_before.action_12_mm'), $answer->json('job.measured_before.relief_mm'), $answer->json('job.measured_before.bridge_mm')]);
-        self::assertSame([0.3, 'Slot 3 is worn.', 'Door'], [$answer->json('job.measured_after.relief_mm'), $answer->json('job.notes.0.text'), $answer->json('job.bench')]);
+        self::assertSame([2.0, 0.2, null], array_values(array_slice(self::progress($job)->measured('before') ?? [], 0, 3)));
+        self::assertSame([0.3, 'Slot 3 is worn.', 'Door'], [self::progress($job)->measured('after')['relief_mm'] ?? null, self::progress($job)->notes()[0]['text'] ?? null, $answer->json('state.job.bench')]);
 
         $picture = UploadedFile::fake()->image('before.jpg', 60, 40);
         $kept = $this->sendForm("/instruments/{$job->instrument_id}/photographs", ['photograph' => $picture], ['caption' => 'Before', 'job' => $job->id, 'moment' => 'before'])->assertCreated();
         self::assertSame($job->id, Photograph::query()->whereKey($kept->json('id'))->sole()->job_id);
-        self::assertSame('before', $this->getJson("/jobs/{$job->id}/news")->json('job.photographs.0.moment'));
+        self::assertSame('before', $this->getJson("/jobs/{$job->id}/news")->json('state.job.photographs.0.moment'));
         self::assertLiraError(
             $this->sendForm("/instruments/{$job->instrument_id}/photographs", ['photograph' => UploadedFile::fake()->image('b.jpg')], ['job' => $job->id]), 422, '/moment', 'before or after',
         );

@@ -25,17 +25,17 @@ final class JobsTest extends JobsTestCase
         $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page->component('jobs/JobsPage')
             ->where('jobs.0.next', 'prepare')->where('jobs.0.owner', 'Mara Fenn')->where('jobs.0.promised', '2030-01-05')->where('jobs.0.done', 0));
         $this->get("/jobs/{$job->id}")->assertInertia(static fn (AssertableInertia $page) => $page->component('jobs/JobPage')
-            ->where('job.reason', 'show')->where('plan.steps.0.key', 'prepare')->has('plan.strings', 6)->has('fit.strings', 6));
+            ->where('state.job.reason', 'show')->where('state.order.0.0', 'prepare')->has('state.plan.strings', 6)->has('fit.strings', 6));
 
         $answer = $this->record($job, $this->event('did', ['key' => 'prepare']), $this->event('did', ['key' => 'note-before']))->assertOk();
         self::assertSame('off:6', self::left($answer)[0]);
-        self::assertSame(['prepare', 'note-before'], array_column((array) $answer->json('job.done'), 'key'));
+        self::assertSame(['prepare', 'note-before'], self::progress($job)->doneKeys());
 
         self::assertLiraError($this->record($job, $this->event('finished')), 422, '/events/0', 'are not on yet');
         $this->doAll($job);
         $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page->where('jobs.0.next', 'note how it felt, and finish it')->where('jobs.0.status', 'open'));
         $answer = $this->record($job, $this->event('finished', ['felt' => 'Firm, even.']))->assertOk();
-        self::assertSame(['finished', 'Firm, even.'], [$answer->json('job.status'), $answer->json('job.felt')]);
+        self::assertSame(['finished', 'Firm, even.'], [$answer->json('state.job.status'), self::progress($job)->finished()['felt'] ?? null]);
         self::assertSame(6, Fitting::query()->where('job_id', $job->id)->whereNull('removed_at')->count());
     }
 
@@ -46,7 +46,7 @@ final class JobsTest extends JobsTestCase
         $this->record($job, ...$events)->assertOk();
         $answer = $this->record($job, ...$events)->assertOk();
         self::assertSame(3, JobEvent::query()->count());
-        self::assertCount(3, (array) $answer->json('job.done'));
+        self::assertCount(3, self::progress($job)->done());
 
         $back = $this->event('back', ['key' => 'off:6']);
         $answer = $this->record($job, $back)->assertOk();
@@ -62,14 +62,14 @@ final class JobsTest extends JobsTestCase
         $job = $this->begun(self::keptSet());
         $this->record($job, $this->event('did', ['key' => 'prepare']));
         $seen = $this->getJson("/jobs/{$job->id}/news")->assertOk();
-        $since = http_build_query(['since' => $seen->json('job.last'), 'touched' => $seen->json('touched')]);
+        $since = http_build_query(['since' => $seen->json('last'), 'touched' => $seen->json('touched')]);
         self::assertSame(['same' => true], $this->getJson("/jobs/{$job->id}/news?{$since}")->json());
 
         // One does two steps, the other, who knows of none of them, the first of these and a third.
         $this->record($job, $this->event('did', ['key' => 'note-before']), $this->event('did', ['key' => 'off:6']));
         $this->record($job, $this->event('did', ['key' => 'note-before']), $this->event('did', ['key' => 'off:1']));
         $news = $this->getJson("/jobs/{$job->id}/news?{$since}")->assertOk();
-        self::assertSame(['prepare', 'note-before', 'off:6', 'off:1'], array_column((array) $news->json('job.done'), 'key'));
+        self::assertSame(['prepare', 'note-before', 'off:6', 'off:1'], self::progress($job)->doneKeys());
     }
 
     public function test_a_school_that_changes_on_the_way_plans_what_is_left(): void
@@ -79,7 +79,7 @@ final class JobsTest extends JobsTestCase
         $answer = $this->record($job, $this->event('schools', ['schools' => ['off-at-once' => 'one', 'order' => 'treble-first']]))->assertOk();
 
         self::assertSame(['off:2', 'fit:2', 'tune-string:2', 'off:3'], array_slice(self::left($answer), 0, 4));
-        self::assertSame('Asked for.', $answer->json('job.schools.0.reason'));
+        self::assertSame('Asked for.', $answer->json('state.job.schools.0.reason'));
         self::assertLiraError($this->record($job, $this->event('schools', ['schools' => ['order' => 'by-feel']])), 422, '/events/0/data/schools/order', 'no such school');
     }
 
@@ -93,9 +93,9 @@ final class JobsTest extends JobsTestCase
         $answer = $this->record($job, $this->event('again', ['position' => 2, 'reason' => 'broke', 'where' => 'saddle']))->assertOk();
 
         self::assertSame(['again:2:1', 'fit:2', 'tune-string:2', 'tune-again', 'stretch', 'wait', 'intonate', 'cut-tails', 'note-after'], self::left($answer));
-        self::assertSame('String 2 broke at the saddle.', $answer->json('job.notes.0.text'));
+        self::assertSame([2, 'broke', 'saddle'], array_values(array_slice(self::progress($job)->wrong()[0], 0, 3)));
         // What is off does not pull.
-        $pulls = array_map(static fn (mixed $pull): float => is_numeric($pull) ? (float) $pull : -1.0, array_column((array) $answer->json('plan.steps'), 'pull_after_n', 'key'));
+        $pulls = array_map(static fn (mixed $pull): float => is_numeric($pull) ? (float) $pull : -1.0, array_column((array) $answer->json('state.order'), 1, 0));
         self::assertLessThan($pulls['tune-string:2'] - 50, $pulls['again:2:1']);
         self::assertLiraError($this->record($job, $this->event('again', ['position' => 15, 'reason' => 'broke'])), 422, '/events/0/data/position', 'which string');
     }
@@ -114,7 +114,7 @@ final class JobsTest extends JobsTestCase
         self::assertLiraError($ask(0), 422, '/left_mm', 'more than 0');
 
         $answer = $this->record($job, $this->event('shortened', ['position' => 6, 'left_mm' => 40, 'turns' => $enough->json('turns')]))->assertOk();
-        self::assertEqualsWithDelta($enough->json('turns'), $answer->json('job.strings.5.short_turns'), 1e-9);
+        self::assertEqualsWithDelta($enough->json('turns'), self::progress($job)->shortened()[6]['turns'] ?? null, 1e-9);
     }
 
     public function test_a_job_that_is_dropped_can_be_brought_back(): void
@@ -137,7 +137,7 @@ final class JobsTest extends JobsTestCase
         self::assertLiraError(
             $this->postJson('/jobs', ['set' => $set->id, 'present' => 'nothing', 'reason' => 'dull', 'promised_on' => 'soon']), 422, '/promised_on', '2026-12-03',
         );
-        self::assertLiraError($this->record($job, ['uuid' => 'x'] + $this->event('did', ['key' => 'prepare'])), 422, '/events/0/uuid', 'UUID');
+        self::assertLiraError($this->record($job, ['id' => 'x'] + $this->event('did', ['key' => 'prepare'])), 422, '/events/0/id', 'UUID');
         self::assertLiraError($this->record($job, ['kind' => 'sang'] + $this->event('did')), 422, '/events/0/kind', 'no such kind');
         self::assertLiraError($this->record($job, $this->event('did', ['key' => '<script>'])), 422, '/events/0/data/key', 'by its key');
         self::assertLiraError($this->record($job, $this->event('measured', ['when' => 'before', 'action_12_mm' => 90])), 422, '/events/0/data/action_12_mm', '0 to 20');
@@ -148,14 +148,14 @@ final class JobsTest extends JobsTestCase
     {
         $job = $this->begun(self::keptSet());
         $answer = $this->record($job, $this->event('drifted', ['cents' => [-20, -18, -40, -30, -25, null]]))->assertOk();
-        self::assertSame([[-20], 3, null], [$answer->json('job.settling.0.drifts'), $answer->json('job.settling.0.rounds_left'), $answer->json('job.settling.0.holds_after_s')]);
-        self::assertNull($answer->json('job.settling.5.rounds_left'));
+        self::assertSame([[-20], 3, null], [$answer->json('state.job.settling.0.drifts'), $answer->json('state.job.settling.0.rounds_left'), $answer->json('state.job.settling.0.holds_after_s')]);
+        self::assertNull($answer->json('state.job.settling.5.rounds_left'));
         $answer = $this->record($job, $this->event('drifted', ['cents' => [-2, -1, -2, -3, -2, -2]]))->assertOk();
         // Seated, steel on any core holds after twenty minutes.
-        self::assertSame([0, 1200], [$answer->json('job.settling.0.rounds_left'), $answer->json('job.settling.0.holds_after_s')]);
+        self::assertSame([0, 1200], [$answer->json('state.job.settling.0.rounds_left'), $answer->json('state.job.settling.0.holds_after_s')]);
         // A new string begins anew.
         $answer = $this->record($job, $this->event('did', ['key' => 'fit:1']), $this->event('again', ['position' => 1, 'reason' => 'broke']))->assertOk();
-        self::assertSame([], $answer->json('job.settling.0.drifts'));
+        self::assertSame([], $answer->json('state.job.settling.0.drifts'));
         self::assertLiraError($this->record($job, $this->event('drifted', ['cents' => ['flat']])), 422, '/events/0/data/cents/0', 'flat negative');
     }
 
@@ -166,19 +166,19 @@ final class JobsTest extends JobsTestCase
         $this->record($job, $this->event('did', ['key' => 'tune-all'], '-65 minutes'), $this->event('drifted', ['cents' => [-2, -2, -2, -2, -2, -2]], '-60 minutes'))->assertOk();
         $settled = $this->record($job, $this->event('drifted', ['cents' => [null, null, null, null, null, -40], 'rested' => true]))->assertOk();
 
-        self::assertSame([[-2], [-40], 0], [$settled->json('job.settling.5.drifts'), $settled->json('job.settling.5.rested'), $settled->json('job.settling.5.rounds_left')]);
-        self::assertSame([[-2], []], [$settled->json('job.settling.0.drifts'), $settled->json('job.settling.0.rested')]);
+        self::assertSame([[-2], [-40], 0], [$settled->json('state.job.settling.5.drifts'), $settled->json('state.job.settling.5.rested'), $settled->json('state.job.settling.5.rounds_left')]);
+        self::assertSame([[-2], []], [$settled->json('state.job.settling.0.drifts'), $settled->json('state.job.settling.0.rested')]);
         // By the formula: tuned 300 s after it was brought to pitch, read 3900 s after.
         $string = SetDocument::from(Documents::harbour())->evaluation()->strings[5];
         $expected = Settling::of($string->string, $string->tunings[0]->tensionN, [-2.0], [['tunedS' => 300.0, 'readS' => 3900.0, 'cents' => -40.0]]);
         self::assertGreaterThan(1200.0, $expected->holdsAfterS);
-        self::assertEqualsWithDelta((float) $expected->holdsAfterS, $settled->json('job.settling.5.holds_after_s'), 1e-6);
+        self::assertEqualsWithDelta((float) $expected->holdsAfterS, $settled->json('state.job.settling.5.holds_after_s'), 1e-6);
         self::assertSame(
             Carbon::parse('2026-11-03 10:00:00')->addSeconds((int) ceil((float) $expected->holdsAfterS))->toIso8601String(),
-            $settled->json('job.settling.5.holds_at'),
+            $settled->json('state.job.settling.5.holds_at'),
         );
         $this->get("/sets/{$job->set_id}/intonate")->assertInertia(static fn (AssertableInertia $page) => $page
-            ->where('job.id', $job->id)->where('job.holds_at', $settled->json('job.settling.5.holds_at')));
+            ->where('job.id', $job->id)->where('job.holds_at', $settled->json('state.job.settling.5.holds_at')));
         self::assertLiraError($this->record($job, $this->event('drifted', ['cents' => [], 'rested' => 'long'])), 422, '/events/0/data/rested', 'left alone');
 
         $this->get("/sets/{$job->set_id}/tune?job={$job->id}")->assertInertia(static fn (AssertableInertia $page) => $page
@@ -194,16 +194,17 @@ final class JobsTest extends JobsTestCase
         $this->record($job, ...array_map(fn (string $key): array => $this->event('did', ['key' => $key]), ['prepare', 'note-before', 'off:6', 'off:1', 'care', 'fit:6']));
         $broke = $this->event('again', ['position' => 6, 'reason' => 'broke']);
         self::assertSame('again:6:1', self::left($this->record($job, $broke)->assertOk())[0]);
-        $answer = $this->record($job, $this->event('undone', ['event' => $broke['uuid']]))->assertOk();
+        $answer = $this->record($job, $this->event('undone', ['event' => $broke['id']]))->assertOk();
         self::assertSame('fit:1', self::left($answer)[0]);
-        self::assertSame([], $answer->json('job.notes'));
+        self::assertSame([], self::progress($job)->wrong());
 
         $schools = $this->event('schools', ['schools' => ['off-at-once' => 'one']]);
-        self::assertSame('one', $this->record($job, $schools)->json('job.schools.0.chosen'));
-        self::assertSame('pairs', $this->record($job, $this->event('undone', ['event' => $schools['uuid']]))->json('job.schools.0.chosen'));
+        self::assertSame('one', $this->record($job, $schools)->json('state.job.schools.0.chosen'));
+        self::assertSame('pairs', $this->record($job, $this->event('undone', ['event' => $schools['id']]))->json('state.job.schools.0.chosen'));
         // What undoes may arrive before what it undoes.
         $late = $this->event('noted', ['text' => 'Never mind.']);
-        $this->record($job, $this->event('undone', ['event' => $late['uuid']]), $late)->assertOk()->assertJsonPath('job.notes', []);
+        $this->record($job, $this->event('undone', ['event' => $late['id']]), $late)->assertOk();
+        self::assertSame([], self::progress($job)->notes());
     }
 
     public function test_the_wrong_string_comes_off_and_the_right_one_goes_on(): void
@@ -212,22 +213,22 @@ final class JobsTest extends JobsTestCase
         $this->record($job, ...array_map(fn (string $key): array => $this->event('did', ['key' => $key]), ['prepare', 'note-before', 'off:6', 'off:1', 'care', 'fit:6']));
         $answer = $this->record($job, $this->event('again', ['position' => 6, 'reason' => 'wrong', 'whole' => true, 'was' => 5]))->assertOk();
         self::assertSame(['whole:6:1', 'fit:6'], array_slice(self::left($answer), 0, 2));
-        self::assertSame([0, 0], [$answer->json('job.strings.4.spoiled'), $answer->json('job.strings.5.spoiled')]);
-        $steps = array_column((array) $answer->json('plan.steps'), 'do', 'key');
+        self::assertSame([0, 0], [self::progress($job)->spoiled(5), self::progress($job)->spoiled(6)]);
+        $steps = array_map(static fn (mixed $step): mixed => is_array($step) ? $step['do'] : null, (array) $answer->json('state.steps'));
         self::assertSame('Slacken string 6, take it off whole, and put it back into its own packet. Then the right one goes on.', $steps['whole:6:1']);
 
         // Cut already it is used up, and it was the fifth's.
         $this->record($job, $this->event('did', ['key' => 'whole:6:1']), $this->event('did', ['key' => 'fit:6']));
         $answer = $this->record($job, $this->event('again', ['position' => 6, 'reason' => 'wrong', 'whole' => false, 'was' => 5]))->assertOk();
         self::assertSame('again:6:2', self::left($answer)[0]);
-        self::assertSame([1, 0], [$answer->json('job.strings.4.spoiled'), $answer->json('job.strings.5.spoiled')]);
+        self::assertSame([1, 0], [self::progress($job)->spoiled(5), self::progress($job)->spoiled(6)]);
     }
 
     public function test_what_was_agreed_can_be_agreed_otherwise_and_the_plan_of_the_job_is_printed(): void
     {
         $job = $this->begun(self::keptSet(), ['owner' => 'Mara Fenn', 'promised_on' => '2030-01-05']);
         $this->record($job, $this->event('agreed', ['owner' => 'Ines Hallam', 'reason' => 'conversion', 'promised_on' => null]))->assertOk()
-            ->assertJsonPath('job.owner', 'Ines Hallam')->assertJsonPath('job.reason', 'conversion')->assertJsonPath('job.promised', null);
+            ->assertJsonPath('state.job.owner', 'Ines Hallam')->assertJsonPath('state.job.reason', 'conversion')->assertJsonPath('state.job.promised', null);
         self::assertLiraError($this->record($job, $this->event('agreed', ['owner' => '', 'reason' => 'dull', 'promised_on' => 'soon'])), 422, '/events/0/data/promised_on', '2026-12-03');
 
         $this->record($job, $this->event('schools', ['schools' => ['off-at-once' => 'all']]));

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature\Jobs;
 
 use App\Models\Job;
+use App\Models\JobEvent;
 use App\Models\Lot;
 use App\Models\StringSet;
 use App\Strings\Drawer\Drawer;
 use App\Strings\TypeColumns;
 use Illuminate\Testing\TestResponse;
 use Lira\Document\Json;
+use Lira\Document\SetDocument;
+use Lira\Job\Progress;
 use Tests\Feature\FeatureTestCase;
 
 /** Jobs over HTTP, as the pages ask for them. */
@@ -35,7 +38,7 @@ abstract class JobsTestCase extends FeatureTestCase
     protected function event(string $kind, array $data = [], string $at = 'now'): array
     {
         return [
-            'uuid' => sprintf('00000000-0000-4000-8000-%012d', ++$this->events),
+            'id' => sprintf('00000000-0000-4000-8000-%012d', ++$this->events), 'device' => 'bench tablet',
             'kind' => $kind, 'data' => $data, 'at' => now()->modify($at)->toIso8601String(),
         ];
     }
@@ -46,7 +49,7 @@ abstract class JobsTestCase extends FeatureTestCase
      */
     protected function record(Job $job, array ...$events): TestResponse
     {
-        return $this->postJson("/jobs/{$job->id}/events", ['events' => array_values($events), 'device' => 'bench tablet']);
+        return $this->postJson("/jobs/{$job->id}/events", ['events' => array_values($events), 'now' => now()->toIso8601String()]);
     }
 
     /**
@@ -55,13 +58,15 @@ abstract class JobsTestCase extends FeatureTestCase
      */
     protected static function left(TestResponse $answer): array
     {
-        return array_values(array_diff(self::keys($answer->json('plan.steps')), self::keys($answer->json('job.done'))));
+        $order = $answer->json('state.order');
+        $keys = array_values(array_filter(array_column(is_array($order) ? $order : [], 0), is_string(...)));
+
+        return array_values(array_diff($keys, self::progress(Job::query()->whereKey($answer->json('state.job.id'))->sole())->doneKeys()));
     }
 
-    /** @return list<string> */
-    protected static function keys(mixed $rows): array
+    protected static function progress(Job $job): Progress
     {
-        return array_values(array_filter(array_column(is_array($rows) ? $rows : [], 'key'), is_string(...)));
+        return Progress::of(JobEvent::log($job->events()->orderBy('id')->get()), SetDocument::from($job->document)->plan()->rounds());
     }
 
     /** Does everything that is left, step by step. */

@@ -54,7 +54,7 @@ final class StockTest extends JobsTestCase
 
         $this->record($job, $this->event('did', ['key' => 'fit:2']));
         $answer = $this->record($job, $this->event('again', ['position' => 2, 'reason' => 'broke', 'where' => 'post']))->assertOk();
-        self::assertSame(['kept', 0, 1], [$answer->json('job.strings.1.from'), $answer->json('job.strings.1.spares'), $answer->json('job.strings.1.spoiled')]);
+        self::assertSame(['kept', 0, 1], [$answer->json('state.job.strings.1.from'), $answer->json('state.job.strings.1.spares'), self::progress($job)->spoiled(2)]);
         self::assertSame([1, 0], self::thereAndFree($lots[1]));
         $this->doAll($job);
         self::assertSame([0, 0], self::thereAndFree($lots[1]));
@@ -71,12 +71,12 @@ final class StockTest extends JobsTestCase
         app(Drawer::class)->take($lots[3], 1, 'elsewhere');
         $job = $this->begun($set, ['from_drawer' => true]);
         $seen = $this->getJson("/jobs/{$job->id}/news")->assertOk();
-        self::assertSame([4], $seen->json('job.missing'));
+        self::assertSame([4], $seen->json('state.job.missing'));
         // The others go on first, whole, and the fourth stays on until its successor is there.
         $left = self::left($seen);
         self::assertGreaterThan(array_search('tune-string:1', $left, true), array_search('off:4', $left, true));
 
-        $this->postJson("/jobs/{$job->id}/wanted", ['position' => 4])->assertCreated()->assertJsonPath('job.strings.3.wanted', true);
+        $this->postJson("/jobs/{$job->id}/wanted", ['position' => 4])->assertCreated()->assertJsonPath('state.job.strings.3.wanted', true);
         $this->postJson("/jobs/{$job->id}/wanted", ['position' => 4])->assertCreated();
         self::assertSame(1, WantedString::query()->count());
         $this->get('/strings/orders')->assertInertia(static fn (AssertableInertia $page) => $page
@@ -84,7 +84,7 @@ final class StockTest extends JobsTestCase
 
         app(Drawer::class)->put(['list_string_id' => null, 'name' => 'Late', ...TypeColumns::of($lots[3]->type()), 'end' => 'ball'], 1, null, '');
         $seen = $this->getJson("/jobs/{$job->id}/news")->assertOk();
-        self::assertSame([[], 'kept', 'Late'], [$seen->json('job.missing'), $seen->json('job.strings.3.from'), $seen->json('job.strings.3.lot')]);
+        self::assertSame([[], 'kept', 'Late'], [$seen->json('state.job.missing'), $seen->json('state.job.strings.3.from'), $seen->json('state.job.strings.3.lot')]);
         self::assertSame(0, WantedString::query()->count());
         self::assertSame('off:6', self::left($seen)[2]);
     }
@@ -100,7 +100,7 @@ final class StockTest extends JobsTestCase
 
         $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page->where('jobs.0.blocked', true)->where('jobs.0.missing', [1])->where('jobs.0.ordered', false));
         $answer = $this->record($job, $this->event('chose', ['position' => 1, 'lot' => null]))->assertOk();
-        self::assertSame([[], 'here'], [$answer->json('job.missing'), $answer->json('job.strings.0.from')]);
+        self::assertSame([[], 'here'], [$answer->json('state.job.missing'), $answer->json('state.job.strings.0.from')]);
         $this->doAll($job);
         // What was brought along is not taken from the drawer.
         self::assertSame(5, Movement::query()->where('kind', MovementKind::Used)->where('set_id', $set->id)->count());
@@ -113,7 +113,7 @@ final class StockTest extends JobsTestCase
         $job = $this->begun($set, ['from_drawer' => true]);
         $this->record($job, $this->event('did', ['key' => 'fit:6']));
         $answer = $this->record($job, $this->event('again', ['position' => 6, 'reason' => 'wrong', 'whole' => false, 'was' => 5]))->assertOk();
-        self::assertSame([[5], 'kept'], [$answer->json('job.missing'), $answer->json('job.strings.5.from')]);
+        self::assertSame([[5], 'kept'], [$answer->json('state.job.missing'), $answer->json('state.job.strings.5.from')]);
         self::assertSame([[0, 0], [1, 0]], [self::thereAndFree($lots[4]), self::thereAndFree($lots[5])]);
     }
 
@@ -123,8 +123,8 @@ final class StockTest extends JobsTestCase
         self::stocked($set, 1);
         $first = $this->begun($set, ['from_drawer' => true]);
         $second = $this->begun($set, ['from_drawer' => true]);
-        self::assertSame([], $this->getJson("/jobs/{$first->id}/news")->json('job.missing'));
-        self::assertSame([1, 2, 3, 4, 5, 6], $this->getJson("/jobs/{$second->id}/news")->json('job.missing'));
+        self::assertSame([], $this->getJson("/jobs/{$first->id}/news")->json('state.job.missing'));
+        self::assertSame([1, 2, 3, 4, 5, 6], $this->getJson("/jobs/{$second->id}/news")->json('state.job.missing'));
         self::assertLiraError(
             $this->postJson('/strings/drawer/lots/'.Lot::query()->firstOrFail()->id.'/take', ['quantity' => 1]), 409, '', 'kept for orders and jobs',
         );
@@ -132,7 +132,7 @@ final class StockTest extends JobsTestCase
         // Dropped, what the first had is the second's for the asking.
         $this->deleteJson("/jobs/{$first->id}");
         $this->record($second, $this->event('did', ['key' => 'prepare']));
-        self::assertSame([], $this->getJson("/jobs/{$second->id}/news")->json('job.missing'));
+        self::assertSame([], $this->getJson("/jobs/{$second->id}/news")->json('state.job.missing'));
     }
 
     public function test_the_order_list_is_ordered_with_the_next_parcel(): void

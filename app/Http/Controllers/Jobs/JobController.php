@@ -13,6 +13,7 @@ use App\Instruments\StoredInstruments;
 use App\Jobs\Beginning;
 use App\Jobs\JobFile;
 use App\Jobs\Jobs;
+use App\Jobs\JobState;
 use App\Jobs\JobViews;
 use App\Jobs\PacketCode;
 use App\Jobs\Preview;
@@ -30,9 +31,9 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
-use Lira\Document\PlanWriter;
 use Lira\Fitting\CutShort;
 use Lira\Fitting\School\Schools;
+use Lira\Job\Heard;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -94,9 +95,13 @@ final readonly class JobController
     public function store(StartJobRequest $request): JsonResponse
     {
         $set = $request->set();
+        $begun = $this->jobs->begunWith($request->key());
+        if ($begun !== null) {
+            return new JsonResponse(['id' => $begun->id]);
+        }
         $document = $this->jobs->document($set, $this->beginning->present($set, $request->present()), $request->schools(), $request->leftHanded());
 
-        return new JsonResponse(['id' => $this->jobs->start($set, $document, $request->said())->id], 201);
+        return new JsonResponse(['id' => $this->jobs->start($set, $document, $request->said(), $request->key())->id], 201);
     }
 
     public function show(Request $request, Job $job): Response
@@ -106,23 +111,33 @@ final readonly class JobController
         }
         $file = $this->jobs->file($job);
 
-        return Inertia::render('jobs/JobPage', [...$this->state($request, $file), 'fit' => Answers::fit($file->document)]);
+        return Inertia::render('jobs/JobPage', [...$this->known($file), 'state' => $this->state($request, $file)->parts, 'events' => JobViews::events($file), 'fit' => Answers::fit($file->document)]);
     }
 
     /** What changed since an event, if anything did. */
     public function news(Request $request, Job $job): JsonResponse
     {
         $last = $job->events()->latest('id')->first()->id ?? 0;
-        if ($last === $request->integer('since') && $job->updated_at->toIso8601String() === $request->string('touched')->toString()) {
+        if ($last === $request->integer('since') && self::touched($job) === $request->string('touched')->toString()) {
             return new JsonResponse(['same' => true]);
         }
 
-        return new JsonResponse($this->state($request, $this->jobs->file($job)));
+        return new JsonResponse($this->whole($request, $this->jobs->file($job), $request->integer('since')));
     }
 
+    /** Takes what happened, and says what that changed: where the device knew how it was, only that. */
     public function record(RecordEventsRequest $request, Job $job): JsonResponse
     {
-        return new JsonResponse($this->state($request, $this->jobs->record($job, $request->events())));
+        ['heard' => $heard, 'behindS' => $behindS] = $request->heard();
+        $before = $this->jobs->file($job);
+        $state = $this->knows($request, $before) ? $this->state($request, $before) : null;
+        $file = $this->jobs->record($job, $heard, $behindS, $before);
+        $took = ['took' => array_map(static fn (Heard $each): string => $each->id, $heard), 'now' => now()->toIso8601String(), 'behind_s' => $behindS];
+        $since = $request->integer('since');
+
+        return new JsonResponse($took + ($state === null ? $this->whole($request, $file, $since) : [
+            ...$this->known($file), 'events' => JobViews::events($file, $since), 'patch' => $this->state($request, $file)->since($state),
+        ]));
     }
 
     /** What is done and what is left, to be pinned to the wall. */
@@ -160,7 +175,7 @@ final readonly class JobController
         $this->stock->want($job, $position, $string->spec->type);
         $job->touch();
 
-        return new JsonResponse($this->state($request, $file), 201);
+        return new JsonResponse($this->whole($request, $file, $request->integer('since')), 201);
     }
 
     public function destroy(Job $job): JsonResponse
@@ -205,13 +220,31 @@ final readonly class JobController
         return $job === null ? redirect()->route('jobs.create', ['set' => $read->set]) : redirect()->route('jobs.show', $job);
     }
 
-    /** @return array<string, mixed> */
-    private function state(Request $request, JobFile $file): array
+    private static function touched(Job $job): string
     {
-        return [
-            'job' => $this->views->job($file),
-            'touched' => $file->job->refresh()->updated_at->toIso8601String(),
-            'plan' => PlanWriter::toArray($file->plan, [], ReaderUnits::of($request)),
-        ];
+        return $job->updated_at->toIso8601String();
+    }
+
+    /** Whether a device says that it knows a job as it is. */
+    private function knows(Request $request, JobFile $file): bool
+    {
+        return $request->integer('since', -1) === $file->last() && $request->string('touched')->toString() === self::touched($file->job);
+    }
+
+    private function state(Request $request, JobFile $file): JobState
+    {
+        return JobState::of($file, $this->views, ReaderUnits::of($request));
+    }
+
+    /** @return array{last: int, touched: string} by which it is told whether a device knows it as it is */
+    private function known(JobFile $file): array
+    {
+        return ['last' => $file->last(), 'touched' => self::touched($file->job->refresh())];
+    }
+
+    /** @return array<string, mixed> all of it, with what happened since an event */
+    private function whole(Request $request, JobFile $file, int $since): array
+    {
+        return [...$this->known($file), 'state' => $this->state($request, $file)->parts, 'events' => JobViews::events($file, $since)];
     }
 }

@@ -22,6 +22,7 @@ final class StartJobRequest extends PlanJobRequest
             'way' => [Rule::in(['usual', 'workshop', 'owner', 'last', 'own'])],
             'from_drawer' => ['boolean'],
             'spares' => ['integer', 'min:0', 'max:3'],
+            'key' => ['nullable', 'uuid'],
         ];
     }
 
@@ -33,7 +34,16 @@ final class StartJobRequest extends PlanJobRequest
             'reason.*' => 'Say why the strings are changed.',
             'promised_on.*' => 'Give the day it is promised for, as 2026-12-03, or leave it empty.',
             'spares.*' => 'Keep 0 to 3 spares of each string.',
+            'key.*' => 'Send a UUID by which a beginning that comes twice is known, or none.',
         ];
+    }
+
+    /** By which a beginning that comes twice is known; null where none was said. */
+    public function key(): ?string
+    {
+        $key = $this->input('key');
+
+        return is_string($key) && $key !== '' ? strtolower($key) : null;
     }
 
     /** @return array{owner: string, reason: JobReason, bench: string, promised_on: ?string, way: string, from_drawer: bool, spares: int} */

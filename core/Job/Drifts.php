@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Jobs;
+namespace Lira\Job;
 
 use Lira\Settling\Settling;
 use Lira\Strings\BuiltString;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Log;
+namespace App\Hours;
 
 use App\Models\Play;
 use Illuminate\Support\Carbon;

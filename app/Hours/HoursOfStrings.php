@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Hours;
+
+use App\Models\Fitting;
+use App\Models\Play;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Plain sums of the hours that were played on each string, by the kind of hours, so that a workshop of many years is read as fast as a new
+ * one. What an hour counts as is not in them. Kept with every fitting and every time of playing that is saved; whoever changes many rows
+ * at once says so here. Hours of shows are left out while a string is on: some of them are still to come.
+ */
+final class HoursOfStrings
+{
+    public static function follow(): void
+    {
+        Fitting::saved(static fn (Fitting $fitting) => self::recount('f.id = ?', [$fitting->id]));
+        Play::saved(static function (Play $play): void {
+            self::ofDay($play->instrument_id, $play->played_on);
+            $was = $play->getOriginal('played_on');
+            if ($was instanceof Carbon && ! $was->eq($play->played_on)) {
+                self::ofDay($play->instrument_id, $was);
+            }
+        });
+        Play::deleted(static fn (Play $play) => self::ofDay($play->instrument_id, $play->played_on));
+    }
+
+    public static function ofInstrument(int $instrument): void
+    {
+        self::recount('f.instrument_id = ?', [$instrument]);
+    }
+
+    private static function ofDay(int $instrument, Carbon $day): void
+    {
+        $on = $day->toDateString();
+        self::recount("f.instrument_id = ? and date(f.fitted_at) <= ? and coalesce(date(f.removed_at), '9999-12-31') > ?", [$instrument, $on, $on]);
+    }
+
+    /** @param  list<int|string>  $bindings */
+    private static function recount(string $which, array $bindings): void
+    {
+        DB::delete("delete from fitting_hours where fitting_id in (select f.id from fittings f where {$which})", $bindings);
+        DB::insert("insert into fitting_hours (fitting_id, exposure, hours)
+            select f.id, p.heat + 2 * p.salt + 4 * p.sweat as exposure, sum(p.hours) from fittings f
+            join plays p on p.instrument_id = f.instrument_id and p.played_on >= date(f.fitted_at)
+                and p.played_on < coalesce(date(f.removed_at), '9999-12-31') and (f.removed_at is not null or p.show_id is null)
+            where {$which} group by f.id, exposure", $bindings);
+    }
+}

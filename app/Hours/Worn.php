@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Hours;
+
+use App\Models\Fitting;
+use App\Models\JobReason;
+use App\Models\LogSettings;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Lira\Life\Exposure;
+
+/**
+ * Fittings with the hours they have, as these count: what was logged, by its kind, and for those still on what shows that are over put on
+ * them. Where nothing was logged, the hours a week that somebody said count; where nobody said any, `hours` is null.
+ */
+final class Worn
+{
+    /** Reasons by which a string ended; all others changed it early. */
+    public const ENDED = [JobReason::Dull->value, JobReason::Corroded->value, JobReason::Broken->value];
+
+    /**
+     * Those that came off and did hours, of each instrument by kind of string: how many ended, and the sum of the squares of their hours.
+     *
+     * @param  ?string  $owner  whose; null for all of them
+     */
+    public static function offInSums(?string $owner = null): Builder
+    {
+        $ended = "'".implode("', '", self::ENDED)."'";
+        $each = DB::table('fittings as f')->join('instruments as i', 'i.id', '=', 'f.instrument_id')->whereNotNull('f.removed_at')
+            ->when($owner !== null, static fn (Builder $query) => $query->where('i.owner', $owner))
+            ->selectRaw("f.instrument_id, i.owner, i.kind, f.construction, f.material, f.coated, f.gauge_nm, f.reason in ({$ended}) as has_ended,
+                coalesce(".self::logged().', i.hours_a_week * (julianday(f.removed_at) - julianday(f.fitted_at)) / 7) as hours');
+
+        return self::summed($each)->where('hours', '>', 0)->groupBy(['instrument_id', 'construction', 'material', 'coated'])
+            ->selectRaw('owner, kind, construction, material, coated, max(gauge_nm) as gauge_nm, sum(has_ended) as ended, sum(hours * hours) as squares');
+    }
+
+    /** To be summed: reckoned once for each string, however often a figure of it is asked for. */
+    public static function summed(Builder $worn): Builder
+    {
+        return DB::query()->fromRaw("({$worn->toSql()} limit -1) as worn", $worn->getBindings());
+    }
+
+    /** With `fittings.*`, the instrument's `owner`, `kind` and `place`, `hours` and whether it `ended`. */
+    public static function query(?Carbon $now = null): Builder
+    {
+        $now ??= Carbon::now();
+        $weekly = "i.hours_a_week * (julianday(coalesce(f.removed_at, '{$now->toDateTimeString()}')) - julianday(f.fitted_at)) / 7";
+        $shows = 'select sum('.self::counted('p.hours', 'p.heat + 2 * p.salt + 4 * p.sweat').") from plays p
+            where p.show_id is not null and p.instrument_id = f.instrument_id and p.played_on >= date(f.fitted_at) and p.played_on < '{$now->copy()->addDay()->toDateString()}'";
+        $ended = "'".implode("', '", self::ENDED)."'";
+
+        return DB::table('fittings as f')->join('instruments as i', 'i.id', '=', 'f.instrument_id')->select(['f.*', 'i.owner', 'i.kind', 'i.place'])
+            ->selectRaw('coalesce(nullif(coalesce('.self::logged().", 0) + case when f.removed_at is null then coalesce(({$shows}), 0) else 0 end, 0), {$weekly}) as hours")
+            ->selectRaw("(f.removed_at is not null and f.reason in ({$ended})) as ended");
+    }
+
+    /** Hours that were logged while a string was on, as they count, without shows while it is on; null where none were. */
+    public static function countedH(Fitting $fitting): ?float
+    {
+        $hours = DB::table('fittings as f')->where('f.id', $fitting->id)->selectRaw(self::logged().' as hours')->value('hours');
+
+        return is_numeric($hours) ? (float) $hours : null;
+    }
+
+    /** In SQL, of the fitting `f`: what was logged of it, as it counts. */
+    public static function logged(): string
+    {
+        return '(select sum('.self::counted('h.hours', 'h.exposure').') from fitting_hours h where h.fitting_id = f.id)';
+    }
+
+    /** In SQL: what hours of a kind count as, by what this workshop says an hour counts as. */
+    private static function counted(string $hours, string $kind): string
+    {
+        $cases = '';
+        foreach (self::exposure()->factors() as $of => $factor) {
+            $cases .= " when {$of} then ".var_export($factor, true);
+        }
+
+        return "{$hours} * (case {$kind}{$cases} end)";
+    }
+
+    private static function exposure(): Exposure
+    {
+        $said = LogSettings::here();
+
+        return new Exposure($said->heat, $said->salt, $said->sweat);
+    }
+}
