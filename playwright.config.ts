@@ -7,7 +7,7 @@ import { chromiumOptions } from './tests/chromium.mjs';
 // tests' own, whatever day it is, and the ports are free ones, so that two checkouts can be tested at once.
 const { day } = JSON.parse(readFileSync('tests/clock.json', 'utf8')) as { day: string };
 process.env['LIRA_TEST_CLOCK_S'] ??= String(Math.round((Date.parse(day) - Date.now()) / 1000));
-process.env['LIRA_E2E_PORTS'] ??= execFileSync(process.execPath, ['tests/freePorts.mjs', '3'], { encoding: 'utf8' }).trim();
+process.env['LIRA_E2E_PORTS'] ??= execFileSync(process.execPath, ['bin/free-ports.mjs', '3'], { encoding: 'utf8' }).trim();
 const [port, emptyPort] = process.env['LIRA_E2E_PORTS'].split(' ').map(Number);
 
 export default defineConfig({

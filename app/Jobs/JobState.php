@@ -29,7 +29,7 @@ final readonly class JobState
         }
         unset($plan['steps']);
 
-        return new self(['job' => $views->job($file), 'plan' => $plan, 'steps' => $steps, 'order' => $order]);
+        return new self(['job' => $views->job($file), 'plan' => $plan, 'steps' => (object) $steps, 'order' => $order, 'rounds' => $file->whole->rounds()]);
     }
 
     /** @return list<\stdClass> how it came to be from another one: a JSON Patch, RFC 6902 */

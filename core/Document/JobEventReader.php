@@ -189,7 +189,8 @@ final readonly class JobEventReader
     /** @param  Rule  $rule */
     private function advice(array $rule): string
     {
-        $one = isset($rule['enum']) ? ': '.implode(', ', array_filter($rule['enum'], static fn (string $each): bool => $each !== '')) : '';
+        $offered = array_values(array_filter($rule['enum'] ?? [], static fn (string $each): bool => $each !== ''));
+        $one = $offered === [] ? '' : ': '.implode(', ', array_slice($offered, 0, -1)).' or '.$offered[count($offered) - 1];
 
         return "Say {$rule['says']}{$one}.";
     }

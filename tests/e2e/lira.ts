@@ -19,7 +19,7 @@ export async function setClock(context: BrowserContext, offMs = 0): Promise<void
         const Real = Date;
         globalThis.Date = class extends Real {
             constructor(...given: []) {
-                super(...(given.length === 0 ? ([Real.now() + ms] as unknown as []) : given));
+                super(...((given as unknown[]).length === 0 ? ([Real.now() + ms] as unknown as []) : given));
             }
             static override now(): number {
                 return Real.now() + ms;

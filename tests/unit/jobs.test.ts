@@ -1,10 +1,9 @@
-// @vitest-environment happy-dom
-import { beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import type { FittingPlan, FittingStep } from '../../resources/js/generated/formats';
 import type { JobRow, JobString } from '../../resources/js/generated/views';
 import { lastDone, nextFrame, pullNow, whereabouts } from '../../resources/js/jobs/frames';
 import { codeIn, foundBy } from '../../resources/js/jobs/packets/code';
-import { doneWith, forgetUnsent, keepUnsent, newUuid, unsentOf, type JobEvent } from '../../resources/js/jobs/unsent';
+
 import { byNextHand, stringsWords, wantOf } from '../../resources/js/jobs/words';
 import { spanWords } from '../../resources/js/units/times';
 
@@ -41,15 +40,6 @@ const plan = {
     ],
 } as unknown as FittingPlan;
 
-const event = (kind: JobEvent['kind'], data: Record<string, unknown>): JobEvent => ({
-    uuid: newUuid(),
-    kind,
-    data,
-    at: '2026-01-01T00:00:00Z',
-});
-
-beforeEach(() => localStorage.clear());
-
 test('a step is gone through part by part, and back to the last that was done', () => {
     const done = (...keys: string[]) => new Set(keys);
     expect(nextFrame(plan, done())?.key).toBe('prepare');
@@ -71,25 +61,6 @@ test('each string stands where what was done left it, and the pull with it', () 
     expect(whereabouts(plan, done, 2)).toBe('pitch');
     expect(pullNow(plan, done, 150)).toBe(160);
     expect(pullNow(plan, new Set(), 150)).toBe(150);
-});
-
-test('what is not sent yet is kept in the browser, counted as done, and forgotten once it has arrived', () => {
-    const [first, second] = [event('did', { key: 'prepare' }), event('did', { key: 'off:2' })];
-    keepUnsent(7, first);
-    keepUnsent(7, second);
-    expect(unsentOf(7)).toEqual([first, second]);
-    expect(unsentOf(8)).toEqual([]);
-    expect(forgetUnsent(7, [first.uuid])).toEqual([second]);
-    forgetUnsent(7, [second.uuid]);
-    expect(localStorage.length).toBe(0);
-    localStorage.setItem('lira.job.7.unsent', '{broken');
-    expect(unsentOf(7)).toEqual([]);
-
-    expect(doneWith(['prepare'], [second, event('back', { key: 'prepare' })])).toEqual(['off:2']);
-    expect(doneWith(['off:2', 'packet:2', 'seat:2', 'fit:2'], [event('again', { position: 2, reason: 'broke' })])).toEqual([
-        'off:2',
-    ]);
-    expect(newUuid()).toMatch(/^[\da-f]{8}-[\da-f]{4}-4[\da-f]{3}-[89ab][\da-f]{3}-[\da-f]{12}$/);
 });
 
 test('a code is the end of an address, typed in any case; whose packet it is follows from it', () => {

@@ -1,6 +1,6 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useCallback, useEffect, useEffectEvent, useRef, useState, type ReactNode } from 'react';
-import type { DrawnFit } from '../generated/formats';
+import type { DrawnFit, JobEvent } from '../generated/formats';
 import { ask } from '../server/api';
 import { formatForce, useUnits } from '../units/units';
 import { Boundary } from '../ui/Boundary';
@@ -12,6 +12,7 @@ import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import { Toaster } from '../ui/Toaster';
 import { tellFailure, toast } from '../ui/toasts';
 import { Standing } from '../frame/Standing';
+import { JobNotices, MENDED_IN } from './JobNotices';
 import { framesOf, lastDone, nextFrame } from './frames';
 import { FinishPanel } from './step/FinishPanel';
 import { MissingPanel } from './step/MissingPanel';
@@ -40,7 +41,7 @@ type Open = 'cut-short' | NewReason | 'note' | 'schools' | 'bench' | 'agreed' | 
 
 /** A job, one large step at a time. */
 export default function JobPage({ fit, ...given }: JobState & { fit: DrawnFit }) {
-    return <JobScreen key={given.job.id} given={given} fit={fit} />;
+    return <JobScreen key={given.state.job.id} given={given} fit={fit} />;
 }
 
 JobPage.layout = (page: ReactNode) => (
@@ -55,6 +56,8 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     const { job, plan, done, record } = now;
     const units = useUnits();
     const [open, setOpen] = useState<Open>(null);
+    /** What is being said otherwise that was refused. */
+    const [mending, setMending] = useState<JobEvent | null>(null);
     const [place, setPlace] = useState<HTMLElement | null>(null);
     const keys = new Set(done);
     const frame = nextFrame(plan, keys);
@@ -79,14 +82,14 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     const key = frame?.key ?? 'end';
     const until = restsUntil(now, key);
     useEffect(() => remind(job.id, job.instrument_name, finished ? null : until), [job.id, job.instrument_name, finished, until]);
-    const idle = open === null;
+    const idle = open === null && mending === null;
     useStepKeys(idle && !finished, main, goBack);
     useEffect(() => {
-        // A foot switch presses what has the focus: that is always the way on.
-        if (idle && document.activeElement instanceof HTMLElement && !document.activeElement.matches('input, textarea')) {
+        // A foot switch presses what has the focus: at each new step that is the way on. A dialog that was left gives it back to itself.
+        if (document.activeElement instanceof HTMLElement && !document.activeElement.matches('input, textarea')) {
             main.current?.focus({ preventScroll: true });
         }
-    }, [key, idle, finished, missing]);
+    }, [key, finished, missing]);
     const { speak } = voice;
     const say = useEffectEvent(() => {
         if (frame !== null) {
@@ -96,6 +99,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     // Once for each step, and when the voice is turned on.
     useEffect(() => say(), [key, speak]);
 
+    const mend = (event: JobEvent) => (MENDED_IN.has(event.kind) ? setMending(event) : now.lane.mend(event.id));
     const drop = async () => {
         try {
             await ask(`/jobs/${job.id}`, { method: 'DELETE' });
@@ -184,14 +188,15 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                 </Menu>
             </header>
             <Standing />
-            <main id="main" data-unsent={now.unsent.length} className="flex min-h-0 flex-1 flex-col">
+            <main
+                id="main"
+                data-unsent={now.unsent.length}
+                data-refused={now.refused.length}
+                className="flex min-h-0 flex-1 flex-col"
+            >
                 <WayOnPlace value={place}>
                     <Boundary at={String(job.id)}>
-                        {now.gone && (
-                            <p role="alert" className="mx-4 mt-2 border-l-4 border-l-stop bg-sheet p-3 text-stop sm:mx-7">
-                                This job was dropped elsewhere. What you did since is kept on this device in case it comes back.
-                            </p>
-                        )}
+                        <JobNotices now={now} onMend={mend} />
                         <PullRule job={job} plan={plan} done={keys} />
                         {frame === null || finished ? (
                             <FinishPanel now={now} onBack={goBack} />
@@ -246,6 +251,11 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
             {open === 'agreed' && <AgreedDialog now={now} onClose={() => setOpen(null)} />}
             {open === 'bench' && <BenchDialog now={now} onClose={() => setOpen(null)} />}
             {open === 'record' && <RecordDialog now={now} onClose={() => setOpen(null)} />}
+            {mending?.kind === 'noted' && (
+                <NoteDialog now={now} position={null} mended={mending} onClose={() => setMending(null)} />
+            )}
+            {mending?.kind === 'agreed' && <AgreedDialog now={now} mended={mending} onClose={() => setMending(null)} />}
+            {mending?.kind === 'bench' && <BenchDialog now={now} mended={mending} onClose={() => setMending(null)} />}
             <p className="sr-only" aria-live="polite">
                 {frame === null
                     ? 'All steps are done.'

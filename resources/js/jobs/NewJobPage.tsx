@@ -2,6 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import type { Choice, PlannedString, Preview } from '../generated/views';
 import { ask } from '../server/api';
+import { newUuid } from '../server/keeper';
 import { go } from '../server/go';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
@@ -31,6 +32,8 @@ interface Begin {
     way: string;
     schools: Schools;
     left_handed: boolean;
+    /** Jobs on the instrument that are not finished. */
+    open: { id: number; name: string }[];
     preview: Preview;
 }
 
@@ -123,6 +126,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
         setWay(chosen);
         setSchools(chosen === 'usual' ? {} : (begin.ways[chosen] ?? schools));
     };
+    const [key] = useState(newUuid);
     const start = () =>
         act(async () => {
             const { id } = await ask<{ id: number }>('/jobs', {
@@ -130,6 +134,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                 body: {
                     ...asked,
                     ...agreedBody(agreed),
+                    key,
                     bench,
                     way,
                     from_drawer: from === 'drawer',
@@ -147,6 +152,14 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
             }}
         >
             <div className="grid content-start gap-4">
+                {begin.open.map((job) => (
+                    <p key={job.id} role="note" className="border-l-4 border-l-caution pl-3">
+                        A job is open on it already: {job.name}.{' '}
+                        <Link href={`/jobs/${job.id}`} className="text-accent underline underline-offset-2">
+                            Go on with that one
+                        </Link>
+                    </p>
+                ))}
                 <Field label="On it now" hint="What comes off, and what it pulls.">
                     <Select value={present} choices={begin.presents} onChange={setPresent} />
                 </Field>

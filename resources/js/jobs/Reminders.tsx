@@ -1,5 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useEffect } from 'react';
+import { clockNow } from '../server/clock';
 import { toast } from '../ui/toasts';
 import { takeDue } from './reminders';
 
@@ -9,7 +10,7 @@ const LOOK_MS = 1000;
 export function Reminders() {
     useEffect(() => {
         const timer = setInterval(() => {
-            for (const { job, name } of takeDue(Date.now())) {
+            for (const { job, name } of takeDue(clockNow())) {
                 const words = `${name} has rested: it may be looked at again.`;
                 toast(words, { action: { label: 'Open', run: () => router.visit(`/jobs/${job}`) } });
                 if (mayNotify() === 'granted') {

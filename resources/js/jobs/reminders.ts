@@ -1,3 +1,5 @@
+import { clockNow } from '../server/clock';
+
 /** Jobs that may be looked at again at some time, as this browser knows them. */
 export interface Reminder {
     job: number;
@@ -28,7 +30,7 @@ function keep(list: Reminder[]): void {
 /** Of a job that rests it will be told once it may be looked at again, wherever in Lira one is then; null forgets it. */
 export function remind(job: number, name: string, until: string | null): void {
     const others = kept().filter((each) => each.job !== job);
-    keep(until !== null && Date.parse(until) > Date.now() ? [...others, { job, name, until }] : others);
+    keep(until !== null && Date.parse(until) > clockNow() ? [...others, { job, name, until }] : others);
 }
 
 /** Those whose time has come, each only once. */

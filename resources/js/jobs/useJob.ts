@@ -1,113 +1,69 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { FittingPlan } from '../generated/formats';
-import type { Job } from '../generated/views';
-import { ask, Refused, willPass } from '../server/api';
-import { tellFailure, toast } from '../ui/toasts';
-import { doneWith, forgetUnsent, keepUnsent, newUuid, unsentOf, type JobEvent } from './unsent';
+import { useStore } from 'zustand';
+import { ask, Refused } from '../server/api';
+import { corrected, hearClock, useAhead } from '../server/clock';
+import { toast } from '../ui/toasts';
+import { jobNow } from './events/jobNow';
+import { planOf, taking, type JobAnswer, type JobState } from './events/known';
+import { laneTo, type DataOf, type Kind, type Own } from './events/lane';
+import type { Received } from './events/log';
+import { progressOf } from './events/progress';
 
-export interface JobState {
-    job: Job;
-    touched: string;
-    plan: FittingPlan;
-}
+export type { JobState } from './events/known';
 
 const NEWS_MS = 2000;
-const FIRST_MS = 500;
-const LAST_MS = 5000;
-
-/** The name of this device in what it does. */
-export function deviceName(): string {
-    return /Mobi|Android|iPad|Tablet/.test(navigator.userAgent) ? 'tablet' : 'computer';
-}
 
 /**
- * A job as it is now: as the server knows it, and what was done here since. What is done is kept in this browser at once and sent
+ * A job as it is now: as the server knows it, and what was done here since. What is done is kept on this device at once and sent
  * until it arrives; what others did is looked for every two seconds.
  */
 export function useJob(given: JobState) {
-    const { id } = given.job;
+    const { id } = given.state.job;
+    const lane = laneTo(id);
     const [known, setKnown] = useState(given);
-    const [unsent, setUnsent] = useState<JobEvent[]>(() => unsentOf(id));
-    const sending = useRef(false);
-    const [gone, setGone] = useState(false);
+    const { own, held, trouble, gone } = useStore(lane.state);
+    const aheadMs = useAhead((clock) => clock.aheadMs);
+    const newest = useRef(given);
 
-    /** An answer that is older than what is known says nothing. */
-    const take = useCallback((answer: JobState) => {
-        setKnown((present) => (answer.job.last >= present.job.last ? answer : present));
+    const take = useCallback((answer: JobAnswer) => {
+        hearClock(answer.now);
+        setKnown((present) => (newest.current = taking(present, answer)));
     }, []);
 
-    const send = useCallback(async () => {
-        if (sending.current) {
-            return;
-        }
-        sending.current = true;
-        let wait = FIRST_MS;
-        for (let events = unsentOf(id); events.length > 0; events = unsentOf(id)) {
-            try {
-                const answer = await ask<JobState>(`/jobs/${id}/events`, {
-                    method: 'POST',
-                    body: { events, device: deviceName() },
-                });
-                take(answer);
-                setUnsent(
-                    forgetUnsent(
-                        id,
-                        events.map(({ uuid }) => uuid),
-                    ),
-                );
-                wait = FIRST_MS;
-            } catch (failure) {
-                if (willPass(failure)) {
-                    await new Promise((go) => setTimeout(go, wait));
-                    wait = Math.min(2 * wait, LAST_MS);
-                    continue;
-                }
-                if (failure instanceof Refused && failure.status === 404) {
-                    setGone(true);
-                    break;
-                }
-                // One of them cannot be: it is told, and the others go on.
-                const index =
-                    failure instanceof Refused ? Number(/^\/events\/(\d+)/.exec(failure.problems[0]?.path ?? '')?.[1]) : NaN;
-                const refused = events[index] ?? events[0];
-                tellFailure(failure);
-                setUnsent(forgetUnsent(id, refused === undefined ? [] : [refused.uuid]));
-            }
-        }
-        sending.current = false;
-    }, [id, take]);
-
-    const record = useCallback(
-        (kind: JobEvent['kind'], data: Record<string, unknown> = {}): string => {
-            const uuid = newUuid();
-            setUnsent(keepUnsent(id, { uuid, kind, data, at: new Date().toISOString() }));
-            void send();
-            return uuid;
-        },
-        [id, send],
-    );
-
     useEffect(() => {
-        void send();
-        const retry = () => void send();
-        window.addEventListener('online', retry);
-        return () => window.removeEventListener('online', retry);
-    }, [send]);
+        hearClock(given.now);
+        const stop = lane.knowing(
+            () => ({ since: newest.current.last, touched: newest.current.touched }),
+            (answer) => take(answer as JobAnswer),
+        );
+        void lane.send();
+        const leave = () => lane.leave();
+        window.addEventListener('pagehide', leave);
+        return () => {
+            window.removeEventListener('pagehide', leave);
+            stop();
+        };
+    }, [lane, given.now, take]);
 
-    const { last } = known.job;
-    const { touched } = known;
     useEffect(() => {
         let stopped = false;
         const look = async () => {
-            if (document.visibilityState === 'visible' && !sending.current) {
+            if (document.visibilityState === 'visible' && own.every(({ refused }) => refused !== null)) {
+                const { last, touched } = newest.current;
                 const since = new URLSearchParams({ since: String(last), touched });
-                const news = await ask<JobState | { same: true }>(`/jobs/${id}/news?${since.toString()}`).catch(
+                const news = await ask<JobAnswer | { same: true }>(`/jobs/${id}/news?${since.toString()}`).catch(
                     (failure: unknown) => {
-                        setGone(failure instanceof Refused && failure.status === 404);
+                        if (failure instanceof Refused && failure.ours && failure.status === 404) {
+                            lane.state.setState({ gone: true });
+                        }
                         return null;
                     },
                 );
-                if (!stopped && news !== null && !('same' in news)) {
+                if (news !== null) {
+                    lane.there();
+                }
+                // What was answered while something was said here is known from that already.
+                if (!stopped && news !== null && !('same' in news) && newest.current.last === last) {
                     take(news);
                 }
             }
@@ -120,28 +76,40 @@ export function useJob(given: JobState) {
             stopped = true;
             clearTimeout(timer);
         };
-    }, [id, last, touched, take]);
+    }, [id, lane, own, take]);
 
-    const done = useMemo(
-        () =>
-            doneWith(
-                known.job.done.map(({ key }) => key),
-                unsent,
-            ),
-        [known, unsent],
-    );
+    const progress = useMemo(() => {
+        const unsent = own
+            .filter(({ refused }) => refused === null)
+            .map((event, index) => receivedLater(event, known.last + 1 + index, aheadMs));
+        return progressOf([...known.events, ...unsent], known.state.rounds);
+    }, [known, own, aheadMs]);
+    const plan = useMemo(() => planOf(known.state), [known.state]);
+    const job = useMemo(() => jobNow(known.state.job, progress), [known.state.job, progress]);
+    const done = useMemo(() => [...progress.done.keys()], [progress]);
+    const unsent = useMemo(() => own.filter(({ refused }) => refused === null), [own]);
+    const refused = useMemo(() => own.filter((each) => each.refused !== null), [own]);
+
+    const { record } = lane;
     /** Records what may have been a slip, with the way back. */
-    const recordTelling = (words: string, kind: JobEvent['kind'], data: Record<string, unknown>) => {
-        const uuid = record(kind, data);
-        toast(words, { action: { label: 'Undo', run: () => void record('undone', { event: uuid }) } });
+    const recordTelling = <K extends Kind>(words: string, kind: K, data: DataOf<K>) => {
+        const event = record(kind, data);
+        toast(words, { action: { label: 'Undo', run: () => void record('undone', { event }) } });
     };
-    return { ...known, done, unsent, record, recordTelling, take, gone };
+    return { job, plan, progress, done, unsent, refused, held, trouble, gone, aheadMs, lane, record, recordTelling, take };
 }
 
 export type JobNow = ReturnType<typeof useJob>;
 
+/** What was not sent yet stands behind all that was received, its moments by the server's clock. */
+function receivedLater({ refused: _, ...event }: Own, order: number, aheadMs: number): Received {
+    const at = corrected(event.at, aheadMs);
+    return event.kind === 'rests'
+        ? { ...event, at, order, data: { ...event.data, until: corrected(event.data.until, aheadMs) } }
+        : { ...event, at, order };
+}
+
 /** Until when what is left alone rests, ISO 8601; null where it does not. */
-export function restsUntil({ job, unsent }: Pick<JobNow, 'job' | 'unsent'>, key: string): string | null {
-    const own = unsent.findLast(({ kind, data }) => kind === 'rests' && data['key'] === key)?.data['until'];
-    return typeof own === 'string' ? own : (job.rests[key] ?? null);
+export function restsUntil({ job }: Pick<JobNow, 'job'>, key: string): string | null {
+    return job.rests.get(key) ?? null;
 }

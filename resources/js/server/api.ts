@@ -8,6 +8,8 @@ export class Refused extends Error {
         readonly problems: Problem[],
         /** Where only some strings of a set cannot be served: the best for the others. */
         readonly solution?: Solution,
+        /** Whether Lira itself said so; else something answered in its place, or it could not say more. */
+        readonly ours = true,
     ) {
         super(problems[0]?.message ?? 'Something went wrong. Try again.');
     }
@@ -30,9 +32,18 @@ export class Unreachable extends Error {
     }
 }
 
+/** Something answered, but not Lira: the page of a network that wants one to sign in, a proxy that has nothing. */
+export class NotOurs extends Error {
+    constructor() {
+        super(
+            'Something between this device and Lira answers in its place: a network that wants you to sign in, perhaps. Nothing is lost.',
+        );
+    }
+}
+
 /** Whether the same is worth asking again: nothing answered, or the server could not just then. */
 export function willPass(failure: unknown): boolean {
-    return failure instanceof Unreachable || (failure instanceof Refused && failure.passing);
+    return failure instanceof Unreachable || failure instanceof NotOurs || (failure instanceof Refused && failure.passing);
 }
 
 interface Options {
@@ -91,7 +102,19 @@ async function answered<T>(
     if (!response.ok) {
         throw refused(response.status, text);
     }
-    return (text === '' ? undefined : JSON.parse(text)) as T;
+    return answerOf(response, text) as T;
+}
+
+/** What Lira answers is JSON, and comes from where it was asked for. */
+function answerOf(response: Response, text: string): unknown {
+    if (response.redirected) {
+        throw new NotOurs();
+    }
+    try {
+        return text === '' ? undefined : JSON.parse(text);
+    } catch {
+        throw new NotOurs();
+    }
 }
 
 /** Why something did not work, in a sentence. */
@@ -106,10 +129,29 @@ export function asRefused(error: unknown, path = ''): Refused {
 
 /** The refusal in an answer; in words of its own where the answer has none. */
 export function refused(status: number, text: string): Refused {
+    const answer = errorIn(text);
+    return answer === null
+        ? new Refused(
+              status,
+              [{ path: '', message: 'Something went wrong on Lira’s side. Try again in a moment.' }],
+              undefined,
+              false,
+          )
+        : new Refused(status, answer.errors, answer.solution);
+}
+
+function errorIn(text: string): LiraError | null {
     try {
-        const answer = JSON.parse(text) as LiraError;
-        return new Refused(status, answer.errors, answer.solution);
+        const answer: unknown = JSON.parse(text);
+        const is =
+            typeof answer === 'object' &&
+            answer !== null &&
+            'format' in answer &&
+            answer.format === 'lira-error' &&
+            'errors' in answer &&
+            Array.isArray(answer.errors);
+        return is ? (answer as unknown as LiraError) : null;
     } catch {
-        return new Refused(status, [{ path: '', message: 'Something went wrong on Lira’s side. Try again in a moment.' }]);
+        return null;
     }
 }

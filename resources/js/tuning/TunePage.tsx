@@ -246,9 +246,10 @@ export default function TunePage({
         }
         const cents = present.map((each) => (each === null || Math.abs(each) > DRIFTS_CENTS ? null : each));
         act(async () => {
-            const uuid = await recordIn(job.id, 'drifted', { cents, rested });
-            toast(rested ? 'Kept with the job: what it drifted by.' : `Kept with the job as round ${rounds}.`, {
-                action: { label: 'Undo', run: () => void recordIn(job.id, 'undone', { event: uuid }).catch(tellFailure) },
+            const { id, sent } = await recordIn(job.id, 'drifted', { cents, rested });
+            const where = sent ? 'Kept with the job' : 'Kept on this device for the job, until Lira answers';
+            toast(rested ? `${where}: what it drifted by.` : `${where} as round ${rounds}.`, {
+                action: { label: 'Undo', run: () => void recordIn(job.id, 'undone', { event: id }).catch(tellFailure) },
             });
             setKept(present);
             setRounds(rested ? rounds : rounds + 1);

@@ -9,6 +9,7 @@ use App\Http\ReaderUnits;
 use App\Http\Requests\Jobs\PlanJobRequest;
 use App\Http\Requests\Jobs\RecordEventsRequest;
 use App\Http\Requests\Jobs\StartJobRequest;
+use App\Instruments\OnInstrument;
 use App\Instruments\StoredInstruments;
 use App\Jobs\Beginning;
 use App\Jobs\JobFile;
@@ -48,6 +49,7 @@ final readonly class JobController
         private SchoolsKept $schools,
         private Stock $stock,
         private StoredInstruments $instruments,
+        private OnInstrument $on,
     ) {}
 
     public function index(): Response
@@ -76,6 +78,7 @@ final readonly class JobController
                 'way' => $way,
                 'schools' => $schools,
                 'left_handed' => $leftHanded,
+                'open' => $this->on->open($set->instrument_id),
                 'preview' => $this->preview->of($set, $presents[0]->value, $schools, $leftHanded),
             ];
         }
@@ -132,7 +135,7 @@ final readonly class JobController
         $before = $this->jobs->file($job);
         $state = $this->knows($request, $before) ? $this->state($request, $before) : null;
         $file = $this->jobs->record($job, $heard, $behindS, $before);
-        $took = ['took' => array_map(static fn (Heard $each): string => $each->id, $heard), 'now' => now()->toIso8601String(), 'behind_s' => $behindS];
+        $took = ['took' => array_map(static fn (Heard $each): string => $each->id, $heard), 'behind_s' => $behindS];
         $since = $request->integer('since');
 
         return new JsonResponse($took + ($state === null ? $this->whole($request, $file, $since) : [
@@ -236,10 +239,10 @@ final readonly class JobController
         return JobState::of($file, $this->views, ReaderUnits::of($request));
     }
 
-    /** @return array{last: int, touched: string} by which it is told whether a device knows it as it is */
+    /** @return array{last: int, touched: string, now: string} by which it is told whether a device knows it as it is, and what time it is here */
     private function known(JobFile $file): array
     {
-        return ['last' => $file->last(), 'touched' => self::touched($file->job->refresh())];
+        return ['last' => $file->last(), 'touched' => self::touched($file->job->refresh()), 'now' => now()->toIso8601String()];
     }
 
     /** @return array<string, mixed> all of it, with what happened since an event */

@@ -1,5 +1,6 @@
 import { createStore, type StoreApi } from 'zustand';
-import { ask, Refused } from '../../server/api';
+import { ask, failureWords, NotOurs, Refused, Unreachable } from '../../server/api';
+import { createSender } from '../../server/sender';
 import type { SetDocument } from '../../generated/formats';
 import type { BenchStore } from '../design/benchStore';
 import { forgetUnsaved, keepUnsaved } from './unsaved';
@@ -49,27 +50,32 @@ export function knownRevision(id: number): number {
 
 const QUIET_MS = 600;
 const KEEPING_MS = 300;
-const FIRST_RETRY_MS = 1000;
-const LAST_RETRY_MS = 20_000;
+const WAITS = { firstMs: 1000, lastMs: 20_000 };
 
 /**
  * Keeps a design saved: a moment after the last change, one request at a time, again and again while the server does
- * not answer. Until it is acknowledged, every change is kept in the browser too. What another tab wrote is never written over.
+ * not answer. Until it is acknowledged, every change is kept on this device too. What another tab wrote is never written over.
  */
 export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     const state = createStore<SaveState>()(() => ({ is: 'saved', at: new Date(set.savedAt) }));
     let revision = set.revision;
     let saved = bench.getState().document;
-    let running: Promise<boolean> | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;
     let keeping: ReturnType<typeof setTimeout> | null = null;
-    let retryMs = FIRST_RETRY_MS;
+    /** Who waits for what comes of the present try. */
+    let waiting: ((all: boolean) => void)[] = [];
 
     const address = `/sets/${set.id}`;
     const say = (next: SaveState) => state.setState(next, true);
+    const pending = () => bench.getState().document !== saved;
     const later = (ms: number) => {
         clearTimeout(timer);
         timer = setTimeout(() => void flush(), ms);
+    };
+    const settle = (all: boolean) => {
+        const told = waiting;
+        waiting = [];
+        told.forEach((tell) => tell(all));
     };
     const keep = (document: SetDocument) => {
         if (keeping !== null) {
@@ -83,41 +89,47 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
         }
     };
 
-    async function save(): Promise<boolean> {
-        for (let document = bench.getState().document; document !== saved; document = bench.getState().document) {
+    const sender = createSender<SetDocument>(
+        () => (pending() ? bench.getState().document : null),
+        async (document) => {
             say({ is: 'saving' });
-            try {
-                const answer = await ask<Saved>(address, { method: 'PUT', body: { revision, document } });
-                revision = answer.revision;
-                revisions.set(set.id, revision);
-                saved = document;
-                retryMs = FIRST_RETRY_MS;
-                keep(bench.getState().document);
-            } catch (error) {
-                failed(error);
-                return false;
+            const answer = await ask<Saved | undefined>(address, { method: 'PUT', body: { revision, document } });
+            if (typeof answer?.revision !== 'number') {
+                throw new NotOurs();
             }
+            revision = answer.revision;
+            revisions.set(set.id, revision);
+            saved = document;
+            keep(bench.getState().document);
+            if (!pending()) {
+                say({ is: 'saved', at: new Date() });
+                settle(true);
+            }
+        },
+        (failure) => {
+            const conflict = failure instanceof Refused && failure.status === 409;
+            say({ is: conflict ? 'conflict' : 'refused', message: failureWords(failure) });
+            settle(false);
+            return Promise.resolve(false);
+        },
+        WAITS,
+    );
+    sender.state.subscribe(({ failure }, before) => {
+        if (failure !== null && failure !== before.failure) {
+            say(failure instanceof Unreachable ? { is: 'offline' } : { is: 'failed', message: failureWords(failure) });
+            settle(false);
         }
-        say({ is: 'saved', at: new Date() });
-        return true;
-    }
-
-    function failed(error: unknown): void {
-        if (error instanceof Refused && !error.passing) {
-            say({ is: error.status === 409 ? 'conflict' : 'refused', message: error.message });
-            return;
-        }
-        say(error instanceof Refused ? { is: 'failed', message: error.message } : { is: 'offline' });
-        later(retryMs);
-        retryMs = Math.min(2 * retryMs, LAST_RETRY_MS);
-    }
+    });
 
     function flush(): Promise<boolean> {
         clearTimeout(timer);
-        running ??= save().finally(() => {
-            running = null;
-        });
-        return running;
+        if (!pending()) {
+            say({ is: 'saved', at: new Date() });
+            return Promise.resolve(true);
+        }
+        const settled = new Promise<boolean>((tell) => waiting.push(tell));
+        void sender.send();
+        return settled;
     }
 
     const watch = () => {
@@ -128,7 +140,8 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
                 // While something is dragged or typed, now and then is enough.
                 keeping ??= setTimeout(() => keep(bench.getState().document), KEEPING_MS);
             }
-            if (document !== saved && gesture === null && running === null && state.getState().is !== 'conflict') {
+            const { busy, held } = sender.state.getState();
+            if (document !== saved && gesture === null && (!busy || held !== null) && state.getState().is !== 'conflict') {
                 say({ is: 'waiting' });
                 later(QUIET_MS);
             } else if (document === saved && state.getState().is === 'refused') {
@@ -139,15 +152,17 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
         return () => {
             unsubscribe();
             clearTimeout(timer);
+            sender.stop();
         };
     };
 
     const leave = () => {
         const { document } = bench.getState();
         keep(document);
-        if (document !== saved && running === null && state.getState().is !== 'conflict') {
-            void ask<Saved>(address, { method: 'PUT', body: { revision, document }, keepalive: true }).then(
-                () => forgetUnsaved(set.id),
+        const { busy, held } = sender.state.getState();
+        if (document !== saved && (!busy || held !== null) && state.getState().is !== 'conflict') {
+            void ask<Saved | undefined>(address, { method: 'PUT', body: { revision, document }, keepalive: true }).then(
+                (answer) => (typeof answer?.revision === 'number' ? forgetUnsaved(set.id) : undefined),
                 () => undefined,
             );
         }
@@ -159,5 +174,5 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
         forgetUnsaved(set.id);
     };
 
-    return { state, flush, letBe, pending: () => bench.getState().document !== saved, leave, watch };
+    return { state, flush, letBe, pending, leave, watch };
 }

@@ -1,3 +1,4 @@
+import type { Job } from '../../generated/views';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
@@ -6,7 +7,7 @@ import { REASONS } from '../words';
 /** Whose it is, why it is done, and until when. */
 export interface Agreed {
     owner: string;
-    reason: string;
+    reason: Job['reason'];
     /** The day; empty where none was promised. */
     promised: string;
 }
@@ -18,7 +19,7 @@ export function AgreedFields({ agreed, onChange }: { agreed: Agreed; onChange: (
                 <Select
                     value={agreed.reason}
                     choices={Object.entries(REASONS).map(([value, label]) => ({ value, label }))}
-                    onChange={(reason) => onChange({ ...agreed, reason })}
+                    onChange={(reason) => onChange({ ...agreed, reason: isReason(reason) ? reason : agreed.reason })}
                 />
             </Field>
             <Field label="Owner or customer">
@@ -41,7 +42,15 @@ export function AgreedFields({ agreed, onChange }: { agreed: Agreed; onChange: (
     );
 }
 
+function isReason(value: string): value is Job['reason'] {
+    return value in REASONS;
+}
+
 /** As the server is told. */
-export function agreedBody({ owner, reason, promised }: Agreed): { owner: string; reason: string; promised_on: string | null } {
+export function agreedBody({ owner, reason, promised }: Agreed): {
+    owner: string;
+    reason: Job['reason'];
+    promised_on: string | null;
+} {
     return { owner: owner.trim(), reason, promised_on: promised === '' ? null : promised };
 }

@@ -159,13 +159,7 @@ const HAPPEN: { [K in JobEvent['kind']]: Happen<K> } = {
         if (progress.done.has(`seat:${position}`) || progress.done.has(`fit:${position}`)) {
             progress.over.set(`${whole ? 'whole' : 'again'}:${position}:${time}`, position);
         }
-        for (const key of [
-            `packet:${position}`,
-            `seat:${position}`,
-            `fit:${position}`,
-            `tune-string:${position}`,
-            ...rounds,
-        ]) {
+        for (const key of [`packet:${position}`, `seat:${position}`, `fit:${position}`, `tune-string:${position}`, ...rounds]) {
             progress.done.delete(key);
             progress.rests.delete(key);
         }
@@ -177,10 +171,7 @@ const HAPPEN: { [K in JobEvent['kind']]: Happen<K> } = {
     shortened: ({ progress }, { position, left_mm, turns }) => progress.shortened.set(position, { left_mm, turns }),
     chose: ({ progress }, { position, lot = null }) => progress.chosen.set(position, lot),
     turned: ({ progress }, { position, turns }) => progress.turned.set(position, turns),
-    measured: (
-        { progress },
-        { when, action_12_mm = null, relief_mm = null, bridge_mm = null, adjusted = false },
-    ) => {
+    measured: ({ progress }, { when, action_12_mm = null, relief_mm = null, bridge_mm = null, adjusted = false }) => {
         progress.measured[when] = { action_12_mm, relief_mm, bridge_mm, adjusted };
     },
     died: ({ progress }, { position, how, where = '' }) => progress.died.set(position, { how, where }),

@@ -1,9 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import type { Job } from '../../generated/views';
 import { fineLength, formatForce, useUnits, type Units } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
+import type { JobWithAll } from '../events/jobNow';
+import { ReopenDialog } from '../ways/ReopenDialog';
 import type { JobNow } from '../useJob';
 import { dateWords } from '../../units/times';
 
@@ -19,6 +20,8 @@ export function FinishPanel({ now, onBack }: Props) {
     const [felt, setFelt] = useState(job.felt);
     const [coated, setCoated] = useState(false);
     const finished = job.status === 'finished';
+    const finishing = now.unsent.some(({ kind }) => kind === 'finished');
+    const [asking, setAsking] = useState(false);
     const words = useRef<HTMLTextAreaElement>(null);
     useEffect(() => {
         // A foot switch that is pressed once too often finishes nothing.
@@ -26,6 +29,7 @@ export function FinishPanel({ now, onBack }: Props) {
     }, []);
     return (
         <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)_auto]">
+            {asking && <ReopenDialog now={now} onClose={() => setAsking(false)} />}
             <div className="grid min-h-0 content-start gap-x-12 gap-y-5 overflow-y-auto px-4 pt-3 pb-3 sm:px-7 md:grid-cols-2">
                 <section aria-label="Before and after">
                     <h2 className="text-[1.75rem] leading-snug">
@@ -89,7 +93,10 @@ export function FinishPanel({ now, onBack }: Props) {
                             <Link href={`/instruments/${job.instrument}`} className={buttonClass.plain}>
                                 The instrument
                             </Link>
-                            <Button look="quiet" onClick={() => record('reopened')}>
+                            <Button
+                                look="quiet"
+                                onClick={() => (job.later === null ? record('reopened', { on: 'these' }) : setAsking(true))}
+                            >
                                 It is not finished after all
                             </Button>
                         </p>
@@ -107,10 +114,11 @@ export function FinishPanel({ now, onBack }: Props) {
                 ) : (
                     <button
                         type="button"
-                        className="min-h-28 rounded-float bg-ink text-[2.4rem] font-bold text-paper hover:bg-accent hover:text-accent-ink"
+                        className="min-h-28 rounded-float bg-ink text-[2.4rem] font-bold text-paper hover:bg-accent hover:text-accent-ink disabled:opacity-45"
+                        disabled={finishing}
                         onClick={(event) => event.detail < 2 && record('finished', { felt, coated })}
                     >
-                        Finish the job
+                        {finishing ? 'Finished, once it is sent' : 'Finish the job'}
                     </button>
                 )}
                 {!finished && (
@@ -124,7 +132,7 @@ export function FinishPanel({ now, onBack }: Props) {
 }
 
 /** What was measured before, after, and what it changed by. */
-export function BeforeAfter({ job, units }: { job: Job; units: Units }) {
+export function BeforeAfter({ job, units }: { job: JobWithAll; units: Units }) {
     const { measured_before: before, measured_after: after } = job;
     const rows = [
         { name: 'Pull of all strings', was: formatForce(job.before_n, units), is: formatForce(job.after_n, units) },

@@ -8,7 +8,8 @@ import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { largeButtonClass } from '../../ui/classes';
-import type { JobNow, JobState } from '../useJob';
+import type { JobAnswer } from '../events/known';
+import type { JobNow } from '../useJob';
 import { WayOn } from './WayOn';
 
 /** Nothing goes on before a string is there: it is ordered, or here after all. */
@@ -29,7 +30,7 @@ export function MissingPanel({
     }
     const want = () =>
         act(async () => {
-            now.take(await ask<JobState>(`/jobs/${now.job.id}/wanted`, { method: 'POST', body: { position } }));
+            now.take(await ask<JobAnswer>(`/jobs/${now.job.id}/wanted`, { method: 'POST', body: { position } }));
         });
     return (
         <article className="max-w-2xl self-start">

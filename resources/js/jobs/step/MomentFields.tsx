@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { TypedInput } from '../../ui/TypedInput';
+import type { Measured } from '../events/progress';
 import type { JobNow } from '../useJob';
 
 export type Moment = 'before' | 'after';
@@ -23,10 +24,8 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
     const { job, record } = now;
     const units = useUnits();
     const known = moment === 'before' ? job.measured_before : job.measured_after;
-    const unsent = now.unsent.findLast(({ kind, data }) => kind === 'measured' && data['when'] === moment)?.data;
     const value = (name: (typeof FIGURES)[number]['name']): number | null => {
-        const own = unsent?.[name];
-        return typeof own === 'number' ? own : unsent === undefined ? (known?.[name] ?? null) : null;
+        return known?.[name] ?? null;
     };
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const take = (name: string, most: number, typed: string) => {
@@ -38,11 +37,11 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
         setWrong(Object.fromEntries(Object.entries(wrong).filter(([key]) => key !== name)));
         keep({ [name]: mm });
     };
-    const keep = (changed: Record<string, unknown>) => {
-        const present = Object.fromEntries(FIGURES.map((figure) => [figure.name, value(figure.name)]));
-        record('measured', { when: moment, ...present, ...(moment === 'after' ? { adjusted } : {}), ...changed });
+    const keep = (changed: Partial<Measured>) => {
+        const { action_12_mm = null, relief_mm = null, bridge_mm = null } = known ?? {};
+        record('measured', { when: moment, action_12_mm, relief_mm, bridge_mm, adjusted, ...changed });
     };
-    const adjusted = (unsent?.['adjusted'] ?? known?.adjusted) === true;
+    const adjusted = known?.adjusted === true;
     return (
         <div className="mt-4 grid max-w-3xl gap-x-5 gap-y-3 sm:grid-cols-3">
             {FIGURES.map(({ name, label, most }) => {

@@ -1,12 +1,12 @@
-import { Link } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { useState, type RefObject } from 'react';
-import type { DrawnFit, FittingFigure } from '../../generated/formats';
-import type { JobString } from '../../generated/views';
+import type { DrawnFit, EventDied, FittingFigure } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { largeButtonClass } from '../../ui/classes';
+import type { StringNow } from '../events/jobNow';
 import type { Frame } from '../frames';
 import { PacketGuard } from '../packets/PacketGuard';
 import { mayNotify } from '../Reminders';
@@ -16,6 +16,7 @@ import { momentWords, spanWords } from '../../units/times';
 import { MomentFields } from './MomentFields';
 import { PostDrawing } from './PostDrawing';
 import { holdsAt, SettlePanel } from './SettlePanel';
+import { SkipRestDialog } from '../ways/SkipRestDialog';
 import { WayOn } from './WayOn';
 
 interface Props {
@@ -131,7 +132,7 @@ function Large({ children }: { children: string }) {
     );
 }
 
-function Which({ string, old }: { string: JobString; old: boolean }) {
+function Which({ string, old }: { string: StringNow; old: boolean }) {
     const units = useUnits();
     return (
         <p className="flex items-center gap-3">
@@ -166,17 +167,33 @@ function Rest({
     const until = restsUntil(now, frame.key);
     const holds = frame.step.key === 'wait' ? holdsAt(now) : null;
     const [mayRemind, setMayRemind] = useState(mayNotify);
+    const [skipping, setSkipping] = useState(false);
+    const skip = (leftMs: number) =>
+        skipping && <SkipRestDialog leftMs={leftMs} onSkip={onDone} onClose={() => setSkipping(false)} />;
     if (until === null) {
         // What was read of it counts from when it was tuned, not from now.
         const ends = Math.max(clock, holds === null ? clock + 1000 * seconds : Date.parse(holds));
+        const rested = ends <= clock;
         return (
-            <WayOn
-                main={main}
-                onGo={() => now.record('rests', { key: frame.key, until: new Date(ends).toISOString() })}
-                other={{ label: 'Done already', run: onDone }}
-            >
-                {ends > clock ? `Leave it for ${spanWords(ends - clock)}` : 'It has rested enough: go on'}
-            </WayOn>
+            <>
+                <WayOn
+                    main={main}
+                    onGo={
+                        rested
+                            ? onDone
+                            : () =>
+                                  now.record('rests', {
+                                      key: frame.key,
+                                      // By this device's clock, as all that it says.
+                                      until: new Date(ends - now.aheadMs).toISOString(),
+                                  })
+                    }
+                    {...(rested ? {} : { other: { label: 'It has rested already…', run: () => setSkipping(true) } })}
+                >
+                    {rested ? 'It has rested enough: go on' : `Leave it for ${spanWords(ends - clock)}`}
+                </WayOn>
+                {skip(ends - clock)}
+            </>
         );
     }
     const left = Date.parse(until) - clock;
@@ -198,14 +215,25 @@ function Rest({
                     Let this browser remind me outside of Lira, too
                 </Button>
             )}
-            <WayOn main={main} onGo={onDone}>
-                {left > 0 ? 'Done: go on now' : 'Done: go on'}
-            </WayOn>
+            {left > 0 ? (
+                <WayOn
+                    main={main}
+                    onGo={() => router.visit('/jobs')}
+                    other={{ label: 'Skip the rest…', run: () => setSkipping(true) }}
+                >
+                    It rests: to the other jobs
+                </WayOn>
+            ) : (
+                <WayOn main={main} onGo={onDone}>
+                    Done: go on
+                </WayOn>
+            )}
+            {left > 0 && skip(left)}
         </>
     );
 }
 
-const ENDS = [
+const ENDS: { how: EventDied['data']['how']; where?: NonNullable<EventDied['data']['where']>; label: string }[] = [
     { how: 'dull', label: 'dull' },
     { how: 'corroded', label: 'corroded' },
     { how: 'broken', where: 'ball', label: 'broke at the ball' },
@@ -218,9 +246,7 @@ const ENDS = [
 
 /** How and where the old string had ended, said in a tap, so that one learns where they break. */
 function HowItDied({ now, position }: { now: JobNow; position: number }) {
-    const known = now.job.strings.find((string) => string.position === position)?.died ?? null;
-    const unsent = now.unsent.findLast(({ kind, data }) => kind === 'died' && data['position'] === position)?.data;
-    const said = unsent === undefined ? known : [unsent['how'], unsent['where']].filter(Boolean).join(':');
+    const said = now.job.strings.find((string) => string.position === position)?.died ?? null;
     return (
         <fieldset className="mt-3">
             <legend className="text-sm text-ink-soft">How the old one had ended, where it is otherwise than the rest</legend>
@@ -245,9 +271,7 @@ const GIVEN = [0.5, 1, 1.5, 2, 2.5, 3, 3.5];
 
 /** How many turns there really are, said in a tap, so that the next slack is closer. */
 function ReallyTurned({ now, position }: { now: JobNow; position: number }) {
-    const known = now.job.strings.find((string) => string.position === position)?.turned ?? null;
-    const said =
-        now.unsent.findLast(({ kind, data }) => kind === 'turned' && data['position'] === position)?.data['turns'] ?? known;
+    const said = now.job.strings.find((string) => string.position === position)?.turned ?? null;
     return (
         <fieldset className="mt-3">
             <legend className="text-sm text-ink-soft">Turns it really gave, if you like to say</legend>

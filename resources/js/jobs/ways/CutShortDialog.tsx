@@ -95,7 +95,9 @@ export function CutShortDialog({ now, position, onClose, onNew }: Props) {
                             look="strong"
                             large
                             onClick={() => {
-                                now.record('shortened', { position: which, left_mm: mm, turns: verdict.turns });
+                                if (mm !== null) {
+                                    now.record('shortened', { position: which, left_mm: mm, turns: verdict.turns });
+                                }
                                 onClose();
                             }}
                         >

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { EventAgain } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -27,7 +28,7 @@ const TITLES: Record<NewReason, { title: string; description: string; act: strin
     },
 };
 
-const PLACES = [
+const PLACES: { value: NonNullable<EventAgain['data']['where']>; label: string }[] = [
     { value: '', label: 'not said' },
     { value: 'ball', label: 'at the ball' },
     { value: 'saddle', label: 'at the saddle' },
@@ -64,7 +65,7 @@ export function NewStringDialog({
     onClose: () => void;
 }) {
     const [which, setWhich] = useState(position ?? 1);
-    const [where, setWhere] = useState('');
+    const [where, setWhere] = useState<NonNullable<EventAgain['data']['where']>>('');
     const [was, setWas] = useState('unknown');
     const [whole, setWhole] = useState(true);
     const { title, description, act } = TITLES[reason];
@@ -95,7 +96,7 @@ export function NewStringDialog({
                             <Select
                                 value={where === '' ? 'none' : where}
                                 choices={PLACES.map((each) => ({ ...each, value: each.value === '' ? 'none' : each.value }))}
-                                onChange={(chosen) => setWhere(chosen === 'none' ? '' : chosen)}
+                                onChange={(chosen) => setWhere(PLACES.find(({ value }) => value === chosen)?.value ?? '')}
                             />
                         </Field>
                     )}

@@ -1,18 +1,33 @@
 import { useState } from 'react';
+import type { EventNoted } from '../../generated/formats';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import type { JobNow } from '../useJob';
 
 /** Something worth keeping: a worn slot, a sharp saddle, what was promised. */
-export function NoteDialog({ now, position, onClose }: { now: JobNow; position: number | null; onClose: () => void }) {
-    const [text, setText] = useState('');
+export function NoteDialog({
+    now,
+    position,
+    mended,
+    onClose,
+}: {
+    now: JobNow;
+    position: number | null;
+    mended?: EventNoted;
+    onClose: () => void;
+}) {
+    const [text, setText] = useState(mended?.data.text ?? '');
     return (
         <Dialog open onOpenChange={onClose} title={position === null ? 'A note' : `A note on string ${position}`} width="wide">
             <form
                 className="grid gap-4"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    now.record('noted', { text: text.trim(), position });
+                    if (mended === undefined) {
+                        now.record('noted', { text: text.trim(), position });
+                    } else {
+                        now.lane.mend(mended.id, { ...mended.data, text: text.trim() });
+                    }
                     onClose();
                 }}
             >

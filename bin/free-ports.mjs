@@ -1,4 +1,4 @@
-/** Prints so many ports of this machine that nobody listens at: `node tests/freePorts.mjs 3`. */
+/** Prints so many ports of this machine that nobody listens at: `node bin/free-ports.mjs 3`. */
 import { createServer } from 'node:net';
 
 const servers = await Promise.all(

@@ -1,0 +1,49 @@
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import type { JobNow } from '../useJob';
+
+/** An earlier job opened again: what is on the instrument now is asked, not guessed. */
+export function ReopenDialog({ now, onClose }: { now: JobNow; onClose: () => void }) {
+    const { job, record } = now;
+    const [on, setOn] = useState<'these' | 'those'>('those');
+    const choices = [
+        { value: 'those', label: `Those of ${job.later?.name ?? 'the later job'}, as it says` },
+        { value: 'these', label: `These of ${job.name}: they are on again` },
+    ] as const;
+    return (
+        <Dialog
+            open
+            onOpenChange={onClose}
+            title="Which strings are on it now?"
+            description={`Since this job was finished, ${job.later?.name ?? 'a later job'} was put on.`}
+        >
+            <form
+                className="grid gap-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    record('reopened', { on });
+                    onClose();
+                }}
+            >
+                <fieldset className="grid gap-1">
+                    <legend className="sr-only">Which strings are on it now</legend>
+                    {choices.map(({ value, label }) => (
+                        <label key={value} className="flex min-h-11 items-center gap-3 text-lg">
+                            <input type="radio" name="on" checked={on === value} onChange={() => setOn(value)} />
+                            {label}
+                        </label>
+                    ))}
+                </fieldset>
+                <div className="flex flex-wrap gap-2.5">
+                    <Button type="submit" look="strong">
+                        Open the job again
+                    </Button>
+                    <Button look="quiet" onClick={onClose}>
+                        Cancel
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}
