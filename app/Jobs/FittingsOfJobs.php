@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\JobEvent;
 use App\Models\Reservation;
 use App\Models\ReservationStatus;
-use App\Strings\TypeColumns;
+use App\Models\TypeColumns;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Lira\Design\SetDesign;

@@ -7,8 +7,8 @@ namespace App\Jobs;
 use App\Jobs\Views\PlannedStringView;
 use App\Jobs\Views\PreviewView;
 use App\Models\StringSet;
+use App\Models\TypeColumns;
 use App\Strings\Drawer\Drawer;
-use App\Strings\TypeColumns;
 use Lira\Strings\BuiltString;
 
 /** What a job would be, before it is begun. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Hours\Worn;
-use App\Strings\TypeColumns;
+use App\Models\TypeColumns;
 use Illuminate\Support\Carbon;
 use Lira\Kind\Kind;
 use Lira\Life\Family;

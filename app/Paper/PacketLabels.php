@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use App\Jobs\PacketCode;
 use App\Models\StringSet;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;

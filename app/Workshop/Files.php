@@ -13,6 +13,12 @@ final readonly class Files
 
     public const FOLDERS = [self::PHOTOGRAPHS, self::IMPORTS];
 
+    /** @return list<string> the files in a folder; none where there is no folder */
+    public static function in(string $folder): array
+    {
+        return array_values(array_filter((array) glob("{$folder}/*"), static fn (mixed $file): bool => is_string($file) && is_file($file)));
+    }
+
     /** Takes over what earlier versions kept elsewhere for the usual database. */
     public static function adopt(string $earlier, string $files): void
     {

@@ -23,7 +23,7 @@ use App\Models\Lot;
 use App\Models\Play;
 use App\Models\Show;
 use App\Models\StringSet;
-use App\Strings\TypeColumns;
+use App\Models\TypeColumns;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
 final class OneDirectionTest
 {
     /** What is stored and worked with, whoever asks for it. */
-    private const JOBS = ['Models', 'Bench', 'Instruments', 'Strings', 'Paper', 'Workshop'];
+    private const JOBS = ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Bench', 'Tuning', 'Paper', 'Jobs', 'Log', 'Demo'];
 
     #[TestRule]
     public function core_knows_only_itself(): Rule
@@ -56,6 +56,22 @@ final class OneDirectionTest
                     ...array_map(static fn (string $neighbour) => Selector::inNamespace("Lira\\{$neighbour}"), $neighbours),
                 )
                 ->because('a chapter stands on those before it, and documents on all of them');
+        }
+    }
+
+    /** @return iterable<string, Rule> */
+    #[TestRule]
+    public function each_room_of_the_application_knows_its_neighbours_only(): iterable
+    {
+        foreach (AppNeighbours::OF as $name => $neighbours) {
+            yield $name => PHPat::rule()
+                ->classes(Selector::inNamespace("App\\{$name}"))
+                ->shouldNotDependOn()
+                ->classes(...array_map(
+                    static fn (string $other) => Selector::inNamespace("App\\{$other}"),
+                    array_values(array_diff(array_keys(AppNeighbours::OF), [$name, ...$neighbours])),
+                ))
+                ->because('a room stands on those before it');
         }
     }
 

@@ -68,6 +68,25 @@ export const saved = (page: Page): Locator => page.getByRole('status').filter({ 
 export const toast = (page: Page, words: string | RegExp): Locator =>
     page.getByRole('region', { name: /^Notifications/ }).getByText(words);
 
+/** What a page's device keeps until the server has taken it, as text. */
+export function keptHere(page: Page): Promise<string> {
+    return page.evaluate(
+        () =>
+            new Promise<string>((kept, fail) => {
+                const opening = indexedDB.open('lira');
+                opening.onerror = () => fail(new Error('Nothing is kept here'));
+                opening.onsuccess = () => {
+                    const all = opening.result.transaction('parcels').objectStore('parcels').getAll();
+                    all.onerror = () => fail(new Error('It cannot be read'));
+                    all.onsuccess = () => {
+                        opening.result.close();
+                        kept(JSON.stringify(all.result));
+                    };
+                };
+            }),
+    );
+}
+
 /** Opens a demo set from the list, as somebody would. */
 export async function openSet(page: Page, name: string): Promise<void> {
     await page.goto('/sets');

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { rm } from 'node:fs/promises';
 import { resolve } from 'node:path';
 import type { BrowserContext, Page, Route } from '@playwright/test';
-import { expect, expectAccessible, lane, mark, openOwnSet, pitch, ports, saved, tension, test, toast } from './lira';
+import { expect, expectAccessible, keptHere, lane, mark, openOwnSet, pitch, ports, saved, tension, test, toast } from './lira';
 
 const told = (page: Page, words: string | RegExp) => page.getByRole('status').filter({ hasText: words });
 
@@ -112,9 +112,7 @@ test('of a set that is not open the changes are told elsewhere, and can be kept 
     await openOwnSet(page, 'Left behind');
     await withoutSaving(context, (route) => route.abort());
     await page.getByRole('textbox', { name: 'Notes' }).fill('Typed, and not even left yet');
-    await expect
-        .poll(() => page.evaluate(() => Object.values(localStorage).some((kept) => String(kept).includes('not even left yet'))))
-        .toBe(true);
+    await expect.poll(() => keptHere(page)).toContain('not even left yet');
     await page.evaluate(() =>
         window.addEventListener('pagehide', (event) => event.stopImmediatePropagation(), { capture: true }),
     );

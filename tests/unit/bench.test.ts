@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { axisDomain, createAxis } from '../../resources/js/bench/lanes/axis';
+import { axisDomain, createAxis } from '../../resources/js/units/axis';
 import { createBenchStore } from '../../resources/js/bench/design/benchStore';
 import * as edits from '../../resources/js/bench/design/edits';
 import { nearestTo, neighbour, type Choice } from '../../resources/js/bench/lanes/gauges';

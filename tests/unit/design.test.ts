@@ -5,10 +5,10 @@ import { keysLabel, pressedKeys } from '../../resources/js/frame/commands/comman
 import { aimedAt } from '../../resources/js/bench/choosing/solve';
 import { askedOf, usualWish } from '../../resources/js/bench/convert/conversion';
 import * as edits from '../../resources/js/bench/design/edits';
-import { staysFitting } from '../../resources/js/bench/lanes/axis';
+import { staysFitting } from '../../resources/js/units/axis';
 import { ticksOf } from '../../resources/js/bench/lanes/ticks';
 import { findingFigure } from '../../resources/js/units/findingFigure';
-import { addTone, strummed } from '../../resources/js/bench/sound/pluck';
+import { addTone, strummed } from '../../resources/js/devices/pluck';
 import type { SetDocument } from '../../resources/js/generated/formats';
 import type { PitchLadder } from '../../resources/js/units/pitch';
 

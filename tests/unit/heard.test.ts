@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import type { Reading } from '../../resources/js/devices/tuner/source';
-import { centsWords, knobWords, oddity, steady, typedCents, whichString } from '../../resources/js/tuning/heard';
+import { centsWords, knobWords, oddity, steady, whichString } from '../../resources/js/tuning/heard';
+import { typedCents } from '../../resources/js/units/cents';
 
 const PITCHES = [329.63, 246.94, 196, 146.83, 110, 82.41];
 const off = (hz: number, cents: number) => hz * 2 ** (cents / 1200);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Workshop\Demo;
+use App\Demo\Demo;
 use Illuminate\Console\Command;
 
 /** Fills an empty workshop with the demo, and leaves one with anything in it alone. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Strings\Lists\AbandonedImports;
 use App\Workshop\Database;
 use App\Workshop\DatabaseFault;
 use App\Workshop\Files;
@@ -107,6 +108,7 @@ final class ServeCommand extends Command
             $this->call('lira:demo', ['--when-empty' => true]);
         }
         app(Housekeeping::class)->sweep($place);
+        app(AbandonedImports::class)->sweep($place);
         DB::disconnect();
         $optimize = new Process([PHP_BINARY, 'artisan', 'optimize', '--quiet'], base_path(), $place->environment());
         $optimize->mustRun();

@@ -6,11 +6,11 @@ namespace App\Strings\Catalogue;
 
 use App\Models\ListString;
 use App\Models\Supplier;
+use App\Models\TypeColumns;
 use App\Strings\Catalogue\Views\ListedPageView;
 use App\Strings\Catalogue\Views\ListedView;
 use App\Strings\Catalogue\Views\SupplierView;
 use App\Strings\Drawer\Drawer;
-use App\Strings\TypeColumns;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lira\Strings\StringEnd;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Strings\Catalogue;
 
 use App\Models\ListString;
+use App\Models\TypeColumns;
 use App\Strings\Catalogue\Views\SectionCoreView;
 use App\Strings\Catalogue\Views\SectionView;
 use App\Strings\Catalogue\Views\SheetDensityView;
@@ -12,7 +13,6 @@ use App\Strings\Catalogue\Views\SheetView;
 use App\Strings\Catalogue\Views\SuitsView;
 use App\Strings\Catalogue\Views\UseView;
 use App\Strings\Samples\Samples;
-use App\Strings\TypeColumns;
 use Illuminate\Support\Facades\DB;
 use Lira\Catalogue\StringSuits;
 use Lira\Document\Node;

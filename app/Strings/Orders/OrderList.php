@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Strings\Orders;
 
 use App\Models\Purchase;
+use App\Models\TypeColumns;
 use App\Models\WantedString;
 use App\Strings\Drawer\Drawer;
 use App\Strings\Orders\Views\WantedView;
-use App\Strings\TypeColumns;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What is missing somewhere and is to be ordered with the next parcel. */

@@ -12,6 +12,7 @@ use App\Models\OrderStatus;
 use App\Models\Purchase;
 use App\Models\Reservation;
 use App\Models\ReservationStatus;
+use App\Models\TypeColumns;
 use App\Strings\Drawer\Drawer;
 use App\Strings\Orders\Views\CountedView;
 use App\Strings\Orders\Views\OrderLineView;
@@ -20,7 +21,6 @@ use App\Strings\Orders\Views\PlacedLineView;
 use App\Strings\Orders\Views\PlannedOrderView;
 use App\Strings\Orders\Views\PlanView;
 use App\Strings\Orders\Views\TakenView;
-use App\Strings\TypeColumns;
 use App\Workshop\Conflict;
 use Illuminate\Support\Facades\DB;
 

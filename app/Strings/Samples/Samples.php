@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Strings\Samples;
 
 use App\Models\MeasuredSample;
+use App\Models\TypeColumns;
 use App\Strings\Samples\Views\FamilyCorrectionView;
 use App\Strings\Samples\Views\SampleFamilyView;
 use App\Strings\Samples\Views\SampleView;
-use App\Strings\TypeColumns;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Node;

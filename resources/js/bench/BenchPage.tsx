@@ -8,7 +8,7 @@ import { useUnits } from '../units/units';
 import { Lazily } from '../ui/Lazily';
 import { useMatches } from '../ui/useMatches';
 import { fetchAhead, onDemand } from '../ui/onDemand';
-import { axisDomain, createAxis, shownTensions, staysFitting } from './lanes/axis';
+import { axisDomain, createAxis, shownTensions, staysFitting } from '../units/axis';
 import { BenchContext, createBenchStore, useBench } from './design/benchStore';
 import { withNames, type TuningNames } from './design/names';
 import type { OnItNow } from './baseline/onIt';
@@ -19,6 +19,7 @@ import { Lane } from './lanes/Lane';
 import { LANE_COLUMNS } from './lanes/laneColumns';
 import { Ledger } from './ledger/Ledger';
 import { PoolMenu } from './pools/PoolMenu';
+import type { Version } from './versions/version';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
 import { StringBeside, StringUnder } from './string/StringDetails';
 import { TensionRule } from './lanes/TensionRule';
@@ -63,12 +64,6 @@ const ON_A_STRING = {
         ['Tab', 'from its number to its pitch, mark, gauge and tension'],
     ] as [string, string][],
 };
-
-export interface Version {
-    id: number;
-    name: string;
-    keptAt: string;
-}
 
 export interface BenchProps {
     set: SavedSet;

@@ -2,7 +2,7 @@ import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useToasts } from '../ui/toasts';
-import { Reminders } from '../jobs/Reminders';
+import { Reminders } from './reminders/Reminders';
 import { Boundary } from '../ui/Boundary';
 import { menusAhead } from '../ui/Menu';
 import { later } from '../ui/onDemand';

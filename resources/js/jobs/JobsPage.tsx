@@ -8,10 +8,11 @@ import { FindField } from '../ui/FindField';
 import { matches } from '../ui/matches';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
-import { remind } from './reminders';
-import { useClock } from './useClock';
+import { remind } from '../frame/reminders/reminders';
+import { useClock } from '../server/useClock';
 import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
-import { byNextHand, REASONS, stringsWords, wantOf, type Want } from './words';
+import { REASONS } from '../units/reasons';
+import { byNextHand, stringsWords, wantOf, type Want } from './words';
 
 const TICK_MS = 15_000;
 const NEWS_MS = 20_000;

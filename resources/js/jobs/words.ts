@@ -1,16 +1,4 @@
-import type { Job, JobRow } from '../generated/views';
-import { fixed, withMinus } from '../units/figures';
-import { spanWords } from '../units/times';
-
-export const REASONS: Record<Job['reason'], string> = {
-    dull: 'the old ones are dull',
-    broken: 'one broke',
-    show: 'a show',
-    season: 'the season',
-    corroded: 'the old ones are corroded',
-    conversion: 'a conversion',
-    other: 'another reason',
-};
+import type { JobRow } from '../generated/views';
 
 /** Which strings, in words: string 4; strings 3 and 4. */
 export function stringsWords(positions: number[]): string {
@@ -46,21 +34,4 @@ export function byNextHand(rows: JobRow[], now: number): JobRow[] {
         const [x, y] = [rank(a), rank(b)];
         return x[0] - y[0] || (x[1] === y[1] ? 0 : x[1] - y[1]) || x[2] - y[2];
     });
-}
-
-/** What a new string drifted by, cents: each round of stretching, then each time it was left alone. */
-export function driftWords(stretched: number[], rested: number[]): string {
-    const said = (drifts: number[]) => drifts.map((drift) => withMinus(drift, 0)).join(', ');
-    return `${said(stretched) || '–'}${rested.length > 0 ? `; left alone ${said(rested)}` : ''}`;
-}
-
-/** What a new string still needs: rounds of stretching, or time. */
-export function thenWords(rounds: number | null, next: number | null, holds: number | null): string {
-    if (rounds === null) {
-        return 'not read yet';
-    }
-    if (rounds > 0) {
-        return `${rounds} more, next about ${fixed(next ?? 0, 0)}`;
-    }
-    return holds === null ? 'seated' : `holds after ${spanWords(1000 * holds)}`;
 }

@@ -10,7 +10,7 @@ import { Field } from '../ui/Field';
 import { FormEnd } from '../ui/FormEnd';
 import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
-import { EXPOSED } from './hours';
+import { EXPOSED } from '../units/hours';
 import { LogFrame } from './LogFrame';
 import { readNumber } from '../units/typed';
 

@@ -1,4 +1,4 @@
-import { EXPOSED, type Exposed } from './hours';
+import { EXPOSED, type Exposed } from '../units/hours';
 
 /** Where it was, or will be, played. */
 export function ExposedBoxes({ exposed, onChange }: { exposed: Exposed[]; onChange: (exposed: Exposed[]) => void }) {

@@ -2,7 +2,7 @@ import { Link } from '@inertiajs/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { InstrumentLife, Then, TimeLine } from '../generated/views';
-import { REASONS } from '../jobs/words';
+import { REASONS } from '../units/reasons';
 import { ask, failureWords } from '../server/api';
 import { formatForce, useUnits } from '../units/units';
 import { dateWords } from '../units/times';
@@ -10,7 +10,7 @@ import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { Select } from '../ui/Select';
 import { BreakMap } from './BreakMap';
-import { hoursWords } from './hours';
+import { hoursWords } from '../units/hours';
 import { StringsLife } from './StringsLife';
 import { TimeLineDrawing } from './TimeLineDrawing';
 

@@ -3,7 +3,7 @@ import { router } from '@inertiajs/react';
 import type { Broke, Holds, Lives } from '../generated/views';
 import { trimmed } from '../units/figures';
 import { Select } from '../ui/Select';
-import { hoursWords } from './hours';
+import { hoursWords } from '../units/hours';
 import { LogFrame } from './LogFrame';
 import { Survival } from './Survival';
 

@@ -12,7 +12,7 @@ import { tellFailure, toast } from '../ui/toasts';
 import { dayWords, dateWords } from '../units/times';
 import { today } from './days';
 import { ExposedBoxes } from './ExposedBoxes';
-import { exposedOf, exposedWords, hoursWords, type Exposed } from './hours';
+import { exposedOf, exposedWords, hoursWords, type Exposed } from '../units/hours';
 import { LogFrame } from './LogFrame';
 import { readNumber } from '../units/typed';
 

@@ -7,7 +7,7 @@ import { trimmed } from '../units/figures';
 import { dateWords, dayWords } from '../units/times';
 import { today } from './days';
 import { ExposedBoxes } from './ExposedBoxes';
-import { exposedOf, exposedWords, hoursWords, type Exposed } from './hours';
+import { exposedOf, exposedWords, hoursWords, type Exposed } from '../units/hours';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';

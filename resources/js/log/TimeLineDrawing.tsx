@@ -4,7 +4,7 @@ import { formatForce, type Units } from '../units/units';
 import { dateWords } from '../units/times';
 import { Button } from '../ui/Button';
 import { useWidth } from '../ui/useWidth';
-import { hoursWords } from './hours';
+import { hoursWords } from '../units/hours';
 
 const DAY_MS = 86_400_000;
 const LEFT = 92;

@@ -107,7 +107,7 @@ export function createSender<B>(
         }
         if (running === null) {
             state.setState({ busy: true });
-            running = run().then((ended) => {
+            const begun: Promise<void> = run().then((ended) => {
                 running = null;
                 state.setState({ busy: false });
                 // What came in the very moment it ended.
@@ -115,8 +115,9 @@ export function createSender<B>(
                     void send();
                 }
             });
+            running = begun;
         }
-        return running ?? Promise.resolve();
+        return running;
     };
 
     return {

@@ -1,5 +1,5 @@
 import type { SettlingAnswer } from '../generated/formats';
-import { driftWords, thenWords } from '../jobs/words';
+import { driftWords, thenWords } from '../units/settling';
 import { pitchLabel } from '../units/pitch';
 import { Button } from '../ui/Button';
 

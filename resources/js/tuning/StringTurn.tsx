@@ -7,7 +7,8 @@ import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { TypedInput } from '../ui/TypedInput';
-import { centsOf, centsWords, knobWords, typedCents } from './heard';
+import { centsOf, typedCents } from '../units/cents';
+import { centsWords, knobWords } from './heard';
 import { afterWords, knobLabel, shownCents } from './rounds';
 import { liveWords, type Source } from './sources';
 

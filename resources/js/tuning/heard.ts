@@ -1,5 +1,6 @@
 import { CERTAIN } from '../devices/tuner/detector';
 import type { Reading } from '../devices/tuner/source';
+import { centsOf } from '../units/cents';
 
 /** So many readings that agree make one that is kept. */
 const STEADY = 5;
@@ -9,8 +10,6 @@ const AGREE_CENTS = 4;
 const KNOWN_CENTS = 350;
 const OCTAVE_CENTS = 1200;
 const NEAR_CENTS = 70;
-
-export const centsOf = (hz: number, pitchHz: number) => 1200 * Math.log2(hz / pitchHz);
 
 /** Keeps the last readings of one string until they agree; null until then. */
 export function steady(readings: Reading[]): number | null {
@@ -49,19 +48,6 @@ export function oddity(hz: number, position: number, aboutCents: number, pitches
     return Math.abs(away) > KNOWN_CENTS / 2 && other >= 0
         ? `That sounds like string ${other + 1}, not string ${position}. Is it the right tuner?`
         : null;
-}
-
-/** What was typed from another tuner, as cents from the pitch: -12, or 81.6 Hz. Null where it is neither. */
-export function typedCents(typed: string, pitchHz: number): number | null {
-    const match = /^\s*([+\-−]?\d+(?:[.,]\d+)?)\s*(hz|c|cents?|ct)?\s*$/i.exec(typed);
-    if (match === null) {
-        return null;
-    }
-    const value = Number((match[1] ?? '').replace('−', '-').replace(',', '.'));
-    if (match[2]?.toLowerCase() === 'hz') {
-        return value > 0 ? centsOf(value, pitchHz) : null;
-    }
-    return Math.abs(value) <= 2400 ? value : null;
 }
 
 /** Cents with their sign, as a tuner shows them. */

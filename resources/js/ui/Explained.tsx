@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { explainedClass } from './classes';
 import { later } from './onDemand';
 
 interface Props {
@@ -6,9 +7,6 @@ interface Props {
     word: string;
     children: ReactNode;
 }
-
-export const explainedClass =
-    'rounded-mark text-left underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-accent';
 
 const Explanation = later<Props>(
     () => import('./Explanation').then((module) => module.Explanation),

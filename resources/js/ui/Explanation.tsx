@@ -4,8 +4,7 @@ import { clsx } from 'clsx';
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { ask, failureWords } from '../server/api';
-import { floatClass } from './classes';
-import { explainedClass } from './Explained';
+import { explainedClass, floatClass } from './classes';
 
 interface Props {
     word: string;

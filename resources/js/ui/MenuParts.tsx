@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { DropdownMenu } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { floatClass } from './classes';
-import type { CheckProps, ChoiceProps, ItemProps, LinkProps, MenuProps } from './Menu';
+import type { CheckProps, ChoiceProps, ItemProps, LinkProps, MenuProps } from './menuProps';
 
 const FIRST = '[role^="menuitem"]:not([data-disabled])';
 

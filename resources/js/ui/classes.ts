@@ -27,3 +27,7 @@ export const fieldClass =
     'h-9 w-full rounded-field border border-rule-strong bg-sheet px-2.5 text-ink hover:border-ink aria-invalid:border-stop';
 
 export const floatClass = 'z-50 rounded-float border border-rule-strong bg-sheet text-ink shadow-float';
+
+/** A word that says what it means when it is pressed. */
+export const explainedClass =
+    'rounded-mark text-left underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-accent';

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Frame;
 
+use App\Demo\Demo;
 use App\Models\Job;
-use App\Workshop\Demo;
 use Inertia\Testing\AssertableInertia;
 use Tests\Feature\FeatureTestCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Frame;
 
+use App\Demo\Demo;
 use App\Http\Controllers\Frame\SearchController;
 use App\Models\Supplier;
-use App\Workshop\Demo;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\Json;
 use Tests\Core\Document\Documents;

@@ -6,6 +6,7 @@ namespace Tests\Feature\Workshop;
 
 use App\Models\ListImport;
 use App\Models\Supplier;
+use App\Strings\Lists\AbandonedImports;
 use App\Workshop\Files;
 use App\Workshop\Housekeeping;
 use App\Workshop\Place;
@@ -48,6 +49,7 @@ final class HousekeepingTest extends WorkshopTestCase
         file_put_contents("{$place->run}/framework/sessions/abc", 'x');
 
         app(Housekeeping::class)->sweep($place);
+        app(AbandonedImports::class)->sweep($place);
         self::assertSame(['young.csv'], ListImport::query()->pluck('original')->all());
         self::assertSame(['imports/arriving.csv', 'imports/young.csv'], Storage::files('imports'));
         self::assertSame(['photographs/kept.jpg'], Storage::files('photographs'));

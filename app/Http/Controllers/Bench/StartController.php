@@ -6,10 +6,10 @@ namespace App\Http\Controllers\Bench;
 
 use App\Bench\Start\Start;
 use App\Bench\Start\Words;
+use App\Demo\Demo;
 use App\Http\ReaderUnits;
 use App\Http\Requests\Bench\StartRequest;
 use App\Models\Instrument;
-use App\Workshop\Demo;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;

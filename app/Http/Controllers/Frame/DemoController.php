@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Frame;
 
+use App\Demo\Demo;
 use App\Workshop\Conflict;
-use App\Workshop\Demo;
 use Illuminate\Http\JsonResponse;
 
 /** The demo workshop: put into an empty one, and taken out whole. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Strings;
 
 use App\Models\MeasuredSample;
-use App\Strings\TypeColumns;
+use App\Models\TypeColumns;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Lira\Document\SampleReader;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Strings;
 
-use App\Strings\TypeColumns;
+use App\Models\TypeColumns;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Lira\Material\Material;

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { useQuery } from '@tanstack/react-query';
 import type { Baseline, Evaluation } from '../../generated/formats';
-import { hoursWords } from '../../log/hours';
+import { hoursWords } from '../../units/hours';
 import { ask, failureWords } from '../../server/api';
 import { dateWords } from '../../units/times';
 import { formatForce, formatShares, useUnits, type Units } from '../../units/units';

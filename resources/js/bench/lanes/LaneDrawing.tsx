@@ -2,7 +2,7 @@ import { useMemo, useRef, type KeyboardEvent } from 'react';
 import type { Change, EvaluatedString, StringOfSet, TargetBand, Zones } from '../../generated/formats';
 import { gaugeInches, sameFamily, typeOf } from '../../units/stringType';
 import { formatGauge, type Units } from '../../units/units';
-import type { Axis } from './axis';
+import type { Axis } from '../../units/axis';
 import { nearestTo, type Choice } from './gauges';
 import { StringDrawing } from './StringDrawing';
 import { Ticks } from './Ticks';

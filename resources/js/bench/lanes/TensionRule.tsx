@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Zones } from '../../generated/formats';
 import type { Units } from '../../units/units';
-import type { Axis } from './axis';
+import type { Axis } from '../../units/axis';
 import { ZoneRect, ZONES, zoneSpan, type Zone } from './zones';
 
 const RULE_Y = 33.5;

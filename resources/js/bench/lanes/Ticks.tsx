@@ -1,6 +1,6 @@
 import { memo, useMemo } from 'react';
 import type { Units } from '../../units/units';
-import type { Axis } from './axis';
+import type { Axis } from '../../units/axis';
 import type { Choice } from './gauges';
 import { ticksOf } from './ticks';
 

@@ -1,6 +1,6 @@
 import { typeKey, typeOf } from '../../units/stringType';
 import { formatGauge, type Units } from '../../units/units';
-import type { Axis } from './axis';
+import type { Axis } from '../../units/axis';
 import type { Choice } from './gauges';
 
 const LABEL_ROOM = 27;

@@ -1,5 +1,5 @@
 import type { Evaluation } from '../../generated/formats';
-import type { Axis } from './axis';
+import type { Axis } from '../../units/axis';
 
 export type Zone = 'slack' | 'hard' | 'breaks';
 

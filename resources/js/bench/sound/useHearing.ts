@@ -6,7 +6,7 @@ import { tellFailure, toast } from '../../ui/toasts';
 import { useBenchStore } from '../design/benchStore';
 import { inTuning } from '../lanes/gauges';
 import { question } from '../design/question';
-import { strummed } from './pluck';
+import { strummed } from '../../devices/pluck';
 
 const KEPT = 'lira.hearing';
 const SECONDS = 3.5;

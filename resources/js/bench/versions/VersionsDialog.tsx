@@ -7,7 +7,7 @@ import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { toast } from '../../ui/toasts';
-import type { Version } from '../BenchPage';
+import type { Version } from './version';
 import { useBench } from '../design/benchStore';
 import type { SavedSet, Saver } from '../saving/saver';
 import { timeWords } from '../../units/times';

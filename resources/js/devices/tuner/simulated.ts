@@ -1,4 +1,4 @@
-import { strummed } from '../../bench/sound/pluck';
+import { strummed } from '../pluck';
 import type { PluckedTone } from '../../generated/formats';
 import { listen } from './listen';
 import type { TunerSource } from './source';

@@ -1,6 +1,6 @@
 import type { FittingPlan } from '../../generated/formats';
 import type { Job } from '../../generated/views';
-import { createAxis } from '../../bench/lanes/axis';
+import { createAxis } from '../../units/axis';
 import { formatForce, tensionIn, useUnits } from '../../units/units';
 import { useWidth } from '../../ui/useWidth';
 import { pullNow } from '../frames';

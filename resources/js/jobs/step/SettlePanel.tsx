@@ -1,12 +1,12 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
-import { typedCents } from '../../tuning/heard';
+import { typedCents } from '../../units/cents';
 import { pitchLabel } from '../../units/pitch';
 import { momentWords, spanWords } from '../../units/times';
 import { Button } from '../../ui/Button';
 import { fieldClass, largeButtonClass } from '../../ui/classes';
-import { useClock } from '../useClock';
-import { driftWords, thenWords } from '../words';
+import { useClock } from '../../server/useClock';
+import { driftWords, thenWords } from '../../units/settling';
 import type { JobNow } from '../useJob';
 
 /** When all strings hold, ISO 8601; null while that is not known. */

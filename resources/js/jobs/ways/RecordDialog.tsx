@@ -2,7 +2,7 @@ import { useUnits } from '../../units/units';
 import { Dialog } from '../../ui/Dialog';
 import { BeforeAfter } from '../step/FinishPanel';
 import { JobPhotographs } from '../step/MomentFields';
-import { useClock } from '../useClock';
+import { useClock } from '../../server/useClock';
 import type { JobNow } from '../useJob';
 import { momentWords } from '../../units/times';
 

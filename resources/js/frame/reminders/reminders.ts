@@ -1,4 +1,4 @@
-import { clockNow } from '../server/clock';
+import { clockNow } from '../../server/clock';
 
 /** Jobs that may be looked at again at some time, as this browser knows them. */
 export interface Reminder {

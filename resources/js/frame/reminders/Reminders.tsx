@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useEffect } from 'react';
-import { clockNow } from '../server/clock';
-import { toast } from '../ui/toasts';
+import { clockNow } from '../../server/clock';
+import { toast } from '../../ui/toasts';
 import { takeDue } from './reminders';
 
 const LOOK_MS = 1000;

@@ -1,6 +1,6 @@
 import { median, ticks } from 'd3-array';
-import type { Evaluation } from '../../generated/formats';
-import { tensionIn, type Units } from '../../units/units';
+import type { Evaluation } from '../generated/formats';
+import { tensionIn, type Units } from './units';
 
 /** The one tension axis that all lanes share: from newtons to pixels, with the values of its rule in the reader's unit. */
 export interface Axis {

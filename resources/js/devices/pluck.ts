@@ -1,4 +1,4 @@
-import type { PluckedTone } from '../../generated/formats';
+import type { PluckedTone } from '../generated/formats';
 
 /** Adds a tone to samples, from one of them on: each partial a sine that dies away. `rate` in samples a second. */
 export function addTone(samples: Float32Array, tone: PluckedTone, rate: number, from: number, loudness: number): void {

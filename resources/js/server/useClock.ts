@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useAhead } from '../server/clock';
+import { useAhead } from './clock';
 
 /** What time it is, again and again: the server's, where this device's clock is off. */
 export function useClock(everyMs: number): number {

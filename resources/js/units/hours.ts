@@ -1,5 +1,5 @@
 import type { Play } from '../generated/views';
-import { trimmed } from '../units/figures';
+import { trimmed } from './figures';
 
 /** What makes an hour count for more. */
 export const EXPOSED = [

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Strings;
+namespace App\Models;
 
 use Lira\Document\StringTypeWriter;
 use Lira\Material\Material;

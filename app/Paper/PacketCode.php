@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Jobs;
+namespace App\Paper;
 
 /** What stands on a packet's label: the set and the string in it, S17-4. Scanned it is an address that ends so. */
 final readonly class PacketCode

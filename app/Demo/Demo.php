@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workshop;
+namespace App\Demo;
 
 use App\Models\Instrument;
 use App\Models\StringSet;

@@ -1,0 +1,16 @@
+/** Every room of the browser's side, each with those it may use: only such as stand above it, so that there is no way round in a circle. */
+export const SCREEN_NEIGHBOURS: Record<string, string[]> = {
+    generated: [],
+    server: ['generated'],
+    units: ['generated'],
+    ui: ['generated', 'server'],
+    documents: ['server', 'ui'],
+    devices: ['generated', 'units', 'ui'],
+    frame: ['server', 'units', 'ui'],
+    bench: ['generated', 'server', 'units', 'ui', 'documents', 'devices', 'frame'],
+    log: ['generated', 'server', 'units', 'ui', 'frame'],
+    instruments: ['generated', 'server', 'units', 'ui', 'documents', 'devices', 'log'],
+    strings: ['generated', 'server', 'units', 'ui', 'devices', 'frame'],
+    jobs: ['generated', 'server', 'units', 'ui', 'frame', 'instruments'],
+    tuning: ['generated', 'server', 'units', 'ui', 'devices', 'bench', 'jobs'],
+};
