@@ -28,7 +28,7 @@ final class DemoTest extends FeatureTestCase
 
     public function test_the_demo_instruments_are_measured_and_some_sets_have_real_trouble_on_them(): void
     {
-        Artisan::call('lira:demo');
+        $this->withDemo();
         $codes = [];
         foreach (StringSet::query()->with('instrument')->get() as $set) {
             $codes[$set->name] = array_map(

@@ -10,6 +10,8 @@ use App\Models\StringSet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
@@ -29,6 +31,28 @@ abstract class FeatureTestCase extends TestCase
         }
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** Whether the demo was put into its own file in this run. */
+    private static bool $hasDemo = false;
+
+    /** From here on in the demo workshop: it is filled once for all tests, and each changes it within a transaction of its own. */
+    protected function withDemo(): void
+    {
+        $path = base_path('var/testing-demo.sqlite');
+        DB::rollBack();
+        DB::purge();
+        config(['database.connections.sqlite.database' => $path]);
+        if (! self::$hasDemo) {
+            foreach (['', '-wal', '-shm'] as $ending) {
+                @unlink($path.$ending);
+            }
+            touch($path);
+            self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
+            self::assertSame(0, Artisan::call('lira:demo'));
+            self::$hasDemo = true;
+        }
+        DB::beginTransaction();
     }
 
     protected static function keptSet(?\stdClass $json = null): StringSet

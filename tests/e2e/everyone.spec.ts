@@ -15,6 +15,9 @@ const LOOKS = {
     forced: { colorScheme: 'light', forcedColors: 'active' },
 } as const;
 
+// They only look: each may go beside any other.
+test.describe.configure({ mode: 'parallel' });
+
 // By finger everything is larger: what fits there fits under a pointer.
 test.use({ hasTouch: true });
 

@@ -7,9 +7,13 @@ const aheadMs = 1000 * Number(process.env['LIRA_TEST_CLOCK_S'] ?? 0);
 /** What time it is on the day of the tests. */
 export const testNow = (): number => Date.now() + aheadMs;
 
-/** The servers' ports: of the demo workshop, of the empty one, and one that a test may serve on itself. */
+/** The ports of this worker's servers: of the demo workshop, of the empty one, and one that a test may serve on itself. */
 export function ports(): { demo: number; empty: number; own: number } {
-    const [demo = 0, empty = 0, own = 0] = (process.env['LIRA_E2E_PORTS'] ?? '').split(' ').map(Number);
+    const worker = Number(process.env['TEST_PARALLEL_INDEX'] ?? 0);
+    const [demo = 0, empty = 0, own = 0] = (process.env['LIRA_E2E_PORTS'] ?? '')
+        .split(' ')
+        .map(Number)
+        .slice(3 * worker);
     return { demo, empty, own };
 }
 
@@ -30,6 +34,9 @@ export async function setClock(context: BrowserContext, offMs = 0): Promise<void
 
 /** Every test fails on a console error or an uncaught exception, unless it says which it provokes. */
 export const test = base.extend<{ provoked: RegExp[]; quiet: undefined }>({
+    baseURL: async ({}, give) => {
+        await give(`http://127.0.0.1:${ports().demo}`);
+    },
     context: async ({ context }, give) => {
         await setClock(context);
         await give(context);

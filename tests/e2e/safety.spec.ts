@@ -252,7 +252,7 @@ test('a server that is stopped and started again finds everything and takes what
 }) => {
     provoked.push(/Failed to load resource/);
     const port = ports().own;
-    const database = resolve('var/e2e/other.sqlite');
+    const database = resolve(`var/e2e/${process.env['TEST_PARALLEL_INDEX'] ?? 0}/other.sqlite`);
     await rm(database, { force: true });
     const start = async () => {
         const server = spawn('php', ['artisan', 'lira:serve', `--port=${port}`, '--empty'], {

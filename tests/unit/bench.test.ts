@@ -91,6 +91,29 @@ describe('the bench store', () => {
         expect(store.getState().document).toBe(document);
     });
 
+    test('what was redone can be undone again, and so many steps are remembered as one may want back', () => {
+        const store = createBenchStore(document, { instrumentId: 1, poolId: null });
+        const { edit, undo, redo } = store.getState();
+        for (let step = 1; step <= 150; step++) {
+            edit(edits.rename(`Step ${step}`));
+        }
+        for (let step = 0; step < 3; step++) {
+            undo();
+            undo();
+            redo();
+            redo();
+        }
+        expect(store.getState().document.name).toBe('Step 150');
+        undo();
+        redo();
+        undo();
+        expect(store.getState().document.name).toBe('Step 149');
+        for (let step = 149; step > 0; step--) {
+            undo();
+        }
+        expect(store.getState().document).toBe(document);
+    });
+
     test('a whole drag is one step, and one that changes nothing is none', () => {
         const store = createBenchStore(document, { instrumentId: 1, poolId: null });
         store.getState().beginGesture();

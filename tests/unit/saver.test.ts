@@ -163,6 +163,36 @@ describe('a design is kept saved', () => {
         expect(await inBrowser()).toEqual([]);
     });
 
+    test('a last breath that does not arrive leaves what is kept, and after a conflict there is none', async () => {
+        const gone = answering('gone');
+        rename('One');
+        saver.leave();
+        await vi.advanceTimersByTimeAsync(0);
+        expect(gone).toHaveLength(1);
+        expect(await inBrowser()).toMatchObject([{ document: { name: 'One' } }]);
+
+        const sent = answering(409);
+        await saver.flush();
+        expect(saver.state.getState().is).toBe('conflict');
+        saver.leave();
+        await vi.advanceTimersByTimeAsync(0);
+        expect(sent).toHaveLength(1);
+        expect(await inBrowser()).toHaveLength(1);
+        // A page is not offered what is its own.
+        expect(await leftUnsaved()).toEqual([]);
+    });
+
+    test('a page that answers in Lira’s place saves nothing', async () => {
+        vi.stubGlobal('fetch', () => Promise.resolve(new Response('<p>Accept the terms</p>')));
+        rename('One');
+        await vi.advanceTimersByTimeAsync(700);
+        expect(saver.state.getState()).toMatchObject({ is: 'failed' });
+        expect(await inBrowser()).toHaveLength(1);
+        answering('saved');
+        await vi.advanceTimersByTimeAsync(5000);
+        expect([saver.state.getState().is, await inBrowser()]).toEqual(['saved', []]);
+    });
+
     test('a page that goes sends what is left with its last breath', async () => {
         const sent = answering('saved');
         rename('One');

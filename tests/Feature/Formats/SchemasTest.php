@@ -6,7 +6,6 @@ namespace Tests\Feature\Formats;
 
 use App\Bench\StoredSets;
 use App\Models\StringSet;
-use Illuminate\Support\Facades\Artisan;
 use Lira\Document\Json;
 use Lira\Instrument\Anchor;
 use Lira\Instrument\Fingerboard;
@@ -33,7 +32,7 @@ final class SchemasTest extends FeatureTestCase
         self::assertValid('lira-set', Documents::everything());
         self::assertValid('lira-set', Json::object(Documents::text('harbour-to-solve')));
         self::assertValid('lira-set', Json::object(Documents::text('wherry-down-a-tone')));
-        self::assertSame(0, Artisan::call('lira:demo'));
+        $this->withDemo();
         foreach (StringSet::query()->with('instrument')->get() as $set) {
             self::assertValid('lira-set', app(StoredSets::class)->json($set));
         }

@@ -71,6 +71,7 @@ final class RequestsTest extends FeatureTestCase
         yield 'another port of this machine' => [['HTTP_ORIGIN' => 'http://localhost:3000']];
         yield 'the usual port, from another one' => [['HTTP_HOST' => '127.0.0.1:8001', 'HTTP_ORIGIN' => 'http://127.0.0.1:8000']];
         yield 'a file' => [['HTTP_ORIGIN' => 'null']];
+        yield 'a page of the same site' => [['HTTP_SEC_FETCH_SITE' => 'same-site', 'HTTP_SEC_FETCH_MODE' => 'cors']];
         yield 'a browser that says so' => [['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'no-cors']];
         yield 'a form sent from there' => [
             ['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'navigate', 'HTTP_SEC_FETCH_DEST' => 'document'],

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature\Instruments;
 
 use App\Models\Instrument;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Lira\Document\Json;
@@ -102,7 +101,7 @@ final class InstrumentFilesTest extends FeatureTestCase
 
     public function test_lists_ask_no_more_for_many_than_for_few(): void
     {
-        Artisan::call('lira:demo');
+        $this->withDemo();
         $queries = function (string $address): int {
             DB::flushQueryLog();
             DB::enableQueryLog();

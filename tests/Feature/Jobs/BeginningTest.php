@@ -198,7 +198,7 @@ final class BeginningTest extends JobsTestCase
 
     public function test_the_demo_has_a_job_half_done_one_settling_one_waiting_and_one_finished(): void
     {
-        $this->artisan('lira:demo');
+        $this->withDemo();
         $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page
             ->where('jobs', static fn (Collection $jobs): bool => $jobs->where('status', 'open')->count() === 3)
             ->where('jobs.0.instrument', 'Smack')->where('jobs.0.blocked', true)->where('jobs.0.missing', [7])

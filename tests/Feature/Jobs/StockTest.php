@@ -106,6 +106,26 @@ final class StockTest extends JobsTestCase
         self::assertSame(5, Movement::query()->where('kind', MovementKind::Used)->where('set_id', $set->id)->count());
     }
 
+    public function test_what_is_brought_along_is_not_taken_though_there_is_some_and_a_lot_that_is_chosen_is(): void
+    {
+        $set = self::keptSet();
+        [$early] = self::stocked($set, 2);
+        [$late] = self::stocked($set, 2);
+        $job = $this->begun($set, ['from_drawer' => true]);
+        self::assertSame([$early->id], $job->reservations()->where('position', 1)->pluck('lot_id')->all());
+        $this->record($job, $this->event('chose', ['position' => 1, 'lot' => $late->id]))->assertOk();
+        self::assertSame([$late->id], $job->reservations()->where('position', 1)->pluck('lot_id')->all());
+        $this->record($job, $this->event('did', ['key' => 'fit:1']))->assertOk();
+        self::assertSame([2, 1], [$early->refresh()->quantity, $late->refresh()->quantity]);
+
+        $this->record($job, $this->event('chose', ['position' => 2, 'lot' => null]))->assertOk();
+        $this->doAll($job);
+        $this->record($job, $this->event('finished'))->assertOk();
+        self::assertSame(4, (int) Lot::query()->where('name', 'Gull 2')->sum('quantity'));
+        self::assertSame(5, Movement::query()->where('kind', MovementKind::Used)->where('set_id', $set->id)->count());
+        self::assertSame(0, Reservation::query()->where('status', ReservationStatus::Kept)->count());
+    }
+
     public function test_a_string_that_was_put_on_in_the_wrong_place_is_missing_in_its_own(): void
     {
         $set = self::keptSet();
@@ -137,7 +157,7 @@ final class StockTest extends JobsTestCase
 
     public function test_the_order_list_is_ordered_with_the_next_parcel(): void
     {
-        $this->artisan('lira:demo');
+        $this->withDemo();
         $wanted = WantedString::query()->sole();
         $before = $this->postJson('/strings/orders/plan', ['listed' => true])->assertOk();
         self::assertSame(1, $before->json('needed'));

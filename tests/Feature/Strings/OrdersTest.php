@@ -13,7 +13,6 @@ use App\Models\Reservation;
 use App\Models\StringSet;
 use App\Models\Supplier;
 use Illuminate\Database\Events\QueryExecuted;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -27,7 +26,7 @@ final class OrdersTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        Artisan::call('lira:demo');
+        $this->withDemo();
     }
 
     public function test_the_drawer_is_taken_first_and_the_rest_is_bought_as_cheaply_as_can_be(): void

@@ -8,7 +8,6 @@ use App\Models\ListString;
 use App\Models\Supplier;
 use App\Strings\Catalogue\StringCatalogue;
 use Database\Seeders\SaltmarshSupply;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -20,7 +19,7 @@ final class StringsTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        Artisan::call('lira:demo');
+        $this->withDemo();
     }
 
     public function test_three_made_up_makers_list_several_hundred_strings_and_the_same_each_time(): void

@@ -20,7 +20,6 @@ use App\Strings\Pools\Views\ListedFamilyView;
 use App\Strings\Pools\Views\PoolView;
 use App\Strings\Samples\Views\SampleView;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Tests\Feature\FeatureTestCase;
 
@@ -30,7 +29,7 @@ final class ViewsTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        Artisan::call('lira:demo');
+        $this->withDemo();
     }
 
     public function test_strings_and_where_they_are_used(): void

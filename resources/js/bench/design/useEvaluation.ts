@@ -4,7 +4,7 @@ import { ask, Refused, willPass } from '../../server/api';
 import { tell, untell } from '../../ui/notices';
 import type { Evaluation, SetDocument } from '../../generated/formats';
 import { oneAtATime } from '../../server/oneAtATime';
-import { useBenchStore } from './benchStore';
+import { useBenchStore, type BenchStore } from './benchStore';
 import { completed, poolQuestion, question, type Joined } from './question';
 
 interface Answer {
@@ -43,6 +43,15 @@ function createQuestions(document: SetDocument, first: Evaluation, joined: Joine
     };
 }
 
+type Questions = ReturnType<typeof createQuestions>;
+
+/** The questions of each bench, so that whoever asks about a design before it is taken asks what is asked once it is. */
+const asked = new WeakMap<BenchStore, Questions>();
+
+export function questionsOf(store: BenchStore): Questions | undefined {
+    return asked.get(store);
+}
+
 /**
  * Asks the core about the design as it stands, one question at a time. A newer question drops those that still wait and
  * the answer of the one under way; until it is answered the last figures stay. Answers are kept for a while, so that
@@ -52,7 +61,11 @@ export function useEvaluation(document: SetDocument, first: Evaluation): Answer 
     const store = useBenchStore();
     const { joined } = store.getState();
     const client = useQueryClient();
-    const [questionOf] = useState(() => createQuestions(document, first, joined));
+    const [questionOf] = useState(() => {
+        const questions = createQuestions(document, first, joined);
+        asked.set(store, questions);
+        return questions;
+    });
 
     // The question leaves with the edit itself, before anything is drawn.
     useEffect(() => {
