@@ -35,7 +35,7 @@ export function eventWords(event: JobEvent, plan: FittingPlan): string {
         case 'drifted':
             return 'what the strings drifted by';
         case 'noted':
-            return `the note “${event.data.text.length > 60 ? `${event.data.text.slice(0, 60)}…` : event.data.text}”`;
+            return `the note “${event.data.text.length > 60 ? `${event.data.text.slice(0, 60)}…` : event.data.text.replace(/\.$/, '')}”`;
         case 'bench':
             return 'which bench it is at';
         case 'agreed':

@@ -33,7 +33,11 @@ export function FinishPanel({ now, onBack }: Props) {
             <div className="grid min-h-0 content-start gap-x-12 gap-y-5 overflow-y-auto px-4 pt-3 pb-3 sm:px-7 md:grid-cols-2">
                 <section aria-label="Before and after">
                     <h2 className="text-[1.75rem] leading-snug">
-                        {finished ? `On it since ${dateWords(job.finished ?? '')}` : 'All of it is done'}
+                        {!finished
+                            ? 'All of it is done'
+                            : job.later === null
+                              ? `On it since ${dateWords(job.finished ?? '')}`
+                              : `Put on ${dateWords(job.finished ?? '')}; ${job.later.name} is on it now`}
                     </h2>
                     <BeforeAfter job={job} units={units} />
                     <p className="mt-2 text-lg text-ink-soft">

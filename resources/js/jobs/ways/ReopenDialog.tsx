@@ -8,7 +8,7 @@ export function ReopenDialog({ now, onClose }: { now: JobNow; onClose: () => voi
     const { job, record } = now;
     const [on, setOn] = useState<'these' | 'those'>('those');
     const choices = [
-        { value: 'those', label: `Those of ${job.later?.name ?? 'the later job'}, as it says` },
+        { value: 'those', label: `Those of ${job.later?.name ?? 'the later job'}: they stay on` },
         { value: 'these', label: `These of ${job.name}: they are on again` },
     ] as const;
     return (
