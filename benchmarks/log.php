@@ -5,6 +5,7 @@ declare(strict_types=1);
 // How fast each page is at the server in a workshop of 200 instruments, 20 000 fittings and 100 000 entries of hours, with how many
 // questions to the database: php benchmarks/log.php
 
+use App\Hours\HoursOfStrings;
 use App\Models\Job;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -78,6 +79,7 @@ DB::transaction(static function () use ($now): void {
             }
             DB::table('fittings')->insert($rows);
         }
+        HoursOfStrings::ofInstrument($id);
     }
 });
 DB::statement('analyze');

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, expectAccessible, lane, mark, openSet, pitch, saved, tension, test, total } from './lira';
+import { expect, expectAccessible, lane, mark, openOwnSet, openSet, pitch, saved, tension, test, total } from './lira';
 
 test('the first start shows a set half done, with every figure there', async ({ page }) => {
     await page.goto('/');
@@ -87,6 +87,28 @@ test('the same by keyboard alone', async ({ page }) => {
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys that work here' })).toBeVisible();
     await expectAccessible(page);
+});
+
+test('a gauge that is typed asks the server once, and so does a pitch', async ({ page }) => {
+    await openOwnSet(page, 'Asked once');
+    const asked: string[] = [];
+    page.on('request', (request) => {
+        if (request.url().endsWith('/api/v1/bench/evaluations')) {
+            asked.push(request.postData() ?? '');
+        }
+    });
+    const before = await tension(page, 1).inputValue();
+    await page.getByRole('textbox', { name: 'Gauge of string 1, typed' }).fill('0.0125 in');
+    await page.keyboard.press('Enter');
+    await expect(tension(page, 1)).not.toHaveValue(before);
+    await expect(saved(page)).toBeVisible();
+    expect(asked).toHaveLength(1);
+    const typed = await tension(page, 1).inputValue();
+    await pitch(page, 1).fill('B3');
+    await page.keyboard.press('Enter');
+    await expect(tension(page, 1)).not.toHaveValue(typed);
+    await expect(saved(page)).toBeVisible();
+    expect(asked).toHaveLength(2);
 });
 
 test('typed gauges and pitches take any unit, and wrong ones are told where they stand', async ({ page, provoked }) => {

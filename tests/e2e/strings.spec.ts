@@ -116,6 +116,7 @@ test('a string is looked at, put in the drawer, taken out, counted and missed', 
     await expect(page.getByText('Say why it differs')).toBeVisible();
     await page.getByRole('textbox', { name: 'Why it differs' }).fill('found one');
     await page.getByRole('button', { name: 'Set to what was counted' }).click();
+    await expect(row).toContainText('2 × Bright wound 52');
     await row.getByRole('button', { name: 'History of Bright wound 52' }).click();
     await expect(page.getByRole('dialog')).toContainText('found one');
     await expect(page.getByRole('dialog')).toContainText('Harbour');

@@ -27,11 +27,12 @@ export function useJob(given: JobState) {
 
     const take = useCallback((answer: JobAnswer) => {
         hearClock(answer.now);
-        setKnown((present) => (newest.current = taking(present, answer)));
+        // What is sent next goes by this already, before it is drawn.
+        newest.current = taking(newest.current, answer);
+        setKnown(newest.current);
     }, []);
 
     useEffect(() => {
-        hearClock(given.now);
         const stop = lane.knowing(
             () => ({ since: newest.current.last, touched: newest.current.touched }),
             (answer) => take(answer as JobAnswer),
@@ -43,15 +44,18 @@ export function useJob(given: JobState) {
             window.removeEventListener('pagehide', leave);
             stop();
         };
-    }, [lane, given.now, take]);
+    }, [lane, take]);
 
+    // A page that comes back from the browser's history is as it was then: what is true now is asked at once, the time with it.
+    const looked = useRef(false);
     useEffect(() => {
         let stopped = false;
         const look = async () => {
+            looked.current = true;
             if (document.visibilityState === 'visible' && own.every(({ refused }) => refused !== null)) {
                 const { last, touched } = newest.current;
                 const since = new URLSearchParams({ since: String(last), touched });
-                const news = await ask<JobAnswer | { same: true }>(`/jobs/${id}/news?${since.toString()}`).catch(
+                const news = await ask<JobAnswer | { same: true; now: string }>(`/jobs/${id}/news?${since.toString()}`).catch(
                     (failure: unknown) => {
                         if (failure instanceof Refused && failure.ours && failure.status === 404) {
                             lane.state.setState({ gone: true });
@@ -60,6 +64,7 @@ export function useJob(given: JobState) {
                     },
                 );
                 if (news !== null) {
+                    hearClock(news.now);
                     lane.there();
                 }
                 // What was answered while something was said here is known from that already.
@@ -71,7 +76,7 @@ export function useJob(given: JobState) {
                 timer = setTimeout(() => void look(), NEWS_MS);
             }
         };
-        let timer = setTimeout(() => void look(), NEWS_MS);
+        let timer = setTimeout(() => void look(), looked.current ? NEWS_MS : 0);
         return () => {
             stopped = true;
             clearTimeout(timer);

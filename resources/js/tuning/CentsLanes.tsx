@@ -4,6 +4,7 @@ import { pitchLabel } from '../units/pitch';
 import { useWidth } from '../ui/useWidth';
 import { centsWords } from './heard';
 import { LaneRule } from './LaneRule';
+import type { Standing } from './round';
 
 export interface LaneString {
     position: number;
@@ -14,9 +15,9 @@ export interface LaneString {
 interface Props {
     strings: LaneString[];
     /** Where each stands, cents from its pitch; null where it is not known. */
-    present: (number | null)[];
+    present: Standing;
     /** Where each was in earlier rounds, the first first. */
-    earlier: (number | null)[][];
+    earlier: readonly Standing[];
     steps: RetuningStep[];
     current: number | null;
     tolerance: number;

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useReducer, useRef, useState } from 'react';
 import { CERTAIN } from '../devices/tuner/detector';
 import { microphone } from '../devices/tuner/microphone';
 import { simulatedSound, type SimulatedSound } from '../devices/tuner/simulated';
@@ -21,6 +21,7 @@ import { centsWords, oddity, whichString } from './heard';
 import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
 import { givesWords, passesWords, settledWords, shownCents, withoutWords } from './rounds';
+import { driftsOf, hasLanded, isKnown, roundsAfter, startOf, TOLERANCE, worstOf, type Standing } from './round';
 import { firstSource, type Source } from './sources';
 import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
@@ -49,20 +50,9 @@ interface Props {
     tunings: { name: string; hz: number[] }[];
 }
 
-type Standing = (number | null)[];
-
-interface Observation {
-    position: number;
-    from_cents: number;
-    to_cents: number;
-    others: { position: number; from_cents: number; to_cents: number }[];
-}
-
-const TOLERANCE = 3;
 const CEILING = 100;
-const MOVED = 50;
-/** Farther from its pitch a string has not drifted, but was not tuned yet. */
-const DRIFTS_CENTS = 300;
+
+const standingOf = (read: Practice): Standing => read.strings.map(({ cents }) => cents);
 
 /** Where strings stand that were tuned to something else, cents; not known where that is not. */
 function standsIn(hz: number[] | undefined, strings: { hz: number }[]): Standing {
@@ -89,7 +79,6 @@ export default function TunePage({
     const [orderBy, setOrderBy] = useState(usualOrder);
     const [ceiling, setCeiling] = useState(true);
     const [offset, setOffset] = useState('0');
-    const [left, setLeft] = useState<Set<number>>(new Set());
     const usualA4 = designed.tunings[tuning]?.a4_hz ?? 440;
     const [a4, setA4] = useState(usualA4);
     // Tuned to another reference, all of it stands so much higher or lower.
@@ -103,17 +92,13 @@ export default function TunePage({
         }),
         [designed, tuned, tuning, a4, usualA4],
     );
-    const [present, setPresent] = useState<Standing>(() =>
-        standsIn(from === null || source === 'practice' ? undefined : tunings[from]?.hz, tuned),
+    const [state, go] = useReducer(roundsAfter, null, () =>
+        startOf(standsIn(from === null || source === 'practice' ? undefined : tunings[from]?.hz, tuned)),
     );
-    const [earlier, setEarlier] = useState<Standing[]>([]);
-    const [slack, setSlack] = useState<Set<number>>(new Set());
-    const [round, setRound] = useState<{ start: Standing; at: number; observed: Observation[] } | null>(null);
+    const { present, earlier, left, round, learning, observations } = state;
     const [kept, setKept] = useState<Standing | null>(null);
     const [rounds, setRounds] = useState(job?.round ?? 1);
     const [rested, setRested] = useState(job?.seated ?? false);
-    const [learning, setLearning] = useState<Standing | null>(null);
-    const [observations, setObservations] = useState<Observation[]>([]);
     const sound = useRef<SimulatedSound | null>(null);
     const practice = usePractice(document, tuning, seed);
     const settles = usePracticeSettling(document, tuning, practice.act);
@@ -127,7 +112,7 @@ export default function TunePage({
     const observed = round?.observed ?? observations;
     const { data: retuning } = useAsked<Retuning>(
         '/api/v1/retunings',
-        asking.some((cents, index) => cents === null && !slack.has(index + 1))
+        asking.some((cents) => cents === null)
             ? null
             : JSON.stringify({
                   set: document,
@@ -160,36 +145,13 @@ export default function TunePage({
     const position = round === null ? null : (order[round.at] ?? null);
     const step = steps.find((each) => each.position === position);
     const now = position === null ? null : (present[position - 1] ?? null);
-    const known = present.every((cents, index) => cents !== null || slack.has(index + 1));
-    const worst = Math.max(0, ...present.map((cents) => Math.abs(cents ?? 0)));
-    const landed = known && round === null && worst <= TOLERANCE;
+    const [known, landed, worst] = [isKnown(state), hasLanded(state), worstOf(state)];
     const learned =
         retuning?.source === 'measured' &&
         retuning.standard_error_um_per_n !== null &&
         retuning.standard_error_um_per_n < retuning.compliance_um_per_n / 3;
 
-    const observe = (turned: number, before: Standing, after: Standing) => {
-        const at = (standing: Standing, each: number) => standing[each - 1] ?? null;
-        const [from, to] = [at(before, turned), at(after, turned)];
-        if (from === null || to === null || Math.abs(to - from) < MOVED) {
-            return;
-        }
-        const others = strings.flatMap(({ position: each }) => {
-            const [was, is] = [at(before, each), at(after, each)];
-            return each === turned || was === null || is === null ? [] : [{ position: each, from_cents: was, to_cents: is }];
-        });
-        if (others.length > 0) {
-            setObservations((all) => [...all, { position: turned, from_cents: from, to_cents: to, others }]);
-        }
-    };
-    const hear = (at: number, cents: number) => {
-        const standing = present.map((each, index) => (index === at - 1 ? cents : each));
-        setPresent(standing);
-        if (learning !== null && order[0] !== undefined && standing.every((each) => each !== null)) {
-            observe(order[0], learning, standing);
-            setLearning(null);
-        }
-    };
+    const hear = (at: number, cents: number) => go({ do: 'hear', position: at, cents, first: order[0] });
     /** What is heard goes to the string that is tuned, or to the one that it must be. */
     const ear = useEar((hz) => {
         if (source === 'practice') {
@@ -201,9 +163,7 @@ export default function TunePage({
         }
     });
     const take = (read: Practice) => {
-        const standing = read.strings.map(({ cents }) => cents);
-        setPresent(standing);
-        return standing;
+        go({ do: 'stand', present: standingOf(read) });
     };
     const strum = () => act(async () => take(await practice.read()));
 
@@ -212,11 +172,7 @@ export default function TunePage({
         ear.close();
         sound.current = null;
         setSource(chosen as Source);
-        setPresent(strings.map(() => null));
-        setRound(null);
-        setEarlier([]);
-        setObservations([]);
-        setLearning(null);
+        go({ do: 'anew' });
         settles.forget();
         if (chosen === 'microphone') {
             void ear.open(microphone());
@@ -226,17 +182,10 @@ export default function TunePage({
         if (round === null || position === null) {
             return;
         }
-        if (round.at + 1 < order.length) {
-            setRound({ ...round, at: round.at + 1 });
-        } else {
-            setEarlier((all) => [...all, round.start]);
-            setRound(null);
-            setSlack(new Set());
-            if (source === 'practice') {
-                strum();
-            } else {
-                setPresent(strings.map(() => null));
-            }
+        const over = round.at + 1 >= order.length;
+        go({ do: 'next', of: order.length, known: source === 'practice' });
+        if (over && source === 'practice') {
+            strum();
         }
     };
     const keepsDrifts = job?.tuned === true && source !== 'practice';
@@ -245,7 +194,7 @@ export default function TunePage({
         if (job === null || !keepsDrifts) {
             return;
         }
-        const cents = present.map((each) => (each === null || Math.abs(each) > DRIFTS_CENTS ? null : each));
+        const cents = driftsOf(state);
         act(async () => {
             const { id, sent } = await recordIn(job.id, 'drifted', { cents, rested });
             const where = sent ? 'Kept with the job' : 'Kept on this device for the job, until Lira answers';
@@ -257,7 +206,7 @@ export default function TunePage({
         });
     };
     const begin = () => {
-        setRound({ start: present, at: 0, observed: observations });
+        go({ do: 'begin' });
         if (kept !== present) {
             keepDrifts();
         }
@@ -266,14 +215,12 @@ export default function TunePage({
         if (position === null) {
             return;
         }
-        const before = present;
         act(async () => {
             const read =
                 'turns' in by
                     ? await practice.act({ do: 'turn', position, turns: by.turns })
                     : await practice.act({ do: 'tune', position, cents: by.cents });
-            const after = take(read);
-            observe(position, before, after);
+            go({ do: 'turned', position, after: standingOf(read) });
         });
     };
     const learnFirst = () => {
@@ -282,14 +229,12 @@ export default function TunePage({
             return;
         }
         if (source !== 'practice') {
-            setLearning(present);
-            setPresent(strings.map(() => null));
+            go({ do: 'learn' });
             return;
         }
-        const before = present;
         act(async () => {
-            const after = take(await practice.act({ do: 'tune', position: first, cents: (before[first - 1] ?? 0) - 100 }));
-            observe(first, before, after);
+            const read = await practice.act({ do: 'tune', position: first, cents: (present[first - 1] ?? 0) - 100 });
+            go({ do: 'turned', position: first, after: standingOf(read) });
         });
     };
     const pluck = () =>
@@ -351,10 +296,13 @@ export default function TunePage({
                     }
                     if (reference !== undefined) {
                         setA4(reference);
-                        setPresent(present.map((cents) => (cents === null ? null : cents + centsOf(a4, reference))));
+                        go({
+                            do: 'stand',
+                            present: present.map((cents) => (cents === null ? null : cents + centsOf(a4, reference))),
+                        });
                     }
                 }}
-                onStandsIn={(index) => setPresent(standsIn(tunings[index]?.hz, strings))}
+                onStandsIn={(index) => go({ do: 'stand', present: standsIn(tunings[index]?.hz, strings) })}
             />
             {(ear.problem ?? problem) != null && (
                 <p role="alert" className="mt-3 border-l-4 border-l-stop pl-3 text-stop">
@@ -369,7 +317,7 @@ export default function TunePage({
                     steps={steps}
                     current={position}
                     tolerance={TOLERANCE}
-                    onChoose={(chosen) => round !== null && setRound({ ...round, at: Math.max(0, order.indexOf(chosen)) })}
+                    onChoose={(chosen) => go({ do: 'choose', at: order.indexOf(chosen) })}
                 />
                 <p className="mt-2 text-sm text-ink-soft">
                     Filled: where it is. Triangle: where to leave it in this round, so that the strings still to come pull it to
@@ -385,15 +333,7 @@ export default function TunePage({
                                 type="checkbox"
                                 aria-label={`Leave string ${each} alone`}
                                 checked={left.has(each)}
-                                onChange={(event) => {
-                                    const next = new Set(left);
-                                    if (event.target.checked) {
-                                        next.add(each);
-                                    } else {
-                                        next.delete(each);
-                                    }
-                                    setLeft(next);
-                                }}
+                                onChange={(event) => go({ do: 'leave', position: each, alone: event.target.checked })}
                             />
                             {each}
                         </label>
@@ -401,7 +341,9 @@ export default function TunePage({
                     {known && !landed && mayStay.length > 0 && mayStay.length < order.length && (
                         <Button
                             look="quiet"
-                            onClick={() => setLeft(new Set([...left, ...mayStay.map(({ position: each }) => each)]))}
+                            onClick={() =>
+                                mayStay.forEach(({ position: each }) => go({ do: 'leave', position: each, alone: true }))
+                            }
                         >
                             {mayStay.length === 1
                                 ? `String ${mayStay[0]?.position} may be left alone: it will stay`

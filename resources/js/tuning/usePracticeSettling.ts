@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Practice, SetDocument, SettlingAnswer } from '../generated/formats';
 import { useAsked } from '../server/useAsked';
 import type { PracticeAction } from './usePractice';
+import type { Standing } from './round';
 
 interface StringFound {
     position: number;
@@ -21,7 +22,7 @@ export function usePracticeSettling(set: SetDocument, tuning: number, act: (acti
         found.length === 0 ? null : JSON.stringify({ set, tuning, strings: found }),
     );
     /** Stretches all, or leaves them alone for so long; `before` is where they stood. */
-    const drift = async (before: (number | null)[], seconds: number | null): Promise<Practice> => {
+    const drift = async (before: Standing, seconds: number | null): Promise<Practice> => {
         const answered = await act(seconds === null ? { do: 'pull' } : { do: 'wait', seconds });
         const later = clock + (seconds ?? 0);
         setFound((all) =>

@@ -63,7 +63,9 @@ final class JobsTest extends JobsTestCase
         $this->record($job, $this->event('did', ['key' => 'prepare']));
         $seen = $this->getJson("/jobs/{$job->id}/news")->assertOk();
         $since = http_build_query(['since' => $seen->json('last'), 'touched' => $seen->json('touched')]);
-        self::assertSame(['same' => true], $this->getJson("/jobs/{$job->id}/news?{$since}")->json());
+        $this->travelTo('2026-11-27 09:31:00');
+        $this->getJson("/jobs/{$job->id}/news?{$since}")->assertExactJson(['same' => true, 'now' => now()->toIso8601String()]);
+        $this->travelBack();
 
         // One does two steps, the other, who knows of none of them, the first of these and a third.
         $this->record($job, $this->event('did', ['key' => 'note-before']), $this->event('did', ['key' => 'off:6']));

@@ -122,7 +122,7 @@ final readonly class JobController
     {
         $last = $job->events()->latest('id')->first()->id ?? 0;
         if ($last === $request->integer('since') && self::touched($job) === $request->string('touched')->toString()) {
-            return new JsonResponse(['same' => true]);
+            return new JsonResponse(['same' => true, 'now' => now()->toIso8601String()]);
         }
 
         return new JsonResponse($this->whole($request, $this->jobs->file($job), $request->integer('since')));

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
+import { FormEnd } from '../../ui/FormEnd';
 import type { JobNow } from '../useJob';
 
 /** An earlier job opened again: what is on the instrument now is asked, not guessed. */
@@ -35,14 +35,7 @@ export function ReopenDialog({ now, onClose }: { now: JobNow; onClose: () => voi
                         </label>
                     ))}
                 </fieldset>
-                <div className="flex flex-wrap gap-2.5">
-                    <Button type="submit" look="strong">
-                        Open the job again
-                    </Button>
-                    <Button look="quiet" onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <FormEnd act="Open the job again" busy={false} onCancel={onClose} />
             </form>
         </Dialog>
     );

@@ -1,0 +1,88 @@
+import { describe, expect, test } from 'vitest';
+import {
+    driftsOf,
+    hasLanded,
+    isKnown,
+    observed,
+    roundsAfter,
+    startOf,
+    worstOf,
+    type Act,
+    type Rounds,
+} from '../../resources/js/tuning/round';
+
+const after = (rounds: Rounds, ...acts: Act[]) => acts.reduce(roundsAfter, rounds);
+const hear = (position: number, cents: number, first = 3): Act => ({ do: 'hear', position, cents, first });
+
+describe('a round', () => {
+    test('begins by what is known, goes through the tuners and ends with the last', () => {
+        const start = after(startOf([null, null, null]), hear(1, -40), hear(2, -60), hear(3, -80));
+        expect([isKnown(start), hasLanded(start), worstOf(start)]).toEqual([true, false, 80]);
+        const begun = after(start, { do: 'begin' }, hear(3, 4));
+        expect(begun.round).toEqual({ start: [-40, -60, -80], at: 0, observed: [] });
+        const second = after(begun, { do: 'next', of: 3, known: false });
+        expect([second.round?.at, second.present]).toEqual([1, [-40, -60, 4]]);
+        const over = after(second, { do: 'next', of: 3, known: false }, { do: 'next', of: 3, known: false });
+        // How they stand now nobody has heard.
+        expect([over.round, over.present, over.earlier]).toEqual([null, [null, null, null], [[-40, -60, -80]]]);
+        // In practice it is known.
+        expect(after(second, { do: 'choose', at: 2 }, { do: 'next', of: 3, known: true }).present).toEqual([-40, -60, 4]);
+    });
+
+    test('another tuner’s turn is chosen only within one', () => {
+        const begun = after(startOf([1, 2]), { do: 'begin' }, { do: 'choose', at: 1 });
+        expect(begun.round?.at).toBe(1);
+        expect(after(begun, { do: 'choose', at: -1 }).round?.at).toBe(0);
+        const none = startOf([1, 2]);
+        expect(after(none, { do: 'choose', at: 1 }, { do: 'next', of: 2, known: false })).toBe(none);
+    });
+
+    test('has landed where all stand within three cents and nothing is under way', () => {
+        expect(hasLanded(startOf([3, -3, 0]))).toBe(true);
+        expect(hasLanded(startOf([3.1, 0]))).toBe(false);
+        expect(hasLanded(startOf([null, 0]))).toBe(false);
+        expect(hasLanded(after(startOf([1, 0]), { do: 'begin' }))).toBe(false);
+    });
+
+    test('strings are left alone, and taken up again, whatever is heard by', () => {
+        const left = after(startOf([1, 2]), { do: 'leave', position: 2, alone: true }, { do: 'leave', position: 1, alone: true });
+        expect([...after(left, { do: 'leave', position: 2, alone: false }, { do: 'anew' }).left]).toEqual([1]);
+        expect(after(left, { do: 'anew' }).present).toEqual([null, null]);
+    });
+});
+
+describe('what it teaches', () => {
+    test('a tuner that moved by half a semitone or more tells of the strings that were heard before and after', () => {
+        expect(observed(1, [-100, 10, null], [0, 4, 7])).toEqual({
+            position: 1,
+            from_cents: -100,
+            to_cents: 0,
+            others: [{ position: 2, from_cents: 10, to_cents: 4 }],
+        });
+        expect(observed(1, [-49, 10], [0, 4])).toBeNull();
+        expect(observed(1, [null, 10], [0, 4])).toBeNull();
+        expect(observed(1, [-100, null], [0, 4])).toBeNull();
+    });
+
+    test('the first is turned down, and once all are heard again it is known what the others did', () => {
+        const learning = after(startOf([0, 0, 0]), { do: 'learn' });
+        expect([learning.present, learning.learning]).toEqual([
+            [null, null, null],
+            [0, 0, 0],
+        ]);
+        const some = after(learning, hear(1, 6), hear(3, -100));
+        expect(some.observations).toEqual([]);
+        const all = after(some, hear(2, 5));
+        expect(all.learning).toBeNull();
+        expect(all.observations).toMatchObject([
+            { position: 3, from_cents: 0, to_cents: -100, others: [{ position: 1 }, { position: 2 }] },
+        ]);
+        // A round that is under way goes on by what was known when it began.
+        const begun = after(startOf([-90, 0]), { do: 'begin' }, { do: 'turned', position: 1, after: [0, -5] });
+        expect([begun.observations.length, begun.round?.observed]).toEqual([1, []]);
+    });
+
+    test('what strings drifted by leaves out those that were never tuned', () => {
+        expect(driftsOf(startOf([-24, -1200, null, 300, 301]))).toEqual([-24, null, null, 300, null]);
+    });
+});
