@@ -178,6 +178,7 @@ test('a tuning is picked by its notes, and units switch everywhere', async ({ pa
     await page.getByRole('menuitemradio', { name: 'Inches' }).click();
     await page.keyboard.press('Escape');
     await expect(total(page)).toHaveText(/^\d+ lbf$/);
+    await expect(saved(page)).toBeVisible();
     await page.reload();
     await expect(total(page)).toHaveText(/^\d+ lbf$/);
     await expect(page.getByText('25.394 in').first()).toBeVisible();

@@ -133,7 +133,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                 id={list}
                 role="listbox"
                 aria-label="Tunings"
-                className={clsx('mt-3 min-h-24 overflow-auto border-y border-rule', narrow ? 'max-h-52' : 'max-h-[22rem]')}
+                className={clsx('mt-3 overflow-auto border-t border-rule', narrow ? 'max-h-52' : 'max-h-[22rem]')}
             >
                 {found.map((tuning, position) => (
                     <li
@@ -159,12 +159,15 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                         )}
                     </li>
                 ))}
-                {found.length === 0 && (
-                    <li role="presentation" className="p-3 text-ink-soft">
-                        {error?.message ?? data?.hint ?? 'No tuning is known for this number of strings. Type its notes.'}
-                    </li>
-                )}
             </ul>
+            {found.length === 0 && (
+                <p className="min-h-24 p-3 text-ink-soft">
+                    {error?.message ??
+                        (data === undefined
+                            ? 'Looking for tunings…'
+                            : (data.hint ?? 'No tuning is known for this number of strings. Type its notes.'))}
+                </p>
+            )}
             {!narrow && (
                 <div className="mt-3 flex items-center justify-between gap-3">
                     <p className="text-sm text-ink-faint">
