@@ -16,6 +16,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class HoursOfStrings
 {
+    /** In SQL: the kind of the hours of the play `p`, as {@see \Lira\Life\Exposure::kind()} has it. */
+    public const KIND = 'p.heat + 2 * p.salt + 4 * p.sweat';
+
     public static function follow(): void
     {
         Fitting::saved(static fn (Fitting $fitting) => self::recount('f.id = ?', [$fitting->id]));
@@ -44,8 +47,8 @@ final class HoursOfStrings
     private static function recount(string $which, array $bindings): void
     {
         DB::delete("delete from fitting_hours where fitting_id in (select f.id from fittings f where {$which})", $bindings);
-        DB::insert("insert into fitting_hours (fitting_id, exposure, hours)
-            select f.id, p.heat + 2 * p.salt + 4 * p.sweat as exposure, sum(p.hours) from fittings f
+        DB::insert('insert into fitting_hours (fitting_id, exposure, hours)
+            select f.id, '.self::KIND." as exposure, sum(p.hours) from fittings f
             join plays p on p.instrument_id = f.instrument_id and p.played_on >= date(f.fitted_at)
                 and p.played_on < coalesce(date(f.removed_at), '9999-12-31') and (f.removed_at is not null or p.show_id is null)
             where {$which} group by f.id, exposure", $bindings);

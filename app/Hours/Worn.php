@@ -49,7 +49,7 @@ final class Worn
     {
         $now ??= Carbon::now();
         $weekly = "i.hours_a_week * (julianday(coalesce(f.removed_at, '{$now->toDateTimeString()}')) - julianday(f.fitted_at)) / 7";
-        $shows = 'select sum('.self::counted('p.hours', 'p.heat + 2 * p.salt + 4 * p.sweat').") from plays p
+        $shows = 'select sum('.self::counted('p.hours', HoursOfStrings::KIND).") from plays p
             where p.show_id is not null and p.instrument_id = f.instrument_id and p.played_on >= date(f.fitted_at) and p.played_on < '{$now->copy()->addDay()->toDateString()}'";
         $ended = "'".implode("', '", self::ENDED)."'";
 

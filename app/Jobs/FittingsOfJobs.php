@@ -30,9 +30,10 @@ final readonly class FittingsOfJobs
     /**
      * Changes the rows of its instrument by what a job has come to since an event.
      *
+     * @param  bool  $coated  whether the strings that it put on are
      * @param  int  $since  the last that they counted in
      */
-    public function follow(Job $job, SetDesign $design, int $since): void
+    public function follow(Job $job, SetDesign $design, bool $coated, int $since): void
     {
         $rows = $job->events()->where('id', '>', $since)->whereIn('kind', [Finished::kind(), Reopened::kind(), Undone::kind()])->exists();
         if (! $rows) {
@@ -46,7 +47,7 @@ final readonly class FittingsOfJobs
             if (isset($was[$key]) && ! $was[$key]->is($span)) {
                 self::row($job->instrument_id, $span)?->update(self::end($span));
             } elseif (! isset($was[$key]) && $span->job === $job->id) {
-                $this->add($job, $design, $span);
+                $this->add($job, $design, $span, $coated);
             }
         }
     }
@@ -120,7 +121,7 @@ final readonly class FittingsOfJobs
         ];
     }
 
-    private function add(Job $job, SetDesign $design, OnSpan $span): void
+    private function add(Job $job, SetDesign $design, OnSpan $span, bool $coated): void
     {
         $string = $design->strings[$span->position - 1] ?? null;
         if ($string === null) {
@@ -128,11 +129,10 @@ final readonly class FittingsOfJobs
         }
         $lot = $job->reservations()->where('status', ReservationStatus::Used)->where('position', $span->position)->get()
             ->map(static fn (Reservation $each): int => $each->lot_id)->last();
-        $finished = Progress::of(JobEvent::log($job->events()->orderBy('id')->get()), [])->finished();
         Fitting::query()->create([
             'instrument_id' => $job->instrument_id, 'position' => $span->position, 'job_id' => $job->id, 'set_id' => $job->set_id,
             'lot_id' => $lot, ...TypeColumns::of($string->spec->type), 'fitted_at' => Carbon::createFromTimestampUTC($span->fromS),
-            'coated' => $finished['coated'] ?? false, ...self::end($span),
+            'coated' => $coated, ...self::end($span),
         ]);
     }
 }

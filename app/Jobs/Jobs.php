@@ -176,7 +176,7 @@ final readonly class Jobs
         $job->touch();
         $job->save();
         if ($since !== null) {
-            $this->fittings->follow($job, $document->design, $since);
+            $this->fittings->follow($job, $document->design, $finished['coated'] ?? false, $since);
         }
 
         return $file;

@@ -7,8 +7,6 @@ import { disputeWords } from './events/jobNow';
 import { eventWords } from './events/eventWords';
 import type { JobNow } from './useJob';
 
-const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
 /** What somebody has to know of what was said here or elsewhere: what is refused, what waits, what two devices say otherwise. */
 export function JobNotices({ now, onMend }: { now: JobNow; onMend: (event: JobEvent) => void }) {
     const { gone, trouble, held, unsent, refused, aheadMs, progress, plan, lane } = now;
@@ -46,7 +44,7 @@ export function JobNotices({ now, onMend }: { now: JobNow; onMend: (event: JobEv
                 .map((dispute) => (
                     <Notice key={dispute.of} tone="caution">
                         <span>{disputeWords(dispute)} If it is not so, say so at that string.</span>
-                        <Button look="quiet" aria-label={upper('seen')} onClick={() => setSeen([...seen, dispute.of])}>
+                        <Button look="quiet" onClick={() => setSeen([...seen, dispute.of])}>
                             Seen
                         </Button>
                     </Notice>
