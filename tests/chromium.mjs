@@ -1,6 +1,6 @@
-/** How Debian's Chromium is started for tests, pictures and measurements: without a sandbox, a graphics card or the network. */
+/** How Debian's Chromium without a window of its own is started for tests, pictures and measurements: without a sandbox, a graphics card or the network. */
 export const chromiumOptions = {
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
         '--no-sandbox',
         '--disable-gpu',

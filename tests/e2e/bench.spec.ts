@@ -1,5 +1,18 @@
 import { readFile } from 'node:fs/promises';
-import { expect, expectAccessible, lane, mark, openOwnSet, openSet, pitch, saved, tension, test, total } from './lira';
+import {
+    expect,
+    expectAccessible,
+    expectPaper,
+    lane,
+    mark,
+    openOwnSet,
+    openSet,
+    pitch,
+    saved,
+    tension,
+    test,
+    total,
+} from './lira';
 
 test('the first start shows a set half done, with every figure there', async ({ page }) => {
     await page.goto('/');
@@ -271,9 +284,7 @@ test('a document is imported, changed, exported and printed', async ({ page }) =
     const given = JSON.parse(await readFile('docs/examples/skerry-everything.json', 'utf8')) as Record<string, unknown>;
     expect(exported).toEqual({ ...given, notes: 'Seen on the Bench.' });
 
-    const sheet = page.waitForEvent('popup');
-    await page.getByRole('button', { name: 'Print the sheet' }).click();
-    await expect.poll(async () => (await sheet).url()).toMatch(/\/sets\/\d+\/sheet$/);
+    await expectPaper(page, /\/sets\/\d+\/sheet$/, () => page.getByRole('button', { name: 'Print the sheet' }).click());
 });
 
 test('a document that cannot be used is refused where it was given, and nothing is added', async ({ page, provoked }) => {

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openSet, test, total } from './lira';
+import { expect, expectAccessible, expectPaper, openSet, test, total } from './lira';
 
 /** Saves, and waits until the server has it. */
 async function savedInstrument(page: Page) {
@@ -125,9 +125,7 @@ test('another set is tried on by its name, string by string, and its fit report 
     await expect(found).toContainText(/String 3 needs|Nut slot 3/);
     await page.getByRole('button', { name: 'String 4', exact: true }).click();
     await expect(page.getByRole('img', { name: 'String 4 from post to nut, from the side' })).toBeVisible();
-    const report = page.waitForEvent('popup');
-    await page.getByRole('link', { name: 'Fit report (to print)' }).click();
-    await expect.poll(async () => (await report).url()).toMatch(/\/sets\/\d+\/fit$/);
+    await expectPaper(page, /\/sets\/\d+\/fit$/, () => page.getByRole('link', { name: 'Fit report (to print)' }).click());
 
     await page.getByRole('combobox', { name: 'Set tried on' }).click();
     await page.getByRole('option', { name: 'Another set, by name…' }).click();

@@ -379,10 +379,12 @@ test('a packet is scanned with the camera', async ({ page, baseURL }, info) => {
         ],
     });
     const tablet = await seeing.newPage({ viewport: { width: 820, height: 1180 } });
+    await setClock(tablet.context());
     await tablet.goto(page.url());
     await tablet.getByRole('button', { name: 'Scan it' }).click();
     await expect(main(tablet)).toContainText('Feed it from the back');
     await expect(tablet.getByRole('dialog')).toHaveCount(0);
+    await sent(tablet);
     await seeing.close();
     // Without a camera the code is typed.
     await expect(main(page)).toContainText('Feed it from the back');

@@ -94,6 +94,16 @@ export function keptHere(page: Page): Promise<string> {
     );
 }
 
+/** What is to be printed opens beside the page, at its address and as a PDF. */
+export async function expectPaper(page: Page, address: RegExp, press: () => Promise<void>): Promise<void> {
+    const [answer] = await Promise.all([
+        page.context().waitForEvent('response', (response) => address.test(response.url())),
+        page.waitForEvent('popup'),
+        press(),
+    ]);
+    expect([answer.status(), answer.headers()['content-type']]).toEqual([200, 'application/pdf']);
+}
+
 /** Opens a demo set from the list, as somebody would. */
 export async function openSet(page: Page, name: string): Promise<void> {
     await page.goto('/sets');

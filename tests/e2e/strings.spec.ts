@@ -1,4 +1,4 @@
-import { expect, expectAccessible, lane, openSet, tension, test } from './lira';
+import { expect, expectAccessible, expectPaper, lane, openSet, tension, test } from './lira';
 
 const LIST = [
     'SKU;Title;Winding;Alloy;Gauge;Each;Box of;Box price',
@@ -224,9 +224,7 @@ test('labels and a card are printed for the packets of a set', async ({ page }) 
         ['Labels (to print)', /\/sets\/\d+\/labels\?stock=letter-30&skip=28$/],
         ['Card in fitting order', /\/sets\/\d+\/card\?paper=letter$/],
     ] as const) {
-        const printed = page.waitForEvent('popup');
-        await dialog.getByRole('link', { name }).click();
-        await expect.poll(async () => (await printed).url()).toMatch(address);
+        await expectPaper(page, address, () => dialog.getByRole('link', { name }).click());
     }
 });
 

@@ -113,16 +113,15 @@ final class Server
     private function awaitAnswer(): void
     {
         for ($until = microtime(true) + self::READY_S; microtime(true) < $until;) {
-            if ($this->answers()) {
-                // Known from the first moment on, so that none is left behind whatever becomes of their server.
-                $this->workers();
-
+            // The first worker answers before the last is there. All are known from the first moment on, so that none is left
+            // behind on the port whatever becomes of their server, and none that is still coming is taken for lost.
+            if ($this->answers() && count($this->workers() ?? range(1, self::WORKERS)) >= self::WORKERS) {
                 return;
             }
             if (! $this->isRunning()) {
                 break;
             }
-            $this->listen(0.1);
+            $this->listen(0.05);
         }
         $this->listen(0);
         $this->stop();
