@@ -251,7 +251,7 @@ final readonly class Orders
     /**
      * Puts what arrived into the drawer; what is still missing stays on its way.
      *
-     * @param  array<int, int>  $counts  how many of each line came whole, by line
+     * @param  array<int, int>  $counts  how many of each line came whole, by line, at most as many as were to come
      */
     public function receive(Order $order, array $counts): void
     {

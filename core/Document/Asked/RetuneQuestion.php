@@ -7,6 +7,7 @@ namespace Lira\Document\Asked;
 use Lira\Coupling\Coupled;
 use Lira\Coupling\HungString;
 use Lira\Coupling\Observed;
+use Lira\Coupling\Round;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Evaluation\EvaluatedString;
@@ -29,6 +30,7 @@ final readonly class RetuneQuestion implements Question
     /**
      * @param  list<HungString>  $strings
      * @param  list<int>  $order
+     * @param  int  $counted  of the observations, how many moved their string far enough to tell of the others
      */
     private function __construct(
         private AskedSet $set,
@@ -37,7 +39,9 @@ final readonly class RetuneQuestion implements Question
         private float $complianceMPerN,
         private string $source,
         private ?float $standardErrorMPerN,
+        private int $counted,
         private bool $hasCeiling,
+        private float $toleranceCents,
     ) {}
 
     public static function read(Node $root, \stdClass $json, Problems $problems): ?self
@@ -50,7 +54,10 @@ final readonly class RetuneQuestion implements Question
             default => self::CEILING_CENTS,
         };
         $root->knows('ceiling_cents');
-        if ($set === null || $present === null) {
+        $tolerance = $root->has('tolerance_cents')
+            ? $root->numberWithin('tolerance_cents', 'how near its pitch a string is left as it is, in cents,', 0.1, 100.0)
+            : Settling::TOLERANCE_CENTS;
+        if ($set === null || $present === null || $tolerance === null) {
             return null;
         }
         $count = count($set->strings);
@@ -74,7 +81,9 @@ final readonly class RetuneQuestion implements Question
             $compliance['complianceMPerN'],
             $compliance['source'],
             $compliance['standardErrorMPerN'],
+            $compliance['counted'],
             $ceiling !== null,
+            $tolerance,
         );
     }
 
@@ -83,6 +92,7 @@ final readonly class RetuneQuestion implements Question
         $coupled = new Coupled($this->strings, $this->order, $this->complianceMPerN);
         $first = $this->hasCeiling ? $coupled->part($coupled->share()) : $coupled;
         $wound = $first->windM();
+        $round = new Round($this->strings, $this->order, $this->complianceMPerN, $this->toleranceCents, $this->centsAt(...));
         $steps = [];
         foreach ($first->leaveN() as $position => $leaveN) {
             $string = $this->set->strings[$position - 1];
@@ -102,6 +112,10 @@ final readonly class RetuneQuestion implements Question
             'compliance_um_per_n' => 1e6 * $this->complianceMPerN,
             'source' => $this->source,
             'standard_error_um_per_n' => $this->standardErrorMPerN === null ? null : 1e6 * $this->standardErrorMPerN,
+            'observations_counted' => $this->counted,
+            'learned' => Round::isLearned($this->complianceMPerN, $this->standardErrorMPerN),
+            'landed' => $round->hasLanded(),
+            'may_stay' => $round->mayStay(),
             'passes' => $this->hasCeiling ? $coupled->passes() : 1,
             'steps' => $steps,
             'without' => $this->standing($coupled->withoutN()),
@@ -110,7 +124,7 @@ final readonly class RetuneQuestion implements Question
         ];
     }
 
-    /** How often one would go round, bringing each string to its pitch in turn, until all stand within the tolerance of a settled string. */
+    /** How often one would go round, bringing each string to its pitch in turn, until all stand within the tolerance. */
     private function withoutRounds(Coupled $coupled): int
     {
         $rounds = 0;
@@ -122,9 +136,9 @@ final readonly class RetuneQuestion implements Question
             $worst = 0.0;
             foreach ($this->order as $position) {
                 $tensionN = $after[$position] ?? null;
-                $worst = $tensionN === null ? $worst : max($worst, abs($this->set->cents($this->set->strings[$position - 1], max(1e-9, $tensionN))));
+                $worst = $tensionN === null ? $worst : max($worst, abs($this->centsAt($position, $tensionN)));
             }
-        } while (++$rounds < self::MOST_ROUNDS && $worst > Settling::TOLERANCE_CENTS);
+        } while (++$rounds < self::MOST_ROUNDS && $worst > $this->toleranceCents);
 
         return $rounds;
     }
@@ -147,11 +161,16 @@ final readonly class RetuneQuestion implements Question
         $standing = [];
         foreach ($tensionsN as $position => $tensionN) {
             if ($tensionN !== null) {
-                $standing[] = ['position' => $position, 'cents' => $this->set->cents($this->set->strings[$position - 1], max(1e-9, $tensionN))];
+                $standing[] = ['position' => $position, 'cents' => $this->centsAt($position, $tensionN)];
             }
         }
 
         return $standing;
+    }
+
+    private function centsAt(int $position, float $tensionN): float
+    {
+        return $this->set->cents($this->set->strings[$position - 1], max(1e-9, $tensionN));
     }
 
     /** @return list<int> */
@@ -176,7 +195,7 @@ final readonly class RetuneQuestion implements Question
         return $order;
     }
 
-    /** @return array{complianceMPerN: float, source: string, standardErrorMPerN: ?float} */
+    /** @return array{complianceMPerN: float, source: string, standardErrorMPerN: ?float, counted: int} */
     private static function compliance(Node $root, AskedSet $set, Problems $problems): array
     {
         $hardware = $set->document->design->instrument->hardware;
@@ -188,15 +207,16 @@ final readonly class RetuneQuestion implements Question
                 default => 'given',
             },
             'standardErrorMPerN' => null,
+            'counted' => 0,
         ];
         if ($root->has('compliance_um_per_n')) {
             $given = $root->numberWithin('compliance_um_per_n', 'how far it gives, in micrometres per newton,', 0.0, 1000.0);
 
-            return $given === null ? $assumed : ['complianceMPerN' => $given * 1e-6, 'source' => 'given', 'standardErrorMPerN' => null];
+            return $given === null ? $assumed : ['complianceMPerN' => $given * 1e-6, 'source' => 'given'] + $assumed;
         }
         $observations = $root->has('observations') ? self::observations($root, $set, $problems) : [];
 
-        return $observations === [] ? $assumed : ['source' => 'measured'] + Observed::together($observations);
+        return $observations === [] ? $assumed : ['source' => 'measured', 'counted' => count($observations)] + Observed::together($observations);
     }
 
     /** @return list<Observed> those that count */

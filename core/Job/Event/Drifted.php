@@ -10,6 +10,9 @@ use Lira\Job\Recorded;
 /** How far each string had drifted before it was tuned again. */
 final readonly class Drifted implements Event
 {
+    /** Farther from its pitch a string has not drifted, but was not tuned yet. */
+    private const FURTHEST_CENTS = 300;
+
     /**
      * @param  bool  $rested  whether it had been left alone since it was tuned; else it had been stretched
      * @param  list<?float>  $cents  of each string, string 1 first, flat negative; null where none was read
@@ -34,7 +37,7 @@ final readonly class Drifted implements Event
     public function happen(Course $course, Recorded $of): void
     {
         foreach ($this->cents as $index => $cents) {
-            if ($cents !== null) {
+            if ($cents !== null && abs($cents) <= self::FURTHEST_CENTS) {
                 $course->drifts[$index + 1][] = ['cents' => $cents, 'atS' => $of->atS, 'rested' => $this->rested];
             }
         }

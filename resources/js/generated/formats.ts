@@ -1525,6 +1525,22 @@ export interface Retuning {
     source: 'assumed' | 'given' | 'measured';
     standard_error_um_per_n: number | null;
     /**
+     * Of the observations given, how many moved their string by half a semitone or more, and tell of the others.
+     */
+    observations_counted: number;
+    /**
+     * Whether what was observed is sure enough to be kept with the instrument: its standard error is under a third of it.
+     */
+    learned: boolean;
+    /**
+     * Whether every string of the order stands within the tolerance already.
+     */
+    landed: boolean;
+    /**
+     * Strings of the order that stand within the tolerance, and will after this round if none of them is turned.
+     */
+    may_stay: number[];
+    /**
      * How many the ceiling asks for.
      */
     passes: number;
@@ -1534,7 +1550,7 @@ export interface Retuning {
      */
     without: StringStanding[];
     /**
-     * How often one would go round, each string brought to its pitch in turn, until all stand within 3 cents.
+     * How often one would go round, each string brought to its pitch in turn, until all stand within the tolerance.
      */
     without_rounds: number;
     /**

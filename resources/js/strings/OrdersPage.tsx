@@ -174,7 +174,7 @@ function OrderOf({ order }: { order: Order }) {
                                 <input
                                     type="number"
                                     min={0}
-                                    max={line.count}
+                                    max={line.count - line.received}
                                     className={`${fieldClass} h-8! w-16!`}
                                     aria-label={`How many of ${line.name} came whole`}
                                     value={whole[line.id] ?? String(line.sent)}

@@ -21,7 +21,7 @@ import { centsWords, oddity, whichString } from './heard';
 import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
 import { givesWords, passesWords, settledWords, shownCents, withoutWords } from './rounds';
-import { driftsOf, hasLanded, isKnown, roundsAfter, startOf, TOLERANCE, worstOf, type Standing } from './round';
+import { isKnown, roundsAfter, startOf, TOLERANCE, worstOf, type Standing } from './round';
 import { firstSource, type Source } from './sources';
 import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
@@ -110,7 +110,7 @@ export default function TunePage({
     const asking = round?.start ?? present;
     // A round goes on by what was known when it began: what is learned meanwhile is for the next.
     const observed = round?.observed ?? observations;
-    const { data: retuning } = useAsked<Retuning>(
+    const { data: retuning, isPlaceholderData: isOlder } = useAsked<Retuning>(
         '/api/v1/retunings',
         asking.some((cents) => cents === null)
             ? null
@@ -120,36 +120,18 @@ export default function TunePage({
                   present_cents: asking,
                   order,
                   ceiling_cents: ceiling ? CEILING : null,
+                  tolerance_cents: TOLERANCE,
                   ...(observed.length > 0 ? { observations: observed } : {}),
               }),
     );
-    const still = strings.filter(({ position: each }) => !left.has(each) && Math.abs(present[each - 1] ?? Infinity) <= TOLERANCE);
-    const { data: leaving } = useAsked<Retuning>(
-        '/api/v1/retunings',
-        round !== null || still.length === 0 || still.length === order.length || present.some((cents) => cents === null)
-            ? null
-            : JSON.stringify({
-                  set: document,
-                  tuning,
-                  present_cents: present,
-                  order: order.filter((each) => !still.some(({ position: at }) => at === each)),
-                  ceiling_cents: null,
-                  ...(observed.length > 0 ? { observations: observed } : {}),
-              }),
-    );
-    const mayStay = still.filter(({ position: each }) => {
-        const after = leaving?.after.find(({ position: at }) => at === each)?.cents;
-        return after !== undefined && Math.abs(after) <= TOLERANCE;
-    });
+    const mayStay = retuning?.may_stay ?? [];
     const steps = round === null ? [] : (retuning?.steps ?? []);
     const position = round === null ? null : (order[round.at] ?? null);
     const step = steps.find((each) => each.position === position);
     const now = position === null ? null : (present[position - 1] ?? null);
-    const [known, landed, worst] = [isKnown(state), hasLanded(state), worstOf(state)];
-    const learned =
-        retuning?.source === 'measured' &&
-        retuning.standard_error_um_per_n !== null &&
-        retuning.standard_error_um_per_n < retuning.compliance_um_per_n / 3;
+    const [known, worst] = [isKnown(state), worstOf(state)];
+    const landed = known && round === null && !isOlder && retuning?.landed === true;
+    const learned = retuning?.learned === true;
 
     const hear = (at: number, cents: number) => go({ do: 'hear', position: at, cents, first: order[0] });
     /** What is heard goes to the string that is tuned, or to the one that it must be. */
@@ -194,7 +176,7 @@ export default function TunePage({
         if (job === null || !keepsDrifts) {
             return;
         }
-        const cents = driftsOf(state);
+        const cents = [...present];
         act(async () => {
             const { id, sent } = await recordIn(job.id, 'drifted', { cents, rested });
             const where = sent ? 'Kept with the job' : 'Kept on this device for the job, until Lira answers';
@@ -342,12 +324,12 @@ export default function TunePage({
                         <Button
                             look="quiet"
                             onClick={() =>
-                                mayStay.forEach(({ position: each }) => go({ do: 'leave', position: each, alone: true }))
+                                mayStay.forEach((each) => go({ do: 'leave', position: each, alone: true }))
                             }
                         >
                             {mayStay.length === 1
-                                ? `String ${mayStay[0]?.position} may be left alone: it will stay`
-                                : `Strings ${mayStay.map(({ position: each }) => each).join(', ')} may be left alone: they will stay`}{' '}
+                                ? `String ${mayStay[0]} may be left alone: it will stay`
+                                : `Strings ${mayStay.join(', ')} may be left alone: they will stay`}{' '}
                             within {TOLERANCE} cents
                         </Button>
                     )}
@@ -387,7 +369,7 @@ export default function TunePage({
                             {learning !== null
                                 ? `Turn string ${order[0]} down by about a semitone, then let all be heard again.`
                                 : landed
-                                  ? `All stand within ${TOLERANCE} cents: nothing is left to do.`
+                                  ? `All${left.size > 0 ? ' that are not left alone' : ''} stand within ${TOLERANCE} cents: nothing is left to do.`
                                   : known
                                     ? `The furthest is ${fixed(worst, 0)} cents away. ${passesWords(retuning)}`
                                     : source === 'practice'
@@ -401,7 +383,7 @@ export default function TunePage({
                                 Strum: hear all
                             </Button>
                         )}
-                        {known && !landed && observations.length === 0 && (
+                        {known && !landed && (retuning?.observations_counted ?? 0) === 0 && (
                             <Button large onClick={learnFirst} disabled={busy}>
                                 Learn how it gives first
                             </Button>

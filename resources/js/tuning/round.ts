@@ -9,12 +9,8 @@ export interface Observation {
     others: { position: number; from_cents: number; to_cents: number }[];
 }
 
-/** Strings that stand so near are at their pitch. */
+/** Strings that stand so near are at their pitch: the core is asked by it. */
 export const TOLERANCE = 3;
-/** A string that moved less tells nothing of the others. */
-const MOVED = 50;
-/** Farther from its pitch a string has not drifted, but was not tuned yet. */
-const DRIFTS_CENTS = 300;
 
 /** A round, from hearing where all stand to the last tuner that is turned. */
 export interface Rounds {
@@ -54,10 +50,10 @@ export function startOf(present: Standing): Rounds {
     return { present, earlier: [], left: new Set(), round: null, learning: null, observations: [] };
 }
 
-/** What a turned tuner tells of the others; null where it moved too little, or none of them was heard before and after. */
+/** What a turned tuner tells of the others; null where it, or all of them, were not heard before and after. */
 export function observed(position: number, before: Standing, after: Standing): Observation | null {
     const [from, to] = [before[position - 1] ?? null, after[position - 1] ?? null];
-    if (from === null || to === null || Math.abs(to - from) < MOVED) {
+    if (from === null || to === null || to === from) {
         return null;
     }
     const others = before.flatMap((was, index) => {
@@ -127,13 +123,6 @@ export function roundsAfter(rounds: Rounds, act: Act): Rounds {
 /** Whether it is known of all where they stand. */
 export const isKnown = ({ present }: Rounds): boolean => present.every((cents) => cents !== null);
 
-/** How far the furthest is from its pitch, cents. */
-export const worstOf = ({ present }: Rounds): number => Math.max(0, ...present.map((cents) => Math.abs(cents ?? 0)));
-
-/** Whether all stand at their pitch, and nothing is under way. */
-export const hasLanded = (rounds: Rounds): boolean => isKnown(rounds) && rounds.round === null && worstOf(rounds) <= TOLERANCE;
-
-/** What strings have drifted by that were tuned before: not what was never tuned. */
-export function driftsOf({ present }: Rounds): (number | null)[] {
-    return present.map((cents) => (cents === null || Math.abs(cents) > DRIFTS_CENTS ? null : cents));
-}
+/** How far the furthest of those that are tuned is from its pitch, cents. */
+export const worstOf = ({ present, left }: Rounds): number =>
+    Math.max(0, ...present.map((cents, index) => (left.has(index + 1) ? 0 : Math.abs(cents ?? 0))));

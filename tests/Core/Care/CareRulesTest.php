@@ -46,6 +46,22 @@ final class CareRulesTest extends TestCase
         yield 'a fretless bass on the road' => [new Look(Kind::Bass, isFretless: true, place: Place::Stage), ['end-of-summer', 'tuner-screws', 'road']];
     }
 
+    /** What may be done wrong is said where it is asked for; the others ask for nothing that could hurt. */
+    public function test_care_that_may_hurt_says_how_not_to(): void
+    {
+        $cautions = [];
+        foreach (CareRules::shipped() as $rule) {
+            $cautions[$rule->key()] = $rule->caution();
+        }
+        self::assertEqualsCanonicalizing(['end-of-summer', 'loops', 'head', 'road'], array_keys(array_filter($cautions, static fn (string $words): bool => $words === '')));
+        self::assertStringContainsString('Slacken the strings', $cautions['springs']);
+        self::assertStringContainsString('strip', $cautions['tuner-screws']);
+        self::assertStringContainsString('strings and wood', $cautions['salt']);
+        self::assertStringContainsString('repairer', mb_strtolower($cautions['relief']));
+        self::assertSame($cautions['relief'], $cautions['dry-season']);
+        self::assertNotSame('', $cautions['board']);
+    }
+
     public function test_every_rule_has_a_key_of_its_own_a_reason_and_a_rhythm(): void
     {
         $keys = array_map(static fn (CareRule $rule): string => $rule->key(), CareRules::shipped());

@@ -46,6 +46,26 @@ final class LearnedTest extends CoreTestCase
         self::assertClose($first->moveM / 0.0005, $first->turns(0.0005), 1e-12);
     }
 
+    /** Worked out apart from the code, by Δ = (L − R l)/(R − 1), l = L − L₀ (1 − 2^(−k/12)), R = (L/l) 2^(−e/1200). */
+    public function test_a_saddle_moves_as_far_as_was_worked_out_by_hand(): void
+    {
+        $of = static fn (float $cents, int $fret, float $lengthM, float $scaleM, ?array $before = null): SaddleMove => SaddleMove::of(
+            $fret, 100.0, 100.0 * 2 ** ($fret / 12 + $cents / 1200), $lengthM, $scaleM, $before,
+        );
+        self::assertClose(3.04335508e-3, $of(8, 12, 0.650, 0.648)->moveM, 1e-7);
+        self::assertClose(2.44420303e-3, $of(8, 14, 0.650, 0.648)->moveM, 1e-7);
+        self::assertClose(-8.86516660e-3, $of(-6, 5, 0.865, 0.8636)->moveM, 1e-7);
+        // L ln 2/1200/(2^(k/12) − 1): 0.375 mm a cent at the 12th fret, 0.302 at the 14th; √2 half cents of it, or one beside an earlier one.
+        self::assertClose(M_SQRT1_2 * 0.375454723e-3, $of(8, 12, 0.650, 0.648)->uncertaintyM, 1e-7);
+        self::assertClose(M_SQRT1_2 * 0.301588445e-3, $of(8, 14, 0.650, 0.648)->uncertaintyM, 1e-7);
+        self::assertClose(0.5 * 0.375454723e-3, $of(8, 12, 0.650, 0.648, ['errorCents' => 9.0, 'movedM' => 0.002])->uncertaintyM, 1e-7);
+        self::assertEqualsWithDelta(2.0, $of(8, 12, 0.650, 0.648)->leftCents($of(8, 12, 0.650, 0.648)->moveM - 2 * 0.375454723e-3), 1e-6);
+        // What the first move changed is gone by from 4 cents on.
+        self::assertClose(1.09800289e-3, $of(2.5, 12, 0.652, 0.648, ['errorCents' => 9.0, 'movedM' => 0.002])->moveM, 1e-7);
+        self::assertClose(0.86360290e-3, $of(2.5, 12, 0.652, 0.648, ['errorCents' => 6.6, 'movedM' => 0.002])->moveM, 1e-7);
+        self::assertClose(0.69325613e-3, $of(2.5, 12, 0.652, 0.648, ['errorCents' => 6.4, 'movedM' => 0.002])->moveM, 1e-7);
+    }
+
     public function test_where_saddles_are_found_sharpens_where_they_are_foretold(): void
     {
         $range = Interval::around(2.0, 1.0, 3.0);
@@ -84,6 +104,14 @@ final class LearnedTest extends CoreTestCase
         self::assertEqualsWithDelta($action / $relief, Action::perRelief(), 0.001);
         self::assertEqualsWithDelta(1.96, Action::perRelief(), 0.005);
         self::assertEqualsWithDelta(1.96 * 0.15e-3, Action::learned([])->forecastM(100.0)['estimate'], 1e-6);
+        // Known to 0.6 of itself, and two heights are read to 0.07 mm.
+        $usual = Action::learned([])->forecastM(100.0);
+        self::assertEqualsWithDelta(1.96 * hypot(0.6 * 1.9613 * 0.15e-3, 0.07e-3), $usual['high'] - $usual['estimate'], 2e-7);
+        self::assertEqualsWithDelta(1.96 * hypot(0.6 * 1.9613 * 0.15e-3, 0.07e-3), $usual['estimate'] - $usual['low'], 2e-7);
+        // One pair of 60 N and 0.3 mm: (60 · 0.3e-3/r² + m₀/s²)/(60²/r² + 1/s²).
+        $one = Action::learned([['changeN' => 60.0, 'byM' => 0.3e-3]])->mPerN;
+        [$r2, $m0, $s2] = [0.07e-3 ** 2, 1.9613 * 1.5e-6, (0.6 * 1.9613 * 1.5e-6) ** 2];
+        self::assertClose((60 * 0.3e-3 / $r2 + $m0 / $s2) / (3600 / $r2 + 1 / $s2), $one, 1e-4);
         $learned = Action::learned(array_fill(0, 10, ['changeN' => -90.0, 'byM' => -0.45e-3]));
         self::assertEqualsWithDelta(5e-6, $learned->mPerN, 0.1e-6);
         self::assertLessThan(0.0, $learned->forecastM(-90.0)['high']);

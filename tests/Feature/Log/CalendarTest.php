@@ -40,6 +40,12 @@ final class CalendarTest extends LogTestCase
         $begins = $care->select('DTSTART')[0] ?? null;
         self::assertInstanceOf(DateTime::class, $begins);
         self::assertFalse($begins->hasTime());
+        // A whole day ends where the next begins, and a show after its hours.
+        $ends = $care->select('DTEND')[0] ?? null;
+        self::assertInstanceOf(DateTime::class, $ends);
+        self::assertFalse($ends->hasTime());
+        self::assertEquals($begins->getDateTime()->modify('+1 day'), $ends->getDateTime());
+        self::assertSame(['20260328T223000Z', '20260329T213000Z'], array_map(static fn (VEvent $event): string => self::word($event, 'DTEND'), $shows));
         self::assertGreaterThanOrEqual(3, count(self::named($calendar, 'Care')));
         self::assertCount(1, self::named($calendar, 'Strings'));
         foreach (explode("\r\n", (string) $answer->getContent()) as $line) {

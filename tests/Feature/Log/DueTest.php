@@ -46,6 +46,24 @@ final class DueTest extends LogTestCase
         self::assertSame([], $this->due(26, 'show'));
     }
 
+    public function test_of_two_shows_on_an_instrument_the_next_one_counts_and_one_that_was_called_off_does_not(): void
+    {
+        $set = $this->strung();
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 6])->assertOk();
+        $this->travelTo('2026-06-29 12:00:00');
+        $life = Life::of(40.0, [], []);
+        $near = now()->addDays((int) ceil(7 * ($life->lowH() - 24) / 6) + 1);
+        $shows = [];
+        foreach (['Later' => 2, 'Sooner' => 0, 'Between' => 1] as $name => $days) {
+            $shows[$name] = self::idOf($this->postJson('/log/shows', [
+                'name' => $name, 'place' => '', 'on' => $near->copy()->addDays($days)->toDateString(), 'at' => '20:00', 'hours' => 2, 'instruments' => [$set->instrument_id], 'zone' => 'UTC',
+            ]));
+        }
+        self::assertSame(['Fit new strings before Sooner'], array_column($this->due(26, 'show'), 'do'));
+        $this->deleteJson("/log/shows/{$shows['Sooner']}")->assertOk();
+        self::assertSame(['Fit new strings before Between'], array_column($this->due(26, 'show'), 'do'));
+    }
+
     public function test_what_is_promised_is_due_on_its_day_and_an_open_job_is_led_to(): void
     {
         $set = $this->strung();

@@ -63,6 +63,24 @@ final class LivesTest extends LogTestCase
         self::assertEqualsWithDelta(['EUR' => 240 / 80], $this->lives('')[0]['costs'], 1e-9);
     }
 
+    public function test_what_an_hour_costs_is_told_of_the_owner_one_asks_for(): void
+    {
+        $supplier = Supplier::query()->create(['name' => 'Marram String Works', 'currency' => 'EUR']);
+        foreach (['Wren' => 120, 'Tern' => 360] as $owner => $cents) {
+            $instrument = self::keptSet(Documents::with('/instrument/name', "Of {$owner}"))->instrument;
+            $instrument->update(['owner' => $owner]);
+            $listed = ListString::query()->create(['supplier_id' => $supplier->id, 'code' => "M-{$owner}", 'name' => 'Ten', 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 254_000, 'words' => 'ten', 'cents' => $cents]);
+            $lot = Lot::query()->create(['list_string_id' => $listed->id, 'construction' => 'plain', 'material' => 'music-wire', 'gauge_nm' => 254_000, 'name' => 'Ten', 'quantity' => 0, 'cents' => $cents]);
+            foreach (['2026-01', '2026-03'] as $month) {
+                self::fitted($instrument, "{$month}-01", "{$month}-20", ['lot_id' => $lot->id]);
+                self::played($instrument, "{$month}-05", 40.0);
+            }
+        }
+        self::assertEqualsWithDelta(['EUR' => 3.0], $this->lives('?owner=Wren')[0]['costs'], 1e-9);
+        self::assertEqualsWithDelta(['EUR' => 9.0], $this->lives('?owner=Tern')[0]['costs'], 1e-9);
+        self::assertEqualsWithDelta(['EUR' => 6.0], $this->lives('')[0]['costs'], 1e-9);
+    }
+
     public function test_rounds_and_hours_until_a_make_holds_are_told_from_two_jobs_on(): void
     {
         $instrument = self::keptSet()->instrument;

@@ -91,6 +91,29 @@ final class OrdersTest extends FeatureTestCase
         self::assertSame(0, $line->refresh()->received);
     }
 
+    public function test_more_than_was_ordered_is_not_received_and_the_parcel_stays_to_be_counted(): void
+    {
+        $set = self::design('Ketch, E standard');
+        $this->place(['sets' => [['id' => $set->id, 'times' => 3]]])->assertCreated();
+        $order = Order::query()->sole();
+        $this->postJson("/strings/orders/{$order->id}/send");
+        $this->postJson("/strings/orders/{$order->id}/arrive");
+        $line = $order->lines()->firstOrFail();
+        $before = (int) Lot::query()->sum('quantity');
+        $kept = (int) Reservation::query()->where('status', 'kept')->sum('quantity');
+        $counts = $order->lines()->get()->mapWithKeys(static fn (OrderLine $each): array => [$each->id => $each->count])->all();
+        $more = $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => $line->count + 1] + $counts]);
+        self::assertLiraError($more, 422, "/lines/{$line->id}", 'still to come');
+        self::assertSame([OrderStatus::Arrived, $before], [$order->refresh()->status, (int) Lot::query()->sum('quantity')]);
+
+        $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => $line->count - 1] + $counts])->assertOk()->assertJson(['status' => 'on its way']);
+        $this->postJson("/strings/orders/{$order->id}/arrive");
+        self::assertLiraError($this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 2]]), 422, "/lines/{$line->id}", 'only 1 is');
+        $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 1]])->assertOk()->assertJson(['status' => 'done']);
+        $strings = (int) OrderLine::query()->get()->sum(static fn (OrderLine $each): int => $each->count * $each->strings);
+        self::assertSame($before - $kept + $strings, (int) Lot::query()->sum('quantity'));
+    }
+
     public function test_the_same_order_fares_alike_and_some_are_late_or_short(): void
     {
         $set = self::design('Ketch, E standard');

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Strings;
 
+use App\Models\Order;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
 
 /** What of an order came whole. */
 final class ReceiveOrderRequest extends FormRequest
@@ -24,6 +26,25 @@ final class ReceiveOrderRequest extends FormRequest
         return [
             'lines.*.*' => 'Give how many came whole, 0 or more.',
         ];
+    }
+
+    /**
+     * More than is still to come is not of this order.
+     *
+     * @return list<\Closure(Validator): void>
+     */
+    public function after(): array
+    {
+        return [function (Validator $checked): void {
+            $order = $this->route('order');
+            $counts = $this->counts();
+            foreach ($order instanceof Order ? $order->lines()->get() : [] as $line) {
+                $open = $line->count - $line->received;
+                if (($counts[$line->id] ?? 0) > $open) {
+                    $checked->errors()->add("lines.{$line->id}", "Of {$line->name} only {$open} ".($open === 1 ? 'is' : 'are').' still to come. Give so many at most, and put what came beside it into the drawer by itself.');
+                }
+            }
+        }];
     }
 
     /** @return array<int, int> by line */

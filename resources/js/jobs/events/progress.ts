@@ -1,6 +1,9 @@
 import type { EventAgain, JobEvent } from '../../generated/formats';
 import { inOrder, standing, type Received } from './log';
 
+/** Farther from its pitch a string has not drifted, but was not tuned yet: as the core takes it. */
+const FURTHEST_CENTS = 300;
+
 export interface Done {
     key: string;
     at: string;
@@ -177,7 +180,7 @@ const HAPPEN: { [K in JobEvent['kind']]: Happen<K> } = {
     died: ({ progress }, { position, how, where = '' }) => progress.died.set(position, { how, where }),
     drifted: ({ progress }, { rested = false, cents }, { at }) =>
         cents.forEach((drift, index) => {
-            if (drift !== null) {
+            if (drift !== null && Math.abs(drift) <= FURTHEST_CENTS) {
                 const before = progress.drifts.get(index + 1) ?? [];
                 progress.drifts.set(index + 1, [...before, { cents: drift, at, rested }]);
             }
