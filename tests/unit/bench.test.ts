@@ -154,6 +154,13 @@ describe('the axis and its gauges', () => {
         expect(axisDomain([3, 3], { ...units, tension: 'N' })[1]).toBeGreaterThan(4);
     });
 
+    test('one string far from all others does not squeeze them: the axis ends at three times their median', () => {
+        expect(axisDomain([60, 70, 80, 180], { ...units, tension: 'N' })[1]).toBe(240);
+        const [, high] = axisDomain([60, 70, 80, 2000], { ...units, tension: 'N' });
+        // 3 · 75 N and a third more, on the next 20.
+        expect(high).toBe(300);
+    });
+
     test('the neighbour is the next of the same make, whatever the order of the pool', () => {
         const choice = (gauge_in: number, tensionN: number): Choice => ({
             construction: 'plain',

@@ -40,6 +40,34 @@ describe('edits', () => {
         expect(edits.hold(2, null)(locked)).toEqual(document);
     });
 
+    test('what was measured of a string, and where its saddle stood, does not hold for another gauge, make or material', () => {
+        const known: SetDocument = {
+            ...document,
+            strings: document.strings.map((string) => ({
+                ...string,
+                core: { mm: 0.4, shape: 'round', material: 'music-wire' },
+                density: { kg_per_m: 0.002, source: 'measured' },
+                saddle_setback_mm: 2.4,
+                length_mm: 1000,
+                end: 'ball',
+            })),
+        };
+        for (const edit of [
+            edits.gauge(2, { gauge_in: 0.032 }),
+            edits.construction(2, 'flatwound'),
+            edits.material(2, 'pure-nickel'),
+            edits.wholeSet([{ position: 2, construction: 'round-wound', material: 'pure-nickel', gauge_in: 0.032 }]),
+        ]) {
+            const [first, second] = edit(known).strings;
+            expect(
+                Object.keys(second ?? {}).filter((key) => ['core', 'density', 'saddle_setback_mm', 'wraps'].includes(key)),
+            ).toEqual([]);
+            // What holds for the place of the string stays, and so does every other string.
+            expect(second).toMatchObject({ length_mm: 1000, end: 'ball' });
+            expect(first).toEqual(known.strings[0]);
+        }
+    });
+
     test('strings are transposed together, or not at all where one would leave the ladder', () => {
         const tuning = { pitches: ['D3', 'A2'] };
         expect(edits.transposed(tuning, [1, 2], -2, ladder)).toEqual(['C3', 'G2']);

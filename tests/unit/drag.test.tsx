@@ -88,6 +88,21 @@ describe('the mark of a lane', () => {
         expect(did).toEqual([]);
     });
 
+    test('taken by a finger near it is dragged, also from above the edge where a mouse would click a gauge', () => {
+        const drawn = lane();
+        fireEvent.pointerDown(drawn, at(120, 12, 'touch'));
+        fireEvent.pointerMove(drawn, at(140, 12, 'touch'));
+        fireEvent.pointerUp(drawn, at(140, 12, 'touch'));
+        expect(did).toEqual(['take', 'start', 'lower 140', 'end']);
+        did.length = 0;
+        // A touch that began below and ends as a tap above it counts where it ends; on the edge itself it is the lane's.
+        fireEvent.pointerDown(drawn, at(200, 22, 'touch'));
+        fireEvent.pointerUp(drawn, at(200, 18, 'touch'));
+        fireEvent.pointerDown(drawn, at(240, 20));
+        fireEvent.pointerUp(drawn, at(240, 20));
+        expect(did).toEqual(['take', 'upper 200', 'take', 'start', 'lower 240', 'end']);
+    });
+
     test('goes back when the browser breaks it off, and only then', () => {
         const drawn = lane();
         fireEvent.pointerDown(drawn, at(100, 40));

@@ -32,7 +32,9 @@ interface Pluck {
     /** Inharmonicity: partial n stands at n f √(1 + B n²). */
     stiffness: number;
     rate: number;
+    /** How long it sounds, from when on it is listened to: what is not wanted is not made. */
     seconds: number;
+    from?: number;
     /** Where it is plucked, as a share of its length. */
     at: number;
     /** By how much the string is louder than the noise. */
@@ -43,13 +45,13 @@ interface Pluck {
 }
 
 /** A plucked string as it sounds: stiff, dying away, sharp at first, with noise. */
-export function pluck({ hz, stiffness, rate, seconds, at, noiseDb, glideCents, random }: Pluck): Float32Array {
-    const samples = new Float32Array(Math.round(seconds * rate));
-    const glides = Float64Array.from(samples, (_, index) => 2 ** ((glideCents * Math.exp(-index / rate / 0.08)) / 1200));
+export function pluck({ hz, stiffness, rate, seconds, from = 0, at, noiseDb, glideCents, random }: Pluck): Float32Array {
+    const samples = new Float32Array(Math.round((seconds - from) * rate));
+    const glides = Float64Array.from(samples, (_, index) => 2 ** ((glideCents * Math.exp(-(from + index / rate) / 0.08)) / 1200));
     for (let n = 1; n <= 24 && n * hz < rate / 2.5; n++) {
         const step = (2 * Math.PI * n * hz * Math.sqrt(1 + stiffness * n * n)) / rate;
         const fade = Math.exp(-(0.6 + 0.35 * n) / rate);
-        let amplitude = (0.8 * Math.sin(Math.PI * n * at)) / (n * n);
+        let amplitude = ((0.8 * Math.sin(Math.PI * n * at)) / (n * n)) * fade ** (from * rate);
         let phase = 2 * Math.PI * random();
         for (let index = 0; index < samples.length; index++) {
             phase += step * (glides[index] ?? 1);

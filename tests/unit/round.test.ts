@@ -1,13 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import {
-    isKnown,
-    observed,
-    roundsAfter,
-    startOf,
-    worstOf,
-    type Act,
-    type Rounds,
-} from '../../resources/js/tuning/round';
+import { isKnown, observed, roundsAfter, startOf, worstOf, type Act, type Rounds } from '../../resources/js/tuning/round';
 
 const after = (rounds: Rounds, ...acts: Act[]) => acts.reduce(roundsAfter, rounds);
 const hear = (position: number, cents: number, first = 3): Act => ({ do: 'hear', position, cents, first });

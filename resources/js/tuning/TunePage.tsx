@@ -323,9 +323,7 @@ export default function TunePage({
                     {known && !landed && mayStay.length > 0 && mayStay.length < order.length && (
                         <Button
                             look="quiet"
-                            onClick={() =>
-                                mayStay.forEach((each) => go({ do: 'leave', position: each, alone: true }))
-                            }
+                            onClick={() => mayStay.forEach((each) => go({ do: 'leave', position: each, alone: true }))}
                         >
                             {mayStay.length === 1
                                 ? `String ${mayStay[0]} may be left alone: it will stay`

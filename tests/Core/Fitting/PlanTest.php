@@ -43,6 +43,38 @@ final class PlanTest extends CoreTestCase
         }
     }
 
+    /** Loops that are knotted of nylon are sealed: what is brought along says so, and only then. */
+    public function test_a_flame_is_brought_where_ends_are_sealed_and_nowhere_else(): void
+    {
+        $brings = static fn (string $strings, Anchor $anchor): string => self::plan(self::strung($strings, ['anchor' => $anchor->value]))->steps[0]->do->text(Units::si());
+        self::assertStringContainsString('a cloth, a flame', $brings('nylon', Anchor::LoopEnd));
+        foreach ([['steel', Anchor::LoopEnd], ['steel', Anchor::Vibrato], ['nylon', Anchor::TieBlock], ['nylon', Anchor::BridgePins]] as [$strings, $anchor]) {
+            self::assertStringContainsString('a cloth', $brings($strings, $anchor));
+            self::assertStringNotContainsString('a flame', $brings($strings, $anchor), "{$strings} on {$anchor->value}");
+        }
+    }
+
+    public function test_stretches_are_the_plan_in_runs_of_one_phase(): void
+    {
+        foreach (OffAtOnce::cases() as $off) {
+            $json = self::strung('steel', ['anchor' => 'vibrato']);
+            $json->job = Json::object(Json::text(['schools' => ['off-at-once' => $off->value]]));
+            $plan = self::plan($json);
+            $stretches = $plan->stretches();
+            $numbered = [];
+            foreach ($stretches as $index => ['phase' => $phase, 'steps' => $steps]) {
+                self::assertNotSame($phase, $stretches[$index - 1]['phase'] ?? null);
+                self::assertNotSame([], $steps);
+                foreach ($steps as $number => $step) {
+                    self::assertSame($phase, $step->phase);
+                    $numbered[$number] = $step;
+                }
+            }
+            self::assertSame(range(1, count($plan->steps)), array_keys($numbered));
+            self::assertSame($plan->steps, array_values($numbered));
+        }
+    }
+
     public function test_any_instrument_is_planned_as_its_schools_say(): void
     {
         $random = new Randomizer(new Mt19937(13));

@@ -49,8 +49,8 @@ final class LearnedTest extends CoreTestCase
     /** Worked out apart from the code, by Δ = (L − R l)/(R − 1), l = L − L₀ (1 − 2^(−k/12)), R = (L/l) 2^(−e/1200). */
     public function test_a_saddle_moves_as_far_as_was_worked_out_by_hand(): void
     {
-        $of = static fn (float $cents, int $fret, float $lengthM, float $scaleM, ?array $before = null): SaddleMove => SaddleMove::of(
-            $fret, 100.0, 100.0 * 2 ** ($fret / 12 + $cents / 1200), $lengthM, $scaleM, $before,
+        $of = static fn (float $cents, int $fret, float $lengthM, float $scaleM, ?float $beforeCents = null): SaddleMove => SaddleMove::of(
+            $fret, 100.0, 100.0 * 2 ** ($fret / 12 + $cents / 1200), $lengthM, $scaleM, $beforeCents === null ? null : ['errorCents' => $beforeCents, 'movedM' => 0.002],
         );
         self::assertClose(3.04335508e-3, $of(8, 12, 0.650, 0.648)->moveM, 1e-7);
         self::assertClose(2.44420303e-3, $of(8, 14, 0.650, 0.648)->moveM, 1e-7);
@@ -58,12 +58,12 @@ final class LearnedTest extends CoreTestCase
         // L ln 2/1200/(2^(k/12) − 1): 0.375 mm a cent at the 12th fret, 0.302 at the 14th; √2 half cents of it, or one beside an earlier one.
         self::assertClose(M_SQRT1_2 * 0.375454723e-3, $of(8, 12, 0.650, 0.648)->uncertaintyM, 1e-7);
         self::assertClose(M_SQRT1_2 * 0.301588445e-3, $of(8, 14, 0.650, 0.648)->uncertaintyM, 1e-7);
-        self::assertClose(0.5 * 0.375454723e-3, $of(8, 12, 0.650, 0.648, ['errorCents' => 9.0, 'movedM' => 0.002])->uncertaintyM, 1e-7);
+        self::assertClose(0.5 * 0.375454723e-3, $of(8, 12, 0.650, 0.648, 9.0)->uncertaintyM, 1e-7);
         self::assertEqualsWithDelta(2.0, $of(8, 12, 0.650, 0.648)->leftCents($of(8, 12, 0.650, 0.648)->moveM - 2 * 0.375454723e-3), 1e-6);
         // What the first move changed is gone by from 4 cents on.
-        self::assertClose(1.09800289e-3, $of(2.5, 12, 0.652, 0.648, ['errorCents' => 9.0, 'movedM' => 0.002])->moveM, 1e-7);
-        self::assertClose(0.86360290e-3, $of(2.5, 12, 0.652, 0.648, ['errorCents' => 6.6, 'movedM' => 0.002])->moveM, 1e-7);
-        self::assertClose(0.69325613e-3, $of(2.5, 12, 0.652, 0.648, ['errorCents' => 6.4, 'movedM' => 0.002])->moveM, 1e-7);
+        self::assertClose(1.09800289e-3, $of(2.5, 12, 0.652, 0.648, 9.0)->moveM, 1e-7);
+        self::assertClose(0.86360290e-3, $of(2.5, 12, 0.652, 0.648, 6.6)->moveM, 1e-7);
+        self::assertClose(0.69325613e-3, $of(2.5, 12, 0.652, 0.648, 6.4)->moveM, 1e-7);
     }
 
     public function test_where_saddles_are_found_sharpens_where_they_are_foretold(): void

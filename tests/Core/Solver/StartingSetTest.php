@@ -15,8 +15,10 @@ use Lira\Instrument\Usual;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
+use Lira\Pitch\Tuning;
 use Lira\Pool\StandardPool;
 use Lira\Solver\StartingSet;
+use Lira\Strength\Breaking;
 use Lira\Strings\StringSpec;
 use Lira\Target\UsualTension;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -59,6 +61,56 @@ final class StartingSetTest extends CoreTestCase
         yield 'five-string bass' => [Kind::Bass, 5, 864, 150, 220];
         yield 'ukulele' => [Kind::Ukulele, 4, 432, 39, 53];
         yield 'banjo' => [Kind::Banjo, 5, 670, 44, 110];
+    }
+
+    /** The usual set is put on other necks as long as it pulls within 0.35, as a logarithm, of what it does on its own: 2 ln(L/L₀). */
+    public function test_the_usual_set_goes_on_necks_up_to_a_sixth_longer_or_shorter(): void
+    {
+        $own = Usual::for(Kind::ElectricGuitar)->lengthM;
+        $begun = static function (float $lengthM): array {
+            $instrument = new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres(1000 * $lengthM)));
+            $usual = StartingSet::tuning(new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres(648))), 6);
+
+            return StartingSet::strings($instrument, $usual);
+        };
+        $usual = $begun($own);
+        foreach ([0.3499, -0.3499] as $within) {
+            self::assertEquals($usual, $begun($own * exp($within / 2)), (string) $within);
+        }
+        foreach ([0.3501, -0.3501] as $beyond) {
+            self::assertNotEquals($usual, $begun($own * exp($beyond / 2)), (string) $beyond);
+        }
+    }
+
+    /** What is begun with is the first usual tuning whose every pitch some string bears with three quarters of what breaks it for certain. */
+    public function test_a_tuning_is_begun_with_as_long_as_strings_bear_it(): void
+    {
+        $bears = static function (float $lengthM, float $hz): bool {
+            foreach (StandardPool::for(Kind::ElectricGuitar)->strings as $string) {
+                $certain = Breaking::certainlyN($string, 0.75);
+                if ($certain === null || $string->tension->tensionN($lengthM, $hz) <= $certain) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+        $begun = static fn (float $mm): Tuning => StartingSet::tuning(new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres($mm))), 6);
+        $usual = $begun(648);
+        [$kept, $left] = [648.0, 2000.0];
+        while ($left - $kept > 0.01) {
+            $middle = ($kept + $left) / 2;
+            if ($begun($middle)->name === $usual->name) {
+                $kept = $middle;
+            } else {
+                $left = $middle;
+            }
+        }
+        $hz = $usual->frequencyHz(1);
+        self::assertTrue($bears($kept / 1000, $hz));
+        self::assertFalse($bears($left / 1000, $hz));
+        self::assertGreaterThan($usual->frequencyHz(1) * 0.5, $begun($left)->frequencyHz(1));
+        self::assertLessThan($usual->frequencyHz(1), $begun($left)->frequencyHz(1));
     }
 
     /** @param  string  $gauges  thousandths, w where wound */

@@ -101,6 +101,32 @@ final class CheapestBasketTest extends CoreTestCase
         yield [8, 76];
     }
 
+    /** Ten strings, six sets and boxes of one supplier: more to look through than the short rounds allow, and proven all the same. */
+    public function test_an_order_that_takes_long_is_searched_to_its_end(): void
+    {
+        $random = new Randomizer(new Mt19937(10));
+        [$need, $offers] = [[], []];
+        for ($string = 0; $string < 10; $string++) {
+            $need["s{$string}"] = $random->getInt(2, 7);
+        }
+        for ($string = 0; $string < 10; $string++) {
+            $each = $random->getInt(150, 400);
+            $offers[] = new Offer("{$string}", 1, $each, ["s{$string}" => 1]);
+            $offers[] = new Offer("{$string}-box", 1, (int) (4.3 * $each), ["s{$string}" => 6]);
+        }
+        for ($set = 0; $set < 6; $set++) {
+            $contents = array_filter(
+                array_map(static fn (): int => $random->getInt(0, 1) === 1 ? $random->getInt(1, 2) : 0, $need),
+                static fn (int $count): bool => $count > 0,
+            );
+            $offers[] = new Offer("set{$set}", 1, $random->getInt(500, 1300), $contents === [] ? ['s0' => 1] : $contents);
+        }
+
+        self::assertFalse(CheapestBasket::of($need, $offers, [1 => new Shipping(500, 9000)], Budget::ofSteps(60_000))?->isProven());
+        $basket = CheapestBasket::of($need, $offers, [1 => new Shipping(500, 9000)]);
+        self::assertSame([true, 9001], [$basket?->isProven(), $basket?->totalCents()]);
+    }
+
     public function test_what_nobody_offers_cannot_be_had_and_nothing_costs_nothing(): void
     {
         self::assertNull(CheapestBasket::of(['z' => 1], [new Offer('a', 1, 1, ['a' => 1])], [1 => new Shipping(0)]));

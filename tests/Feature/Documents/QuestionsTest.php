@@ -144,18 +144,18 @@ final class QuestionsTest extends FeatureTestCase
 
     public function test_before_a_round_it_is_said_what_may_stay_whether_there_is_anything_to_do_and_what_was_learned(): void
     {
-        $ask = fn (array $asked): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text(self::ask($asked)))->assertOk()->getContent());
-        $judged = static fn (\stdClass $answer): array => [$answer->landed, $answer->may_stay, $answer->learned, $answer->observations_counted];
+        $answer = fn (\stdClass $asked): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text($asked))->assertOk()->getContent());
+        $judged = static fn (\stdClass $of): array => [$of->landed, $of->may_stay, $of->learned, $of->observations_counted];
 
-        self::assertSame([true, [6, 5, 4, 3, 2, 1], false, 0], $judged($ask(['present_cents' => [1, -2, 3, 0, -3, 2]])));
-        self::assertSame([false, [6, 5, 4, 3, 2], false, 0], $judged($ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'compliance_um_per_n' => 0.5])));
-        self::assertSame([true, [6, 5, 4, 3, 2], false, 0], $judged($ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'order' => [6, 5, 4, 3, 2]])));
-        self::assertSame([true, [6, 5, 4, 3, 2, 1], false, 0], $judged($ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'tolerance_cents' => 10])));
+        self::assertSame([true, [6, 5, 4, 3, 2, 1], false, 0], $judged($answer(self::ask(['present_cents' => [1, -2, 3, 0, -3, 2]]))));
+        self::assertSame([false, [6, 5, 4, 3, 2], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'compliance_um_per_n' => 0.5]))));
+        self::assertSame([true, [6, 5, 4, 3, 2], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'order' => [6, 5, 4, 3, 2]]))));
+        self::assertSame([true, [6, 5, 4, 3, 2, 1], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'tolerance_cents' => 10]))));
         // One tuner that moved by a semitone tells of the others; one that moved by 49 cents does not.
         $observation = static fn (float $to): array => ['position' => 6, 'from_cents' => 0, 'to_cents' => $to, 'others' => array_map(
             static fn (int $position): array => ['position' => $position, 'from_cents' => 0, 'to_cents' => 12], range(1, 5),
         )];
-        self::assertSame([false, [], true, 1], $judged($ask(['present_cents' => [12, 12, 12, 12, 12, -100], 'observations' => [$observation(-100), $observation(-49)]])));
+        self::assertSame([false, [], true, 1], $judged($answer(self::ask(['present_cents' => [12, 12, 12, 12, 12, -100], 'observations' => [$observation(-100), $observation(-49)]]))));
     }
 
     public function test_what_was_measured_on_an_instrument_is_what_is_gone_by(): void

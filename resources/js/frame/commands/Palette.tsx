@@ -137,6 +137,8 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                                 <List.Item
                                     key={name}
                                     value={name}
+                                    // Its words may be typed in any order.
+                                    keywords={isSought(name, typed) ? [typed] : []}
                                     disabled={disabled === true}
                                     onSelect={() => onDone(run)}
                                     className={itemClass}
