@@ -49,12 +49,13 @@ final class Worn
     {
         $now ??= Carbon::now();
         $weekly = "i.hours_a_week * (julianday(coalesce(f.removed_at, '{$now->toDateTimeString()}')) - julianday(f.fitted_at)) / 7";
-        $shows = 'select sum('.self::counted('p.hours', HoursOfStrings::KIND).") from plays p
+        $exposure = self::exposure();
+        $shows = 'select sum('.self::counted($exposure, 'p.hours', HoursOfStrings::KIND).") from plays p
             where p.show_id is not null and p.instrument_id = f.instrument_id and p.played_on >= date(f.fitted_at) and p.played_on < '{$now->copy()->addDay()->toDateString()}'";
         $ended = "'".implode("', '", self::ENDED)."'";
 
         return DB::table('fittings as f')->join('instruments as i', 'i.id', '=', 'f.instrument_id')->select(['f.*', 'i.owner', 'i.kind', 'i.place'])
-            ->selectRaw('coalesce(nullif(coalesce('.self::logged().", 0) + case when f.removed_at is null then coalesce(({$shows}), 0) else 0 end, 0), {$weekly}) as hours")
+            ->selectRaw('coalesce(nullif(coalesce('.self::logged($exposure).", 0) + case when f.removed_at is null then coalesce(({$shows}), 0) else 0 end, 0), {$weekly}) as hours")
             ->selectRaw("(f.removed_at is not null and f.reason in ({$ended})) as ended");
     }
 
@@ -66,17 +67,17 @@ final class Worn
         return is_numeric($hours) ? (float) $hours : null;
     }
 
-    /** In SQL, of the fitting `f`: what was logged of it, as it counts. */
-    public static function logged(): string
+    /** In SQL, of the fitting `f`: what was logged of it, as it counts; by what this workshop says where nothing is given. */
+    public static function logged(?Exposure $exposure = null): string
     {
-        return '(select sum('.self::counted('h.hours', 'h.exposure').') from fitting_hours h where h.fitting_id = f.id)';
+        return '(select sum('.self::counted($exposure ?? self::exposure(), 'h.hours', 'h.exposure').') from fitting_hours h where h.fitting_id = f.id)';
     }
 
     /** In SQL: what hours of a kind count as, by what this workshop says an hour counts as. */
-    private static function counted(string $hours, string $kind): string
+    private static function counted(Exposure $exposure, string $hours, string $kind): string
     {
         $cases = '';
-        foreach (self::exposure()->factors() as $of => $factor) {
+        foreach ($exposure->factors() as $of => $factor) {
             $cases .= " when {$of} then ".var_export($factor, true);
         }
 

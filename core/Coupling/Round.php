@@ -46,7 +46,7 @@ final readonly class Round
     /**
      * The strings that stand at their pitch and still do so after the round when their tuners are not turned, all of them together.
      *
-     * @return list<int> positions, in order
+     * @return list<int> positions, string 1 first
      */
     public function mayStay(): array
     {
@@ -56,6 +56,7 @@ final readonly class Round
             $after = (new Coupled($this->strings, array_values(array_diff($this->order, $left)), $this->complianceMPerN))->afterN();
             $stay = array_values(array_filter($left, fn (int $position): bool => $this->isThere($position, $after[$position] ?? null)));
         } while ($stay !== $left);
+        sort($stay);
 
         return $stay;
     }

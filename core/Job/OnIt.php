@@ -42,18 +42,6 @@ final readonly class OnIt
         return array_filter($this->spans, static fn (OnSpan $span): bool => $span->job === $job && $span->toS === null) !== [];
     }
 
-    /** The job whose strings are on now; null for none. */
-    public function job(): ?int
-    {
-        foreach (array_reverse($this->spans) as $span) {
-            if ($span->toS === null) {
-                return $span->job;
-            }
-        }
-
-        return null;
-    }
-
     /** @return list<int> */
     private function positions(int $job): array
     {

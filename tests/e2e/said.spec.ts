@@ -213,6 +213,60 @@ test.describe('on a network that answers in Lira’s place', () => {
     });
 });
 
+/** Somebody else wants more room on a page's device than there is: the browser looks how much that is. */
+function asksForRoom(page: Page, letters: number): Promise<string> {
+    return page.evaluate(
+        (size) =>
+            new Promise<string>((done, failed) => {
+                const opening = indexedDB.open('others', 1);
+                opening.onupgradeneeded = () => opening.result.createObjectStore('things', { autoIncrement: true });
+                opening.onerror = () => failed(new Error('It cannot be opened'));
+                opening.onsuccess = () => {
+                    const writing = opening.result.transaction('things', 'readwrite');
+                    writing.objectStore('things').add('x'.repeat(size));
+                    writing.oncomplete = () => done('fits');
+                    writing.onabort = () => done(writing.error?.name ?? '');
+                };
+            }),
+        letters,
+    );
+}
+
+test('a device whose room is used up says so and sends at once', async ({ page, browser }) => {
+    const job = await begin(page, 'Harbour, without room');
+    await taken(page);
+    const kinds = async () => (await known(page, job)).events.map(({ kind }) => kind);
+    const full = await browser.newContext();
+    await setClock(full);
+    const tablet = await full.newPage();
+    const devtools = await full.newCDPSession(tablet);
+    const { origin } = new URL(page.url());
+    await devtools.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 400_000 });
+    await tablet.goto(page.url());
+    await wayOn(tablet).click();
+    await taken(tablet);
+    await devtools.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 });
+    expect(await asksForRoom(tablet, 500_000)).toBe('QuotaExceededError');
+    await wayOn(tablet).click();
+    await expect(step(tablet)).toHaveText(/^step 3 of/);
+    await expect(tablet.getByText(/no room left on this device/)).toBeVisible();
+    await expectAccessible(tablet);
+    await taken(tablet);
+    expect(await kinds()).toEqual(['did', 'did']);
+
+    // Where there was none from the beginning, nothing is kept, and all of it arrives as well.
+    await tablet.close();
+    const none = await full.newPage();
+    await (await full.newCDPSession(none)).send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 });
+    await (await full.newCDPSession(none)).send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+    await none.goto(page.url());
+    await wayOn(none).click();
+    await expect(none.getByText(/This browser keeps nothing for Lira/)).toBeVisible();
+    await taken(none);
+    expect(await kinds()).toEqual(['did', 'did', 'did']);
+    await full.close();
+});
+
 test('a device that is a day behind says so, and its steps stand at their time', async ({ page, browser }) => {
     const job = await begin(page, 'Harbour, a day behind');
     await taken(page);

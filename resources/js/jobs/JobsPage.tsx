@@ -12,7 +12,7 @@ import { remind } from '../frame/reminders/reminders';
 import { useClock } from '../server/useClock';
 import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
 import { REASONS } from '../units/reasons';
-import { byNextHand, stringsWords, wantOf, type Want } from './words';
+import { byNextHand, capital, stringsWords, wantOf, type Want } from './words';
 
 const TICK_MS = 15_000;
 const NEWS_MS = 20_000;
@@ -116,8 +116,8 @@ function Row({ row, now }: { row: JobRow; now: number }) {
                         : want === 'waits'
                           ? `Waits for ${stringsWords(row.missing)}${row.ordered ? (row.due === null ? ', ordered' : `, due ${dayWords(row.due)}`) : ', not ordered yet'}`
                           : want === 'rests'
-                            ? `${upper(row.next)}: look again ${momentWords(row.until ?? '', now)}`
-                            : upper(row.next)}
+                            ? `${capital(row.next)}: look again ${momentWords(row.until ?? '', now)}`
+                            : capital(row.next)}
                 </p>
                 <p className="truncate text-sm text-ink-soft">
                     {row.name}
@@ -197,5 +197,3 @@ function PacketField() {
         </form>
     );
 }
-
-const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -18,7 +18,7 @@ import { Select } from '../ui/Select';
 import { agreedBody, AgreedFields, type Agreed } from './begin/AgreedFields';
 import { KeepWay } from './begin/KeepWay';
 import { SchoolFields } from './begin/SchoolFields';
-import { stringsWords } from './words';
+import { capital, stringsWords } from './words';
 import { Explained } from '../ui/Explained';
 
 type Schools = Record<string, string>;
@@ -197,7 +197,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                     </p>
                     {missing.length > 0 && (
                         <p className="mt-1 text-caution">
-                            {upper(stringsWords(missing))} {missing.length === 1 ? 'is' : 'are'} not in the drawer. The job can
+                            {capital(stringsWords(missing))} {missing.length === 1 ? 'is' : 'are'} not in the drawer. The job can
                             begin; the others go on first.
                         </p>
                     )}
@@ -293,5 +293,3 @@ function StringRows({ strings, drawer }: { strings: PlannedString[]; drawer: boo
         </table>
     );
 }
-
-const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -7,6 +7,9 @@ export function stringsWords(positions: number[]): string {
         : `strings ${positions.slice(0, -1).join(', ')} and ${positions.at(-1)}`;
 }
 
+/** Words at the beginning of a sentence. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** Whether a job wants a hand now, rests, waits for a string, or is over. */
 export type Want = 'hand' | 'rests' | 'waits' | 'over';
 

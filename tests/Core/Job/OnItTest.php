@@ -21,8 +21,7 @@ final class OnItTest extends CoreTestCase
     {
         $on = OnIt::of([new PutOn(1, 100, [1, 2], 'dull'), new PutOn(2, 200, [1, 2], 'season', [2 => ['how' => 'broken', 'where' => 'nut']])]);
 
-        self::assertSame(2, $on->job());
-        self::assertFalse($on->isOn(1));
+        self::assertSame([false, true], [$on->isOn(1), $on->isOn(2)]);
         self::assertSame(['1:1:100-200 season', '1:2:100-200 broken nut', '2:1:200-', '2:2:200-'], self::said($on));
     }
 
@@ -51,7 +50,7 @@ final class OnItTest extends CoreTestCase
     {
         $on = OnIt::of([new PutOn(1, 100, [1], 'dull'), new PutOn(2, 200, [1], 'dull'), new TakenBack(1, 300, these: true)]);
         self::assertSame(['1:1:100-200 dull', '2:1:200-300 other', '1:1:300-'], self::said($on));
-        self::assertSame(1, $on->job());
+        self::assertSame([true, false], [$on->isOn(1), $on->isOn(2)]);
     }
 
     public function test_whatever_happens_one_string_is_on_at_a_place_and_none_ends_before_it_begins(): void

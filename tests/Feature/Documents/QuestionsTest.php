@@ -147,10 +147,10 @@ final class QuestionsTest extends FeatureTestCase
         $answer = fn (\stdClass $asked): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text($asked))->assertOk()->getContent());
         $judged = static fn (\stdClass $of): array => [$of->landed, $of->may_stay, $of->learned, $of->observations_counted];
 
-        self::assertSame([true, [6, 5, 4, 3, 2, 1], false, 0], $judged($answer(self::ask(['present_cents' => [1, -2, 3, 0, -3, 2]]))));
-        self::assertSame([false, [6, 5, 4, 3, 2], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'compliance_um_per_n' => 0.5]))));
-        self::assertSame([true, [6, 5, 4, 3, 2], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'order' => [6, 5, 4, 3, 2]]))));
-        self::assertSame([true, [6, 5, 4, 3, 2, 1], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'tolerance_cents' => 10]))));
+        self::assertSame([true, [1, 2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [1, -2, 3, 0, -3, 2]]))));
+        self::assertSame([false, [2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'compliance_um_per_n' => 0.5]))));
+        self::assertSame([true, [2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'order' => [6, 5, 4, 3, 2]]))));
+        self::assertSame([true, [1, 2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'tolerance_cents' => 10]))));
         // One tuner that moved by a semitone tells of the others; one that moved by 49 cents does not.
         $observation = static fn (float $to): array => ['position' => 6, 'from_cents' => 0, 'to_cents' => $to, 'others' => array_map(
             static fn (int $position): array => ['position' => $position, 'from_cents' => 0, 'to_cents' => 12], range(1, 5),

@@ -4,6 +4,7 @@ import type { Job } from '../../generated/views';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
 import { whereabouts, type Whereabouts } from '../frames';
+import { capital } from '../words';
 
 const WORDS: Record<Whereabouts, string> = {
     old: 'old, on',
@@ -72,7 +73,7 @@ export function StringsStand({ job, plan, done, current, className, onSchools }:
             </ul>
             {off !== undefined && (
                 <p className="mt-2 text-base leading-snug text-ink-soft">
-                    {upper(off.choices.find(({ value }) => value === off.chosen)?.label ?? '')}. {off.reason}{' '}
+                    {capital(off.choices.find(({ value }) => value === off.chosen)?.label ?? '')}. {off.reason}{' '}
                     <button type="button" className="text-accent underline underline-offset-2" onClick={onSchools}>
                         Change the school…
                     </button>
@@ -81,5 +82,3 @@ export function StringsStand({ job, plan, done, current, className, onSchools }:
         </section>
     );
 }
-
-const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
