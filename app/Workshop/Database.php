@@ -163,33 +163,115 @@ final readonly class Database
         }
     }
 
+    /** Writes everything into the one file, and that to the disk, which can be done only while nobody else has it open. */
+    public function settle(): void
+    {
+        clearstatcache(true, $this->path);
+        if ($this->isHollow()) {
+            return;
+        }
+        // No connection of this process may be left when its mode is changed, and none of it is once this function is.
+        $pdo = $this->open();
+        $pdo->exec('pragma synchronous = full');
+        $this->column($pdo, 'pragma wal_checkpoint(truncate)');
+        $this->column($pdo, 'pragma journal_mode = delete');
+        unset($pdo);
+        $file = fopen($this->path, 'r+');
+        if ($file !== false) {
+            fsync($file);
+            fclose($file);
+        }
+    }
+
+    /** By which it is known whether anything was written to it; of a settled one. */
+    public function fingerprint(): string
+    {
+        return (string) hash_file('xxh128', $this->path);
+    }
+
+    /** Writes a whole copy of it, also while others write. @throws \PDOException if there is no room, or it cannot be read */
+    public function copyTo(string $path): void
+    {
+        $this->open()->exec('vacuum into '.$this->quoted($path));
+    }
+
     /**
-     * Keeps a copy of it, before it is brought up to date, and the last three of such copies.
+     * Keeps it as it is under a name with the time, before another takes its place. It has to be settled.
      *
      * @return string the copy
      */
-    public function keepCopy(): string
+    public function keep(): string
     {
         $copy = $this->stamped('before-update-');
-        $this->open()->exec('vacuum into '.$this->quoted($copy));
-        $copies = $this->copies();
-        foreach (array_slice($copies, 0, max(0, count($copies) - self::COPIES_KEPT)) as $old) {
-            unlink($old);
+        // A second name of the same file: at once, and without room for it. Once another has taken its place it is a file of its own.
+        if (! @link($this->path, $copy)) {
+            copy($this->path, $copy);
         }
 
         return $copy;
     }
 
-    /** Makes it what a copy has kept. */
-    public function putBack(string $copy): void
+    /** Of the copies the newest stay. Each was opened and brought up to date well before it became one. */
+    public function tidyCopies(): void
     {
-        foreach (['-wal', '-shm'] as $ending) {
-            if (file_exists($this->path.$ending)) {
-                unlink($this->path.$ending);
+        $copies = $this->copies();
+        foreach (array_slice($copies, 0, max(0, count($copies) - self::COPIES_KEPT)) as $old) {
+            unlink($old);
+        }
+    }
+
+    /** A copy whose database has not been followed by another is still that itself: what is written to the one is written to the other. */
+    public function forgetSecondNames(): void
+    {
+        clearstatcache();
+        foreach ($this->copies() as $copy) {
+            if (is_file($this->path) && fileinode($copy) === fileinode($this->path)) {
+                unlink($copy);
             }
         }
-        copy($copy, "{$this->path}.back");
-        rename("{$this->path}.back", $this->path);
+    }
+
+    /** A file of this one beside it. */
+    public function beside(string $what, string $ending = 'sqlite'): string
+    {
+        return $this->stem()."-{$what}.{$ending}";
+    }
+
+    /** @return list<string> what is wrong inside it: damage, references that lead nowhere; nothing where it is whole */
+    public function faults(): array
+    {
+        $pdo = $this->open();
+        $faults = array_values(array_filter($this->column($pdo, 'pragma integrity_check'), static fn (string $said): bool => $said !== 'ok'));
+        $astray = $pdo->query('pragma foreign_key_check');
+        foreach ($astray === false ? [] : $astray->fetchAll(\PDO::FETCH_ASSOC) as $row) {
+            $row = is_array($row) ? $row : [];
+            $of = static fn (string $key): string => is_scalar($row[$key] ?? null) ? (string) $row[$key] : '';
+            $faults[] = "row {$of('rowid')} of {$of('table')} names a row of {$of('parent')} that is not there";
+        }
+
+        return $faults;
+    }
+
+    /** @return list<string> the migrations by which its tables came about */
+    public function migrations(): array
+    {
+        $pdo = $this->open();
+        $isBegun = $this->column($pdo, "select name from sqlite_master where type = 'table' and name = 'migrations'") !== [];
+
+        return $isBegun ? $this->column($pdo, 'select migration from migrations order by migration') : [];
+    }
+
+    /** @return array<string, int> how many rows each table has */
+    public function counts(): array
+    {
+        $pdo = $this->open();
+        $counts = [];
+        foreach ($this->column($pdo, "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' order by name") as $table) {
+            $count = $pdo->query('select count(*) from "'.str_replace('"', '""', $table).'"');
+            $counts[$table] = $count === false ? 0 : (int) $count->fetchColumn();
+        }
+
+        return $counts;
     }
 
     /** @return list<string> the copies that were kept before updates, the oldest first */
@@ -206,12 +288,13 @@ final readonly class Database
         return $copies;
     }
 
-    private function stamped(string $what): string
+    /** A name beside it with the time, which nothing has yet. */
+    public function stamped(string $what, string $ending = 'sqlite'): string
     {
         $stem = $this->stem().'-'.$what.CarbonImmutable::now()->format(self::STAMP);
-        $path = "{$stem}.sqlite";
+        $path = "{$stem}.{$ending}";
         for ($count = 2; file_exists($path); $count++) {
-            $path = "{$stem}-{$count}.sqlite";
+            $path = "{$stem}-{$count}.{$ending}";
         }
 
         return $path;

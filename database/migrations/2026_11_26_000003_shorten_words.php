@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Workshop\Renewal\ChangesRows;
+use App\Workshop\Renewal\Rows;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
@@ -9,11 +11,16 @@ use Illuminate\Support\Facades\DB;
  * Names have up to 200 characters now and notes up to 20,000. What is longer from before is shortened, so that it can be opened;
  * of a set the whole of it stays as a version.
  */
-return new class extends Migration
+return new class extends Migration implements ChangesRows
 {
     private const NAME = 200;
 
     private const NOTES = 20_000;
+
+    public function rows(): array
+    {
+        return ['set_versions' => Rows::More];
+    }
 
     public function up(): void
     {

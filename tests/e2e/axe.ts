@@ -41,14 +41,14 @@ interface Colour {
 function readColoursOnce(): void {
     const { prototype } = (window as unknown as { axe: { commons: { color: { Color: { prototype: Colour } } } } }).axe.commons
         .color.Color;
-    const read = Reflect.get(prototype, 'parseString') as Colour['parseString'];
+    const read: unknown = Reflect.get(prototype, 'parseString');
     const known = new Map<string, Pick<Colour, 'r' | 'g' | 'b' | 'alpha'>>();
     prototype.parseString = function (this: Colour, text: string) {
         const before = known.get(text);
         if (before !== undefined) {
             return Object.assign(this, before);
         }
-        read.call(this, text);
+        Reflect.apply(read as Colour['parseString'], this, [text]);
         known.set(text, { r: this.r, g: this.g, b: this.b, alpha: this.alpha });
         return this;
     };

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Strings\Lists\AbandonedImports;
+use App\Workshop\Copies\Swap;
 use App\Workshop\Database;
 use App\Workshop\DatabaseFault;
 use App\Workshop\Files;
 use App\Workshop\Housekeeping;
 use App\Workshop\Place;
+use App\Workshop\Renewal\Renewal;
 use App\Workshop\Serving\Lock;
 use App\Workshop\Serving\Server;
 use App\Workshop\TestClock;
@@ -94,6 +96,7 @@ final class ServeCommand extends Command
         if ($place->run === base_path('storage')) {
             Files::adopt(base_path('storage/app/private'), $place->files);
         }
+        Swap::at($place)->finish();
         if ($this->option('fresh') === true) {
             $this->moveAside($database, $place);
         }
@@ -135,30 +138,9 @@ final class ServeCommand extends Command
 
     private function bringUpToDate(Database $database, Migrator $migrator): void
     {
-        $copy = null;
-        if ($migrator->repositoryExists()) {
-            $ran = $migrator->getRepository()->getRan();
-            $known = array_keys($migrator->getMigrationFiles([database_path('migrations')]));
-            if (array_diff($ran, $known) !== []) {
-                throw new Unservable(
-                    "{$database->path} was written by a newer version of Lira. Update Lira, or name another file with --database.",
-                );
-            }
-            if (array_diff($known, $ran) === []) {
-                return;
-            }
-            $copy = $database->keepCopy();
-            $this->line("Before it is brought up to date, a copy is kept in {$copy}.");
-        }
-        try {
-            $this->callSilently('migrate', ['--force' => true]);
-        } catch (\Throwable $failure) {
-            report($failure);
-            DB::disconnect();
-            if ($copy !== null) {
-                $database->putBack($copy);
-            }
-            throw new Unservable("{$database->path} could not be brought up to date, so it is as it was. ".(DatabaseFault::behind($failure)?->atStart() ?? 'The newest log says more.'));
+        $copy = (new Renewal($database, $migrator))->bringUp();
+        if ($copy !== null) {
+            $this->line("It was brought up to date; what it was before is kept in {$copy}.");
         }
     }
 

@@ -170,21 +170,6 @@ final class FaultsTest extends WorkshopTestCase
         (new Database("{$this->folder}/lira.sqlite"))->moveAside("{$this->folder}/lira-files");
     }
 
-    public function test_three_copies_from_before_updates_are_kept_and_one_can_be_put_back(): void
-    {
-        $database = new Database("{$this->folder}/lira.sqlite");
-        $copies = [];
-        for ($update = 0; $update < 5; $update++) {
-            DB::table('sets')->update(['name' => "State {$update}"]);
-            $copies[] = $database->keepCopy();
-            $this->travel(1)->seconds();
-        }
-        self::assertSame(array_slice($copies, 2), $database->copies());
-        DB::disconnect();
-        $database->putBack($copies[3]);
-        self::assertSame('State 3', self::value($database->path, 'select name from sets'));
-    }
-
     /** @return resource a process that holds the write lock for so long */
     private function holdLock(float $seconds)
     {

@@ -9,6 +9,7 @@ use App\Workshop\Serving\Server;
 use GuzzleHttp\Pool;
 use GuzzleHttp\Psr7\Request;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Lira\Document\Json;
 use Psr\Http\Message\ResponseInterface;
 use Psr\Log\NullLogger;
@@ -123,6 +124,7 @@ final class ServingTest extends WorkshopTestCase
         foreach (array_slice($files, 0, 6) as $file) {
             Artisan::call('migrate', ['--force' => true, '--realpath' => true, '--path' => $file]);
         }
+        DB::disconnect();
         $older = $this->serve('older.sqlite')->ready();
         self::assertSame([], self::names($older));
         $copies = (array) glob("{$this->folder}/older-before-update-*.sqlite");

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Copies;
+
+use App\Workshop\Files;
+use Lira\Document\Json;
+use Lira\InvalidInput;
+
+/**
+ * What is in a copy of a workshop, as `manifest.json` in it says (`lira-workshop`, version 1): each file with its size and SHA-256, how
+ * many rows each table has, and by which migrations its tables came about.
+ */
+final readonly class Manifest
+{
+    public const NAME = 'manifest.json';
+
+    public const DATABASE = 'workshop.sqlite';
+
+    public const MOST_BYTES = 32_000_000;
+
+    private const FORMAT = 'lira-workshop';
+
+    private const VERSION = 1;
+
+    /** Nothing else is ever written from a copy, wherever its names would lead. */
+    private const NAMES = '~^(?:workshop\.sqlite|files/(?:'.Files::PHOTOGRAPHS.'|'.Files::IMPORTS.')/[\w-]{1,120}\.(?:jpg|csv))$~D';
+
+    /**
+     * @param  list<string>  $migrations
+     * @param  array<string, int>  $rows  by table
+     * @param  array<string, array{bytes: int, sha256: string}>  $files  by name
+     */
+    public function __construct(public string $madeAt, public array $migrations, public array $rows, public array $files) {}
+
+    public static function holds(string $name): bool
+    {
+        return preg_match(self::NAMES, $name) === 1;
+    }
+
+    public function text(): string
+    {
+        $files = [];
+        foreach ($this->files as $path => $file) {
+            $files[] = ['path' => $path] + $file;
+        }
+
+        return Json::text([
+            'format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => $this->madeAt,
+            'migrations' => $this->migrations, 'rows' => (object) $this->rows, 'files' => $files,
+        ], pretty: true)."\n";
+    }
+
+    /** @throws Unfit if it is not one, or of a newer version */
+    public static function read(string $text): self
+    {
+        try {
+            $json = Json::object($text);
+        } catch (InvalidInput) {
+            throw new Unfit('What it says of itself cannot be read: it is damaged. Take another copy.');
+        }
+        if (($json->format ?? null) !== self::FORMAT || ! is_int($json->version ?? null)) {
+            throw new Unfit('It is not a copy of a workshop of Lira. Take one that lira:backup has made.');
+        }
+        if ($json->version > self::VERSION) {
+            throw new Unfit('It was made by a newer version of Lira. Update Lira, then bring it back.');
+        }
+        $files = [];
+        foreach (is_array($json->files ?? null) ? $json->files : [] as $file) {
+            [$path, $bytes, $sha] = $file instanceof \stdClass ? [$file->path ?? null, $file->bytes ?? null, $file->sha256 ?? null] : [null, null, null];
+            if (! is_string($path) || ! self::holds($path) || isset($files[$path]) || ! is_int($bytes) || $bytes < 0 || ! is_string($sha)) {
+                throw new Unfit('It lists files that no copy of a workshop has, so nothing of it is used. Take another copy.');
+            }
+            $files[$path] = ['bytes' => $bytes, 'sha256' => $sha];
+        }
+        $rows = [];
+        foreach ($json->rows instanceof \stdClass ? get_object_vars($json->rows) : [] as $table => $count) {
+            $rows[(string) $table] = is_int($count) ? $count : -1;
+        }
+        $migrations = array_values(array_filter(is_array($json->migrations ?? null) ? $json->migrations : [], is_string(...)));
+        if (! isset($files[self::DATABASE]) || $migrations === []) {
+            throw new Unfit('There is no database in it. Take another copy.');
+        }
+
+        return new self(is_string($json->made_at ?? null) ? $json->made_at : '', $migrations, $rows, $files);
+    }
+}
