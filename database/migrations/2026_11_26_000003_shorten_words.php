@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Workshop\Renewal\ChangesRows;
-use App\Workshop\Renewal\Rows;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
@@ -11,15 +9,16 @@ use Illuminate\Support\Facades\DB;
  * Names have up to 200 characters now and notes up to 20,000. What is longer from before is shortened, so that it can be opened;
  * of a set the whole of it stays as a version.
  */
-return new class extends Migration implements ChangesRows
+return new class extends Migration
 {
     private const NAME = 200;
 
     private const NOTES = 20_000;
 
-    public function rows(): array
+    /** @return array<string, string> what becomes of the rows of tables */
+    public function changesRows(): array
     {
-        return ['set_versions' => Rows::More];
+        return ['set_versions' => 'more'];
     }
 
     public function up(): void

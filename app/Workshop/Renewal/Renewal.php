@@ -139,8 +139,9 @@ final class Renewal
         $files = $this->migrator->getMigrationFiles([database_path('migrations')]);
         foreach ($ran as $name) {
             $migration = $this->migrator->getFilesystem()->getRequire($files[$name] ?? '');
-            foreach ($migration instanceof ChangesRows ? $migration->rows() : [] as $table => $rows) {
-                $said[$table][] = $rows;
+            $rows = is_object($migration) && method_exists($migration, 'changesRows') ? $migration->changesRows() : [];
+            foreach (is_array($rows) ? $rows : [] as $table => $of) {
+                $said[(string) $table][] = Rows::from(is_string($of) ? $of : '');
             }
         }
 
