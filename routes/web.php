@@ -166,7 +166,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('log/calendar/{key}.ics', [CalendarController::class, 'feed'])->where('key', '[0-9a-f]+')->name('log.feed')->middleware('writes');
     Route::get('log/shows', [ShowController::class, 'index'])->name('shows.index');
     Route::post('log/shows', [ShowController::class, 'store'])->name('shows.store')->middleware('writes');
-    Route::post('log/shows/import', [ShowController::class, 'import'])->name('shows.import')->withoutMiddleware('json')->middleware(['json:files', 'writes']);
+    Route::post('log/shows/import', [ShowController::class, 'import'])->name('shows.import')->withoutMiddleware('json')->middleware('json:files');
     Route::put('log/shows/{show}', [ShowController::class, 'update'])->whereNumber('show')->name('shows.update')->middleware('writes');
     Route::delete('log/shows/{show}', [ShowController::class, 'destroy'])->whereNumber('show')->name('shows.destroy')->middleware('writes');
     Route::post('log/shows/{show}/unarchive', [ShowController::class, 'unarchive'])->whereNumber('show')->name('shows.unarchive')->middleware('writes');

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property bool $heat
  * @property bool $salt
  * @property bool $sweat
+ * @property bool $called_off  by its calendar, which may bring it back
  * @property int $revision
  * @property Carbon $created_at
  * @property Carbon $updated_at
@@ -37,7 +38,7 @@ final class Show extends Model
     /** @var array<string> */
     protected $guarded = ['id'];
 
-    protected $attributes = ['revision' => 1, 'place' => '', 'heat' => false, 'salt' => false, 'sweat' => false];
+    protected $attributes = ['revision' => 1, 'place' => '', 'heat' => false, 'salt' => false, 'sweat' => false, 'called_off' => false];
 
     /** @return HasMany<Play, $this> */
     public function plays(): HasMany
@@ -55,7 +56,7 @@ final class Show extends Model
     protected function casts(): array
     {
         return [
-            'starts_at' => 'datetime', 'hours' => 'float', 'heat' => 'boolean', 'salt' => 'boolean', 'sweat' => 'boolean', 'revision' => 'integer',
+            'starts_at' => 'datetime', 'hours' => 'float', 'heat' => 'boolean', 'salt' => 'boolean', 'sweat' => 'boolean', 'called_off' => 'boolean', 'revision' => 'integer',
         ];
     }
 }

@@ -29,6 +29,26 @@ final readonly class SaidShow
         public bool $isOff = false,
     ) {}
 
+    /** @return array<string, mixed> what a calendar says of it, to be handed on as JSON */
+    public function toArray(): array
+    {
+        return [
+            'name' => $this->name, 'place' => $this->place, 'starts_at' => $this->startsAt->toIso8601String(), 'hours' => $this->hours,
+            'uid' => $this->uid, 'is_off' => $this->isOff,
+        ];
+    }
+
+    /** What {@see toArray} has handed on. */
+    public static function ofArray(\stdClass $show): self
+    {
+        $word = static fn (string $key): string => is_string($show->{$key} ?? null) ? $show->{$key} : '';
+
+        return new self(
+            $word('name'), $word('place'), Carbon::parse($word('starts_at'))->utc(), is_numeric($show->hours ?? null) ? (float) $show->hours : 0.0,
+            uid: $word('uid') === '' ? null : $word('uid'), isOff: ($show->is_off ?? false) === true,
+        );
+    }
+
     /** @return array<string, mixed> */
     public function columns(): array
     {

@@ -48,10 +48,11 @@ final class ShowCalendar
         $now ??= Carbon::now();
         Settings::$maxRecurrences = self::MOST_TIMES;
         try {
-            $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
+            $calendar = Reader::read(self::asUtf8($text), Reader::OPTION_FORGIVING);
             if (! $calendar instanceof VCalendar) {
                 throw InvalidDocument::at('/file', 'This is no calendar of events. Export one as .ics and try again.');
             }
+            self::nameAll($calendar);
             $events = $calendar->expand($now->copy()->modify(self::BACK), $now->copy()->modify(self::AHEAD), $zone)->select('VEVENT');
         } catch (ParseException|InvalidDataException|NoInstancesException|\InvalidArgumentException) {
             throw InvalidDocument::at('/file', 'This cannot be read as a calendar. Export it as .ics and try again.');
@@ -60,7 +61,12 @@ final class ShowCalendar
         }
         $shows = [];
         foreach ($events as $event) {
-            $show = $event instanceof VEvent ? self::show($event, $zone) : null;
+            try {
+                $show = $event instanceof VEvent ? self::show($event, $zone) : null;
+            } catch (InvalidDataException|\InvalidArgumentException) {
+                // One that says no day it can be on is none.
+                $show = null;
+            }
             if ($show !== null) {
                 $shows[] = $show;
             }
@@ -70,6 +76,30 @@ final class ShowCalendar
         }
 
         return $shows === [] ? throw InvalidDocument::at('/file', 'No event of the last five years or the next 18 months is in this calendar.') : $shows;
+    }
+
+    /** Calendars are UTF-8; what older programs write is not always. */
+    private static function asUtf8(string $text): string
+    {
+        $from = match (true) {
+            str_starts_with($text, "\xFF\xFE") => 'UTF-16LE',
+            str_starts_with($text, "\xFE\xFF") => 'UTF-16BE',
+            mb_check_encoding($text, 'UTF-8') => 'UTF-8',
+            default => 'Windows-1252',
+        };
+
+        return (string) preg_replace('/^\x{FEFF}/u', '', mb_convert_encoding($text, 'UTF-8', $from));
+    }
+
+    /** Without a name of its own an event is known by what it is and when. */
+    private static function nameAll(VCalendar $calendar): void
+    {
+        foreach ($calendar->select('VEVENT') as $event) {
+            if ($event instanceof VEvent && self::line($event, 'UID') === '') {
+                $event->remove('UID');
+                $event->add('UID', 'unnamed-'.sha1(self::line($event, 'SUMMARY').' '.self::word($event, 'DTSTART')));
+            }
+        }
     }
 
     private static function show(VEvent $event, \DateTimeZone $zone): ?SaidShow
@@ -91,14 +121,14 @@ final class ShowCalendar
         }
         // One of many is known by when it was meant to be, however it was moved.
         $meant = self::property($event, 'RECURRENCE-ID');
-        $name = trim(self::word($event, 'SUMMARY'));
+        $name = self::line($event, 'SUMMARY');
 
         return new SaidShow(
             mb_substr($name === '' ? 'A show' : $name, 0, 200),
-            mb_substr(trim(self::word($event, 'LOCATION')), 0, 200),
+            mb_substr(self::line($event, 'LOCATION'), 0, 200),
             $start->copy()->utc(),
             $hours > 0 ? $hours : self::USUAL_HOURS,
-            uid: mb_substr(self::word($event, 'UID'), 0, 350).($meant instanceof DateTime ? '#'.$meant->getDateTime($zone)->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis') : ''),
+            uid: mb_substr(self::line($event, 'UID'), 0, 350).($meant instanceof DateTime ? '#'.$meant->getDateTime($zone)->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis') : ''),
             isOff: strtoupper(self::word($event, 'STATUS')) === 'CANCELLED',
         );
     }
@@ -108,6 +138,12 @@ final class ShowCalendar
         $found = $event->select($name)[0] ?? null;
 
         return $found instanceof Property ? $found : null;
+    }
+
+    /** What is said in one line, without the signs that steer a printer or end a text. */
+    private static function line(VEvent $event, string $name): string
+    {
+        return trim((string) preg_replace('/[\p{Cc}\p{Cs}\s]+/u', ' ', mb_scrub(self::word($event, $name))));
     }
 
     private static function word(VEvent $event, string $name): string

@@ -27,9 +27,12 @@ final class Shows
         return $show;
     }
 
-    public function drop(Show $show): void
+    /** @param  bool  $calledOff  whether its calendar says so, which may change its mind; else it was dropped here */
+    public function drop(Show $show, bool $calledOff = false): void
     {
-        $show->increment('revision');
+        $show->revision++;
+        $show->called_off = $calledOff;
+        $show->save();
         $show->delete();
         // Nothing is played at what does not take place; the instruments stay known for whoever brings it back.
         $this->plays($show, static fn (Play $play) => $play->update(['hours' => 0]));
@@ -38,7 +41,9 @@ final class Shows
     public function bringBack(Show $show): void
     {
         $show->restore();
-        $show->increment('revision');
+        $show->revision++;
+        $show->called_off = false;
+        $show->save();
         $this->plays($show, static fn (Play $play) => $play->update(['hours' => $show->hours]));
     }
 

@@ -9,8 +9,12 @@ use App\Models\LogSettings;
 use App\Models\Play;
 use App\Models\Show;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Document\Documents;
 
 /** Shows: typed, from a list, from a calendar. */
@@ -94,6 +98,90 @@ final class ShowsTest extends LogTestCase
         self::assertSame(1, $this->bring('shows.ics', $off)->json('off'));
         self::assertSame(3, Show::query()->count());
         self::assertSame(0.0, (float) Play::query()->whereNotIn('show_id', Show::query()->select('id'))->sum('hours'));
+    }
+
+    /** What cannot be followed, or not in any sensible time, is refused in words; nobody else waits for it. */
+    #[DataProvider('hostile')]
+    public function test_a_calendar_that_takes_for_ever_is_refused_before_anybody_waits(string $rule, int $events = 1): void
+    {
+        $this->travelTo('2026-03-01 12:00:00');
+        $event = static fn (int $number): string => "BEGIN:VEVENT\nUID:{$number}@quay\nDTSTAMP:20200101T000000Z\nDTSTART:20210101T200000Z\n{$rule}\nSUMMARY:Show {$number}\nEND:VEVENT\n";
+        $calendar = "BEGIN:VCALENDAR\nVERSION:2.0\nPRODID:-//x//EN\n".implode('', array_map($event, range(1, $events))).'END:VCALENDAR';
+        [$levels, $outside] = [[], DB::transactionLevel()];
+        DB::listen(static function () use (&$levels): void {
+            $levels[] = DB::transactionLevel();
+        });
+        self::assertLiraError($this->bring('shows.ics', $calendar), 422, '/file', 'alendar');
+        self::assertSame([], array_filter($levels, static fn (int $level): bool => $level > $outside), 'nothing was locked');
+        self::assertSame(0, Show::query()->count());
+    }
+
+    /** @return iterable<string, array{string, 1?: int}> */
+    public static function hostile(): iterable
+    {
+        yield 'the 30th of February' => ['RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'];
+        yield 'the 25th hour' => ['RRULE:FREQ=DAILY;BYHOUR=25'];
+        yield 'the 53rd week' => ['RRULE:FREQ=YEARLY;BYWEEKNO=53;BYDAY=MO'];
+        yield 'many that come back daily' => ['RRULE:FREQ=DAILY', 30];
+        yield 'no rule' => ['RRULE:x'];
+        yield 'every second' => ['RRULE:FREQ=SECONDLY'];
+    }
+
+    public function test_calendars_in_other_encodings_and_with_other_signs_are_read(): void
+    {
+        $this->travelTo('2026-03-01 12:00:00');
+        $calendar = static fn (string $name): string => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1@quay\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20260704T190000Z\r\nSUMMARY:{$name}\r\nLOCATION:Quay\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        foreach (['Café' => $calendar("Caf\xE9"), 'Pier ends' => $calendar("Pier\0 \x07ends"), 'Über' => mb_convert_encoding("\u{FEFF}".$calendar('Über'), 'UTF-16LE', 'UTF-8')] as $name => $text) {
+            $this->bring('shows.ics', $text)->assertCreated();
+            self::assertSame($name, Show::query()->sole()->name);
+            $this->get('/log/shows')->assertOk();
+            $this->getJson('/search?for=quay')->assertOk();
+        }
+        foreach (['DTSTART:' => 'no day', 'DTSTART:soon' => 'no day either', 'X-NOTHING:1' => 'none at all'] as $when => $what) {
+            self::assertLiraError($this->bring('shows.ics', str_replace('DTSTART:20260704T190000Z', $when, $calendar('Show'))), 422, '/file', 'alendar');
+        }
+        self::assertSame(1, Show::query()->count());
+    }
+
+    public function test_what_a_calendar_says_later_holds(): void
+    {
+        $this->travelTo('2026-03-01 12:00:00');
+        LogSettings::here()->update(['time_zone' => 'Europe/Lisbon']);
+        $counts = fn (string $text): array => array_values((array) $this->bring('shows.ics', $text)->assertCreated()->json());
+        // Called off and confirmed again.
+        self::assertSame([4, 0, 0, 0], $counts(self::CALENDAR));
+        self::assertSame([0, 0, 3, 1], $counts(str_replace('SUMMARY:Harbour day', "SUMMARY:Harbour day\nSTATUS:CANCELLED", self::CALENDAR)));
+        self::assertSame([0, 0, 4, 0], $counts(self::CALENDAR));
+        self::assertSame(4, Show::query()->count());
+        // What was dropped here stays so.
+        $this->deleteJson('/log/shows/'.Show::query()->where('name', 'Harbour day')->sole()->id)->assertOk();
+        $counts(self::CALENDAR);
+        self::assertSame(3, Show::query()->count());
+        // One is taken out of the row; then the row is shorter; then it is whole again.
+        self::assertSame(1, $counts(str_replace('RRULE:FREQ=WEEKLY;COUNT=3', "RRULE:FREQ=WEEKLY;COUNT=3\nEXDATE;TZID=Europe/Lisbon:20260329T203000", self::CALENDAR))[3]);
+        self::assertSame(['2026-03-22 20:30:00', '2026-04-05 19:30:00'], Show::query()->orderBy('starts_at')->get()->map(static fn (Show $show): string => $show->starts_at->toDateTimeString())->all());
+        $counts(str_replace('COUNT=3', 'COUNT=1', self::CALENDAR));
+        self::assertSame(1, Show::query()->count());
+        $counts(self::CALENDAR);
+        self::assertSame(3, Show::query()->count());
+        // Without a name of its own each is one.
+        $unnamed = str_replace("\nUID:", "\nX-WAS:", self::CALENDAR);
+        self::assertSame(4, $counts($unnamed)[0]);
+        self::assertSame([0, 0, 4, 0], $counts($unnamed));
+    }
+
+    public function test_calendars_that_are_broken_anyhow_are_read_or_refused(): void
+    {
+        $this->travelTo('2026-03-01 12:00:00');
+        $random = new Randomizer(new Mt19937(24));
+        for ($case = 0; $case < 60; $case++) {
+            $text = self::CALENDAR;
+            for ($change = $random->getInt(1, 4); $change > 0; $change--) {
+                $at = $random->getInt(0, strlen($text) - 1);
+                $text = substr_replace($text, ["\xFF", ';', ':', "\n", '999999999', '', 'BYDAY=MO', "\0"][$random->getInt(0, 7)], $at, $random->getInt(0, 12));
+            }
+            self::assertContains($this->bring('shows.ics', $text)->getStatusCode(), [201, 422], "case {$case}: ".json_encode($text, JSON_INVALID_UTF8_SUBSTITUTE));
+        }
     }
 
     public function test_a_list_comes_in_by_the_names_of_its_columns_or_not_at_all(): void

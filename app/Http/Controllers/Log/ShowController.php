@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Log;
 
 use App\Http\ReceivedFile;
 use App\Http\Requests\Log\ShowRequest;
+use App\Log\Shows\CalendarReading;
 use App\Log\Shows\SaidShow;
-use App\Log\Shows\ShowCalendar;
 use App\Log\Shows\Shows;
 use App\Log\Shows\ShowTable;
 use App\Log\Views\ShowView;
@@ -17,6 +17,7 @@ use App\Models\Show;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\InvalidDocument;
@@ -75,16 +76,51 @@ final readonly class ShowController
     {
         $file = ReceivedFile::of($request, 'file', 'Choose a list of shows: a calendar (.ics) or a CSV file with a row of titles.');
         $settings = LogSettings::here();
-        $text = (string) file_get_contents($file->path, length: 4096);
+        // Letters of two bytes have an empty one.
+        $text = str_replace("\0", '', (string) file_get_contents($file->path, length: 4096));
         $said = str_contains(strtoupper($text), 'BEGIN:VCALENDAR')
-            ? ShowCalendar::read((string) file_get_contents($file->path), $settings->zone()) : ShowTable::read($file, $settings->zone());
+            ? CalendarReading::of($file, $settings->zone()) : ShowTable::read($file, $settings->zone());
         $for = array_values(array_map(intval(...), array_filter($request->array('instruments'), is_numeric(...))));
-        $kept = ['added' => 0, 'changed' => 0, 'same' => 0, 'off' => 0];
-        foreach ($this->named($said, $for) as [$show, $instruments]) {
-            $kept[$this->take($show, $instruments)]++;
-        }
+        // What somebody else wrote has been read before anybody has to wait for it.
+        $kept = DB::transaction(function () use ($said, $for): array {
+            $kept = ['added' => 0, 'changed' => 0, 'same' => 0, 'off' => 0];
+            foreach ($this->named($said, $for) as [$show, $instruments]) {
+                $kept[$this->take($show, $instruments)]++;
+            }
+            $kept['off'] += $this->callOffWhatIsGone($said);
+
+            return $kept;
+        });
 
         return new JsonResponse($kept, 201);
+    }
+
+    /**
+     * Of what comes back again and again, what its calendar does not say any more does not take place: taken out of the row, or the row is
+     * shorter, or it comes only once now.
+     *
+     * @param  list<SaidShow>  $said
+     * @return int how many
+     */
+    private function callOffWhatIsGone(array $said): int
+    {
+        $rows = [];
+        foreach ($said as $show) {
+            if ($show->uid !== null) {
+                $rows[explode('#', $show->uid)[0]][$show->uid] = true;
+            }
+        }
+        $count = 0;
+        // What was over before it is as it was.
+        foreach (Show::query()->where('starts_at', '>', now())->get() as $known) {
+            $row = $rows[explode('#', $known->uid)[0]] ?? null;
+            if ($row !== null && ! isset($row[$known->uid])) {
+                $this->shows->drop($known, calledOff: true);
+                $count++;
+            }
+        }
+
+        return $count;
     }
 
     /**
@@ -97,13 +133,16 @@ final readonly class ShowController
             : Show::query()->where('name', $said->name)->where('starts_at', $said->startsAt)->first();
         if ($said->isOff) {
             if ($known !== null && ! $known->trashed()) {
-                $this->shows->drop($known);
+                $this->shows->drop($known, calledOff: true);
             }
 
             return 'off';
         }
         if ($known?->trashed() === true) {
-            return 'same';
+            if (! $known->called_off) {
+                return 'same';
+            }
+            $this->shows->bringBack($known);
         }
         if ($known !== null) {
             $had = $known->instruments();

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Shows;
+
+use App\Workshop\Upload;
+use Illuminate\Support\Carbon;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Json;
+use Lira\InvalidInput;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\PhpExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/**
+ * Reads a calendar within a budget of time and memory, in a process of its own: what somebody else wrote may take for ever to follow, and
+ * stops nobody here.
+ */
+final class CalendarReading
+{
+    private const MOST_BYTES = 4_000_000;
+
+    /** Of its own work; waiting for a busy machine is not counted. */
+    private const MOST_S = 2;
+
+    private const MOST_MB = 128;
+
+    private const WAITS_S = 30.0;
+
+    /**
+     * @return list<SaidShow>
+     *
+     * @throws InvalidDocument if it cannot be read, or not within the budget
+     */
+    public static function of(Upload $file, \DateTimeZone $zone): array
+    {
+        if ($file->bytes > self::MOST_BYTES) {
+            throw InvalidDocument::at('/file', 'This calendar is larger than 4 MB. Export a shorter time of it and try again.');
+        }
+        $reading = new Process([
+            self::php(), '-d', 'memory_limit='.self::MOST_MB.'M', '-d', 'max_execution_time='.self::MOST_S, '-d', 'display_errors=0', '-d', 'log_errors=0',
+            base_path('bin/read-calendar.php'), $zone->getName(), Carbon::now()->toIso8601String(),
+        ], base_path(), input: (string) file_get_contents($file->path), timeout: self::WAITS_S);
+        try {
+            $code = $reading->run();
+        } catch (ProcessTimedOutException) {
+            $code = null;
+        }
+        if ($code === 3) {
+            throw InvalidDocument::at('/file', $reading->getOutput());
+        }
+        try {
+            $shows = $code === 0 ? Json::object('{"shows":'.$reading->getOutput().'}')->shows ?? null : null;
+        } catch (InvalidInput) {
+            $shows = null;
+        }
+        if (! is_array($shows)) {
+            throw InvalidDocument::at('/file', 'Something in this calendar comes back in a way that takes too long to follow, or it is too much at once. Take that out, or export a shorter time of it, and try again.');
+        }
+
+        return array_map(SaidShow::ofArray(...), array_values(array_filter($shows, static fn (mixed $show): bool => $show instanceof \stdClass)));
+    }
+
+    /** The command line’s PHP, whatever server this runs in. */
+    private static function php(): string
+    {
+        $found = (new PhpExecutableFinder)->find(false);
+
+        return $found === false ? PHP_BINARY : $found;
+    }
+}
