@@ -52,6 +52,7 @@ final class ShowCalendar
             if (! $calendar instanceof VCalendar) {
                 throw InvalidDocument::at('/file', 'This is no calendar of events. Export one as .ics and try again.');
             }
+            self::checkOften($calendar);
             self::nameAll($calendar);
             $events = $calendar->expand($now->copy()->modify(self::BACK), $now->copy()->modify(self::AHEAD), $zone)->select('VEVENT');
         } catch (ParseException|InvalidDataException|NoInstancesException|\InvalidArgumentException) {
@@ -89,6 +90,16 @@ final class ShowCalendar
         };
 
         return (string) preg_replace('/^\x{FEFF}/u', '', mb_convert_encoding($text, 'UTF-8', $from));
+    }
+
+    /** @throws MaxInstancesExceededException if something comes back within the day: that is no show, and is not followed at all */
+    private static function checkOften(VCalendar $calendar): void
+    {
+        foreach ($calendar->select('VEVENT') as $event) {
+            if ($event instanceof VEvent && preg_match('/FREQ=(?:SECONDLY|MINUTELY|HOURLY)/i', self::word($event, 'RRULE')) === 1) {
+                throw new MaxInstancesExceededException;
+            }
+        }
     }
 
     /** Without a name of its own an event is known by what it is and when. */
