@@ -245,7 +245,9 @@ test.describe('without a connection', () => {
     });
 });
 
-test('two devices on one job see each other’s steps', async ({ page, browser }) => {
+test('two devices on one job see each other’s steps', async ({ page, browser, provoked }) => {
+    // A page that was just asking for news is told that the job it has dropped is not there.
+    provoked.push(/404/);
     await openOwnSet(page, 'Harbour, two devices');
     await begin(page);
     await sent(page);
