@@ -7,8 +7,11 @@ import { chromiumOptions } from './tests/chromium.mjs';
 // tests' own, whatever day it is, and the ports are free ones, so that two checkouts can be tested at once.
 const { day } = JSON.parse(readFileSync('tests/clock.json', 'utf8')) as { day: string };
 process.env['LIRA_TEST_CLOCK_S'] ??= String(Math.round((Date.parse(day) - Date.now()) / 1000));
-/** Each worker has a demo workshop and an empty one of its own, and a port to serve at itself. LIRA_E2E_WORKERS says another number. */
-const WORKERS = Number(process.env['LIRA_E2E_WORKERS'] ?? 2);
+/**
+ * Each worker has a demo workshop and an empty one of its own, and a port to serve at itself. One beside all other checks keeps two cores
+ * busy; LIRA_E2E_WORKERS says more where there are more.
+ */
+const WORKERS = Number(process.env['LIRA_E2E_WORKERS'] ?? 1);
 if (process.env['LIRA_E2E_PORTS'] === undefined) {
     // What is built is built once, before the servers start.
     execFileSync('bin/build', { stdio: 'ignore' });
