@@ -220,6 +220,17 @@ final readonly class Database
         }
     }
 
+    /** Takes it away, with what SQLite keeps beside it: of a copy that is not whole. */
+    public function discard(): void
+    {
+        clearstatcache();
+        foreach (['', '-wal', '-shm', '-journal'] as $ending) {
+            if (file_exists($this->path.$ending)) {
+                unlink($this->path.$ending);
+            }
+        }
+    }
+
     /** A copy whose database has not been followed by another is still that itself: what is written to the one is written to the other. */
     public function forgetSecondNames(): void
     {

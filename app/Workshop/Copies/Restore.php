@@ -59,11 +59,7 @@ final class Restore
         if (Swap::at($this->place)->isUnderWay()) {
             return;
         }
-        foreach (['', '-wal', '-shm', '-journal'] as $ending) {
-            if (file_exists($this->next()->path.$ending)) {
-                unlink($this->next()->path.$ending);
-            }
-        }
+        $this->next()->discard();
         (new Filesystem)->deleteDirectory($this->nextFiles());
     }
 

@@ -65,11 +65,7 @@ final class Renewal
     /** What an attempt that was cut short has left: a copy that is not whole, and a second name of the database itself. */
     private function forgetAttempt(): void
     {
-        foreach (['', '-wal', '-shm', '-journal'] as $ending) {
-            if (file_exists($this->next().$ending)) {
-                unlink($this->next().$ending);
-            }
-        }
+        (new Database($this->next()))->discard();
         $this->database->forgetSecondNames();
     }
 
