@@ -13,6 +13,9 @@ final readonly class Database
 
     private const STAMP = 'Y-m-d-His';
 
+    /** Of the file itself, and of what SQLite keeps beside it. */
+    private const ENDINGS = ['', '-wal', '-shm', '-journal'];
+
     /** Every Lira database has these, whatever its age. */
     private const OWN_TABLES = ['migrations', 'instruments', 'sets'];
 
@@ -126,13 +129,42 @@ final readonly class Database
 
             return null;
         }
-        $this->close();
+        try {
+            $this->checkIsOwn($this->open());
+        } catch (\PDOException) {
+            // One that is damaged is moved as it is.
+        }
         $aside = $this->stamped('');
-        rename($this->path, $aside);
-        foreach (['-wal', '-shm', '-journal'] as $ending) {
-            // Still there only if it could not be opened; a damaged database is whole only with them.
+        foreach ($this->movesTo($aside, $files, 'start again') as [$from, $to]) {
+            rename($from, $to);
+        }
+
+        return $aside;
+    }
+
+    /**
+     * What has to be moved where, in its order, so that it and its files have another name.
+     *
+     * @param  string  $then  what to do once nobody has it open any more
+     * @return list<array{string, string}>
+     *
+     * @throws Unservable if it is in use
+     */
+    public function movesTo(string $aside, string $files, string $then): array
+    {
+        try {
+            $this->settle();
+        } catch (\PDOException $failure) {
+            if (DatabaseFault::behind($failure) === DatabaseFault::Busy) {
+                throw new Unservable("{$this->path} is in use. Stop what has it open, then {$then}.");
+            }
+            // One that is damaged is moved as it is.
+        }
+        $moves = [];
+        foreach (self::ENDINGS as $ending) {
+            // Beside the file itself there is something only if it could not be opened; a damaged database is whole only with that.
             if (file_exists($this->path.$ending)) {
-                rename($this->path.$ending, $aside.$ending);
+                $moves[] = [$this->path.$ending, $aside.$ending];
             }
         }
         $asideFiles = Place::of($aside, '')->files;
@@ -141,26 +173,11 @@ final readonly class Database
                 if (! is_dir($asideFiles)) {
                     mkdir($asideFiles, 0o770, true);
                 }
-                rename("{$files}/{$folder}", "{$asideFiles}/{$folder}");
+                $moves[] = ["{$files}/{$folder}", "{$asideFiles}/{$folder}"];
             }
         }
 
-        return $aside;
-    }
-
-    /** Writes everything into the one file, which can be done only while nobody else has it open. */
-    private function close(): void
-    {
-        try {
-            $pdo = $this->open();
-            $this->checkIsOwn($pdo);
-            $pdo->exec('pragma journal_mode = delete');
-        } catch (\PDOException $failure) {
-            if (DatabaseFault::behind($failure) === DatabaseFault::Busy) {
-                throw new Unservable("{$this->path} is in use. Stop what has it open, then start again.");
-            }
-            // One that is damaged is moved as it is.
-        }
+        return $moves;
     }
 
     /** Writes everything into the one file, and that to the disk, which can be done only while nobody else has it open. */
@@ -224,7 +241,7 @@ final readonly class Database
     public function discard(): void
     {
         clearstatcache();
-        foreach (['', '-wal', '-shm', '-journal'] as $ending) {
+        foreach (self::ENDINGS as $ending) {
             if (file_exists($this->path.$ending)) {
                 unlink($this->path.$ending);
             }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\SaysWhy;
 use App\Workshop\Copies\Backup;
-use App\Workshop\DatabaseFault;
 use App\Workshop\Place;
-use App\Workshop\Unservable;
 use Illuminate\Console\Command;
 
 /** Writes a copy of the whole workshop into one file, also while it is served. */
 final class BackupCommand extends Command
 {
+    use SaysWhy;
+
     protected $signature = 'lira:backup {file? : The zip to write; beside the database where none is named}';
 
     protected $description = 'Write a copy of the whole workshop into one file';
@@ -22,22 +23,13 @@ final class BackupCommand extends Command
         $backup = new Backup($place);
         $named = $this->argument('file');
         $path = is_string($named) && $named !== '' ? $named : $backup->usualPath();
-        try {
+
+        return $this->sayingWhy('No copy was written.', function () use ($backup, $path): int {
             $manifest = $backup->write($path);
-        } catch (Unservable $reason) {
-            $this->output->getErrorStyle()->writeln($reason->getMessage());
+            $this->line(sprintf('%s: %s MB, %d sets, %d instruments, %d jobs, %d other files.', $path, round((float) filesize($path) / 1e6, 1),
+                $manifest->rows['sets'] ?? 0, $manifest->rows['instruments'] ?? 0, $manifest->rows['jobs'] ?? 0, count($manifest->files) - 1));
 
-            return self::FAILURE;
-        } catch (\PDOException|\ErrorException $failure) {
-            $fault = DatabaseFault::behind($failure) ?? throw $failure;
-            $this->output->getErrorStyle()->writeln("No copy was written. {$fault->atStart()}");
-
-            return self::FAILURE;
-        }
-        $photographs = count($manifest->files) - 1;
-        $this->line(sprintf('%s: %s MB, %d sets, %d instruments, %d jobs, %d other files.', $path, round((float) filesize($path) / 1e6, 1),
-            $manifest->rows['sets'] ?? 0, $manifest->rows['instruments'] ?? 0, $manifest->rows['jobs'] ?? 0, $photographs));
-
-        return self::SUCCESS;
+            return self::SUCCESS;
+        });
     }
 }

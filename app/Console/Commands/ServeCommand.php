@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\MakesSure;
+use App\Console\SaysWhy;
 use App\Strings\Lists\AbandonedImports;
 use App\Workshop\Copies\Swap;
 use App\Workshop\Database;
-use App\Workshop\DatabaseFault;
 use App\Workshop\Files;
 use App\Workshop\Housekeeping;
 use App\Workshop\Place;
@@ -25,6 +26,9 @@ use Symfony\Component\Process\Process;
 /** Brings a workshop up to date, serves it on this machine and watches over its server. `bin/start` comes here. */
 final class ServeCommand extends Command
 {
+    use MakesSure;
+    use SaysWhy;
+
     private const WATCH_S = 0.5;
 
     private const GRACE_S = 0.2;
@@ -42,18 +46,7 @@ final class ServeCommand extends Command
 
     public function handle(Place $place, Migrator $migrator): int
     {
-        try {
-            return $this->serve($place, $migrator);
-        } catch (Unservable $reason) {
-            $this->output->getErrorStyle()->writeln($reason->getMessage());
-
-            return self::FAILURE;
-        } catch (\PDOException|\ErrorException $failure) {
-            $fault = DatabaseFault::behind($failure) ?? throw $failure;
-            $this->output->getErrorStyle()->writeln("{$place->database}: {$fault->atStart()}");
-
-            return self::FAILURE;
-        }
+        return $this->sayingWhy("{$place->database}:", fn (): int => $this->serve($place, $migrator));
     }
 
     private function serve(Place $place, Migrator $migrator): int
@@ -122,13 +115,8 @@ final class ServeCommand extends Command
         if (! $database->exists()) {
             return;
         }
-        if ($this->option('yes') !== true && ! $database->isHollow()) {
-            if (! $this->input->isInteractive() || ! stream_isatty(STDIN)) {
-                throw new Unservable("{$database->path} would be moved aside. Say so with --fresh --yes.");
-            }
-            if (! $this->confirm("Move {$database->path} aside and begin a new workshop?")) {
-                throw new Unservable('Nothing was changed.');
-            }
+        if (! $database->isHollow()) {
+            $this->makeSure("Move {$database->path} aside and begin a new workshop?", "{$database->path} would be moved aside. Say so with --fresh --yes.");
         }
         $aside = $database->moveAside($place->files);
         if ($aside !== null) {

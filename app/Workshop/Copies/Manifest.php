@@ -75,7 +75,8 @@ final readonly class Manifest
             $files[$path] = ['bytes' => $bytes, 'sha256' => $sha];
         }
         $rows = [];
-        foreach ($json->rows instanceof \stdClass ? get_object_vars($json->rows) : [] as $table => $count) {
+        $said = $json->rows ?? null;
+        foreach ($said instanceof \stdClass ? get_object_vars($said) : [] as $table => $count) {
             $rows[(string) $table] = is_int($count) ? $count : -1;
         }
         $migrations = array_values(array_filter(is_array($json->migrations ?? null) ? $json->migrations : [], is_string(...)));

@@ -184,21 +184,8 @@ final class Restore
         ($this->before)('close the present one');
         $present = new Database($this->place->database);
         $aside = $present->exists() && ! $present->isHollow() ? $present->stamped('') : null;
-        $moves = [];
-        if ($aside !== null) {
-            $asideFiles = Place::of($aside, '')->files;
-            foreach ($this->settled($present) as $ending) {
-                $moves[] = [$present->path.$ending, $aside.$ending];
-            }
-            foreach (Files::FOLDERS as $folder) {
-                if (is_dir("{$this->place->files}/{$folder}")) {
-                    $moves[] = ["{$this->place->files}/{$folder}", "{$asideFiles}/{$folder}"];
-                }
-            }
-            if (! is_dir($asideFiles)) {
-                mkdir($asideFiles, 0o770, true);
-            }
-        } elseif ($present->exists()) {
+        $moves = $aside === null ? [] : $present->movesTo($aside, $this->place->files, 'bring the copy back');
+        if ($aside === null && $present->exists()) {
             unlink($present->path);
         }
         foreach (Files::FOLDERS as $folder) {
@@ -214,20 +201,5 @@ final class Restore
         Swap::at($this->place)->make($moves, $this->before);
 
         return $aside;
-    }
-
-    /** @return list<string> endings of the files that the present one consists of */
-    private function settled(Database $present): array
-    {
-        try {
-            $present->settle();
-        } catch (\PDOException $failure) {
-            if (DatabaseFault::behind($failure) === DatabaseFault::Busy) {
-                throw new Unservable("{$present->path} is in use. Stop what has it open, then bring the copy back.");
-            }
-            // One that is damaged is moved as it is.
-        }
-
-        return array_values(array_filter(['', '-wal', '-shm', '-journal'], static fn (string $ending): bool => file_exists($present->path.$ending)));
     }
 }

@@ -80,11 +80,7 @@ final class OrdersTest extends FeatureTestCase
 
     public function test_what_comes_short_stays_on_its_way(): void
     {
-        $set = self::design('Ketch, E standard');
-        $this->place(['sets' => [['id' => $set->id, 'times' => 3]]])->assertCreated();
-        $order = Order::query()->sole();
-        $this->postJson("/strings/orders/{$order->id}/send");
-        $this->postJson("/strings/orders/{$order->id}/arrive");
+        $order = $this->arrived();
         $line = $order->lines()->firstOrFail();
         $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 0]])->assertOk()
             ->assertJson(['status' => 'on its way']);
@@ -93,11 +89,7 @@ final class OrdersTest extends FeatureTestCase
 
     public function test_more_than_was_ordered_is_not_received_and_the_parcel_stays_to_be_counted(): void
     {
-        $set = self::design('Ketch, E standard');
-        $this->place(['sets' => [['id' => $set->id, 'times' => 3]]])->assertCreated();
-        $order = Order::query()->sole();
-        $this->postJson("/strings/orders/{$order->id}/send");
-        $this->postJson("/strings/orders/{$order->id}/arrive");
+        $order = $this->arrived();
         $line = $order->lines()->firstOrFail();
         $before = (int) Lot::query()->sum('quantity');
         $kept = (int) Reservation::query()->where('status', 'kept')->sum('quantity');
@@ -112,6 +104,17 @@ final class OrdersTest extends FeatureTestCase
         $this->postJson("/strings/orders/{$order->id}/receive", ['lines' => [$line->id => 1]])->assertOk()->assertJson(['status' => 'done']);
         $strings = (int) OrderLine::query()->get()->sum(static fn (OrderLine $each): int => $each->count * $each->strings);
         self::assertSame($before - $kept + $strings, (int) Lot::query()->sum('quantity'));
+    }
+
+    /** An order for three sets whose parcel is here, still to be counted. */
+    private function arrived(): Order
+    {
+        $this->place(['sets' => [['id' => self::design('Ketch, E standard')->id, 'times' => 3]]])->assertCreated();
+        $order = Order::query()->sole();
+        $this->postJson("/strings/orders/{$order->id}/send");
+        $this->postJson("/strings/orders/{$order->id}/arrive");
+
+        return $order;
     }
 
     public function test_the_same_order_fares_alike_and_some_are_late_or_short(): void

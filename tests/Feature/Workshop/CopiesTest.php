@@ -187,6 +187,9 @@ final class CopiesTest extends WorkshopTestCase
         yield 'a list without end' => ['cannot be read', static fn (ZipArchive $zip) => $zip->addFromString(
             Manifest::NAME, $zip->getFromName(Manifest::NAME).str_repeat(' ', 40_000_000),
         )];
+        yield 'without a database' => ['no database', $manifest(static function (\stdClass $said): void {
+            unset($said->rows, $said->migrations);
+        })];
         yield 'rows less' => ['not whole', $manifest(static fn (\stdClass $said) => $said->rows = ['sets' => 40])];
     }
 
