@@ -29,7 +29,9 @@ use App\Http\Controllers\Strings\SampleController;
 use App\Http\Controllers\Strings\StringController;
 use App\Http\Controllers\Strings\SupplierController;
 use App\Http\Controllers\Tuning\TuneController;
-use App\Log\Reports\Tables;
+use App\Http\Controllers\Workshop\CopyController;
+use App\Http\Controllers\Workshop\OwnerController;
+use App\Http\Controllers\Workshop\WorkshopController;
 use Illuminate\Support\Facades\Route;
 
 // Whatever writes and reads before does so in one transaction (`writes`). Those without it ask only, or take some time before
@@ -43,7 +45,8 @@ Route::middleware('json')->group(static function (): void {
     Route::post('start', [StartController::class, 'store'])->name('start.store')->middleware('writes');
     Route::post('start/read', [StartController::class, 'read'])->name('start.read');
     Route::post('demo', [DemoController::class, 'store'])->name('demo.store')->middleware('writes');
-    Route::delete('demo', [DemoController::class, 'destroy'])->name('demo.destroy')->middleware('writes');
+    Route::get('demo', [DemoController::class, 'show'])->name('demo.show');
+    Route::delete('demo', [DemoController::class, 'destroy'])->name('demo.destroy');
 
     Route::get('words', [WordsController::class, 'index'])->name('words.index');
     Route::get('words/{word}', [WordsController::class, 'show'])->name('words.show');
@@ -171,15 +174,16 @@ Route::middleware('json')->group(static function (): void {
     Route::delete('log/shows/{show}', [ShowController::class, 'destroy'])->whereNumber('show')->name('shows.destroy')->middleware('writes');
     Route::post('log/shows/{show}/unarchive', [ShowController::class, 'unarchive'])->whereNumber('show')->name('shows.unarchive')->middleware('writes');
     Route::get('log/life', [LifeController::class, 'index'])->name('log.life');
-    Route::get('log/care', [CareController::class, 'index'])->name('care.index');
-    Route::put('log/settings', [CareController::class, 'settings'])->name('log.settings')->middleware('writes');
-    Route::post('log/care/rules', [CareController::class, 'store'])->name('care.store')->middleware('writes');
-    Route::delete('log/care/rules/{rule}', [CareController::class, 'destroy'])->whereNumber('rule')->name('care.destroy')->middleware('writes');
-    Route::post('log/care/rules/{rule}/unarchive', [CareController::class, 'unarchive'])->whereNumber('rule')->name('care.unarchive')->middleware('writes');
+    Route::permanentRedirect('log/care', '/workshop/care');
+    Route::get('workshop/care', [CareController::class, 'index'])->name('care.index');
+    Route::put('workshop/hours', [CareController::class, 'settings'])->name('workshop.hours')->middleware('writes');
+    Route::post('workshop/care/rules', [CareController::class, 'store'])->name('care.store')->middleware('writes');
+    Route::delete('workshop/care/rules/{rule}', [CareController::class, 'destroy'])->whereNumber('rule')->name('care.destroy')->middleware('writes');
+    Route::post('workshop/care/rules/{rule}/unarchive', [CareController::class, 'unarchive'])->whereNumber('rule')->name('care.unarchive')->middleware('writes');
     Route::get('log/years', [ReportController::class, 'years'])->name('log.years');
     Route::get('log/years/{year}', [ReportController::class, 'workshop'])->whereNumber('year')->name('log.year');
     Route::get('log/tables', [ReportController::class, 'everything'])->name('log.tables');
-    Route::get('log/tables/{table}', [ReportController::class, 'csv'])->whereIn('table', Tables::NAMES)->name('log.table');
+    Route::get('log/tables/{table}', [ReportController::class, 'csv'])->name('log.table');
     Route::get('jobs/{job}/slip', [ReportController::class, 'slip'])->whereNumber('job')->name('jobs.slip');
 
     Route::get('jobs', [JobController::class, 'index'])->name('jobs.index');
@@ -308,4 +312,21 @@ Route::middleware('json')->group(static function (): void {
         'strings/suppliers/{supplier}/sets',
         [PackagedSetController::class, 'update'],
     )->whereNumber('supplier')->name('packaged.update')->middleware('writes');
+
+    Route::get('workshop', [WorkshopController::class, 'index'])->name('workshop.index');
+    Route::put('workshop', [WorkshopController::class, 'update'])->name('workshop.update')->middleware('writes');
+    Route::get('workshop/ways', [WorkshopController::class, 'ways'])->name('workshop.ways');
+    Route::get('workshop/help', [WorkshopController::class, 'help'])->name('workshop.help');
+    Route::get('workshop/owners', [OwnerController::class, 'index'])->name('owners.index');
+    Route::put('workshop/owners', [OwnerController::class, 'rename'])->name('owners.rename')->middleware('writes');
+    Route::get('workshop/open', [CopyController::class, 'open'])->name('open.show');
+    Route::get('workshop/copies', [CopyController::class, 'index'])->name('copies.index');
+    Route::post('workshop/copies', [CopyController::class, 'store'])->name('copies.store');
+    Route::get('workshop/copies/now', [CopyController::class, 'now'])->name('copies.now');
+    Route::put('workshop/copies/folder', [CopyController::class, 'move'])->name('copies.move');
+    Route::get('workshop/copies/{name}', [CopyController::class, 'show'])->where('name', '[^/]+\.zip')->name('copies.show');
+    Route::post('workshop/restore/pieces', [CopyController::class, 'piece'])->name('restore.piece')->withoutMiddleware('json')->middleware('json:files');
+    Route::post('workshop/restore', [CopyController::class, 'look'])->name('restore.look');
+    Route::put('workshop/restore', [CopyController::class, 'bringBack'])->name('restore.bring-back');
+    Route::get('workshop/restore', [CopyController::class, 'standing'])->name('restore.standing');
 });

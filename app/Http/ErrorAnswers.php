@@ -6,7 +6,9 @@ namespace App\Http;
 
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Workshop\Conflict;
+use App\Workshop\Copies\Unfit;
 use App\Workshop\DatabaseFault;
+use App\Workshop\Unservable;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
@@ -25,12 +27,14 @@ final class ErrorAnswers
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([InvalidInput::class, Conflict::class]);
+        $exceptions->dontReport([InvalidInput::class, Conflict::class, Unservable::class, Unfit::class]);
         $exceptions->render(static fn (InvalidDocument $error): JsonResponse => self::answer(422, $error));
         $exceptions->render(
             static fn (InvalidInput $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())),
         );
         $exceptions->render(static fn (Conflict $error): JsonResponse => self::answer(409, InvalidDocument::at('', $error->getMessage())));
+        $exceptions->render(static fn (Unservable $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())));
+        $exceptions->render(static fn (Unfit $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())));
         $exceptions->render(
             static fn (PostTooLargeException $error, Request $request): JsonResponse => self::answer(422, self::tooLarge($request)),
         );
@@ -76,7 +80,7 @@ final class ErrorAnswers
         // What every screen gets is shared by a middleware that an early error never reaches.
         $units = ReaderUnits::of($request)->toArray();
         // As every page, so that a link from here needs no second visit.
-        Inertia::version((new HandleInertiaRequests)->version($request) ?? '');
+        Inertia::version(app(HandleInertiaRequests::class)->version($request) ?? '');
 
         return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($error), 'units' => $units])
             ->toResponse($request)->setStatusCode($status);

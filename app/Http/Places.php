@@ -15,5 +15,6 @@ final class Places
         '/strings' => 'Strings',
         '/jobs' => 'Jobs',
         '/log' => 'Log',
+        '/workshop' => 'Workshop',
     ];
 }

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Models\Job;
 use App\Models\JobEvent;
 use App\Models\JobStatus;
+use App\Models\WorkshopSettings;
 use Lira\Document\SetDocument;
 use Lira\Fit\Post;
 use Lira\Fitting\School\Leave;
@@ -20,6 +21,12 @@ final class Fingers
     private const LEAST = 3;
 
     private const JOBS = 10;
+
+    /** @return ?float how thick a finger is here, millimetres: as it was said, else as it was learned; null where neither is known */
+    public function mm(): ?float
+    {
+        return WorkshopSettings::here()->finger_mm ?? $this->learned()['mm'] ?? null;
+    }
 
     /** @return array{mm: float, strings: int}|null null until it is known from enough of them */
     public function learned(): ?array

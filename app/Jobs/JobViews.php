@@ -22,6 +22,7 @@ use App\Models\Reservation;
 use App\Models\ReservationStatus;
 use App\Models\TypeColumns;
 use App\Models\WantedString;
+use App\Models\WorkshopSettings;
 use App\Paper\PacketCode;
 use App\Strings\Drawer\Drawer;
 use Illuminate\Support\Carbon;
@@ -121,6 +122,10 @@ final readonly class JobViews
     /** What is known of the fingers that slack is said in. */
     private function fingersWords(): string
     {
+        $said = WorkshopSettings::here()->finger_mm;
+        if ($said !== null) {
+            return 'A finger here is '.round($said, 1).' mm, as it was measured.';
+        }
         $learned = $this->fingers->learned();
 
         return $learned === null ? 'A finger is taken for 20 mm until three strings have told how many turns they gave.'
@@ -203,11 +208,22 @@ final readonly class JobViews
      */
     public static function events(JobFile $file, int $since = 0): array
     {
+        return self::said(array_filter($file->events, static fn (JobEvent $event): bool => $event->id > $since));
+    }
+
+    /**
+     * Events as `lira-job-event` says them, each with its place in the order of receipt.
+     *
+     * @param  array<JobEvent>  $events
+     * @return list<array{order: int, id: string, device: string, sequence: ?int, seen: ?int, by: ?string, at: string, kind: string, data: array<string, mixed>|\stdClass}>
+     */
+    public static function said(array $events): array
+    {
         return array_values(array_map(static fn (JobEvent $event): array => [
             'order' => $event->id, 'id' => $event->uuid, 'device' => $event->device, 'sequence' => $event->sequence, 'seen' => $event->seen,
             'by' => $event->by === '' ? null : $event->by, 'at' => $event->happened_at->toIso8601String(), 'kind' => $event->kind,
             'data' => $event->data === [] ? new \stdClass : $event->data,
-        ], array_filter($file->events, static fn (JobEvent $event): bool => $event->id > $since)));
+        ], $events));
     }
 
     private static function named(string $name): string

@@ -63,9 +63,9 @@ final readonly class Jobs
      */
     private function asked(array $schools, bool $leftHanded): \stdClass
     {
-        $fingers = ($schools[Leave::aspect()] ?? null) === Leave::Lift->value ? $this->fingers->learned() : null;
+        $fingerMm = ($schools[Leave::aspect()] ?? null) === Leave::Lift->value ? $this->fingers->mm() : null;
 
-        return (object) (['schools' => (object) $schools, 'left_handed' => $leftHanded] + ($fingers === null ? [] : ['finger_mm' => $fingers['mm']]));
+        return (object) (['schools' => (object) $schools, 'left_handed' => $leftHanded] + ($fingerMm === null ? [] : ['finger_mm' => $fingerMm]));
     }
 
     /** The job that was begun with a key already; null where none was. */

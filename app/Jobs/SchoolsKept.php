@@ -21,6 +21,14 @@ final class SchoolsKept
         return SchoolChoice::query()->where('owner', $owner)->first()->schools ?? [];
     }
 
+    /** @return list<string> who has a way of their own */
+    public function owners(): array
+    {
+        $owners = SchoolChoice::query()->where('owner', '!=', self::WORKSHOP)->orderBy('owner')->pluck('owner')->all();
+
+        return array_values(array_filter($owners, is_string(...)));
+    }
+
     /** @param  array<string, string>  $schools  by aspect */
     public function keep(string $owner, array $schools): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Models\WorkshopSettings;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Support\Facades\View;
@@ -24,7 +25,7 @@ final class SheetPdf
         $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache')]);
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper);
-        $pdf->loadHtml(View::make($view, $content)->render());
+        $pdf->loadHtml(View::make($view, $content + ['here' => WorkshopSettings::here()->heading()])->render());
         $pdf->render();
         $pdf->addInfo('Title', $title);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
+use App\Workshop\Copies\Arriving;
+
 /** Clears away files of earlier versions that nobody comes back for. What belongs to a job of the workshop clears up after itself. */
 final readonly class Housekeeping
 {
@@ -18,5 +20,6 @@ final readonly class Housekeeping
             // Earlier versions wrote one log without end.
             @unlink($log);
         }
+        Arriving::sweep($place);
     }
 }

@@ -11,9 +11,9 @@ use Lira\Fitting\School\Schools;
 /** Reads by which schools a set is to be fitted, and for which hand. */
 final readonly class JobReader
 {
-    private const THINNEST_MM = 8.0;
+    public const THINNEST_MM = 8.0;
 
-    private const THICKEST_MM = 35.0;
+    public const THICKEST_MM = 35.0;
 
     /** @return array{schools: array<string, School>, leftHanded: bool, fingerM: float} */
     public function read(Node $root): array

@@ -18,9 +18,11 @@ final class AppNeighbours
         'Paper' => ['Models', 'Tuning'],
         'Jobs' => ['Models', 'Instruments', 'Strings', 'Bench', 'Paper'],
         'Log' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Paper', 'Jobs'],
+        'Owners' => ['Models', 'Instruments', 'Jobs'],
+        'Open' => ['Models', 'Workshop', 'Strings', 'Bench', 'Jobs', 'Log'],
         'Demo' => ['Models'],
-        'Http' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Bench', 'Tuning', 'Paper', 'Jobs', 'Log', 'Demo'],
-        'Console' => ['Models', 'Workshop', 'Instruments', 'Strings', 'Bench', 'Jobs', 'Demo'],
+        'Http' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Bench', 'Tuning', 'Paper', 'Jobs', 'Log', 'Owners', 'Demo'],
+        'Console' => ['Models', 'Workshop', 'Instruments', 'Strings', 'Bench', 'Jobs', 'Open', 'Demo'],
         'Providers' => ['Models', 'Workshop', 'Hours', 'Strings', 'Jobs'],
     ];
 

@@ -42,7 +42,7 @@ final class DemoDaysTest extends FeatureTestCase
         self::assertSame(0, DB::table('fittings')->whereColumn('removed_at', '<', 'fitted_at')->count());
         self::assertSame(0, DB::table('lots')->where('quantity', '<', 0)->count());
 
-        foreach (['/jobs' => 'jobs', '/instruments' => 'instruments', '/sets' => 'sets', '/log/shows' => 'coming', '/log/life' => 'lives', '/strings/drawer' => null, '/log' => null, '/log/care' => null, '/log/years' => null, '/strings' => null] as $address => $list) {
+        foreach (['/jobs' => 'jobs', '/instruments' => 'instruments', '/sets' => 'sets', '/log/shows' => 'coming', '/log/life' => 'lives', '/strings/drawer' => null, '/log' => null, '/workshop/care' => null, '/log/years' => null, '/strings' => null] as $address => $list) {
             $page = $this->get($address)->assertOk();
             if ($list !== null) {
                 $page->assertInertia(static fn (AssertableInertia $shown) => $shown->has("{$list}.0"));

@@ -6,10 +6,17 @@ namespace Tests\Feature;
 
 use App\Bench\StoredSets;
 use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\JobEvent;
+use App\Models\JobStatus;
+use App\Models\Lot;
 use App\Models\StringSet;
+use App\Workshop\Place;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Lira\Document\Json;
 use Lira\Finding\Finding;
 
 final class DemoTest extends FeatureTestCase
@@ -60,10 +67,11 @@ final class DemoTest extends FeatureTestCase
     {
         $this->postJson('/demo')->assertCreated();
         self::assertLiraError($this->postJson('/demo'), 409, '', 'something in this workshop already');
-        $this->deleteJson('/demo')->assertExactJson(['kept' => []]);
+        $this->getJson('/demo')->assertOk()->assertJsonPath('stays', [])->assertJsonPath('goes.0.what', 'Instruments');
+        self::assertSame([], $this->takenOut());
 
         foreach (Schema::getTables() as $table) {
-            if (! in_array($table['name'], ['migrations', 'sqlite_sequence', 'log_settings', 'calendar_events'], true)) {
+            if (! in_array($table['name'], ['migrations', 'sqlite_sequence', 'log_settings', 'workshop_settings', 'calendar_events'], true)) {
                 self::assertSame(0, DB::table($table['name'])->count(), "{$table['name']} is not empty");
             }
         }
@@ -80,14 +88,73 @@ final class DemoTest extends FeatureTestCase
         $mine = StringSet::query()->latest('id')->firstOrFail()->id;
         $own = self::keptSet();
 
-        $this->deleteJson('/demo')->assertExactJson(['kept' => ['Curlew']]);
+        self::assertSame(['Curlew'], $this->takenOut());
         self::assertEqualsCanonicalizing([$mine, $own->id], StringSet::withTrashed()->pluck('id')->all());
         $this->get("/bench/{$mine}")->assertOk();
         self::assertSame(12, DB::table('set_strings')->count());
         self::assertSame([], DB::select('pragma foreign_key_check'));
         // There is no demo any more to take out.
-        $this->deleteJson('/demo')->assertExactJson(['kept' => []]);
+        $this->getJson('/demo')->assertExactJson(['goes' => [], 'stays' => []]);
+        $this->deleteJson('/demo')->assertExactJson(['kept' => [], 'copy' => null]);
         self::assertSame(2, StringSet::query()->count());
+    }
+
+    public function test_what_was_touched_of_it_stays_as_it_is_said_before_it_goes(): void
+    {
+        $this->postJson('/demo')->assertCreated();
+        $set = StringSet::query()->where('name', 'Curlew, D standard')->firstOrFail();
+        $document = Json::object((string) $this->get("/sets/{$set->id}/export")->getContent());
+        $document->name = 'Mine now';
+        $this->putJson("/sets/{$set->id}", ['document' => $document, 'revision' => $set->revision])->assertOk();
+        $job = Job::query()->where('status', JobStatus::Open)->whereHas('instrument', static fn (Builder $query) => $query->where('name', 'Smack'))->firstOrFail();
+        $this->postJson("/jobs/{$job->id}/events", ['now' => now()->toIso8601String(), 'events' => [
+            ['id' => '00000000-0000-4000-8000-000000000001', 'device' => 'here', 'kind' => 'noted', 'data' => ['text' => 'Mine.'], 'at' => now()->toIso8601String()],
+        ]])->assertOk();
+        $lot = Lot::query()->where('quantity', '>', 3)->whereNotNull('list_string_id')->firstOrFail();
+        $this->postJson("/strings/drawer/lots/{$lot->id}/take", ['quantity' => 1, 'note' => ''])->assertOk();
+
+        $said = $this->getJson('/demo')->assertOk();
+        $stays = collect((array) $said->json('stays'))->pluck('names', 'what')->all();
+        self::assertSame(['Curlew', 'Smack'], $stays['Instruments'] ?? null);
+        self::assertContains('Mine now', (array) ($stays['Sets'] ?? []));
+        self::assertContains($job->name, (array) ($stays['Jobs'] ?? []));
+        self::assertCount(1, (array) ($stays['Suppliers'] ?? []));
+        $goes = collect((array) $said->json('goes'))->pluck('names', 'what')->all();
+        self::assertContains('Ketch', (array) ($goes['Instruments'] ?? []));
+        self::assertNotContains('Mine now', (array) ($goes['Sets'] ?? []));
+
+        $this->takenOut();
+        self::assertSame(['Curlew', 'Smack'], Instrument::withTrashed()->orderBy('name')->pluck('name')->all());
+        self::assertSame((array) ($stays['Sets'] ?? []), StringSet::withTrashed()->orderBy('name')->pluck('name')->all());
+        self::assertContains('Mine.', JobEvent::query()->where('job_id', $job->id)->get()->map(static fn (JobEvent $event): mixed => $event->data['text'] ?? null)->all());
+        self::assertSame($job->set_id, $job->refresh()->set_id);
+        self::assertGreaterThan(1, JobEvent::query()->where('job_id', $job->id)->count());
+        self::assertSame($lot->quantity - 1, $lot->refresh()->quantity);
+        self::assertNotNull($lot->list_string_id);
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+        $this->get("/jobs/{$job->id}")->assertOk();
+        $this->get("/bench/{$set->id}")->assertOk();
+    }
+
+    public function test_it_stays_whole_where_no_copy_can_be_kept_first(): void
+    {
+        $this->postJson('/demo')->assertCreated();
+        $sets = StringSet::query()->count();
+        $this->app->instance(Place::class, Place::of('/proc/lira.sqlite', ''));
+        self::assertLiraError($this->deleteJson('/demo'), 422, '', 'There is no workshop in /proc/lira.sqlite');
+        self::assertSame($sets, StringSet::query()->count());
+    }
+
+    /** @return mixed the names of what stays */
+    private function takenOut(): mixed
+    {
+        $out = $this->deleteJson('/demo')->assertOk();
+        $copy = $out->json('copy');
+        self::assertIsString($copy);
+        self::assertStringStartsWith("PK\x03\x04", (string) file_get_contents($copy));
+        unlink($copy);
+
+        return $out->json('kept');
     }
 
     public function test_storage_is_set_up_for_several_hands(): void

@@ -185,8 +185,19 @@ const VIEWS: Record<string, View> = {
     Log: { at: '/log', opens: { 'putting off': click(/^Put off: /) } },
     Shows: { at: '/log/shows', opens: { 'a show': click('Add a show'), 'shows of a calendar': click('Bring in…') } },
     'How long strings last': { at: '/log/life' },
-    Care: { at: '/log/care', opens: { 'a rule': click('Add a rule') } },
+    Care: { at: '/workshop/care', opens: { 'a rule': click('Add a rule') } },
     Years: { at: '/log/years' },
+    Workshop: { at: '/workshop' },
+    'Ways of working': { at: '/workshop/ways' },
+    Owners: {
+        at: async (page) => {
+            await page.goto('/workshop/owners');
+            await page.getByRole('list', { name: 'Owners' }).getByRole('link').first().click();
+        },
+        opens: { 'another name': click('Rename or merge…') },
+    },
+    Copies: { at: '/workshop/copies', opens: { 'the demo out': click('Take the demo out…') } },
+    Help: { at: '/workshop/help' },
     Words: { at: '/words' },
     'No such page': { at: '/no/such/place', provokes: [/404/] },
 };

@@ -1,8 +1,6 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { rm } from 'node:fs/promises';
-import { resolve } from 'node:path';
 import type { BrowserContext, Page, Route } from '@playwright/test';
-import { expect, expectAccessible, keptHere, lane, mark, openOwnSet, pitch, ports, saved, tension, test, toast } from './lira';
+import { expect, expectAccessible, keptHere, lane, mark, openOwnSet, pitch, saved, tension, test, toast } from './lira';
+import { OwnServer } from './ownServer';
 
 const told = (page: Page, words: string | RegExp) => page.getByRole('status').filter({ hasText: words });
 
@@ -251,48 +249,25 @@ test('a server that is stopped and started again finds everything and takes what
     provoked,
 }) => {
     provoked.push(/Failed to load resource/);
-    const port = ports().own;
-    const database = resolve(`var/e2e/${process.env['TEST_PARALLEL_INDEX'] ?? 0}/other.sqlite`);
-    await rm(database, { force: true });
-    const start = async () => {
-        const server = spawn('php', ['artisan', 'lira:serve', `--port=${port}`, '--empty'], {
-            env: { ...process.env, DB_DATABASE: database },
-            stdio: ['ignore', 'pipe', 'inherit'],
-        });
-        await new Promise<void>((ready, fail) => {
-            server.stdout.on('data', (text) => String(text).includes('Lira is at') && ready());
-            server.on('exit', () => fail(new Error('it ended early')));
-        });
-        return server;
-    };
-    const stop = async (server: ChildProcess) => {
-        server.removeAllListeners('exit');
-        if (server.exitCode !== null || server.signalCode !== null) {
-            return;
-        }
-        const gone = new Promise((ended) => server.on('exit', ended));
-        server.kill('SIGTERM');
-        await gone;
-    };
-    let server = await start();
+    const server = await OwnServer.begin('other');
     try {
-        await page.goto(`http://127.0.0.1:${port}/sets`);
+        await page.goto(`${server.address}/sets`);
         await page.getByLabel('Set document to import').setInputFiles('docs/examples/harbour-baritone.json');
         await expect(tension(page, 6)).toHaveValue(/\d/);
-        await stop(server);
+        await server.stop();
         await mark(page, 2).focus();
         await page.keyboard.press('ArrowRight');
         await expect(told(page, 'Your changes are kept in this browser')).toBeVisible();
         const changed = await gaugeOf(page, 2);
         await page.getByRole('link', { name: 'Instruments', exact: true }).click();
         await expect(toast(page, 'The last changes are not saved, so this set stays open.')).toBeVisible();
-        server = await start();
+        await server.startAgain();
         await expect(saved(page)).toBeVisible({ timeout: 30_000 });
         await expect(told(page, 'does not answer')).toHaveCount(0);
         await page.reload();
         await expect(mark(page, 2)).toHaveAttribute('aria-valuetext', changed);
     } finally {
-        await stop(server);
+        await server.stop();
     }
 });
 

@@ -72,7 +72,7 @@ test('an empty workshop may be looked at with the demo in it, and the demo taken
     // What the test before made stands there: only an empty workshop is offered the demo.
     await expect(page.getByRole('button', { name: 'Or look round the demo workshop first' })).toHaveCount(0);
     await page.goto('/start');
-    await expect(page.getByRole('button', { name: 'Take the demo out' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Take the demo out…' })).toBeVisible();
     await expectAccessible(page);
 });
 

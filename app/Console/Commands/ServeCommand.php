@@ -7,6 +7,9 @@ namespace App\Console\Commands;
 use App\Console\MakesSure;
 use App\Console\SaysWhy;
 use App\Strings\Lists\AbandonedImports;
+use App\Workshop\Copies\Handover;
+use App\Workshop\Copies\Restore;
+use App\Workshop\Copies\Shelf;
 use App\Workshop\Copies\Swap;
 use App\Workshop\Database;
 use App\Workshop\Files;
@@ -33,6 +36,10 @@ final class ServeCommand extends Command
 
     private const GRACE_S = 0.2;
 
+    private const LOOK_FOR_COPY_S = 60;
+
+    private const COPY_ENDING_S = 5.0;
+
     /** A server whose workers die one after another is not started for ever. */
     private const MOST_RESTARTS_A_MINUTE = 5;
 
@@ -40,9 +47,22 @@ final class ServeCommand extends Command
         {--port=8000 : The port on 127.0.0.1}
         {--fresh : Move the present database aside and begin anew}
         {--yes : Do not ask}
-        {--empty : Begin a new workshop without the demo}';
+        {--empty : Begin a new workshop without the demo}
+        {--copy-after=60 : Seconds of serving after which the copy of the day is made}';
 
     protected $description = 'Serve the workshop on this machine until Ctrl C';
+
+    /**
+     * As long as one of these is open, what SQLite keeps beside the file stays, so that it can be read even on a full disk.
+     *
+     * @var list<\PDO>
+     */
+    private array $held = [];
+
+    /** The copy of the day while it is made. */
+    private ?Process $copying = null;
+
+    private float $lookAgainAt = 0.0;
 
     public function handle(Place $place, Migrator $migrator): int
     {
@@ -65,8 +85,7 @@ final class ServeCommand extends Command
         $lock = Lock::take($place, $server->address());
         try {
             $this->prepare($database, $place, $migrator);
-            // As long as this is open, what SQLite keeps beside the file stays, so that it can be read even on a full disk.
-            $open = $database->hold();
+            $this->held = [$database->hold()];
             $this->trap([SIGINT, SIGTERM, SIGHUP], static function () use ($server): void {
                 $server->askToStop();
             });
@@ -76,10 +95,11 @@ final class ServeCommand extends Command
             }
             $this->line("Lira is at {$server->address()} (Ctrl C stops it)");
 
-            return $this->watch($server);
+            return $this->watch($server, $place, $migrator);
         } finally {
+            $this->copying?->stop(self::COPY_ENDING_S);
             $server->stop();
-            unset($open);
+            $this->letGo();
             $lock->release();
         }
     }
@@ -103,6 +123,7 @@ final class ServeCommand extends Command
         if ($this->option('empty') !== true) {
             $this->call('lira:demo', ['--when-empty' => true]);
         }
+        Shelf::of($place)->begin();
         app(Housekeeping::class)->sweep($place);
         app(AbandonedImports::class)->sweep($place);
         DB::disconnect();
@@ -132,11 +153,18 @@ final class ServeCommand extends Command
         }
     }
 
-    private function watch(Server $server): int
+    private function watch(Server $server, Place $place, Migrator $migrator): int
     {
         $restarts = [];
+        $handover = new Handover($place);
+        $handover->forgetWish();
+        $this->lookAgainAt = microtime(true) + max(0.0, (float) $this->option('copy-after'));
         while (! $server->isAskedToStop()) {
             $server->listen(self::WATCH_S);
+            $this->copyOfTheDay($place);
+            if ($handover->isWanted()) {
+                $this->bringBack($handover, $server, $place, $migrator);
+            }
             if (! $server->isRunning()) {
                 // Ctrl C may have reached it first.
                 $server->listen(self::GRACE_S);
@@ -161,5 +189,43 @@ final class ServeCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    private function letGo(): void
+    {
+        while ($this->held !== []) {
+            array_pop($this->held);
+        }
+    }
+
+    /** Beside everything else: whoever works waits for nothing. */
+    private function copyOfTheDay(Place $place): void
+    {
+        if (($this->copying !== null && $this->copying->isRunning()) || microtime(true) < $this->lookAgainAt) {
+            return;
+        }
+        $said = trim($this->copying?->getErrorOutput() ?? '');
+        if ($said !== '') {
+            Log::channel('server')->warning($said);
+        }
+        $this->copying = null;
+        $this->lookAgainAt = microtime(true) + self::LOOK_FOR_COPY_S;
+        if (Shelf::of($place)->isDue()) {
+            $this->copying = new Process([PHP_BINARY, 'artisan', 'lira:backup', '--daily', '--no-interaction'], base_path(), $place->environment(), timeout: null);
+            $this->copying->start();
+        }
+    }
+
+    /** A copy that was looked at takes the place of the workshop; meanwhile nobody is answered. */
+    private function bringBack(Handover $handover, Server $server, Place $place, Migrator $migrator): void
+    {
+        $this->copying?->stop(self::COPY_ENDING_S);
+        $server->stop();
+        $this->letGo();
+        $handover->carryOut(new Restore($place, $migrator));
+        ['state' => $state, 'name' => $name, 'aside' => $aside, 'why' => $why] = $handover->standing();
+        $this->line($state === Handover::DONE ? "The copy {$name} was brought back. What was there is kept in {$aside}." : "The copy {$name} was not brought back. {$why}");
+        $this->held = [(new Database($place->database))->hold()];
+        $server->start();
     }
 }

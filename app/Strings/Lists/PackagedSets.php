@@ -26,28 +26,16 @@ final class PackagedSets
 
     public function text(Supplier $supplier): string
     {
-        $out = fopen('php://memory', 'w+b');
-        if ($out === false) {
-            throw new \RuntimeException('There is no memory to write to.');
-        }
         $packed = DB::table('list_sets')->where('supplier_id', $supplier->id)->whereNull('archived_at')->orderBy('id');
-        foreach ($packed->get(['id', 'code', 'name', 'cents']) as $set) {
-            /** @var \stdClass&object{id: int, code: string, name: string, cents: int} $set */
-            $codes = DB::table('list_set_strings')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
-                ->where('list_set_id', $set->id)->orderBy('position')->pluck('code')->all();
-            CsvRow::write(
-                $out,
-                [
-                    $set->code,
-                    $set->name,
-                    number_format($set->cents / 100, 2, '.', ''),
-                    ...array_values(array_filter($codes, is_string(...))),
-                ],
-            );
-        }
-        rewind($out);
 
-        return (string) stream_get_contents($out);
+        return CsvRow::text(static function ($out) use ($packed): void {
+            foreach ($packed->get(['id', 'code', 'name', 'cents']) as $set) {
+                /** @var \stdClass&object{id: int, code: string, name: string, cents: int} $set */
+                $codes = DB::table('list_set_strings')->join('list_strings', 'list_strings.id', '=', 'list_set_strings.list_string_id')
+                    ->where('list_set_id', $set->id)->orderBy('position')->pluck('code')->all();
+                CsvRow::write($out, [$set->code, $set->name, number_format($set->cents / 100, 2, '.', ''), ...array_values(array_filter($codes, is_string(...)))]);
+            }
+        });
     }
 
     /** @return list<string> what suppliers' sets are called, their supplier first */

@@ -17,9 +17,9 @@ final readonly class Backup
     public function __construct(private Place $place) {}
 
     /** A name of its own beside the database. */
-    public function usualPath(): string
+    public function usualPath(bool $open = false): string
     {
-        return (new Database($this->place->database))->stamped('copy-', 'zip');
+        return (new Database($this->place->database))->stamped($open ? 'open-' : 'copy-', 'zip');
     }
 
     /**

@@ -10,7 +10,8 @@ use Lira\InvalidInput;
 
 /**
  * What is in a copy of a workshop, as `manifest.json` in it says (`lira-workshop`, version 1): each file with its size and SHA-256, how
- * many rows each table has, and by which migrations its tables came about.
+ * many rows each table has, and by which migrations its tables came about. Where its tables stand in it as open formats instead of the
+ * database (`lira-workshop-open`, version 1), also the last number that each table gave.
  */
 final readonly class Manifest
 {
@@ -22,17 +23,29 @@ final readonly class Manifest
 
     private const FORMAT = 'lira-workshop';
 
+    private const OPEN_FORMAT = 'lira-workshop-open';
+
     private const VERSION = 1;
 
     /** Nothing else is ever written from a copy, wherever its names would lead. */
     private const NAMES = '~^(?:workshop\.sqlite|files/(?:'.Files::PHOTOGRAPHS.'|'.Files::IMPORTS.')/[\w-]{1,120}\.(?:jpg|csv))$~D';
 
+    /** What else is in open formats: read by their own names, written nowhere. */
+    private const OPEN_NAMES = '~^(?:tables|sets|instruments|jobs|lists|log)/[^/\\\\]{1,200}\.(?:json|csv)$~D';
+
     /**
      * @param  list<string>  $migrations
      * @param  array<string, int>  $rows  by table
      * @param  array<string, array{bytes: int, sha256: string}>  $files  by name
+     * @param  ?array<string, int>  $sequences  the last number that each table gave; null where the database itself is in it
      */
-    public function __construct(public string $madeAt, public array $migrations, public array $rows, public array $files) {}
+    public function __construct(public string $madeAt, public array $migrations, public array $rows, public array $files, public ?array $sequences = null) {}
+
+    /** Whether a file of this name may stand in it without being listed. */
+    public function allows(string $name): bool
+    {
+        return $this->sequences !== null && preg_match(self::OPEN_NAMES, $name) === 1;
+    }
 
     public static function holds(string $name): bool
     {
@@ -47,8 +60,9 @@ final readonly class Manifest
         }
 
         return Json::text([
-            'format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => $this->madeAt,
+            'format' => $this->sequences === null ? self::FORMAT : self::OPEN_FORMAT, 'version' => self::VERSION, 'made_at' => $this->madeAt,
             'migrations' => $this->migrations, 'rows' => (object) $this->rows, 'files' => $files,
+            ...($this->sequences === null ? [] : ['sequences' => (object) $this->sequences]),
         ], pretty: true)."\n";
     }
 
@@ -60,7 +74,8 @@ final readonly class Manifest
         } catch (InvalidInput) {
             throw new Unfit('What it says of itself cannot be read: it is damaged. Take another copy.');
         }
-        if (($json->format ?? null) !== self::FORMAT || ! is_int($json->version ?? null)) {
+        $isOpen = ($json->format ?? null) === self::OPEN_FORMAT;
+        if ((! $isOpen && ($json->format ?? null) !== self::FORMAT) || ! is_int($json->version ?? null)) {
             throw new Unfit('It is not a copy of a workshop of Lira. Take one that lira:backup has made.');
         }
         if ($json->version > self::VERSION) {
@@ -74,16 +89,23 @@ final readonly class Manifest
             }
             $files[$path] = ['bytes' => $bytes, 'sha256' => $sha];
         }
-        $rows = [];
-        $said = $json->rows ?? null;
-        foreach ($said instanceof \stdClass ? get_object_vars($said) : [] as $table => $count) {
-            $rows[(string) $table] = is_int($count) ? $count : -1;
-        }
+        $rows = self::counts($json->rows ?? null);
         $migrations = array_values(array_filter(is_array($json->migrations ?? null) ? $json->migrations : [], is_string(...)));
-        if (! isset($files[self::DATABASE]) || $migrations === []) {
+        if (isset($files[self::DATABASE]) === $isOpen || $migrations === []) {
             throw new Unfit('There is no database in it. Take another copy.');
         }
 
-        return new self(is_string($json->made_at ?? null) ? $json->made_at : '', $migrations, $rows, $files);
+        return new self(is_string($json->made_at ?? null) ? $json->made_at : '', $migrations, $rows, $files, $isOpen ? self::counts($json->sequences ?? null) : null);
+    }
+
+    /** @return array<string, int> by table */
+    private static function counts(mixed $said): array
+    {
+        $counts = [];
+        foreach ($said instanceof \stdClass ? get_object_vars($said) : [] as $table => $count) {
+            $counts[(string) $table] = is_int($count) ? $count : -1;
+        }
+
+        return $counts;
     }
 }

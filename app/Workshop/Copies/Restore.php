@@ -39,22 +39,67 @@ final class Restore
      */
     public function bring(string $path): array
     {
-        Swap::at($this->place)->finish();
-        $this->forgetAttempt();
-        try {
-            $manifest = $this->unpack($path);
-            $this->makeReady($manifest);
+        return ['manifest' => $this->look($path), 'aside' => $this->putInPlace()];
+    }
 
-            return ['manifest' => $manifest, 'aside' => $this->swap()];
-        } catch (\PDOException|\ErrorException $failure) {
-            throw new Unservable("{$this->place->database} is as it was. ".(DatabaseFault::behind($failure)?->atStart() ?? 'The newest log says more.'), previous: $failure);
-        } finally {
-            $this->forgetAttempt();
+    /**
+     * Looks at all of a copy and makes it ready beside the present workshop, which is not touched, also while it is served.
+     *
+     * @throws Unfit if the file is none from which a workshop can be brought back
+     * @throws Unservable if there is no room
+     */
+    public function look(string $path): Manifest
+    {
+        Swap::at($this->place)->finish();
+        $this->forget();
+        try {
+            return $this->orUntouched(function () use ($path): Manifest {
+                $manifest = $this->unpack($path);
+                $this->makeReady($manifest);
+
+                return $manifest;
+            });
+        } catch (\Throwable $failure) {
+            $this->forget();
+            throw $failure;
         }
     }
 
-    /** What an attempt that was cut short before anything was moved has left. */
-    private function forgetAttempt(): void
+    /**
+     * Puts what was made ready in the place of the present workshop.
+     *
+     * @return ?string where the present one is now; null where there was none
+     *
+     * @throws Unservable if the present one is in use, or nothing is ready
+     */
+    public function putInPlace(): ?string
+    {
+        try {
+            return $this->orUntouched($this->swap(...));
+        } finally {
+            $this->forget();
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(): T  $do
+     * @return T
+     *
+     * @throws Unservable if the database or the disk does not let it
+     */
+    private function orUntouched(\Closure $do): mixed
+    {
+        try {
+            return $do();
+        } catch (\PDOException|\ErrorException $failure) {
+            throw new Unservable("{$this->place->database} is as it was. ".(DatabaseFault::behind($failure)?->atStart() ?? 'The newest log says more.'), previous: $failure);
+        }
+    }
+
+    /** Forgets what was made ready, or what an attempt that was cut short before anything was moved has left. */
+    public function forget(): void
     {
         if (Swap::at($this->place)->isUnderWay()) {
             return;
@@ -87,6 +132,9 @@ final class Restore
             $manifest = $this->manifest($zip);
             $this->checkNames($zip, $manifest);
             ($this->before)('unpack');
+            if ($manifest->sequences !== null) {
+                (new FromTables($this->migrator))->build($zip, $manifest->migrations, $manifest->sequences, $this->next());
+            }
             foreach ($manifest->files as $name => $file) {
                 $this->take($zip, $name, $file);
             }
@@ -115,9 +163,16 @@ final class Restore
     private function checkNames(ZipArchive $zip, Manifest $manifest): void
     {
         $known = [Manifest::NAME => true];
+        $open = 0;
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $about = $zip->statIndex($index);
             $name = $about === false ? '' : $about['name'];
+            if (! isset($known[$name]) && $manifest->allows($name)) {
+                $open += $about === false ? 0 : $about['size'];
+                $known[$name] = true;
+
+                continue;
+            }
             if ($name !== Manifest::NAME && (! isset($manifest->files[$name]) || isset($known[$name]))) {
                 throw new Unfit('There are files in it that it does not list, so nothing of it is used. Take another copy.');
             }
@@ -129,7 +184,7 @@ final class Restore
         if (array_diff_key($manifest->files, $known) !== []) {
             throw new Unfit('Files that it lists are not in it. It is damaged: take another copy.');
         }
-        $bytes = array_sum(array_column($manifest->files, 'bytes'));
+        $bytes = $open + array_sum(array_column($manifest->files, 'bytes'));
         $room = disk_free_space(dirname($this->place->database));
         if ($room !== false && $bytes > $room) {
             throw new Unservable('There is no room for it on the disk: it takes '.ceil($bytes / 1e6).' MB. Make room, then bring it back.');
@@ -163,12 +218,15 @@ final class Restore
         $next = $this->next();
         try {
             $next->check();
-            $isWhole = $next->faults() === [] && array_diff_assoc($manifest->rows, $next->counts()) === [];
+            $faults = $next->faults();
+            // Rows in open formats are anybody's to change.
+            $isWhole = $faults === [] && ($manifest->sequences !== null || array_diff_assoc($manifest->rows, $next->counts()) === []);
         } catch (Unservable) {
-            $isWhole = false;
+            [$isWhole, $faults] = [false, []];
         }
         if (! $isWhole) {
-            throw new Unfit('The database in it is not whole. Take another copy.');
+            throw new Unfit($manifest->sequences === null ? 'The database in it is not whole. Take another copy.'
+                : 'The tables in it do not go together'.($faults === [] ? '' : ": {$faults[0]}").'. Take the file as Lira has written it.');
         }
         ($this->before)('bring it up to date');
         $copy = (new Renewal($next, $this->migrator))->bringUp();
@@ -181,6 +239,9 @@ final class Restore
     /** @return ?string where the present one is now */
     private function swap(): ?string
     {
+        if (! $this->next()->exists()) {
+            throw new Unservable('Nothing is ready to be brought back any more. Look at the copy again.');
+        }
         ($this->before)('close the present one');
         $present = new Database($this->place->database);
         $aside = $present->exists() && ! $present->isHollow() ? $present->stamped('') : null;

@@ -16,7 +16,8 @@ import { openCommands } from '../frame/commands/Commands';
 import type { SetActions } from './commands/useSetActions';
 import type { ShowPanel } from './panels';
 import type { SavedSet, SaveState } from './saving/saver';
-import { useHearingOn, type Hear } from './sound/useHearing';
+import { useHearingOn } from '../frame/reading/heard';
+import type { Hear } from './sound/useHearing';
 
 interface Props {
     set: SavedSet;

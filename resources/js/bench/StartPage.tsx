@@ -7,8 +7,13 @@ import { useAsked } from '../server/useAsked';
 import { Button } from '../ui/Button';
 import { largeButtonClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
-import { toast } from '../ui/toasts';
+import { onDemand } from '../ui/onDemand';
 import { StartMark } from './start/StartMark';
+
+const DemoOut = onDemand<{ onClose: () => void }>(
+    () => import('../frame/DemoOut').then((module) => module.DemoOut),
+    ({ onClose }) => onClose(),
+);
 
 interface Named {
     id: number;
@@ -67,16 +72,7 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
             await ask('/demo', { method: 'POST' });
             await go('/bench');
         });
-    const takeOut = () =>
-        act(async () => {
-            const { kept } = await ask<{ kept: string[] }>('/demo', { method: 'DELETE' });
-            await go('/start');
-            toast(
-                kept.length === 0
-                    ? 'The demo is gone.'
-                    : `The demo is gone. What you made yourself stays, and with it: ${kept.join(', ')}.`,
-            );
-        });
+    const [takingOut, setTakingOut] = useState(false);
     const asked = (name: Answer, value: string, onChange: (value: string) => void) => ({
         name,
         value,
@@ -101,6 +97,7 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
     return (
         <div className="flex-1 px-4 py-6 sm:px-7">
             <Head title="Start" />
+            {takingOut && <DemoOut onClose={() => setTakingOut(false)} />}
             <form
                 ref={form}
                 onKeyDown={onEnter}
@@ -156,8 +153,8 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                         </Button>
                     )}
                     {demo && (
-                        <Button look="quiet" disabled={busy} onClick={takeOut} className="ml-auto">
-                            Take the demo out
+                        <Button look="quiet" disabled={busy} onClick={() => setTakingOut(true)} className="ml-auto">
+                            Take the demo out…
                         </Button>
                     )}
                 </div>

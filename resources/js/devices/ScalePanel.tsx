@@ -6,6 +6,7 @@ import { Field } from '../ui/Field';
 import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
+import { useOwnTools } from './own';
 import { seeded, stepped } from './reading';
 import { useMeasuredField } from './useMeasuredField';
 import { readNumber } from '../units/typed';
@@ -29,9 +30,11 @@ const INSTRUMENTS = {
 
 type Name = keyof typeof INSTRUMENTS;
 
+const nameOf = (kept: string): Name => (kept in INSTRUMENTS ? (kept as Name) : 'jeweller');
+
 /** Scale, weight and tuner to try with, for whoever has none plugged in: they type what they read into the field with the focus. */
 export function ScalePanel({ onClose }: { onClose: () => void }) {
-    const [name, setName] = useState<Name>('jeweller');
+    const [name, setName] = useState<Name>(() => nameOf(useOwnTools.getState().scale));
     const [held, setHeld] = useState('6.80');
     const [last, setLast] = useState<string | null>(null);
     const target = useMeasuredField();

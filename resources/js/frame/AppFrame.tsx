@@ -21,6 +21,7 @@ const PLACES = [
     { label: 'Strings', href: '/strings', under: /^\/strings/ },
     { label: 'Jobs', href: '/jobs', under: /^\/jobs/ },
     { label: 'Log', href: '/log', under: /^\/log/ },
+    { label: 'Workshop', href: '/workshop', under: /^\/workshop/ },
 ];
 
 /** What stands round every screen: where one can go, and the units one reads in. */

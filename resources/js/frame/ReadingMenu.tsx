@@ -1,31 +1,11 @@
 import { Glyph } from '../ui/Glyph';
-import { router } from '@inertiajs/react';
-import { useState } from 'react';
-import { rememberUnits, useUnits, type Units } from '../units/units';
 import { Menu, MenuChoice } from '../ui/Menu';
+import type { Units } from '../units/units';
+import { GAUGES, LENGTHS, LOOKS, TENSIONS, useReading, type Look } from './reading/useReading';
 
-type Look = 'auto' | 'light' | 'dark';
-
-function presentLook(): Look {
-    const look = document.documentElement.dataset['look'];
-    return look === 'light' || look === 'dark' ? look : 'auto';
-}
-
-/** Units and light or dark: how one person reads. */
+/** Units and light or dark, where one reads: a shorter way to what stands under Workshop. */
 export function ReadingMenu() {
-    const units = useUnits();
-    const [look, setLook] = useState<Look>(presentLook);
-
-    const change = (changed: Partial<Units>) => {
-        const next = { ...units, ...changed };
-        rememberUnits(next);
-        router.replaceProp('units', next);
-    };
-    const changeLook = (chosen: Look) => {
-        document.documentElement.dataset['look'] = chosen;
-        document.cookie = `lira_look=${chosen}; path=/; max-age=31536000; samesite=lax`;
-        setLook(chosen);
-    };
+    const { units, look, changeUnits, changeLook } = useReading();
 
     return (
         <Menu
@@ -42,41 +22,22 @@ export function ReadingMenu() {
             <MenuChoice
                 label="Lengths"
                 value={units.length}
-                choices={[
-                    { value: 'mm', label: 'Millimetres' },
-                    { value: 'in', label: 'Inches' },
-                ]}
-                onChoose={(length) => change({ length: length as Units['length'] })}
+                choices={LENGTHS}
+                onChoose={(length) => changeUnits({ length: length as Units['length'] })}
             />
             <MenuChoice
                 label="Gauges"
                 value={units.gauge}
-                choices={[
-                    { value: 'thou', label: 'Thousandths of an inch' },
-                    { value: 'mm', label: 'Millimetres' },
-                ]}
-                onChoose={(gauge) => change({ gauge: gauge as Units['gauge'] })}
+                choices={GAUGES}
+                onChoose={(gauge) => changeUnits({ gauge: gauge as Units['gauge'] })}
             />
             <MenuChoice
                 label="Tension"
                 value={units.tension}
-                choices={[
-                    { value: 'N', label: 'Newtons' },
-                    { value: 'lbf', label: 'Pounds-force' },
-                    { value: 'kgf', label: 'Kilograms-force' },
-                ]}
-                onChoose={(tension) => change({ tension: tension as Units['tension'] })}
+                choices={TENSIONS}
+                onChoose={(tension) => changeUnits({ tension: tension as Units['tension'] })}
             />
-            <MenuChoice
-                label="Look"
-                value={look}
-                choices={[
-                    { value: 'auto', label: 'As the system' },
-                    { value: 'light', label: 'Light' },
-                    { value: 'dark', label: 'Dark' },
-                ]}
-                onChoose={(chosen) => changeLook(chosen as Look)}
-            />
+            <MenuChoice label="Look" value={look} choices={LOOKS} onChoose={(chosen) => changeLook(chosen as Look)} />
         </Menu>
     );
 }

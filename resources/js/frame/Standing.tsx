@@ -1,3 +1,4 @@
+import { router, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect } from 'react';
 import { ask } from '../server/api';
@@ -12,6 +13,9 @@ const LAST_MS = 15_000;
 export function Standing() {
     const standing = useNotices((state) => state.standing);
     const answers = useReach((state) => state.answers);
+    const { url, props } = usePage<{ copies_missing?: string | null }>();
+    // Where one sees to it the page itself says it.
+    const copies = url.startsWith('/workshop/copies') ? null : (props.copies_missing ?? null);
     useAskedAgain(!answers);
     // What is said of saving says already that nothing answers, and what the figures are.
     const saving = standing['saving'] !== undefined;
@@ -20,6 +24,15 @@ export function Standing() {
     return (
         <div role="status" className="contents">
             {silent && <Line notice={SILENT} />}
+            {copies !== null && (
+                <Line
+                    notice={{
+                        tone: 'caution',
+                        message: copies,
+                        actions: [{ label: 'See to it', run: () => router.visit('/workshop/copies') }],
+                    }}
+                />
+            )}
             {about.map(([key, notice]) => (
                 <Line key={key} notice={notice} />
             ))}

@@ -5,7 +5,6 @@ const PLACES = [
     { href: '/log', label: 'What is due' },
     { href: '/log/shows', label: 'Shows' },
     { href: '/log/life', label: 'How long they last' },
-    { href: '/log/care', label: 'Care' },
     { href: '/log/years', label: 'Years' },
 ];
 

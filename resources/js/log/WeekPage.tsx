@@ -111,7 +111,7 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
                 <p className="mt-8 max-w-prose text-ink-soft">
                     Nothing is due {weeks === 1 ? 'this week' : `in ${weeks} weeks`}. Strings are due by the hours that are logged
                     on an instrument’s page, or by how many a week it is usually played; care by the rules under{' '}
-                    <Link href="/log/care" className="text-accent underline">
+                    <Link href="/workshop/care" className="text-accent underline">
                         Care
                     </Link>
                     .

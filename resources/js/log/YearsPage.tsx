@@ -14,7 +14,7 @@ interface Props {
         instruments: { name: string; owner: string; jobs: number; minutes: string }[];
     } | null;
     instruments: { id: number; name: string }[];
-    tables: string[];
+    tables: { name: string; says: string }[];
 }
 
 /** A year of the workshop on one page, of an instrument on paper, and everything that the log keeps as tables. */
@@ -110,9 +110,9 @@ export default function YearsPage({ years, year, instruments, tables }: Props) {
                             </div>
                             <p className="mt-4 text-ink-soft">Everything that the log keeps, as CSV:</p>
                             <p className="mt-1 flex flex-wrap gap-2">
-                                {tables.map((table) => (
-                                    <a key={table} href={`/log/tables/${table}`} className={buttonClass.plain}>
-                                        {table}
+                                {tables.map(({ name, says }) => (
+                                    <a key={name} href={`/log/tables/${name}`} title={says} className={buttonClass.plain}>
+                                        {name}
                                     </a>
                                 ))}
                                 <a href="/log/tables" className={buttonClass.plain}>

@@ -27,7 +27,13 @@ const SUPPLIER_KEYS: SortKeys<Supplier> = {
 };
 
 /** Who strings are ordered from, and bringing in what they list. */
-export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) {
+export default function SuppliersPage({
+    suppliers,
+    usual,
+}: {
+    suppliers: Supplier[];
+    usual: { currency: string; lead_days: number };
+}) {
     const [editing, setEditing] = useState<Supplier | 'new' | null>(null);
     const [packaged, setPackaged] = useState<Supplier | null>(null);
     const [importing, setImporting] = useState<Supplier | null>(null);
@@ -115,6 +121,7 @@ export default function SuppliersPage({ suppliers }: { suppliers: Supplier[] }) 
             )}
             {editing !== null && (
                 <SupplierDialog
+                    usual={usual}
                     supplier={editing === 'new' ? null : editing}
                     onClose={(changed) => {
                         setEditing(null);

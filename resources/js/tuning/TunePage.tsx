@@ -1,3 +1,4 @@
+import { useOwnTools } from '../devices/own';
 import { useMemo, useReducer, useRef, useState } from 'react';
 import { CERTAIN } from '../devices/tuner/detector';
 import { microphone } from '../devices/tuner/microphone';
@@ -78,7 +79,7 @@ export default function TunePage({
     const [seed, setSeed] = useState(1);
     const [orderBy, setOrderBy] = useState(usualOrder);
     const [ceiling, setCeiling] = useState(true);
-    const [offset, setOffset] = useState('0');
+    const [offset, setOffset] = useState(() => useOwnTools.getState().offset);
     const usualA4 = designed.tunings[tuning]?.a4_hz ?? 440;
     const [a4, setA4] = useState(usualA4);
     // Tuned to another reference, all of it stands so much higher or lower.

@@ -1,3 +1,4 @@
+import { useOwnTools } from '../devices/own';
 import { CERTAIN } from '../devices/tuner/detector';
 import type { Reading } from '../devices/tuner/source';
 
@@ -10,9 +11,9 @@ export const SOURCES: { value: Source; label: string }[] = [
     { value: 'practice', label: 'a simulated instrument' },
 ];
 
-/** By what strings are heard at first: a simulated instrument where one came to practise, else another tuner, which asks for nothing. */
+/** By what strings are heard at first: a simulated instrument where one came to practise, else what this device is said to have. */
 export function firstSource(): Source {
-    return new URLSearchParams(window.location.search).has('practice') ? 'practice' : 'typed';
+    return new URLSearchParams(window.location.search).has('practice') ? 'practice' : useOwnTools.getState().source;
 }
 
 /** What sounds now, in `words` where it is sure of that. */

@@ -6,6 +6,7 @@
     @include('sheets.style')
 </head>
 <body>
+    @include('sheets.here')
     <h1>Does it fit?</h1>
     <p class="under">{{ $name }} on {{ $instrument }}, as measured.</p>
     <table>

@@ -6,6 +6,7 @@
     @include('sheets.style')
 </head>
 <body>
+    @include('sheets.here')
     <h1>Order {{ $id }} to {{ $supplier }}</h1>
     <p class="under">{{ $date }}, for {{ $for }}</p>
     <table>

@@ -13,6 +13,7 @@
     </style>
 </head>
 <body>
+    @include('sheets.here')
     <h1>How it goes on</h1>
     <p class="under">{{ $name }} on {{ $instrument }}, {{ $before === null ? 'with nothing on it' : "where {$before} is now" }}.</p>
     @foreach ($steps as $phase)

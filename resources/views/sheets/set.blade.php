@@ -6,6 +6,7 @@
     @include('sheets.style')
 </head>
 <body>
+    @include('sheets.here')
     <h1>{{ $name }}</h1>
     <p class="under">
         {{ $instrument }}, {{ $kind }}, {{ count($rows) }} strings, {{ $scale }}. A4 is {{ $a4 }} Hz.

@@ -6,6 +6,7 @@
     @include('sheets.style')
 </head>
 <body>
+    @include('sheets.here')
     <h1>{{ $instrument }}</h1>
     <p class="under">{{ $owner === '' ? '' : "For {$owner}. " }}{{ $set }} was put on, {{ $on }}{{ $before === null ? '' : "; before it had {$before}" }}.</p>
     <h2>What is on it now{{ $tuning === '' ? '' : ", in {$tuning}" }}</h2>

@@ -16,6 +16,7 @@
     .total td { border-bottom: none; border-top: 0.6pt solid #1d2a33; }
     .todo { margin: 2mm 0 0; font-weight: bold; }
     h2 { font-size: 11pt; margin: 7mm 0 1mm; }
+    .here { margin: 0 0 5mm; text-align: right; font-size: 8pt; color: #47545d; }
     ul { margin: 0; padding-left: 5mm; }
     .notes { margin-top: 7mm; white-space: pre-line; }
     .foot { margin-top: 8mm; font-size: 7.5pt; color: #47545d; border-top: 0.3pt solid #b9b7a8; padding-top: 2mm; }

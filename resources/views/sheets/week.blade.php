@@ -13,6 +13,7 @@
     </style>
 </head>
 <body>
+    @include('sheets.here')
     <h1>{{ $title }}</h1>
     <p class="under">{{ $from }} to {{ $to }}{{ $bench === null ? '' : ($bench === '' ? ', no bench' : ", bench {$bench}") }}</p>
     @forelse ($days as $day => $benches)

@@ -7,6 +7,7 @@
     <style>td { vertical-align: top; } tr { page-break-inside: avoid; } h2 { page-break-after: avoid; }</style>
 </head>
 <body>
+    @include('sheets.here')
     <h1>{{ $title }} in {{ $year }}</h1>
     @if ($owner !== '')<p class="under">{{ $owner }}</p>@endif
     <table>

@@ -28,7 +28,7 @@ final class FirstFiguresTest extends FeatureTestCase
     {
         $set = self::keptSet();
         $this->get("/bench/{$set->id}")->assertOk()->assertSee('Whole instrument');
-        $version = (new HandleInertiaRequests)->version(request()) ?? '';
+        $version = app(HandleInertiaRequests::class)->version(request()) ?? '';
         $next = $this->get("/bench/{$set->id}", ['X-Inertia' => 'true', 'X-Inertia-Version' => $version])->assertOk();
         $next->assertJsonPath('component', 'bench/BenchPage')->assertDontSee('Whole instrument');
     }

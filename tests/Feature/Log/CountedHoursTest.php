@@ -57,10 +57,10 @@ final class CountedHoursTest extends LogTestCase
         self::played($instrument, '2026-03-02', 3.0, heat: true);
         self::assertEqualsWithDelta(5.0, self::counted($fitting), 1e-9);
 
-        $this->putJson('/log/settings', ['heat' => 2, 'salt' => 1, 'sweat' => 1, 'zone' => 'Europe/Lisbon'])->assertOk();
+        $this->putJson('/workshop/hours', ['heat' => 2, 'salt' => 1, 'sweat' => 1, 'zone' => 'Europe/Lisbon'])->assertOk();
         self::assertSame(6.0, self::counted($fitting));
         self::assertSame('Europe/Lisbon', LogSettings::here()->time_zone);
-        self::assertLiraError($this->putJson('/log/settings', ['heat' => 0.5, 'salt' => 'much', 'sweat' => 1, 'zone' => 'Atlantis']), 422, '/heat', '1 to 10');
+        self::assertLiraError($this->putJson('/workshop/hours', ['heat' => 0.5, 'salt' => 'much', 'sweat' => 1, 'zone' => 'Atlantis']), 422, '/heat', '1 to 10');
         self::assertSame(6.0, self::counted($fitting));
     }
 

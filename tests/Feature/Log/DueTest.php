@@ -123,15 +123,15 @@ final class DueTest extends LogTestCase
         self::assertSame(1, Instrument::query()->whereKey($instrument->id)->value('revision'));
 
         $rule = ['name' => 'Dust the case', 'reason' => '', 'every_weeks' => 4, 'days' => [], 'kinds' => [], 'fingerboard' => null, 'place' => 'sea', 'owner' => ''];
-        $id = self::idOf($this->postJson('/log/care/rules', $rule));
+        $id = self::idOf($this->postJson('/workshop/care/rules', $rule));
         self::assertSame('Dust the case', $this->care("own-{$id}")['do'] ?? null);
-        $this->get('/log/care')->assertInertia(static fn (AssertableInertia $page) => $page->component('log/CarePage')->has('shipped', 10)->where('own.0.rhythm', 'every 4 weeks')->where('own.0.place', 'by the sea'));
-        $this->deleteJson("/log/care/rules/{$id}")->assertOk();
+        $this->get('/workshop/care')->assertInertia(static fn (AssertableInertia $page) => $page->component('workshop/CarePage')->has('shipped', 10)->where('own.0.rhythm', 'every 4 weeks')->where('own.0.place', 'by the sea'));
+        $this->deleteJson("/workshop/care/rules/{$id}")->assertOk();
         self::assertNull($this->care("own-{$id}"));
-        $this->postJson("/log/care/rules/{$id}/unarchive")->assertOk();
+        $this->postJson("/workshop/care/rules/{$id}/unarchive")->assertOk();
         self::assertNotNull($this->care("own-{$id}"));
-        self::assertLiraError($this->postJson('/log/care/rules', ['days' => ['02-30'], 'every_weeks' => null] + $rule), 422, '/days/0', 'every year has');
-        self::assertLiraError($this->postJson('/log/care/rules', ['every_weeks' => null, 'name' => ''] + $rule), 422, '/name', 'what is to be done');
+        self::assertLiraError($this->postJson('/workshop/care/rules', ['days' => ['02-30'], 'every_weeks' => null] + $rule), 422, '/days/0', 'every year has');
+        self::assertLiraError($this->postJson('/workshop/care/rules', ['every_weeks' => null, 'name' => ''] + $rule), 422, '/name', 'what is to be done');
         self::assertSame(1, OwnCareRule::query()->count());
     }
 

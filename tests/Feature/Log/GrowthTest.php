@@ -31,7 +31,7 @@ final class GrowthTest extends LogTestCase
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
     {
-        foreach (['/log', '/log/shows', '/log/life', '/log/care', '/log/years', '/instruments/{id}', '/instruments/{id}/log', '/instruments/{id}/earlier'] as $address) {
+        foreach (['/log', '/log/shows', '/log/life', '/workshop/care', '/log/years', '/instruments/{id}', '/instruments/{id}/log', '/instruments/{id}/earlier'] as $address) {
             yield $address => [$address];
         }
     }

@@ -35,7 +35,7 @@ final readonly class CareController
     {
         $settings = LogSettings::here();
 
-        return Inertia::render('log/CarePage', [
+        return Inertia::render('workshop/CarePage', [
             'shipped' => array_map(static fn (CareRule $rule): array => self::view($rule), CareRules::shipped()),
             'own' => OwnCareRule::query()->orderBy('id')->get()->map(static fn (OwnCareRule $own): array => ['id' => $own->id] + self::view($own->rule()) + [
                 'kinds' => array_map(static fn (string $kind): string => Kind::from($kind)->label(), $own->kinds), 'owner' => $own->owner,

@@ -7,12 +7,14 @@ namespace App\Http\Controllers\Log;
 use App\Http\CsvDownload;
 use App\Http\ReaderUnits;
 use App\Jobs\Jobs;
+use App\Log\Reports\Column;
 use App\Log\Reports\Slip;
-use App\Log\Reports\Tables;
+use App\Log\Reports\Table;
 use App\Log\Reports\Year;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Paper\SheetPdf;
+use App\Strings\Lists\CsvRow;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -34,7 +36,7 @@ final readonly class ReportController
             'years' => $years,
             'year' => $year === null ? null : Year::ofWorkshop($year, ReaderUnits::of($request)),
             'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name])->all(),
-            'tables' => Tables::NAMES,
+            'tables' => array_map(static fn (Table $table): array => ['name' => $table->value, 'says' => $table->says()], Table::cases()),
         ]);
     }
 
@@ -55,11 +57,10 @@ final readonly class ReportController
         ]);
     }
 
-    /** @param  value-of<Tables::NAMES>  $table */
-    public function csv(string $table): StreamedResponse
+    public function csv(Table $table): StreamedResponse
     {
-        return CsvDownload::of($table, static function ($out) use ($table): void {
-            Tables::write($table, $out);
+        return CsvDownload::of($table->value, static function ($out) use ($table): void {
+            $table->write($out);
         });
     }
 
@@ -71,15 +72,18 @@ final readonly class ReportController
         if ($path === false || $zip->open($path, \ZipArchive::OVERWRITE) !== true) {
             throw new \RuntimeException('There is no room for the file.');
         }
-        foreach (Tables::NAMES as $name) {
-            $out = fopen('php://temp', 'w+b');
-            if ($out !== false) {
-                Tables::write($name, $out);
-                rewind($out);
-                $zip->addFromString("{$name}.csv", (string) stream_get_contents($out));
-                fclose($out);
-            }
+        foreach (Table::cases() as $table) {
+            $zip->addFromString("{$table->value}.csv", CsvRow::text($table->write(...)));
         }
+        $columns = array_merge(...array_map(
+            static fn (Table $table): array => array_map(static fn (Column $column): array => [$table->value, $column->title, $column->says], $table->columns()),
+            Table::cases(),
+        ));
+        $zip->addFromString('columns.csv', CsvRow::text(static function ($out) use ($columns): void {
+            foreach ([['Table', 'Column', 'What it says'], ...$columns] as $row) {
+                CsvRow::write($out, $row);
+            }
+        }));
         $zip->close();
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="lira-log.zip"']))->deleteFileAfterSend();

@@ -8,6 +8,7 @@ use App\Http\CsvDownload;
 use App\Http\Requests\Strings\SaveSupplierRequest;
 use App\Http\SeenRevision;
 use App\Models\Supplier;
+use App\Models\WorkshopSettings;
 use App\Strings\Catalogue\StringCatalogue;
 use App\Strings\Lists\ListExport;
 use App\Workshop\Revision;
@@ -24,7 +25,9 @@ final readonly class SupplierController
 
     public function index(): Response
     {
-        return Inertia::render('strings/SuppliersPage', ['suppliers' => $this->catalogue->suppliers()]);
+        return Inertia::render('strings/SuppliersPage', [
+            'suppliers' => $this->catalogue->suppliers(), 'usual' => WorkshopSettings::here()->only(['currency', 'lead_days']),
+        ]);
     }
 
     public function store(SaveSupplierRequest $request): JsonResponse

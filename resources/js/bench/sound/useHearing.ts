@@ -1,5 +1,4 @@
 import { useCallback, useEffect, useRef } from 'react';
-import { create } from 'zustand';
 import { ask } from '../../server/api';
 import type { Sound } from '../../generated/formats';
 import { tellFailure, toast } from '../../ui/toasts';
@@ -7,19 +6,10 @@ import { useBenchStore } from '../design/benchStore';
 import { inTuning } from '../lanes/gauges';
 import { question } from '../design/question';
 import { strummed } from '../../devices/pluck';
+import { useHearingOn } from '../../frame/reading/heard';
 
-const KEPT = 'lira.hearing';
 const SECONDS = 3.5;
 const APART_SECONDS = 0.09;
-
-/** Whether the strings may be heard; off until somebody turns it on, on this machine. */
-export const useHearingOn = create<{ on: boolean; turn: (on: boolean) => void }>()((set) => ({
-    on: localStorage.getItem(KEPT) === 'on',
-    turn: (on) => {
-        localStorage.setItem(KEPT, on ? 'on' : 'off');
-        set({ on });
-    },
-}));
 
 export type Hear = (positions?: number[]) => void;
 

@@ -1,3 +1,4 @@
+import { useOwnTools } from '../own';
 import { listen } from './listen';
 import type { TunerSource } from './source';
 
@@ -8,9 +9,15 @@ export function microphone(): TunerSource {
     return {
         start: async (hear) => {
             try {
+                const { microphone: chosen } = useOwnTools.getState();
                 stream = await navigator.mediaDevices.getUserMedia({
-                    // What makes speech clear bends a string.
-                    audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
+                    // What makes speech clear bends a string. One that is not plugged in today gives way to the usual one.
+                    audio: {
+                        echoCancellation: false,
+                        noiseSuppression: false,
+                        autoGainControl: false,
+                        ...(chosen === '' ? {} : { deviceId: { ideal: chosen } }),
+                    },
                 });
             } catch {
                 throw new Error(

@@ -1,7 +1,6 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect } from 'react';
+import { useAloudOn } from '../../frame/reading/heard';
 import type { Frame } from '../frames';
-
-const KEPT = 'lira.job.aloud';
 
 /** What is read aloud of a step: its figure first, then what to do. */
 export function spokenOf({ step, part }: Frame): string {
@@ -12,13 +11,8 @@ export function spokenOf({ step, part }: Frame): string {
 /** Reads aloud with the browser's own voice, where there is one and it is wanted. */
 export function useVoice() {
     const can = 'speechSynthesis' in window;
-    const [on, setOn] = useState(() => {
-        try {
-            return can && localStorage.getItem(KEPT) === 'yes';
-        } catch {
-            return false;
-        }
-    });
+    const wanted = useAloudOn();
+    const on = can && wanted.on;
     const speak = useCallback(
         (words: string) => {
             if (on) {
@@ -33,12 +27,7 @@ export function useVoice() {
         if (on) {
             window.speechSynthesis.cancel();
         }
-        try {
-            localStorage.setItem(KEPT, on ? 'no' : 'yes');
-        } catch {
-            // Not remembered, then.
-        }
-        setOn(!on);
+        wanted.turn(!on);
     };
     return { can, on, toggle, speak };
 }

@@ -9,6 +9,8 @@ import { readNumber } from '../../units/typed';
 
 interface Props {
     supplier: Supplier | null;
+    /** What a new one begins with, as it is usual in this workshop. */
+    usual: { currency: string; lead_days: number };
     onClose: (changed: boolean) => void;
 }
 
@@ -20,13 +22,13 @@ const cents = (typed: string) => {
 };
 
 /** What is known of a supplier. */
-export function SupplierDialog({ supplier, onClose }: Props) {
+export function SupplierDialog({ supplier, usual, onClose }: Props) {
     const [draft, setDraft] = useState({
         name: supplier?.name ?? '',
-        currency: supplier?.currency ?? 'EUR',
+        currency: supplier?.currency ?? usual.currency,
         shipping: money(supplier?.shipping_cents ?? 0),
         free: money(supplier?.free_from_cents ?? null),
-        days: String(supplier?.lead_days ?? 3),
+        days: String(supplier?.lead_days ?? usual.lead_days),
     });
     const [refused, setRefused] = useState<Refused | null>(null);
     const send = async (of: Supplier | null, name: string) => {

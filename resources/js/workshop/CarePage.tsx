@@ -11,7 +11,7 @@ import { FormEnd } from '../ui/FormEnd';
 import { Select } from '../ui/Select';
 import { tellFailure, toast } from '../ui/toasts';
 import { EXPOSED } from '../units/hours';
-import { LogFrame } from './LogFrame';
+import { WorkshopFrame } from './WorkshopFrame';
 import { readNumber } from '../units/typed';
 
 interface Rule {
@@ -53,11 +53,12 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
     const reload = () => router.reload();
     const drop = async (rule: OwnRule) => {
         try {
-            await ask(`/log/care/rules/${rule.id}`, { method: 'DELETE' });
+            await ask(`/workshop/care/rules/${rule.id}`, { method: 'DELETE' });
             toast(`“${rule.name}” is wanted no more.`, {
                 action: {
                     label: 'Undo',
-                    run: () => void ask(`/log/care/rules/${rule.id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
+                    run: () =>
+                        void ask(`/workshop/care/rules/${rule.id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
                 },
             });
             reload();
@@ -66,8 +67,8 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
         }
     };
     return (
-        <LogFrame
-            at="/log/care"
+        <WorkshopFrame
+            at="/workshop/care"
             tools={
                 <Button look="strong" onClick={() => setAdding(true)}>
                     Add a rule
@@ -126,7 +127,7 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
                     }}
                 />
             )}
-        </LogFrame>
+        </WorkshopFrame>
     );
 }
 
@@ -169,7 +170,7 @@ function Settings({ exposure, zone }: { exposure: Props['exposure']; zone: strin
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask('/log/settings', {
+                        await ask('/workshop/hours', {
                             method: 'PUT',
                             body: {
                                 ...Object.fromEntries(
@@ -252,7 +253,7 @@ function RuleDialog({
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask('/log/care/rules', {
+                        await ask('/workshop/care/rules', {
                             method: 'POST',
                             body: {
                                 name,

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Workshop;
+
+use App\Owners\Owners;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Lira\Document\InvalidDocument;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Owners: all of theirs, another name, two that are one. */
+final readonly class OwnerController
+{
+    public function __construct(private Owners $owners) {}
+
+    public function index(Request $request): Response
+    {
+        $all = $this->owners->all();
+        $chosen = $request->string('owner')->toString();
+        $known = in_array($chosen, array_column($all, 'name'), true);
+
+        return Inertia::render('workshop/OwnersPage', ['owners' => $all, 'chosen' => $known ? ['name' => $chosen] + $this->owners->of($chosen) : null]);
+    }
+
+    public function rename(Request $request): JsonResponse
+    {
+        $from = $request->string('from')->toString();
+        $to = trim((string) preg_replace('/\s+/u', ' ', $request->string('to')->toString()));
+        if (! in_array($from, array_column($this->owners->all(), 'name'), true)) {
+            throw new NotFoundHttpException;
+        }
+        if ($to === '' || mb_strlen($to) > Owners::LONGEST_NAME) {
+            throw InvalidDocument::at('/to', 'Give the name, '.Owners::LONGEST_NAME.' characters at most.');
+        }
+        if ($to === $from) {
+            throw InvalidDocument::at('/to', 'That is the name already.');
+        }
+
+        return new JsonResponse($this->owners->rename($from, $to));
+    }
+}

@@ -1,0 +1,232 @@
+import { router, usePage } from '@inertiajs/react';
+import { useRef, useState } from 'react';
+import { DemoOut } from '../frame/DemoOut';
+import { ask } from '../server/api';
+import { go } from '../server/go';
+import { useAct } from '../server/useAct';
+import { Button } from '../ui/Button';
+import { buttonClass, fieldClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { toast } from '../ui/toasts';
+import { dateWords, timeWords } from '../units/times';
+import { BringBackDialog } from './BringBackDialog';
+import { sizeWords } from './copies';
+import { Part, WorkshopFrame } from './WorkshopFrame';
+
+interface Props {
+    /** The newest first. */
+    kept: { name: string; bytes: number; on: string }[];
+    folder: string;
+    own_folder: boolean;
+    made_at: string | null;
+    space: { what: string; bytes: number }[];
+    /** On the disk of the database. */
+    free: number;
+    /** Whether a copy can be brought back from here. */
+    served: boolean;
+    demo: boolean;
+    /** Whether a demo can be put in. */
+    empty: boolean;
+}
+
+/** Copies of the whole workshop: made each day, taken away in one file, brought back. */
+export default function CopiesPage({
+    kept,
+    folder,
+    own_folder: isOwn,
+    made_at: madeAt,
+    space,
+    free,
+    served,
+    demo,
+    empty,
+}: Props) {
+    const missing = usePage<{ copies_missing: string | null }>().props.copies_missing;
+    const [coming, setComing] = useState<File | string | null>(null);
+    const [takingOut, setTakingOut] = useState(false);
+    const chosen = useRef<HTMLInputElement>(null);
+    const { act, busy, problem } = useAct();
+    const makeOne = () =>
+        act(async () => {
+            const { name } = await ask<{ name: string }>('/workshop/copies', { method: 'POST' });
+            toast(`The copy ${name} is kept.`);
+            router.reload();
+        });
+    const putDemoIn = () =>
+        act(async () => {
+            await ask('/demo', { method: 'POST' });
+            await go('/bench');
+        });
+    return (
+        <WorkshopFrame at="/workshop/copies">
+            <div className="mt-4 grid gap-x-14 gap-y-9 lg:grid-cols-[minmax(0,1fr)_24rem]">
+                <div className="grid content-start gap-9">
+                    <Part
+                        title="A copy each day"
+                        about="Made by itself while Lira runs: those of the last seven days are kept, and one of each month before."
+                    >
+                        {missing !== null && <p className="mb-2 text-caution">{missing}</p>}
+                        <p>
+                            {madeAt === null ? 'None was made yet.' : `The last one was made on ${timeWords(madeAt)}.`}{' '}
+                            {kept.length > 0 && 'Each holds everything: instruments, sets, jobs, log, lists, photographs.'}
+                        </p>
+                        <ul aria-label="Copies" className="mt-2">
+                            {kept.map(({ name, bytes, on }) => (
+                                <li
+                                    key={name}
+                                    className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1 first:border-t"
+                                >
+                                    <span className="min-w-36 font-semibold">{dateWords(on)}</span>
+                                    <span className="mr-auto text-ink-soft">
+                                        {name}, {sizeWords(bytes)}
+                                    </span>
+                                    <a
+                                        className={buttonClass.quiet}
+                                        href={`/workshop/copies/${name}`}
+                                        aria-label={`Take ${name} away`}
+                                    >
+                                        Take away
+                                    </a>
+                                    {served && (
+                                        <Button look="quiet" aria-label={`Bring ${name} back`} onClick={() => setComing(name)}>
+                                            Bring back…
+                                        </Button>
+                                    )}
+                                </li>
+                            ))}
+                        </ul>
+                        <p className="mt-3 flex flex-wrap items-center gap-3">
+                            <Button disabled={busy} onClick={makeOne}>
+                                Make one now
+                            </Button>
+                            {problem !== undefined && (
+                                <span role="alert" className="text-stop">
+                                    {problem}
+                                </span>
+                            )}
+                        </p>
+                        <Folder folder={folder} isOwn={isOwn} />
+                    </Part>
+                    <Part
+                        title="Everything in one file"
+                        about="To keep elsewhere, or to go on with on another machine. It goes while others work."
+                    >
+                        <p className="flex flex-wrap gap-2">
+                            <a className={buttonClass.strong} href="/workshop/copies/now">
+                                Take a copy away
+                            </a>
+                            {served && <Button onClick={() => chosen.current?.click()}>Bring one back from a file…</Button>}
+                        </p>
+                        <input
+                            ref={chosen}
+                            type="file"
+                            accept=".zip,application/zip"
+                            className="hidden"
+                            aria-label="A copy to bring back"
+                            tabIndex={-1}
+                            onChange={(event) => {
+                                const file = event.target.files?.[0];
+                                event.target.value = '';
+                                if (file !== undefined) {
+                                    setComing(file);
+                                }
+                            }}
+                        />
+                        {!served && (
+                            <p className="mt-2 max-w-prose text-ink-soft">
+                                Lira is served by another server here, which only somebody at this machine can stop. To bring a
+                                copy back, stop it and run <code>php artisan lira:restore FILE</code>.
+                            </p>
+                        )}
+                    </Part>
+                    <Part
+                        title="For other programs"
+                        about="The same as open formats: set and instrument documents, lists, jobs with what happened, and the log as JSON and CSV, with every column described. It can be brought back like any copy."
+                    >
+                        <a className={buttonClass.plain} href="/workshop/open">
+                            Take everything as open formats
+                        </a>
+                    </Part>
+                </div>
+                <div className="grid content-start gap-9">
+                    <Part title="Space used">
+                        <dl>
+                            {space.map(({ what, bytes }) => (
+                                <div key={what} className="flex justify-between border-b border-rule py-1.5">
+                                    <dt>{what}</dt>
+                                    <dd className="font-semibold">{sizeWords(bytes)}</dd>
+                                </div>
+                            ))}
+                            <div className="flex justify-between py-1.5 text-ink-soft">
+                                <dt>Free on the disk</dt>
+                                <dd>{sizeWords(free)}</dd>
+                            </div>
+                        </dl>
+                    </Part>
+                    <Part
+                        title="Demo"
+                        about={
+                            demo
+                                ? 'The made-up workshop Saltmarsh Strings is in here. It can be taken out; what you changed of it stays.'
+                                : 'The made-up workshop is not in here.'
+                        }
+                    >
+                        {demo && <Button onClick={() => setTakingOut(true)}>Take the demo out…</Button>}
+                        {!demo && empty && (
+                            <Button disabled={busy} onClick={putDemoIn}>
+                                Put the demo in
+                            </Button>
+                        )}
+                    </Part>
+                </div>
+            </div>
+            {coming !== null && <BringBackDialog copy={coming} onClose={() => setComing(null)} />}
+            {takingOut && <DemoOut onClose={() => setTakingOut(false)} />}
+        </WorkshopFrame>
+    );
+}
+
+/** Where the copies are kept: best on another disk. */
+function Folder({ folder, isOwn }: { folder: string; isOwn: boolean }) {
+    const [typed, setTyped] = useState(isOwn ? folder : '');
+    const { act, busy, problem } = useAct();
+    return (
+        <form
+            className="mt-5 grid max-w-xl gap-2"
+            noValidate
+            onSubmit={(event) => {
+                event.preventDefault();
+                act(async () => {
+                    const { folder: now } = await ask<{ folder: string }>('/workshop/copies/folder', {
+                        method: 'PUT',
+                        body: { folder: typed },
+                    });
+                    toast(`Copies are kept in ${now} from now on.`);
+                    router.reload();
+                });
+            }}
+        >
+            <Field
+                label="Kept in this folder of the machine Lira runs on"
+                hint={
+                    isOwn
+                        ? 'Left empty: beside the database.'
+                        : `Now beside the database, in ${folder}. Another disk outlives this one.`
+                }
+                error={problem}
+            >
+                <input
+                    className={fieldClass}
+                    placeholder="such as /media/shop/lira"
+                    value={typed}
+                    onChange={(event) => setTyped(event.target.value)}
+                />
+            </Field>
+            <p>
+                <button type="submit" className={buttonClass.plain} disabled={busy}>
+                    Keep copies there
+                </button>
+            </p>
+        </form>
+    );
+}

@@ -1,0 +1,121 @@
+import { useEffect, useState } from 'react';
+import { useOwnTools } from '../devices/own';
+import type { Reading } from '../devices/tuner/source';
+import { Button } from '../ui/Button';
+import { fieldClass } from '../ui/classes';
+import { Field } from '../ui/Field';
+import { Select } from '../ui/Select';
+import { failureWords } from '../server/api';
+import { fixed } from '../units/figures';
+import { Part } from './WorkshopFrame';
+
+const SOURCES = [
+    { value: 'typed', label: 'another tuner, typed' },
+    { value: 'microphone', label: 'the microphone' },
+    { value: 'practice', label: 'a simulated instrument' },
+];
+const SCALES = [
+    { value: 'jeweller', label: 'Jeweller’s scale, 0.01 g' },
+    { value: 'kitchen', label: 'Kitchen scale, 1 g' },
+    { value: 'weight', label: 'Hanging weight, 0.01 kg' },
+];
+const USUAL = 'usual';
+
+/** By what strings are heard and weighed on this device, and whether the microphone hears them. */
+export function ToolsPart() {
+    const { source, offset, microphone, scale, change } = useOwnTools();
+    const [microphones, setMicrophones] = useState<{ value: string; label: string }[]>([]);
+    const named = async () => {
+        const devices = await navigator.mediaDevices.enumerateDevices().catch(() => []);
+        setMicrophones(
+            devices
+                .filter(({ kind, deviceId, label }) => kind === 'audioinput' && deviceId !== '' && label !== '')
+                .map(({ deviceId, label }) => ({ value: deviceId, label })),
+        );
+    };
+    useEffect(() => void named(), []);
+    const known = microphones.some(({ value }) => value === microphone);
+    return (
+        <Part
+            title="Tuner and scale, on this device"
+            about="What tuning and weighing begin with; there each can be chosen for once."
+        >
+            <div className="grid gap-3 sm:grid-cols-2">
+                <Field label="Strings are heard by">
+                    <Select value={source} choices={SOURCES} onChange={(chosen) => change({ source: chosen as typeof source })} />
+                </Field>
+                <Field label="This tuner is off by, cents" hint="Sharp is plus. Found by a fork, or another tuner.">
+                    <input
+                        className={fieldClass}
+                        inputMode="text"
+                        value={offset}
+                        onChange={(event) => change({ offset: event.target.value })}
+                    />
+                </Field>
+                <Field label="Microphone" hint={microphones.length === 0 ? 'They are named once it was tried.' : undefined}>
+                    <Select
+                        value={known ? microphone : USUAL}
+                        choices={[{ value: USUAL, label: 'the usual one' }, ...microphones]}
+                        onChange={(chosen) => change({ microphone: chosen === USUAL ? '' : chosen })}
+                    />
+                </Field>
+                <Field label="Strings are weighed on">
+                    <Select value={scale} choices={SCALES} onChange={(chosen) => change({ scale: chosen })} />
+                </Field>
+            </div>
+            <TryMicrophone onHeard={() => void named()} />
+        </Part>
+    );
+}
+
+/** Says what the microphone hears, until it is enough. */
+function TryMicrophone({ onHeard }: { onHeard: () => void }) {
+    const [tries, setTries] = useState(false);
+    const [heard, setHeard] = useState<Reading | null>(null);
+    const [problem, setProblem] = useState<string | null>(null);
+    useEffect(() => {
+        if (!tries) {
+            return undefined;
+        }
+        let stop: (() => void) | null = null;
+        let over = false;
+        void (async () => {
+            try {
+                const { microphone } = await import('../devices/tuner/microphone');
+                const ear = microphone();
+                await ear.start(setHeard);
+                if (over) {
+                    ear.stop();
+                    return;
+                }
+                stop = () => ear.stop();
+                onHeard();
+            } catch (failure) {
+                setProblem(failureWords(failure));
+                setTries(false);
+            }
+        })();
+        return () => {
+            over = true;
+            stop?.();
+        };
+        // Once for each try.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [tries]);
+    return (
+        <div className="mt-3 flex flex-wrap items-center gap-3">
+            <Button
+                onClick={() => {
+                    setProblem(null);
+                    setHeard(null);
+                    setTries(!tries);
+                }}
+            >
+                {tries ? 'Enough' : 'Try the microphone'}
+            </Button>
+            <span role="status" className={problem === null ? 'text-ink-soft' : 'text-stop'}>
+                {problem ?? (tries ? (heard === null ? 'Pluck a string…' : `It hears ${fixed(heard.hz, 1)} Hz.`) : '')}
+            </span>
+        </div>
+    );
+}
