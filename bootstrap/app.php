@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\Failures;
 use App\Http\ErrorAnswers;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\OnlyFromHere;
@@ -9,6 +10,7 @@ use App\Http\Middleware\OnlyJson;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WritesAtOnce;
 use App\Workshop\Place;
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -25,7 +27,7 @@ if (is_file($place->database)) {
     $place->prepare();
 }
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
@@ -54,5 +56,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         ErrorAnswers::register($exceptions);
     })
-    ->create()
-    ->useStoragePath($place->run);
+    ->create();
+$app->singleton(ExceptionHandler::class, Failures::class);
+
+return $app->useStoragePath($place->run);

@@ -24,13 +24,15 @@ final class ReceivedFile
         if (! $file instanceof UploadedFile) {
             throw InvalidDocument::at("/{$key}", $choose);
         }
+        // In whatever letters it was named.
+        $name = mb_scrub($file->getClientOriginalName());
         if (! $file->isValid()) {
             throw InvalidDocument::at(
                 "/{$key}",
-                "“{$file->getClientOriginalName()}” did not arrive whole or is larger than 20 MB. Take a smaller one.",
+                "“{$name}” did not arrive whole or is larger than 20 MB. Take a smaller one.",
             );
         }
 
-        return new Upload($file->getPathname(), $file->getClientOriginalName(), (int) $file->getSize());
+        return new Upload($file->getPathname(), $name, (int) $file->getSize());
     }
 }

@@ -14,6 +14,7 @@ use App\Models\Supplier;
 use App\Strings\Lists\CsvRow;
 use App\Strings\Lists\ListExport;
 use App\Workshop\Copies\Manifest;
+use App\Workshop\Copies\NewFile;
 use App\Workshop\Copies\OpenTables;
 use App\Workshop\Database;
 use App\Workshop\Files;
@@ -46,17 +47,8 @@ final readonly class OpenFormats
      */
     public function write(string $path): Manifest
     {
-        $database = new Database($this->place->database);
-        if (! $database->exists() || $database->isHollow()) {
-            throw new Unservable("There is no workshop in {$this->place->database}. Name its database: DB_DATABASE=FILE.");
-        }
-        if (file_exists($path)) {
-            throw new Unservable("{$path} is there already. Name another file.");
-        }
-        $folder = dirname($path);
-        if (! is_dir($folder) || ! is_writable($folder)) {
-            throw new Unservable("{$folder} is no folder that can be written to. Name a file in one.");
-        }
+        $database = (new Database($this->place->database))->orNone();
+        NewFile::check($path);
         $work = "{$path}.parts";
         (new Filesystem)->deleteDirectory($work);
         mkdir($work, 0o770);

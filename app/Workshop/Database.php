@@ -34,6 +34,12 @@ final readonly class Database
         return is_file($this->path) && filesize($this->path) === 0;
     }
 
+    /** @throws Unservable if there is no workshop in it */
+    public function orNone(): self
+    {
+        return $this->exists() && ! $this->isHollow() ? $this : throw new Unservable("There is no workshop in {$this->path}. Name its database: DB_DATABASE=FILE.");
+    }
+
     /**
      * Makes sure that it can be served, without changing it; one that is missing is made.
      *

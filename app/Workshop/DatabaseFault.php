@@ -18,9 +18,9 @@ enum DatabaseFault: string
     /** SQLite's own words for each, as drivers pass them on. */
     private const WORDS = [
         'busy' => ['database is locked', 'database table is locked'],
-        'full' => ['database or disk is full', 'No space left on device', 'Disk quota exceeded'],
+        'full' => ['database or disk is full', 'No space left on device', 'Disk quota exceeded', 'possibly out of free disk space', 'File too large'],
         'disk' => ['disk I/O error'],
-        'read-only' => ['readonly database', 'read-only', 'unable to open database file'],
+        'read-only' => ['readonly database', 'read-only', 'unable to open database file', 'Permission denied'],
         'damaged' => ['disk image is malformed', 'file is not a database', 'malformed database schema'],
         'missing' => ['Database file at path'],
         'old' => ['no such table', 'no such column', 'has no column named'],
@@ -40,7 +40,7 @@ enum DatabaseFault: string
             }
             foreach (self::WORDS as $fault => $words) {
                 foreach ($words as $word) {
-                    if (str_contains($cause->getMessage(), $word)) {
+                    if (stripos($cause->getMessage(), $word) !== false) {
                         return self::from($fault);
                     }
                 }

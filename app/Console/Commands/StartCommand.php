@@ -9,7 +9,10 @@ use App\Bench\Start\Start;
 use App\Console\EvaluationTable;
 use App\Console\PrintsTables;
 use App\Console\ReadTable;
+use App\Workshop\Database;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Lira\Document\SetDocument;
 use Lira\Wording\Units;
 
@@ -29,6 +32,7 @@ final class StartCommand extends Command
 
     public function handle(Start $start): int
     {
+        $this->withoutWorkshop();
         $units = Units::named((string) $this->option('units'));
         $document = fn (): SetDocument => $start->design(new StartAnswers(
             (string) $this->argument('instrument'),
@@ -53,5 +57,17 @@ final class StartCommand extends Command
                 ];
             },
         );
+    }
+
+    /** Where there is no workshop, nothing of one's own is known; what is usual is all that is asked for. */
+    private function withoutWorkshop(): void
+    {
+        $path = config('database.connections.sqlite.database');
+        $database = new Database(is_string($path) ? $path : '');
+        if (! $database->exists() || $database->isHollow()) {
+            config(['database.connections.sqlite.database' => ':memory:']);
+            DB::purge();
+            Artisan::call('migrate', ['--force' => true]);
+        }
     }
 }

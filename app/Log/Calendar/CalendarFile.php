@@ -7,6 +7,7 @@ namespace App\Log\Calendar;
 use App\Log\Views\DueView;
 use App\Log\WhatIsDue;
 use App\Models\Show;
+use App\Workshop\DatabaseFault;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Component\VCalendar;
@@ -116,14 +117,29 @@ final readonly class CalendarFile
             $changes[$uid] = $was !== null && $was->digest === $digest ? ['sequence' => $was->sequence, 'changed' => Carbon::parse($was->changed_at, 'UTC')]
                 : ['sequence' => $was === null ? 0 : $was->sequence + 1, 'changed' => $now->copy()->utc()];
         }
-        foreach (array_chunk($write, 100) as $some) {
-            DB::table('calendar_events')->upsert($some, ['uid'], ['digest', 'sequence', 'changed_at']);
-        }
-        $gone = array_diff($known->keys()->all(), array_keys($events));
-        foreach (array_chunk(array_values($gone), 100) as $some) {
-            DB::table('calendar_events')->whereIn('uid', $some)->delete();
+        try {
+            $this->remember($write, array_values(array_diff($known->keys()->all(), array_keys($events))));
+        } catch (\PDOException $failure) {
+            // Whoever reads what is due reads it on a full disk, too; what changed is remembered the next time.
+            if (DatabaseFault::behind($failure) === null) {
+                throw $failure;
+            }
         }
 
         return $changes;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $changed
+     * @param  list<int|string>  $gone  by UID
+     */
+    private function remember(array $changed, array $gone): void
+    {
+        foreach (array_chunk($changed, 100) as $some) {
+            DB::table('calendar_events')->upsert($some, ['uid'], ['digest', 'sequence', 'changed_at']);
+        }
+        foreach (array_chunk($gone, 100) as $some) {
+            DB::table('calendar_events')->whereIn('uid', $some)->delete();
+        }
     }
 }

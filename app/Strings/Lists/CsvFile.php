@@ -18,6 +18,11 @@ final readonly class CsvFile
 
     private const LOOKED_AT = 20;
 
+    /** No string of anybody's takes more; a file without line breaks would be one row. */
+    private const LONGEST_ROW = 100_000;
+
+    private const MOST_COLUMNS = 500;
+
     private function __construct(private string $path, public string $delimiter, public string $encoding) {}
 
     public static function at(string $path, string $delimiter, string $encoding): self
@@ -71,6 +76,9 @@ final readonly class CsvFile
         $file = self::open($this->path);
         fseek($file, $bytes);
         while (($cells = fgetcsv($file, 0, $this->delimiter, '"', '')) !== false) {
+            if (count($cells) > self::MOST_COLUMNS || array_sum(array_map(static fn (?string $cell): int => strlen((string) $cell), $cells)) > self::LONGEST_ROW) {
+                throw InvalidDocument::at('/file', "Line {$line} is longer than any row of a list, or a quotation mark in it is never closed. Mend it, or save the list as CSV anew.");
+            }
             $start = $line;
             $texts = array_map(static fn (?string $cell): string => (string) $cell, $cells);
             // A line break inside quotes is one of the file's lines, too.

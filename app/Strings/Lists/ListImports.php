@@ -105,6 +105,7 @@ final readonly class ListImports
         }
         $header = $this->preview($import)->header;
         DB::transaction(static function () use ($import, $columns, $units, $construction, $material, $whole, $header): void {
+            $import->refresh();
             DB::table('import_rows')->where('list_import_id', $import->id)->delete();
             DB::table('import_rejects')->where('list_import_id', $import->id)->delete();
             $mapping = [
@@ -121,63 +122,82 @@ final readonly class ListImports
         });
     }
 
-    /** Checks the next rows; none of them is in the list yet. */
+    /** Checks the next rows; none of them is in the list yet. They are read before anybody is kept from writing. */
     public function check(ListImport $import): void
     {
-        DB::transaction(function () use ($import): void {
+        if ($import->status !== ImportStatus::Checking) {
+            return;
+        }
+        [$from, $line] = [$import->done_bytes, $import->line];
+        $read = $this->next($import, $from, $line);
+        DB::transaction(function () use ($import, $from, $read): void {
             // Somebody else may have gone on with it: the next rows are those after what is checked by now.
             $import->refresh();
-            if ($import->status !== ImportStatus::Checking) {
+            if ($import->status !== ImportStatus::Checking || $import->done_bytes !== $from) {
                 return;
             }
-            $mapping = $this->mapping($import);
-            $supplier = mb_strtolower($import->supplier->name);
-            $count = 0;
-            $finished = true;
-            foreach ($this->file($import)->rows($import->done_bytes, $import->line) as $row) {
-                if ($count >= self::ROWS_AT_A_TIME) {
-                    $finished = false;
-                    break;
-                }
-                // The first row has the titles.
-                if ($row['line'] > 1) {
-                    $this->stage($import, $row['line'], $row['cells'], $mapping, $supplier);
-                    $import->rows++;
-                }
-                $count++;
-                $import->done_bytes = $row['bytes'];
-                $import->line = $row['next'];
+            foreach ($read['rows'] as [$line, $columns, $cells]) {
+                $this->stage($import, $line, $columns, $cells);
+                $import->rows++;
             }
-            if ($finished) {
+            $import->done_bytes = $read['finished'] ? $import->bytes : $read['bytes'];
+            $import->line = $read['line'];
+            if ($read['finished']) {
                 $import->status = ImportStatus::Checked;
-                $import->done_bytes = $import->bytes;
             }
             $import->save();
         });
     }
 
-    /** @param  list<string>  $cells */
-    private function stage(ListImport $import, int $line, array $cells, ListMapping $mapping, string $supplier): void
+    /**
+     * Reads the next rows.
+     *
+     * @return array{rows: list<array{int, array<string, int|float|string|null>|string, list<string>}>, bytes: int, line: int, finished: bool} each row with its
+     *     line, its columns or why it cannot be taken, and its cells as they came; and how far the file is read with them
+     */
+    private function next(ListImport $import, int $bytes, int $line): array
     {
-        try {
-            $listed = ListRow::read($cells, $mapping);
-            $added = DB::table('import_rows')->insertOrIgnore(
-                ['list_import_id' => $import->id, 'line' => $line] + $this->columns($listed, $supplier),
-            );
-            if ($added === 0) {
-                $first = DB::table('import_rows')->where('list_import_id', $import->id)->where('code', $listed->code)->value('line');
-                throw new RejectedRow(
-                    sprintf('The order code “%s” stands already in line %d.', $listed->code, is_int($first) ? $first : 0),
-                );
+        $mapping = $this->mapping($import);
+        $supplier = mb_strtolower($import->supplier->name);
+        [$rows, $count] = [[], 0];
+        foreach ($this->file($import)->rows($bytes, $line) as $row) {
+            if ($count++ >= self::ROWS_AT_A_TIME) {
+                return ['rows' => $rows, 'bytes' => $bytes, 'line' => $line, 'finished' => false];
             }
-        } catch (RejectedRow $rejected) {
-            DB::table('import_rejects')->insert([
-                'list_import_id' => $import->id,
-                'line' => $line,
-                'reason' => $rejected->getMessage(),
-                'cells' => json_encode($cells, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE),
-            ]);
+            // The first row has the titles.
+            if ($row['line'] > 1) {
+                try {
+                    $rows[] = [$row['line'], $this->columns(ListRow::read($row['cells'], $mapping), $supplier), $row['cells']];
+                } catch (RejectedRow $rejected) {
+                    $rows[] = [$row['line'], $rejected->getMessage(), $row['cells']];
+                }
+            }
+            [$bytes, $line] = [$row['bytes'], $row['next']];
         }
+
+        return ['rows' => $rows, 'bytes' => $bytes, 'line' => $line, 'finished' => true];
+    }
+
+    /**
+     * @param  array<string, int|float|string|null>|string  $columns  or why it cannot be taken
+     * @param  list<string>  $cells
+     */
+    private function stage(ListImport $import, int $line, array|string $columns, array $cells): void
+    {
+        if (is_array($columns)) {
+            if (DB::table('import_rows')->insertOrIgnore(['list_import_id' => $import->id, 'line' => $line] + $columns) > 0) {
+                return;
+            }
+            $code = is_string($columns['code'] ?? null) ? $columns['code'] : '';
+            $first = DB::table('import_rows')->where('list_import_id', $import->id)->where('code', $code)->value('line');
+            $columns = sprintf('The order code “%s” stands already in line %d.', $code, is_int($first) ? $first : 0);
+        }
+        DB::table('import_rejects')->insert([
+            'list_import_id' => $import->id,
+            'line' => $line,
+            'reason' => $columns,
+            'cells' => json_encode($cells, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE),
+        ]);
     }
 
     /** @return array<string, int|float|string|null> */

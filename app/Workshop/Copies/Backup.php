@@ -30,17 +30,8 @@ final readonly class Backup
      */
     public function write(string $path): Manifest
     {
-        $database = new Database($this->place->database);
-        if (! $database->exists() || $database->isHollow()) {
-            throw new Unservable("There is no workshop in {$this->place->database}. Name its database: DB_DATABASE=FILE.");
-        }
-        if (file_exists($path)) {
-            throw new Unservable("{$path} is there already. Name another file.");
-        }
-        $folder = dirname($path);
-        if (! is_dir($folder) || ! is_writable($folder)) {
-            throw new Unservable("{$folder} is no folder that can be written to. Name a file in one.");
-        }
+        $database = (new Database($this->place->database))->orNone();
+        NewFile::check($path);
         [$copy, $part] = ["{$path}.sqlite", "{$path}.part"];
         foreach ([$copy, $part] as $left) {
             if (file_exists($left)) {

@@ -31,10 +31,6 @@ final readonly class FromTables
         // Rows come in any order; what does not lead anywhere is found once all are there.
         $pdo->exec('pragma foreign_keys = off');
         $pdo->beginTransaction();
-        $triggers = self::rows($pdo, "select name, sql from sqlite_master where type = 'trigger'");
-        foreach ($triggers as $trigger) {
-            $pdo->exec('drop trigger "'.self::word($trigger, 'name').'"');
-        }
         $tables = array_map(static fn (array $row): string => self::word($row, 'name'), self::rows($pdo, "select name from sqlite_master where type = 'table' and name not like 'sqlite_%'"));
         $tables = array_values(array_diff($tables, OpenTables::LEFT_OUT));
         for ($index = 0; $index < $zip->numFiles; $index++) {
@@ -49,9 +45,6 @@ final readonly class FromTables
                 $pdo->exec("delete from sqlite_sequence where name = '{$table}'");
                 $pdo->exec("insert into sqlite_sequence (name, seq) values ('{$table}', {$sequences[$table]})");
             }
-        }
-        foreach ($triggers as $trigger) {
-            $pdo->exec(self::word($trigger, 'sql'));
         }
         $pdo->commit();
     }
@@ -124,6 +117,12 @@ final readonly class FromTables
             return;
         }
         $line = fgets($stream);
+        if (is_string($line) && ! is_array(json_decode(rtrim($line, ",\n"), true)) && $line !== "]\n") {
+            // Written anew by another program.
+            yield from $this->readAtOnce($zip, $table);
+
+            return;
+        }
         while ($line !== false && $line !== "]\n") {
             yield ++$number => $this->row(json_decode(rtrim($line, ",\n"), true), $table, $number);
             $line = fgets($stream);

@@ -125,6 +125,7 @@ final readonly class Shelf
      */
     public function add(): string
     {
+        (new Database($this->place->database))->orNone();
         try {
             $folder = $this->folder();
             if (! $this->isOwn() && ! is_dir($folder)) {

@@ -51,7 +51,7 @@ export function DemoOut({ onClose }: { onClose: () => void }) {
             >
                 {leaving === null && unknown === undefined && <p>Looking at what goes…</p>}
                 {leaving !== null && (
-                    <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-y-auto sm:grid-cols-2">
+                    <div tabIndex={0} className="grid min-h-0 gap-x-8 gap-y-4 overflow-y-auto sm:grid-cols-2">
                         <section aria-labelledby="goes">
                             <h3 id="goes" className="border-b border-ink font-semibold">
                                 Goes

@@ -145,7 +145,7 @@ final class SetsTest extends FeatureTestCase
             '/strings/0',
             'outside',
         );
-        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", '{"revision": 1}'), 422, '/document', 'required');
+        self::assertLiraError($this->sendJson('PUT', "/sets/{$set->id}", '{"revision": 1}'), 422, '/document', 'missing');
         self::assertSame(1, $set->refresh()->revision);
     }
 

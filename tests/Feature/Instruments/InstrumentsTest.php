@@ -87,7 +87,7 @@ final class InstrumentsTest extends FeatureTestCase
             '1 lengths for 6 strings',
         ];
         yield 'unknown kind' => [str_replace('electric-guitar', 'lyre', self::sheet($single)), '/kind', 'electric-guitar'];
-        yield 'nothing' => ['{}', '/document', 'required'];
+        yield 'nothing' => ['{}', '/document', 'missing'];
     }
 
     public function test_a_changed_instrument_changes_its_sets_and_keeps_what_it_does_not_show(): void

@@ -11,6 +11,7 @@ use App\Bench\StoredSets;
 use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
+use App\Http\Said;
 use App\Models\StringSet;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
@@ -132,7 +133,7 @@ final readonly class SetController
     /** A label for each string's packet. */
     public function labels(Request $request, StringSet $set): HttpResponse
     {
-        $stock = LabelStock::tryFrom($request->string('stock')->toString()) ?? LabelStock::A4Of24;
+        $stock = LabelStock::tryFrom(Said::words($request, 'stock')) ?? LabelStock::A4Of24;
 
         return self::printed(
             $set,

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Bench;
 use App\Bench\TypedWords;
 use App\Http\ReaderUnits;
 use App\Http\Requests\Bench\ReadTypedRequest;
+use App\Http\Said;
 use Illuminate\Http\JsonResponse;
 use Lira\Document\StringTypeWriter;
 use Lira\Instrument\Instrument;
@@ -48,7 +49,7 @@ final readonly class TypedController
         $units = ReaderUnits::of($request);
         $typed = $request->typed();
 
-        return new JsonResponse(match ($request->string('what')->toString()) {
+        return new JsonResponse(match (Said::words($request, 'what')) {
             'gauge' => self::gauge(Quantity::gauge($typed, $units->gauge)),
             'length' => ['length_mm' => round(Quantity::length($typed, $units->length)->inMillimetres(), 6)],
             'tension' => ['tension_n' => Quantity::tensionN($typed, $units->tension)],

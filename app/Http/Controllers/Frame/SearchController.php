@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Frame;
 
 use App\Http\ReaderUnits;
+use App\Http\Said;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\ListString;
@@ -39,7 +40,7 @@ final class SearchController
      */
     public function __invoke(Request $request): JsonResponse
     {
-        $typed = mb_substr($request->string('for')->toString(), 0, 200);
+        $typed = mb_substr(Said::words($request, 'for'), 0, 200);
         $words = preg_split('/\s+/', $typed, flags: PREG_SPLIT_NO_EMPTY);
 
         // Words that are no text at all find nothing in particular.

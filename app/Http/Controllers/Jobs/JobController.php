@@ -9,6 +9,7 @@ use App\Http\ReaderUnits;
 use App\Http\Requests\Jobs\PlanJobRequest;
 use App\Http\Requests\Jobs\RecordEventsRequest;
 use App\Http\Requests\Jobs\StartJobRequest;
+use App\Http\Said;
 use App\Instruments\OnInstrument;
 use App\Instruments\StoredInstruments;
 use App\Jobs\Beginning;
@@ -121,7 +122,7 @@ final readonly class JobController
     public function news(Request $request, Job $job): JsonResponse
     {
         $last = $job->events()->latest('id')->first()->id ?? 0;
-        if ($last === $request->integer('since') && self::touched($job) === $request->string('touched')->toString()) {
+        if ($last === $request->integer('since') && self::touched($job) === Said::words($request, 'touched')) {
             return new JsonResponse(['same' => true, 'now' => now()->toIso8601String()]);
         }
 
@@ -198,7 +199,7 @@ final readonly class JobController
     /** Keeps schools as the workshop's or an owner's way. */
     public function keepSchools(Request $request): JsonResponse
     {
-        $owner = mb_substr($request->string('owner')->trim()->toString(), 0, 200);
+        $owner = mb_substr(Said::words($request, 'owner'), 0, 200);
         $schools = [];
         foreach (Schools::aspects() as $aspect => $enum) {
             $chosen = $request->input("schools.{$aspect}");
@@ -231,7 +232,7 @@ final readonly class JobController
     /** Whether a device says that it knows a job as it is. */
     private function knows(Request $request, JobFile $file): bool
     {
-        return $request->integer('since', -1) === $file->last() && $request->string('touched')->toString() === self::touched($file->job);
+        return $request->integer('since', -1) === $file->last() && Said::words($request, 'touched') === self::touched($file->job);
     }
 
     private function state(Request $request, JobFile $file): JobState

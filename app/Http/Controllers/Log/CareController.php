@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Log;
 
 use App\Http\Requests\Log\CareRuleRequest;
+use App\Http\Said;
 use App\Log\Care;
 use App\Models\CareEntry;
 use App\Models\Instrument;
@@ -71,13 +72,13 @@ final readonly class CareController
     /** Something was seen to, or put off until a day. */
     public function record(Request $request, Instrument $instrument): JsonResponse
     {
-        $rule = $request->string('rule')->toString();
+        $rule = Said::words($request, 'rule');
         $what = $rule === self::STRINGS ? 'Change the strings' : null;
         foreach (Care::rules() as $known) {
             $what = $known->key() === $rule ? $known->label() : $what;
         }
         $until = $request->input('until');
-        $note = trim($request->string('note')->toString());
+        $note = Said::words($request, 'note');
         $problems = array_values(array_filter([
             $what === null ? new Problem('/rule', 'There is no such rule.') : null,
             $until !== null && (! is_string($until) || preg_match('/^\d{4}-\d\d-\d\d$/', $until) !== 1 || ! checkdate((int) substr($until, 5, 2), (int) substr($until, 8), (int) substr($until, 0, 4)))
@@ -108,7 +109,7 @@ final readonly class CareController
     /** Where an instrument lives. */
     public function place(Request $request, Instrument $instrument): JsonResponse
     {
-        $place = Place::tryFrom($request->string('place')->toString())
+        $place = Place::tryFrom(Said::words($request, 'place'))
             ?? throw InvalidDocument::at('/place', 'Say room, sea or stage, or nothing where it is none of these.');
         Instrument::query()->whereKey($instrument->id)->toBase()->update(['place' => $place->value]);
 
@@ -125,7 +126,7 @@ final readonly class CareController
                 $problems[] = new Problem("/{$name}", 'Give what an hour counts as, 1 to '.self::MOST_FACTOR.' hours.');
             }
         }
-        $zone = $request->string('zone')->toString();
+        $zone = Said::words($request, 'zone');
         if (! in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
             $problems[] = new Problem('/zone', 'There is no such time zone. Name one such as Europe/Lisbon.');
         }

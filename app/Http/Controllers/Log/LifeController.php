@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Said;
 use App\Log\Earlier;
 use App\Log\Lives;
 use App\Log\StringsLife;
@@ -25,8 +26,8 @@ final readonly class LifeController
     /** Of all, or of an owner's, or of a place. */
     public function index(Request $request): Response
     {
-        $owner = $request->has('owner') ? $request->string('owner')->toString() : null;
-        $place = $request->has('place') ? $request->string('place')->toString() : null;
+        $owner = $request->has('owner') ? Said::words($request, 'owner') : null;
+        $place = $request->has('place') ? Said::words($request, 'place') : null;
 
         return Inertia::render('log/LifePage', [
             'lives' => Lives::of($owner, $place),

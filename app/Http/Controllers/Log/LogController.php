@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Said;
 use App\Log\WhatIsDue;
 use App\Models\Instrument;
 use App\Models\LogSettings;
@@ -38,7 +39,7 @@ final readonly class LogController
     public function sheet(Request $request): HttpResponse
     {
         $weeks = self::weeks($request);
-        $bench = $request->string('bench')->toString();
+        $bench = Said::words($request, 'bench');
         [$days, $cautions] = [[], []];
         foreach ($this->due->until(Carbon::now()->addWeeks($weeks)) as $due) {
             if (! $request->has('bench') || $due->bench === $bench) {
@@ -55,7 +56,7 @@ final readonly class LogController
             'to' => Carbon::now()->addWeeks($weeks)->format('j M Y'),
             'days' => $days,
             'cautions' => array_values(array_filter($cautions, static fn (string $caution): bool => $caution !== '')),
-        ], $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4'), 200, [
+        ], Said::words($request, 'paper') === 'letter' ? 'letter' : 'a4'), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="week.pdf"',
         ]);
     }

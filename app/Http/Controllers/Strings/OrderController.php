@@ -8,6 +8,7 @@ use App\Http\CsvDownload;
 use App\Http\Requests\Strings\PlaceOrderRequest;
 use App\Http\Requests\Strings\PlanOrderRequest;
 use App\Http\Requests\Strings\ReceiveOrderRequest;
+use App\Http\Said;
 use App\Models\LineKind;
 use App\Models\Order;
 use App\Models\OrderLine;
@@ -39,7 +40,7 @@ final readonly class OrderController
     public function index(Request $request): Response
     {
         // One design, or several that were ticked.
-        $ids = array_filter(explode(',', $request->string('set')->toString()), is_numeric(...));
+        $ids = array_filter(explode(',', Said::words($request, 'set')), is_numeric(...));
         $sets = StringSet::query()->whereIn('id', array_slice($ids, 0, self::MOST_BEGUN))->orderBy('name')->get(['id', 'name']);
 
         return Inertia::render(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Tuning;
 
 use App\Bench\StoredSets;
+use App\Http\Said;
 use App\Instruments\StoredInstruments;
 use App\Jobs\JobFile;
 use App\Jobs\Jobs;
@@ -42,7 +43,7 @@ final readonly class TuneController
         $document = $kept;
         if ($request->filled('to')) {
             // Another tuning, for now: the set stays as it is.
-            $document = self::retuned($kept, $from ?? $tuning, $request->string('to')->toString(), $request->string('name')->toString());
+            $document = self::retuned($kept, $from ?? $tuning, Said::words($request, 'to'), Said::words($request, 'name'));
             [$from, $tuning] = [0, 1];
         }
 

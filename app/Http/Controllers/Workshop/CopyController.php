@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Workshop;
 
 use App\Demo\Demo;
 use App\Http\ReceivedFile;
+use App\Http\Said;
 use App\Workshop\Copies\Arriving;
 use App\Workshop\Copies\Backup;
 use App\Workshop\Copies\Handover;
@@ -92,7 +93,7 @@ final readonly class CopyController
     /** Where copies are kept: a folder of one's own, best on another disk, or the usual one. */
     public function move(Request $request): JsonResponse
     {
-        $folder = $request->string('folder')->trim()->toString();
+        $folder = Said::words($request, 'folder');
         $shelf = Shelf::of($this->place);
         $shelf->move($folder === '' ? null : $folder);
 
@@ -104,7 +105,7 @@ final readonly class CopyController
     {
         $file = ReceivedFile::of($request, 'file', 'Choose a copy: a zip that Lira has written.');
         $piece = file_get_contents($file->path);
-        $arriving = Arriving::of($this->place, $request->string('upload')->toString());
+        $arriving = Arriving::of($this->place, Said::words($request, 'upload'));
 
         return new JsonResponse(['bytes' => $arriving->add($piece === false ? '' : $piece, $request->integer('at'))]);
     }
@@ -115,8 +116,8 @@ final readonly class CopyController
         if (! self::isServedByLira()) {
             throw new Unservable('Lira is served by another server here, which only somebody at this machine can stop: bring it back with php artisan lira:restore FILE.');
         }
-        $upload = $request->string('upload')->toString();
-        $name = mb_substr($request->string('name')->toString(), 0, 200);
+        $upload = Said::words($request, 'upload');
+        $name = mb_substr(Said::words($request, 'name'), 0, 200);
         $arriving = $upload === '' ? null : Arriving::of($this->place, $upload);
         $path = $arriving === null ? Shelf::of($this->place)->path($name) : $arriving->path();
         if ($path === null || ! is_file($path)) {
@@ -135,7 +136,7 @@ final readonly class CopyController
     /** What was looked at is to take the place of what is here. */
     public function bringBack(Request $request): JsonResponse
     {
-        (new Handover($this->place))->want($request->string('key')->toString());
+        (new Handover($this->place))->want(Said::words($request, 'key'));
 
         return new JsonResponse(['state' => Handover::WANTED], 202);
     }

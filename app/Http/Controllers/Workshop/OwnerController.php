@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Workshop;
 
+use App\Http\Said;
 use App\Owners\Owners;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,7 +21,7 @@ final readonly class OwnerController
     public function index(Request $request): Response
     {
         $all = $this->owners->all();
-        $chosen = $request->string('owner')->toString();
+        $chosen = Said::words($request, 'owner');
         $known = in_array($chosen, array_column($all, 'name'), true);
 
         return Inertia::render('workshop/OwnersPage', ['owners' => $all, 'chosen' => $known ? ['name' => $chosen] + $this->owners->of($chosen) : null]);
@@ -28,8 +29,8 @@ final readonly class OwnerController
 
     public function rename(Request $request): JsonResponse
     {
-        $from = $request->string('from')->toString();
-        $to = trim((string) preg_replace('/\s+/u', ' ', $request->string('to')->toString()));
+        $from = Said::words($request, 'from');
+        $to = trim((string) preg_replace('/\s+/u', ' ', Said::words($request, 'to')));
         if (! in_array($from, array_column($this->owners->all(), 'name'), true)) {
             throw new NotFoundHttpException;
         }

@@ -14,7 +14,7 @@ final class PlayedRequest extends FormRequest
     {
         return [
             'hours' => ['required', 'numeric', 'gt:0', 'max:24'],
-            'on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:1950-01-01', 'before_or_equal:tomorrow'],
             'heat' => ['boolean'],
             'salt' => ['boolean'],
             'sweat' => ['boolean'],
@@ -26,7 +26,7 @@ final class PlayedRequest extends FormRequest
     {
         return [
             'hours.*' => 'Give the hours it was played, up to 24.',
-            'on.*' => 'Give the day it was played, as 2026-12-03, not one to come.',
+            'on.*' => 'Give the day it was played, as 2026-12-03, from 1950 on and not one to come.',
             'heat.*' => 'Say whether it was hot, true or false.',
             'salt.*' => 'Say whether there was salt in the air, true or false.',
             'sweat.*' => 'Say whether hands were wet, true or false.',

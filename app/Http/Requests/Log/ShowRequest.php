@@ -18,8 +18,8 @@ final class ShowRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:200'],
             'place' => ['nullable', 'string', 'max:200'],
-            'on' => ['required', 'date_format:Y-m-d'],
-            'at' => ['required', 'date_format:H:i'],
+            'on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:1950-01-01', 'before:2100-01-01'],
+            'at' => ['bail', 'required', 'string', 'date_format:H:i'],
             'hours' => ['required', 'numeric', 'gt:0', 'max:24'],
             'heat' => ['boolean'],
             'salt' => ['boolean'],
@@ -36,7 +36,7 @@ final class ShowRequest extends FormRequest
         return [
             'name.*' => 'Give it a name, 200 characters at most.',
             'place.*' => 'Give its place in 200 characters at most.',
-            'on.*' => 'Give its day, as 2026-12-03.',
+            'on.*' => 'Give its day, as 2026-12-03, from 1950 to 2099.',
             'at.*' => 'Give when it begins, as 20:30.',
             'hours.*' => 'Give the hours that are played, up to 24.',
             'instruments.*' => 'Say which instruments are played, from those that are here.',
