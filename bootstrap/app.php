@@ -43,7 +43,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             PreventRequestsDuringMaintenance::class,
             ValidatePostSize::class,
         ]);
-        $middleware->encryptCookies(except: ['lira_units', 'lira_look']);
+        $middleware->encryptCookies(except: ['lira_units', 'lira_look', 'lira_dates']);
         $middleware->web(
             append: [HandleInertiaRequests::class],
             prepend: [TrimStrings::class, ConvertEmptyStringsToNull::class],

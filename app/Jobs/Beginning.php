@@ -9,6 +9,7 @@ use App\Instruments\OnInstrument;
 use App\Jobs\Views\ChoiceView;
 use App\Models\Instrument;
 use App\Models\StringSet;
+use Lira\Wording\Dates;
 
 /** What a job can begin from: what is on the instrument now, and whose way it goes. */
 final readonly class Beginning
@@ -31,7 +32,7 @@ final readonly class Beginning
         $others = $set->instrument->sets()->whereKeyNot($set->id)->latest('updated_at')->latest('id')->limit(20)->get(['id', 'name']);
 
         return [
-            ...($last === null ? [] : [new ChoiceView(self::LAST, "{$last->name}, put on {$last->finished_at?->format('j M Y')}")]),
+            ...($last === null ? [] : [new ChoiceView(self::LAST, "{$last->name}, put on ".($last->finished_at === null ? '' : app(Dates::class)->date($last->finished_at)))]),
             ...($felt === null ? [] : [new ChoiceView(self::FELT, is_string($felt->name ?? null) ? "{$felt->name}, from which it is measured" : 'The strings from which it is measured')]),
             new ChoiceView(self::SET.$set->id, 'The same strings, old'),
             ...$others->map(static fn (StringSet $other): ChoiceView => new ChoiceView(self::SET.$other->id, $other->name))->all(),

@@ -23,6 +23,7 @@ use App\Models\Play;
 use Illuminate\Support\Carbon;
 use Lira\Job\Event\Measured;
 use Lira\Job\Event\Noted;
+use Lira\Wording\Dates;
 
 /** What was on an instrument, what was done to it and what was measured, from the first day on. */
 final class TimeLine
@@ -117,7 +118,7 @@ final class TimeLine
         $care = CareEntry::query()->where('instrument_id', $instrument->id)->latest('happened_on')->latest('id')->limit(self::MOST)->get()
             ->map(static fn (CareEntry $entry): HappenedView => new HappenedView(
                 $entry->done ? 'care' : 'put-off', $entry->happened_on->toDateString(),
-                $entry->what.($entry->done ? '' : ', put off to '.$entry->until?->format('j M Y')).($entry->note === '' ? '' : ": {$entry->note}"), $entry->id,
+                $entry->what.($entry->done ? '' : ($entry->until === null ? '' : ', put off to '.app(Dates::class)->date($entry->until))).($entry->note === '' ? '' : ": {$entry->note}"), $entry->id,
             ));
         $saddles = Intonation::query()->where('instrument_id', $instrument->id)->latest('created_at')->limit(self::MOST)->get()
             ->map(static fn (Intonation $kept): HappenedView => new HappenedView('saddles', $kept->created_at->toDateString(), self::moved($kept), null));

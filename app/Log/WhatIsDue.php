@@ -12,6 +12,7 @@ use App\Models\LogSettings;
 use App\Models\Play;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Lira\Wording\Dates;
 
 /**
  * What is due on every instrument: strings by their hours, before a show by the lower end of what is known and two days early so that they
@@ -57,7 +58,7 @@ final readonly class WhatIsDue
             $show = $shows[$on->instrument] ?? null;
             if ($show !== null && self::isDueBefore($on, $show['at'], $now)) {
                 $due[] = self::view($on, 'show', $show['at']->copy()->subDays(self::SETTLE_DAYS)->max($now), "Fit new strings before {$show['name']}",
-                    "{$show['name']} is on {$show['at']->format('j M Y')}; until then {$on->which()} will have done as much as {$on->family->label()} may: {$on->reason()}. Fitted two days before, they have settled.",
+                    "{$show['name']} is on ".app(Dates::class)->date($show['at'])."; until then {$on->which()} will have done as much as {$on->family->label()} may: {$on->reason()}. Fitted two days before, they have settled.",
                     $benches, $entry, $open[$on->instrument] ?? null);
             } elseif ($on->due !== null) {
                 $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), ucfirst($on->which()).", {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null);
@@ -115,7 +116,7 @@ final readonly class WhatIsDue
             "care-{$care->instrument->id}-{$care->rule->key()}-{$care->since->format('Ymd')}",
             'care', $care->rule->key(), $care->instrument->id, $care->instrument->name, $care->instrument->owner,
             $benches[$care->instrument->id] ?? '', $care->rule->label(),
-            trim($care->rule->reason().' '.ucfirst($care->rule->rhythm()->label()).'; '.($care->wasDone ? 'the last time ' : 'here since ').$care->since->format('j M Y').'.'),
+            trim($care->rule->reason().' '.ucfirst($care->rule->rhythm()->label()).'; '.($care->wasDone ? 'the last time ' : 'here since ').app(Dates::class)->date($care->since).'.'),
             $care->rule->caution(), $care->on->format('Y-m-d'), null, null, $care->putOff?->until, $care->putOff === null ? '' : $care->putOff->why, null,
         ), $care->due(Instrument::query()->orderBy('id')->get(['id', 'name', 'kind', 'owner', 'place', 'document', 'created_at']), $last));
     }

@@ -72,7 +72,7 @@ final readonly class Owners
 
         return [
             'instruments' => array_values($instruments->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name, 'strings' => $one->strings])->all()),
-            'jobs' => array_values(Job::query()->with('instrument')->where('owner', $owner)->latest('id')->limit(200)->get()->map(static fn (Job $job): array => [
+            'jobs' => array_values(Job::query()->with('instrument')->where('owner', $owner)->orderByRaw('finished_at is not null')->latest('finished_at')->latest('id')->limit(200)->get()->map(static fn (Job $job): array => [
                 'id' => $job->id, 'name' => $job->name, 'instrument' => $job->instrument->name, 'on' => $job->finished_at?->toIso8601String(),
             ])->all()),
             'rules' => array_values(array_filter(OwnCareRule::query()->where('owner', $owner)->orderBy('name')->pluck('name')->all(), is_string(...))),

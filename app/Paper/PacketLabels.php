@@ -7,6 +7,7 @@ namespace App\Paper;
 use App\Models\StringSet;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Wording\Dates;
 use Lira\Wording\Units;
 
 /** A label for each string's packet, and a card that lists them in the order in which they are fitted. */
@@ -72,7 +73,7 @@ final readonly class PacketLabels
         return [
             'name' => $set->name,
             'instrument' => $set->instrument->name,
-            'date' => now()->format('j M Y'),
+            'date' => app(Dates::class)->date(now()),
             'qr' => QrCode::picture(route('bench', $set)),
         ];
     }

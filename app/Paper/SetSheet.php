@@ -12,6 +12,7 @@ use Lira\Evaluation\StringAtPitch;
 use Lira\Feel\FeltChange;
 use Lira\Pitch\Tuning;
 use Lira\Strings\Source;
+use Lira\Wording\Dates;
 use Lira\Wording\Units;
 
 /** A set on one printed page: what goes where, how it is tuned, and how it pulls. */
@@ -54,7 +55,7 @@ final readonly class SetSheet
             'findings' => SheetPdf::toDo($assessment->findings, $units),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
-            'changed' => $set->updated_at->format('j M Y'),
+            'changed' => app(Dates::class)->date($set->updated_at),
         ];
     }
 

@@ -10,9 +10,11 @@ use App\Strings\Drawer\LotAdded;
 use App\Workshop\Place;
 use App\Workshop\Sqlite\LockingConnector;
 use App\Workshop\TestClock;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use Lira\Wording\Dates;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -20,6 +22,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Place::class, static fn (): Place => self::place());
         $this->app->bind('db.connector.sqlite', LockingConnector::class);
+        // As whoever asks reads them; the same for everybody where nobody does.
+        $this->app->bind(Dates::class, static function (Application $app): Dates {
+            $words = $app->make('request')->cookie('lira_dates');
+
+            return Dates::named(is_string($words) ? $words : '');
+        });
         // Where the environment names a database, that is the one, whatever a cached configuration says.
         $place = $this->app->make(Place::class);
         config(['database.connections.sqlite.database' => $place->database, 'filesystems.disks.local.root' => $place->files]);

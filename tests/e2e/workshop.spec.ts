@@ -41,6 +41,7 @@ test('what the workshop is called and takes as usual is kept, and used', async (
 test('how one reads, hears and measures on this device is said in one place', async ({ page }) => {
     await page.goto('/workshop');
     await chooseOption(page, 'Tension', 'Pounds-force');
+    await chooseOption(page, 'Dates', 'Dec 3, 2026');
     await chooseOption(page, 'Keys that are single letters', 'Off');
     await chooseOption(page, 'Sound of the strings on the Bench', 'On');
     await chooseOption(page, 'Strings are heard by', 'a simulated instrument');
@@ -49,6 +50,10 @@ test('how one reads, hears and measures on this device is said in one place', as
     await page.reload();
     await expect(page.getByRole('combobox', { name: 'Tension' })).toHaveText('Pounds-force');
     await expect(page.getByRole('combobox', { name: 'Sound of the strings on the Bench' })).toHaveText('On');
+    await page.goto('/workshop/copies');
+    await expect(page.getByText(/was made/)).toBeVisible();
+    await page.goto('/jobs');
+    await expect(page.getByRole('main')).toContainText(/[A-Z][a-z]{2} \d+, 202\d/);
     await openSet(page, 'Curlew, D standard');
     await expect(page.locator('[data-figure="total"]')).toContainText('lbf');
     await page.keyboard.press('s');
@@ -167,7 +172,9 @@ test('what goes with the demo is said first, and what was changed of it stays', 
         await page.goto(`${server.address}/workshop/copies`);
         await page.getByRole('button', { name: 'Take the demo out…' }).click();
         await dialog.getByRole('button', { name: 'Take it out' }).click();
-        await expect(toast(page, /^The demo is gone\. What you touched or need stays\. A copy with it is kept in /)).toBeVisible();
+        await expect(
+            toast(page, /^The demo is gone\. What you touched or need stays\. A copy with it is kept in /),
+        ).toBeVisible();
         await page.goto(`${server.address}/sets`);
         await expect(page.getByRole('link', { name: 'Curlew, mine now' })).toBeVisible();
         await expect(page.getByRole('link', { name: 'Smack, drop A' })).toHaveCount(0);

@@ -10,6 +10,7 @@ use App\Models\Show;
 use App\Workshop\DatabaseFault;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Lira\Wording\Dates;
 use Sabre\VObject\Component\VCalendar;
 
 /**
@@ -69,7 +70,7 @@ final readonly class CalendarFile
         return [
             'SUMMARY' => "{$due->name}: {$due->do}",
             'DESCRIPTION' => trim(implode("\n", array_filter([
-                $due->why, $due->caution, $due->put_off === null ? '' : 'Put off to '.Carbon::parse($due->put_off)->format('j M Y').($due->put_off_why === '' ? '.' : ": {$due->put_off_why}"),
+                $due->why, $due->caution, $due->put_off === null ? '' : 'Put off to '.Dates::named('')->date(Carbon::parse($due->put_off)).($due->put_off_why === '' ? '.' : ": {$due->put_off_why}"),
                 $due->bench === '' ? '' : "Bench: {$due->bench}.", $due->owner === '' ? '' : "Owner: {$due->owner}.",
             ], static fn (string $line): bool => $line !== ''))),
             'CATEGORIES' => match ($due->what) {

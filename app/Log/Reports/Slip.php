@@ -11,6 +11,7 @@ use App\Paper\SheetPdf;
 use App\Strings\StringWords;
 use Illuminate\Support\Carbon;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Wording\Dates;
 use Lira\Wording\Units;
 
 /** What an owner is given with the instrument: what was fitted, what changed, what to expect of the next two days, when it is due again. */
@@ -43,7 +44,7 @@ final readonly class Slip
         return [
             'instrument' => $job->instrument->name,
             'owner' => $job->owner,
-            'on' => $finished->format('j M Y'),
+            'on' => app(Dates::class)->date($finished),
             'set' => $job->name,
             'before' => $file->document->baseline?->name,
             'tuning' => $file->document->design->tunings[0]->name,
@@ -58,7 +59,7 @@ final readonly class Slip
             'expect' => self::expect($file, $holds),
             'due' => array_map(static fn (FamilyLifeView $family): string => ucfirst($family->which).", {$family->label}: ".($family->due_on === null
                 ? 'after about '.number_format($family->median_h).' hours of playing'
-                : 'about '.Carbon::parse($family->due_on)->format('j M Y').' (between '.Carbon::parse($family->due_from ?? $family->due_on)->format('j M Y').' and '.Carbon::parse($family->due_to ?? $family->due_on)->format('j M Y').')').'.', $life->families),
+                : 'about '.app(Dates::class)->date(Carbon::parse($family->due_on)).' (between '.app(Dates::class)->date(Carbon::parse($family->due_from ?? $family->due_on)).' and '.app(Dates::class)->date(Carbon::parse($family->due_to ?? $family->due_on)).')').'.', $life->families),
         ];
     }
 
@@ -71,7 +72,7 @@ final readonly class Slip
             $holdsAtS === null
                 ? ($polymer === [] ? 'New strings go flat a little at first. Tune from below before you play; in a day or two they hold.'
                     : 'New nylon goes flat for days. Tune from below whenever you take it up; each time it is less.')
-                : 'They hold from '.Carbon::createFromTimestampUTC($holdsAtS)->format('j M Y, H:i').' UTC on, by what was read of them; until then tune from below before you play.',
+                : 'They hold from '.app(Dates::class)->time(Carbon::createFromTimestampUTC($holdsAtS)).' UTC on, by what was read of them; until then tune from below before you play.',
             'Bends and a new set change its feel for the first hours: play it in before you judge it.',
             abs($file->changeN()) > 30 ? 'The neck follows the new pull over a day or two. If action or relief moves after that, bring it back.' : '',
             'If a string breaks or something rattles or lifts, loosen it and bring it back: the nut, the truss rod, a lifting bridge or a cracked top are for a qualified repairer.',

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Lira\Kind\Kind;
 use Lira\Life\Family;
+use Lira\Wording\Dates;
 use Lira\Wording\Units;
 
 /** A year of an instrument, or of the whole workshop: jobs, strings used, what they cost, minutes, hours played, care. */
@@ -32,8 +33,8 @@ final class Year
         foreach ($line->periods as $period) {
             if ((int) substr($period->from, 0, 4) <= $year && ($period->to === null || (int) substr($period->to, 0, 4) >= $year)) {
                 $sets[] = [
-                    'name' => $period->name, 'from' => Carbon::parse($period->from)->format('j M Y'),
-                    'to' => $period->to === null ? 'still on' : Carbon::parse($period->to)->format('j M Y'),
+                    'name' => $period->name, 'from' => app(Dates::class)->date(Carbon::parse($period->from)),
+                    'to' => $period->to === null ? 'still on' : app(Dates::class)->date(Carbon::parse($period->to)),
                     'hours' => $period->hours === null ? '–' : number_format($period->hours).' h',
                     'pull' => $period->pull_n === null ? '–' : $units->force($period->pull_n),
                     'why' => $period->to === null ? '' : TimeLine::reasonWords($period->reason), 'felt' => $period->felt,
@@ -49,11 +50,11 @@ final class Year
             'sets' => $sets,
             'used' => self::used($year, $units, $instrument->id),
             'measured' => array_values(array_filter(array_map(static fn ($view): ?array => $in($view->on) ? [
-                'on' => Carbon::parse($view->on)->format('j M'), 'moment' => $view->moment,
+                'on' => app(Dates::class)->dayOfYear(Carbon::parse($view->on)), 'moment' => $view->moment,
                 'action' => $view->action_mm === null ? '–' : $units->fine($view->action_mm / 1000), 'relief' => $view->relief_mm === null ? '–' : $units->fine($view->relief_mm / 1000),
             ] : null, $line->measured))),
             'happened' => array_values(array_filter(array_map(static fn ($view): ?array => $in($view->on) && $view->what !== 'note' ? [
-                'on' => Carbon::parse($view->on)->format('j M'), 'words' => $view->words,
+                'on' => app(Dates::class)->dayOfYear(Carbon::parse($view->on)), 'words' => $view->words,
             ] : null, array_reverse($line->happened)))),
         ];
     }

@@ -10,6 +10,7 @@ use App\Workshop\Place;
 use App\Workshop\StateFile;
 use App\Workshop\Unservable;
 use Carbon\CarbonImmutable;
+use Lira\Wording\Dates;
 
 /**
  * Where the copies of a workshop stand that it makes by itself each day: those of the last seven days, and of each month before the
@@ -155,7 +156,7 @@ final readonly class Shelf
     {
         $made = $this->moment('made_at');
         $failed = $this->moment('failed_at');
-        $since = $made === null ? null : $made->format('j M Y');
+        $since = $made === null ? null : app(Dates::class)->date($made);
         if ($failed !== null) {
             return ($since === null ? 'No copy of this workshop could be made yet. ' : "No copy of this workshop could be made since {$since}. ").$this->said('why');
         }

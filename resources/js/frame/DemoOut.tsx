@@ -91,9 +91,11 @@ export function DemoOut({ onClose }: { onClose: () => void }) {
     );
 }
 
-const MOST_NAMED = 12;
+const MOST_NAMED = 8;
 
+/** Each name once; names have commas of their own. */
 function some(names: string[]): string {
-    const more = names.length - MOST_NAMED;
-    return more > 1 ? `${names.slice(0, MOST_NAMED).join(', ')} and ${more} more` : names.join(', ');
+    const each = [...new Set(names)];
+    const more = each.length - MOST_NAMED;
+    return more > 1 ? `${each.slice(0, MOST_NAMED).join('; ')} and ${more} more` : each.join('; ');
 }

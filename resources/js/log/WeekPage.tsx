@@ -23,6 +23,7 @@ const SPANS = [
     { value: '13', label: 'A quarter' },
 ];
 const EVERY = 'every bench';
+const EVERYBODY = 'everybody';
 
 interface Props {
     due: Due[];
@@ -36,8 +37,12 @@ interface Props {
 }
 
 /** What is due on every bench, with its reason: strings, care, what is before a show, what was promised. */
-export default function WeekPage({ due, weeks, today, feed, instruments }: Props) {
-    const [{ bench }, look] = useAddress({ bench: EVERY });
+export default function WeekPage({ due: all, weeks, today, feed, instruments }: Props) {
+    const [{ bench, owner }, look] = useAddress({ bench: EVERY, owner: EVERYBODY });
+    const owners = [...new Set(all.map((each) => each.owner))]
+        .filter((each) => each !== '')
+        .sort((one, other) => one.localeCompare(other));
+    const due = owner === EVERYBODY ? all : all.filter((each) => each.owner === owner);
     const [putOff, setPutOff] = useState<Due | null>(null);
     const [subscribing, setSubscribing] = useState(false);
     const reload = () => router.reload({ only: ['due'] });
@@ -45,7 +50,8 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
         one === '' ? 1 : other === '' ? -1 : one.localeCompare(other),
     );
     const shown = benches.filter((each) => bench === EVERY || each === bench);
-    const printed = `/log/week?weeks=${weeks}${bench === EVERY ? '' : `&bench=${encodeURIComponent(bench)}`}`;
+    const only = { ...(bench === EVERY ? {} : { bench }), ...(owner === EVERYBODY ? {} : { owner }) };
+    const printed = `/log/week?${new URLSearchParams({ weeks: String(weeks), ...only }).toString()}`;
     useProvided({
         commands: [
             { group: 'Calendar', name: 'Subscribe to the calendar…', run: () => setSubscribing(true) },
@@ -66,7 +72,7 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
                             onChange={(value) =>
                                 router.get(
                                     '/log',
-                                    { ...(value === '1' ? {} : { weeks: value }), ...(bench === EVERY ? {} : { bench }) },
+                                    { ...(value === '1' ? {} : { weeks: value }), ...only },
                                     { preserveState: true },
                                 )
                             }
@@ -82,6 +88,19 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
                                     label: each === EVERY ? 'Every bench' : benchWords(each),
                                 }))}
                                 onChange={(value) => look({ bench: value === '–' ? '' : value })}
+                            />
+                        </div>
+                    )}
+                    {(owners.length > 1 || owner !== EVERYBODY) && (
+                        <div className="w-44">
+                            <Select
+                                label="Owner"
+                                value={owner}
+                                choices={[...new Set([EVERYBODY, ...owners, owner])].map((each) => ({
+                                    value: each,
+                                    label: each === EVERYBODY ? 'Every owner' : each,
+                                }))}
+                                onChange={(value) => look({ owner: value })}
                             />
                         </div>
                     )}
@@ -109,8 +128,9 @@ export default function WeekPage({ due, weeks, today, feed, instruments }: Props
             )}
             {instruments > 0 && due.length === 0 && (
                 <p className="mt-8 max-w-prose text-ink-soft">
-                    Nothing is due {weeks === 1 ? 'this week' : `in ${weeks} weeks`}. Strings are due by the hours that are logged
-                    on an instrument’s page, or by how many a week it is usually played; care by the rules under{' '}
+                    Nothing{owner === EVERYBODY ? '' : ` of ${owner}`} is due {weeks === 1 ? 'this week' : `in ${weeks} weeks`}.
+                    Strings are due by the hours that are logged on an instrument’s page, or by how many a week it is usually
+                    played; care by the rules under{' '}
                     <Link href="/workshop/care" className="text-accent underline">
                         Care
                     </Link>

@@ -1,6 +1,6 @@
 import { useLetters } from '../frame/commands/letters';
 import { useAloudOn, useHearingOn } from '../frame/reading/heard';
-import { GAUGES, LENGTHS, LOOKS, TENSIONS, useReading, type Look } from '../frame/reading/useReading';
+import { CLOCKS, GAUGES, LENGTHS, LOOKS, ORDERS, TENSIONS, useReading, type Look } from '../frame/reading/useReading';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import type { Units } from '../units/units';
@@ -13,7 +13,7 @@ const ON_OFF = [
 
 /** How one reads and hears on this device. */
 export function ReadingPart() {
-    const { units, look, changeUnits, changeLook } = useReading();
+    const { units, look, dates, changeUnits, changeLook, changeDates } = useReading();
     const hearing = useHearingOn();
     const aloud = useAloudOn();
     const letters = useLetters();
@@ -48,6 +48,20 @@ export function ReadingPart() {
                 </Field>
                 <Field label="Look">
                     <Select value={look} choices={LOOKS} onChange={(chosen) => changeLook(chosen as Look)} />
+                </Field>
+                <Field label="Dates">
+                    <Select
+                        value={dates.order}
+                        choices={ORDERS}
+                        onChange={(order) => changeDates({ order: order as typeof dates.order })}
+                    />
+                </Field>
+                <Field label="Times of day">
+                    <Select
+                        value={dates.clock}
+                        choices={CLOCKS}
+                        onChange={(clock) => changeDates({ clock: clock as typeof dates.clock })}
+                    />
                 </Field>
                 <Field label="Sound of the strings on the Bench">
                     <Select {...onOff(hearing)} />

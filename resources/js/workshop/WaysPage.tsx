@@ -38,10 +38,7 @@ export default function WaysPage({ schools, owners }: Props) {
                         schools={schools.map((school) => ({
                             ...school,
                             chosen: chosen[school.aspect] ?? school.chosen,
-                            reason:
-                                chosen[school.aspect] === USUAL
-                                    ? ''
-                                    : 'The workshop’s way, where the instrument bears it.',
+                            reason: chosen[school.aspect] === USUAL ? '' : 'The workshop’s way, where the instrument bears it.',
                         }))}
                         onChoose={(aspect, school) => keep({ ...chosen, [aspect]: school })}
                     />

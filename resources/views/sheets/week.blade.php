@@ -15,7 +15,7 @@
 <body>
     @include('sheets.here')
     <h1>{{ $title }}</h1>
-    <p class="under">{{ $from }} to {{ $to }}{{ $bench === null ? '' : ($bench === '' ? ', no bench' : ", bench {$bench}") }}</p>
+    <p class="under">{{ $from }} to {{ $to }}{{ $bench === null ? '' : ($bench === '' ? ', no bench' : ", bench {$bench}") }}{{ $owner === '' ? '' : ", for {$owner}" }}</p>
     @forelse ($days as $day => $benches)
         <h2>{{ $day }}</h2>
         @foreach ($benches as $name => $dues)

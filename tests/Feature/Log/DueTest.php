@@ -146,6 +146,12 @@ final class DueTest extends LogTestCase
         self::assertStringContainsString('Measure relief and action', $all);
         $one = (new Parser)->parseContent((string) $this->get('/log/week?bench=Door')->getContent())->getText();
         self::assertStringContainsString('Nothing is due.', $one);
+        $theirs = (new Parser)->parseContent((string) $this->get('/log/week?owner=Wren')->getContent())->getText();
+        self::assertStringContainsString('for Wren', $theirs);
+        self::assertStringContainsString('Nothing is due.', $theirs);
+        $monthFirst = (new Parser)->parseContent((string) $this->withUnencryptedCookie('lira_dates', 'month+12h')->get('/log/week')->getContent())->getText();
+        self::assertStringContainsString('Thursday, December 3', $monthFirst);
+        self::assertStringContainsString('Dec 1, 2026 to Dec 8, 2026', $monthFirst);
     }
 
     /** @return list<array{on: string, what: string, why: string, do: string, bench: string, job: ?int, put_off: ?string, put_off_why: string, rule: string}> */

@@ -23,6 +23,7 @@ use Lira\Strings\StringType;
 use Lira\Typed\Quantity;
 use Lira\Typed\TypedGauge;
 use Lira\Typed\Unreadable;
+use Lira\Wording\Dates;
 use Lira\Wording\Units;
 
 /** Anything by its name, and strings by their gauge. */
@@ -92,7 +93,7 @@ final class SearchController
     {
         return array_values($this->named(Job::query(), $words)->limit(self::MOST_OTHERS)->get(['id', 'name', 'finished_at'])
             ->map(static fn (Job $job): array => [
-                'name' => $job->name.($job->finished_at === null ? ', not finished' : ', finished '.$job->finished_at->format('j M Y')),
+                'name' => $job->name.($job->finished_at === null ? ', not finished' : ', finished '.app(Dates::class)->date($job->finished_at)),
                 'address' => "/jobs/{$job->id}",
             ])->all());
     }

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Inertia\Inertia;
 use Inertia\Response;
+use Lira\Wording\Dates;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** What is due, for the weeks to come. */
@@ -35,15 +36,15 @@ final readonly class LogController
         ]);
     }
 
-    /** The same on paper, for all benches or one. */
+    /** The same on paper, for all benches or one, for everybody or one owner. */
     public function sheet(Request $request): HttpResponse
     {
         $weeks = self::weeks($request);
-        $bench = Said::words($request, 'bench');
+        [$bench, $owner] = [Said::words($request, 'bench'), Said::words($request, 'owner')];
         [$days, $cautions] = [[], []];
         foreach ($this->due->until(Carbon::now()->addWeeks($weeks)) as $due) {
-            if (! $request->has('bench') || $due->bench === $bench) {
-                $day = $due->on < Carbon::now()->toDateString() ? 'Late' : Carbon::parse($due->on)->format('l, j F');
+            if ((! $request->has('bench') || $due->bench === $bench) && ($owner === '' || $due->owner === $owner)) {
+                $day = $due->on < Carbon::now()->toDateString() ? 'Late' : app(Dates::class)->heading(Carbon::parse($due->on));
                 $days[$day][$due->bench === '' ? 'No bench' : $due->bench][] = $due;
                 $cautions[$due->caution] = $due->caution;
             }
@@ -52,8 +53,9 @@ final readonly class LogController
         return new HttpResponse(SheetPdf::of('sheets.week', 'What is due', [
             'title' => $weeks === 1 ? 'What is due this week' : "What is due in {$weeks} weeks",
             'bench' => $request->has('bench') ? $bench : null,
-            'from' => Carbon::now()->format('j M Y'),
-            'to' => Carbon::now()->addWeeks($weeks)->format('j M Y'),
+            'owner' => $owner,
+            'from' => app(Dates::class)->date(Carbon::now()),
+            'to' => app(Dates::class)->date(Carbon::now()->addWeeks($weeks)),
             'days' => $days,
             'cautions' => array_values(array_filter($cautions, static fn (string $caution): bool => $caution !== '')),
         ], Said::words($request, 'paper') === 'letter' ? 'letter' : 'a4'), 200, [

@@ -1,5 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
+import { presentDates, rememberDates, type Dates } from '../../units/times';
 import { rememberUnits, useUnits, type Units } from '../../units/units';
 
 export type Look = 'auto' | 'light' | 'dark';
@@ -23,12 +24,22 @@ export const LOOKS = [
     { value: 'dark', label: 'Dark' },
 ];
 
+export const ORDERS = [
+    { value: 'day', label: '3 Dec 2026' },
+    { value: 'month', label: 'Dec 3, 2026' },
+    { value: 'iso', label: '2026-12-03' },
+];
+export const CLOCKS = [
+    { value: '24h', label: '20:05' },
+    { value: '12h', label: '8:05 pm' },
+];
+
 function presentLook(): Look {
     const look = document.documentElement.dataset['look'];
     return look === 'light' || look === 'dark' ? look : 'auto';
 }
 
-/** How one person reads on this device: units, light or dark. */
+/** How one person reads on this device: units, light or dark, dates. */
 export function useReading() {
     const units = useUnits();
     const [look, setLook] = useState<Look>(presentLook);
@@ -42,5 +53,13 @@ export function useReading() {
         document.cookie = `lira_look=${chosen}; path=/; max-age=31536000; samesite=lax`;
         setLook(chosen);
     };
-    return { units, look, changeUnits, changeLook };
+    const [dates, setDates] = useState(presentDates);
+    const changeDates = (changed: Partial<Dates>) => {
+        const next = { ...dates, ...changed };
+        rememberDates(next);
+        setDates(next);
+        // What the server wrote of them is written anew.
+        router.reload();
+    };
+    return { units, look, dates, changeUnits, changeLook, changeDates };
 }
