@@ -16,6 +16,9 @@ use App\Http\Security\StandingHeaders;
     ];
     $type = $types[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? null;
     // Nothing hidden, and nothing that is no name.
+    // Whatever file of that name there may be, it is the application that is asked.
+    [$_SERVER['SCRIPT_NAME'], $_SERVER['PHP_SELF'], $_SERVER['SCRIPT_FILENAME']] = ['/index.php', '/index.php', "{$root}/index.php"];
+    unset($_SERVER['PATH_INFO']);
     if ($type === null || str_contains($path, "\0") || preg_match('~(^|/)\.~', $path) === 1 || ! in_array($_SERVER['REQUEST_METHOD'], ['GET', 'HEAD'], true)) {
         require __DIR__.'/../public/index.php';
 

@@ -164,9 +164,9 @@ Route::middleware('json')->group(static function (): void {
 
     Route::get('log', [LogController::class, 'week'])->name('log.week');
     Route::get('log/week', [LogController::class, 'sheet'])->name('log.sheet');
-    Route::get('log/calendar', [CalendarController::class, 'download'])->name('log.calendar')->middleware('writes');
+    Route::get('log/calendar', [CalendarController::class, 'download'])->name('log.calendar');
     Route::post('log/calendar/address', [CalendarController::class, 'renew'])->name('log.renew')->middleware('writes');
-    Route::get('log/calendar/{key}.ics', [CalendarController::class, 'feed'])->where('key', '[0-9a-f]+')->name('log.feed')->middleware('writes');
+    Route::get('log/calendar/{key}.ics', [CalendarController::class, 'feed'])->where('key', '[0-9a-f]+')->name('log.feed');
     Route::get('log/shows', [ShowController::class, 'index'])->name('shows.index');
     Route::post('log/shows', [ShowController::class, 'store'])->name('shows.store')->middleware('writes');
     Route::post('log/shows/import', [ShowController::class, 'import'])->name('shows.import')->withoutMiddleware('json')->middleware('json:files');

@@ -11,7 +11,7 @@ export const SCREEN_NEIGHBOURS: Record<string, string[]> = {
     log: ['generated', 'server', 'units', 'ui', 'frame'],
     instruments: ['generated', 'server', 'units', 'ui', 'documents', 'devices', 'log'],
     strings: ['generated', 'server', 'units', 'ui', 'devices', 'frame'],
-    workshop: ['generated', 'server', 'units', 'ui', 'devices', 'frame', 'jobs'],
     jobs: ['generated', 'server', 'units', 'ui', 'frame', 'instruments'],
+    workshop: ['generated', 'server', 'units', 'ui', 'devices', 'frame', 'jobs'],
     tuning: ['generated', 'server', 'units', 'ui', 'devices', 'bench', 'jobs'],
 };

@@ -119,7 +119,10 @@ final readonly class CalendarFile
                 : ['sequence' => $was === null ? 0 : $was->sequence + 1, 'changed' => $now->copy()->utc()];
         }
         try {
-            $this->remember($write, array_values(array_diff($known->keys()->all(), array_keys($events))));
+            $gone = array_values(array_diff($known->keys()->all(), array_keys($events)));
+            if ($write !== [] || $gone !== []) {
+                DB::transaction(fn () => $this->remember($write, $gone));
+            }
         } catch (\PDOException $failure) {
             // Whoever reads what is due reads it on a full disk, too; what changed is remembered the next time.
             if (DatabaseFault::behind($failure) === null) {

@@ -74,39 +74,78 @@ final class CopiesTest extends WorkshopTestCase
         self::assertFileDoesNotExist("{$this->place->database}-wal");
     }
 
-    public function test_while_others_write_a_copy_is_one_moment_of_theirs(): void
+    public function test_while_four_others_save_each_of_fifty_copies_is_one_moment_of_theirs(): void
     {
+        array_map($this->add(...), ['Curlew', 'Ketch', 'Wherry']);
         DB::disconnect();
-        $writer = pcntl_fork();
-        if ($writer === 0) {
-            $pdo = self::pdo($this->place->database);
-            $pdo->exec('pragma busy_timeout = 5000');
-            for ($change = 1; $change <= 100_000; $change++) {
-                // Two rows that are always alike.
-                $pdo->exec('begin immediate');
-                $pdo->exec("update sets set name = 'At {$change}'");
-                $pdo->exec("update instruments set name = 'At {$change}'");
-                $pdo->exec('commit');
+        $writers = [];
+        for ($writer = 1; $writer <= 4; $writer++) {
+            $child = pcntl_fork();
+            if ($child === 0) {
+                $this->write($writer);
             }
-            posix_kill((int) getmypid(), SIGKILL);
+            $writers[] = $child;
         }
         try {
-            $names = [];
-            for ($copy = 0; $copy < 12; $copy++) {
-                $zip = "{$this->folder}/while-{$copy}.zip";
+            $moments = [];
+            for ($copy = 0; $copy < 50; $copy++) {
+                $zip = "{$this->folder}/while.zip";
                 (new Backup($this->place))->write($zip);
                 $elsewhere = Place::of("{$this->folder}/while-{$copy}.sqlite", base_path());
                 (new Restore($elsewhere, app(Migrator::class)))->bring($zip);
-                $name = self::value($elsewhere->database, 'select name from sets');
-                self::assertSame($name, self::value($elsewhere->database, 'select name from instruments'));
+                unlink($zip);
+                // Each save counts its own and all of them, in one go.
+                $all = self::value($elsewhere->database, 'select max(revision) from instruments');
+                self::assertSame($all, self::value($elsewhere->database, 'select sum(revision) - 3 from sets'));
                 self::assertSame([], (new Database($elsewhere->database))->faults());
-                $names[] = is_string($name) ? $name : '';
+                $moments[] = is_int($all) ? $all : 0;
+                unlink($elsewhere->database);
             }
-            self::assertGreaterThan(1, count(array_unique($names)));
+            $sorted = $moments;
+            sort($sorted);
+            self::assertSame($sorted, $moments);
+            self::assertGreaterThan(10, count(array_unique($moments)));
         } finally {
-            posix_kill($writer, SIGKILL);
-            pcntl_waitpid($writer, $status);
+            foreach ($writers as $child) {
+                posix_kill($child, SIGKILL);
+                pcntl_waitpid($child, $status);
+            }
         }
+    }
+
+    /** Saves until it is killed. */
+    private function write(int $writer): never
+    {
+        $pdo = self::pdo($this->place->database);
+        $pdo->exec('pragma busy_timeout = 20000');
+        while (true) {
+            $pdo->exec('begin immediate');
+            $pdo->exec("update sets set revision = revision + 1 where id = {$writer}");
+            $pdo->exec('update instruments set revision = revision + 1 where id = 1');
+            $pdo->exec('commit');
+            usleep(random_int(100, 2000));
+        }
+    }
+
+    public function test_a_disk_that_gets_full_on_the_way_leaves_everything_as_it_was(): void
+    {
+        $before = $this->state($this->place);
+        $zip = $this->backup();
+        DB::disconnect();
+        (new Database($this->place->database))->settle();
+        $size = (int) filesize($this->place->database);
+        foreach ([0.1, 0.5, 0.9] as $share) {
+            // As with a quota: no file may grow beyond this.
+            $blocks = (int) ($share * $size / 1024);
+            exec('bash -c '.escapeshellarg('trap "" XFSZ; ulimit -f '.$blocks.'; cd '.base_path()." && DB_DATABASE={$this->place->database} ".PHP_BINARY." artisan lira:restore {$zip} --yes").' 2>&1', $said, $status);
+            self::assertSame(1, $status, implode("\n", $said));
+            self::assertMatchesRegularExpression('/full|room/', implode("\n", $said));
+            self::assertDoesNotMatchRegularExpression('/vendor|Exception/', implode("\n", $said));
+            self::assertSame($before, $this->state($this->place));
+            self::assertSame([], glob("{$this->folder}/*restored*"));
+        }
+        $this->restore($zip);
+        self::assertSame($before, $this->state($this->place));
     }
 
     public function test_killed_anywhere_it_is_the_present_one_or_the_copy_whole_once_it_is_started_again(): void

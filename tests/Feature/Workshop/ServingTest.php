@@ -336,7 +336,10 @@ final class ServingTest extends WorkshopTestCase
             self::assertSame([], $client->get($address)->getHeader('X-Powered-By'));
             self::assertNotSame('', $client->get($address)->getHeaderLine('Content-Security-Policy'), $address);
         }
-        foreach (['/.htaccess', '/index.php', '/%2e%2e/.env', '/build/../../.env', '/%00', '/favicon.svg%00', '/..%2f.env'] as $address) {
+        foreach (['/.htaccess', '/.htaccess/sets', '/.env'] as $hidden) {
+            self::assertSame(404, $client->request('GET', $hidden, ['allow_redirects' => false])->getStatusCode(), $hidden);
+        }
+        foreach (['/index.php', '/%2e%2e/.env', '/build/../../.env', '/%00', '/favicon.svg%00', '/..%2f.env'] as $address) {
             self::assertContains(
                 $client->request('GET', $address, ['allow_redirects' => false])->getStatusCode(),
                 [302, 400, 404],
