@@ -16,9 +16,9 @@
         {{-- Stands there until the scripts have come and draw the same with the page in it. --}}
         <div id="app">
             <div class="flex min-h-dvh flex-col">
-                <header class="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-sm:pt-1 sm:h-13 sm:flex-nowrap sm:px-7 md:gap-9">
+                <header class="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-md:pt-1 sm:px-7 md:h-13 md:flex-nowrap lg:gap-9">
                     <a href="/" class="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">Lira</a>
-                    <nav aria-label="Places" class="flex h-full items-stretch gap-3.5 max-sm:order-last max-sm:h-10 max-sm:w-full max-sm:overflow-x-auto md:gap-7">
+                    <nav aria-label="Places" class="flex h-full items-stretch gap-3.5 max-md:order-last max-md:h-10 max-md:w-full max-md:overflow-x-auto lg:gap-7">
                         @foreach (App\Http\Places::ALL as $place => $label)
                             <a href="{{ $place }}" class="flex items-center border-b-[3px] border-transparent pt-[3px] text-ink-soft">{{ $label }}</a>
                         @endforeach

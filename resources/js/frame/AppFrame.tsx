@@ -42,13 +42,13 @@ export function AppFrame({ children }: { children: ReactNode }) {
             <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
                 Skip to the work
             </a>
-            <header className="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-sm:pt-1 sm:h-13 sm:flex-nowrap sm:px-7 md:gap-9">
+            <header className="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-md:pt-1 sm:px-7 md:h-13 md:flex-nowrap lg:gap-9">
                 <Link href="/" className="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">
                     Lira
                 </Link>
                 <nav
                     aria-label="Places"
-                    className="flex h-full items-stretch gap-3.5 max-sm:order-last max-sm:h-10 max-sm:w-full max-sm:overflow-x-auto md:gap-7"
+                    className="flex h-full items-stretch gap-3.5 max-md:order-last max-md:h-10 max-md:w-full max-md:overflow-x-auto lg:gap-7"
                 >
                     {PLACES.map((place) => {
                         const here = place.under.test(url);
