@@ -21,8 +21,11 @@ final class Shows
         } elseif ($show->isDirty() || $show->instruments() !== $instruments) {
             $show->revision++;
         }
+        $isNew = ! $show->exists;
         $show->save();
-        $this->play($show, $instruments);
+        if (! $isNew || $instruments !== []) {
+            $this->play($show, $instruments);
+        }
 
         return $show;
     }

@@ -84,8 +84,9 @@ final readonly class ShowController
         // What somebody else wrote has been read before anybody has to wait for it.
         $kept = DB::transaction(function () use ($said, $for): array {
             $kept = ['added' => 0, 'changed' => 0, 'same' => 0, 'off' => 0];
+            $known = $this->known($said);
             foreach ($this->named($said, $for) as [$show, $instruments]) {
-                $kept[$this->take($show, $instruments)]++;
+                $kept[$this->take($show, $instruments, $known)]++;
             }
             $kept['off'] += $this->callOffWhatIsGone($said);
 
@@ -124,12 +125,31 @@ final readonly class ShowController
     }
 
     /**
+     * All at once: others wait for the end of it.
+     *
+     * @param  list<SaidShow>  $said
+     * @return array<string, Show> those of a calendar that are here already, by their UID
+     */
+    private function known(array $said): array
+    {
+        $known = [];
+        foreach (array_chunk(array_filter(array_map(static fn (SaidShow $show): ?string => $show->uid, $said)), 500) as $some) {
+            foreach (Show::withTrashed()->with('plays')->whereIn('uid', $some)->get() as $show) {
+                $known[$show->uid] = $show;
+            }
+        }
+
+        return $known;
+    }
+
+    /**
      * @param  list<int>  $instruments  ids; what a calendar does not say is not changed by it
+     * @param  array<string, Show>  $all  those that are known by their UID; one that is added is among them from then on
      * @return 'added'|'changed'|'same'|'off'
      */
-    private function take(SaidShow $said, array $instruments): string
+    private function take(SaidShow $said, array $instruments, array &$all): string
     {
-        $known = $said->uid !== null ? Show::withTrashed()->where('uid', $said->uid)->first()
+        $known = $said->uid !== null ? $all[$said->uid] ?? null
             : Show::query()->where('name', $said->name)->where('starts_at', $said->startsAt)->first();
         if ($said->isOff) {
             if ($known !== null && ! $known->trashed()) {
@@ -145,7 +165,7 @@ final readonly class ShowController
             $this->shows->bringBack($known);
         }
         if ($known !== null) {
-            $had = $known->instruments();
+            $had = $known->loadMissing('plays')->instruments();
             // A calendar knows no heat, no salt and no instruments: what was said here of these stays.
             $said = $said->uid === null ? $said : new SaidShow($said->name, $said->place, $said->startsAt, $said->hours, $known->heat, $known->salt, $known->sweat, $said->uid);
             $before = $known->revision;
@@ -153,7 +173,8 @@ final readonly class ShowController
 
             return $known->revision === $before ? 'same' : 'changed';
         }
-        $this->shows->keep(new Show, $said, $instruments);
+        $show = $this->shows->keep(new Show, $said, $instruments);
+        $all[$show->uid] = $show;
 
         return 'added';
     }
