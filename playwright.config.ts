@@ -46,7 +46,7 @@ export default defineConfig({
     ])
         .flat()
         .map(({ port, database, more }) => ({
-            command: `rm -rf ${database}* ${database.replace('.sqlite', '-files')} && mkdir -p var/e2e/0 var/e2e/1 && bin/start --no-build --port ${port} --database ${database} ${more}`,
+            command: `rm -rf ${database}* ${database.replace('.sqlite', '-files')} ${database.replace('.sqlite', '-copies')} && mkdir -p var/e2e/0 var/e2e/1 && bin/start --no-build --port ${port} --database ${database} ${more}`,
             url: `http://127.0.0.1:${port}/api/v1/ok`,
             reuseExistingServer: false,
             timeout: 180_000,

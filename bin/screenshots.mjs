@@ -68,18 +68,6 @@ const views = [
         'light',
     ],
     [
-        'try-on',
-        '/instruments',
-        async (page) => {
-            await page.getByRole('link', { name: 'Ketch', exact: true }).click();
-            await page.getByRole('tab', { name: 'Try a set on' }).click();
-            await page.getByRole('region', { name: 'What was found' }).waitFor();
-        },
-        1280,
-        800,
-        'light',
-    ],
-    [
         'reach',
         '/instruments',
         async (page) => {
@@ -149,6 +137,17 @@ const views = [
     ['jobs', '/jobs', null, 1280, 800, 'light'],
     ['job', '/jobs', (page) => stepOf(page, 'Curlew', /^Wind$/), 1280, 800, 'light'],
     ['log', '/log', null, 1280, 800, 'light'],
+    [
+        'workshop',
+        '/workshop',
+        async (page) => {
+            await page.getByLabel('Name of the workshop').fill('Saltmarsh Strings');
+            await page.getByLabel('Address').fill('2 Slip Lane\nEstuary Quay');
+        },
+        1280,
+        800,
+        'light',
+    ],
     ['log-life', '/log/life', (page) => page.getByRole('img').first().waitFor(), 1280, 800, 'light'],
     [
         'log-instrument',

@@ -322,6 +322,17 @@ final readonly class Database
         return $copies;
     }
 
+    /** @return list<string> those that were moved aside, with what SQLite kept beside them */
+    public function asides(): array
+    {
+        $found = glob($this->stem().'-*.sqlite*');
+
+        return array_values(array_filter(
+            $found === false ? [] : $found,
+            fn (string $file): bool => preg_match('/^-\d{4}-\d\d-\d\d-\d{6}(-\d+)?\.sqlite/', substr($file, strlen($this->stem()))) === 1,
+        ));
+    }
+
     /** A name beside it with the time, which nothing has yet. */
     public function stamped(string $what, string $ending = 'sqlite'): string
     {

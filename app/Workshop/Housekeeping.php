@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use App\Workshop\Copies\Arriving;
+use App\Workshop\Copies\Backup;
 
 /** Clears away files of earlier versions that nobody comes back for. What belongs to a job of the workshop clears up after itself. */
 final readonly class Housekeeping
@@ -21,5 +22,11 @@ final readonly class Housekeeping
             @unlink($log);
         }
         Arriving::sweep($place);
+        foreach (Files::in($place->run) as $file) {
+            // Copies that nobody waited for to their end.
+            if (str_starts_with(basename($file), Backup::LEAVING)) {
+                @unlink($file);
+            }
+        }
     }
 }

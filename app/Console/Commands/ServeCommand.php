@@ -158,6 +158,7 @@ final class ServeCommand extends Command
         $restarts = [];
         $handover = new Handover($place);
         $handover->forgetWish();
+        (new Restore($place, $migrator))->forget();
         $this->lookAgainAt = microtime(true) + max(0.0, (float) $this->option('copy-after'));
         while (! $server->isAskedToStop()) {
             $server->listen(self::WATCH_S);

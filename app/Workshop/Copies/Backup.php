@@ -14,7 +14,16 @@ use ZipArchive;
 /** A whole workshop in one file: its database as it was at one moment, also while others write, its photographs, and what is in it. */
 final readonly class Backup
 {
+    /** With what the files begin that are only on their way to somebody. */
+    public const LEAVING = 'leaving-';
+
     public function __construct(private Place $place) {}
+
+    /** A name for one that is only on its way to somebody. */
+    public function leavingPath(): string
+    {
+        return "{$this->place->run}/".self::LEAVING.bin2hex(random_bytes(8)).'.zip';
+    }
 
     /** A name of its own beside the database. */
     public function usualPath(bool $open = false): string

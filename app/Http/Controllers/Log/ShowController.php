@@ -111,17 +111,19 @@ final readonly class ShowController
                 $rows[explode('#', $show->uid)[0]][$show->uid] = true;
             }
         }
-        $count = 0;
-        // What was over before it is as it was.
-        foreach (Show::query()->where('starts_at', '>', now())->get() as $known) {
-            $row = $rows[explode('#', $known->uid)[0]] ?? null;
-            if ($row !== null && ! isset($row[$known->uid])) {
-                $this->shows->drop($known, calledOff: true);
-                $count++;
+        $gone = [];
+        // What was over before it is as it was. Only their names are looked at: there may be years of them.
+        foreach ($rows === [] ? [] : Show::query()->where('starts_at', '>', now())->toBase()->pluck('uid', 'id')->all() as $id => $uid) {
+            $row = is_string($uid) ? $rows[explode('#', $uid)[0]] ?? null : null;
+            if ($row !== null && ! isset($row[$uid])) {
+                $gone[] = $id;
             }
         }
+        foreach (array_chunk($gone, 500) as $some) {
+            Show::query()->whereIn('id', $some)->get()->each(fn (Show $show) => $this->shows->drop($show, calledOff: true));
+        }
 
-        return $count;
+        return count($gone);
     }
 
     /**

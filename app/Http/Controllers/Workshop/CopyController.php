@@ -48,6 +48,7 @@ final readonly class CopyController
                 ['what' => 'Lists on their way in', 'bytes' => self::bytes(Files::in("{$this->place->files}/".Files::IMPORTS))],
                 ['what' => 'Copies of each day', 'bytes' => array_sum(array_column($shelf->copies(), 'bytes'))],
                 ['what' => 'Kept before updates', 'bytes' => self::bytes($database->copies())],
+                ['what' => 'Moved aside', 'bytes' => self::bytes($database->asides())],
             ],
             'free' => (int) disk_free_space(dirname($database->path)),
             // Whoever serves it otherwise brings copies back by the command.
@@ -61,20 +62,22 @@ final readonly class CopyController
     public function now(): BinaryFileResponse
     {
         set_time_limit(self::MOST_S);
-        $path = "{$this->place->run}/leaving-".bin2hex(random_bytes(8)).'.zip';
-        (new Backup($this->place))->write($path);
+        $backup = new Backup($this->place);
+        $path = $backup->leavingPath();
+        $backup->write($path);
 
-        return self::download($path, basename((new Backup($this->place))->usualPath()))->deleteFileAfterSend();
+        return self::download($path, basename($backup->usualPath()))->deleteFileAfterSend();
     }
 
     /** Everything as open formats. */
     public function open(): BinaryFileResponse
     {
         set_time_limit(self::MOST_S);
-        $path = "{$this->place->run}/leaving-".bin2hex(random_bytes(8)).'.zip';
+        $backup = new Backup($this->place);
+        $path = $backup->leavingPath();
         $this->run(['lira:backup', $path, '--open'], 'It could not be written. The newest log says more.');
 
-        return self::download($path, basename((new Backup($this->place))->usualPath(open: true)))->deleteFileAfterSend();
+        return self::download($path, basename($backup->usualPath(open: true)))->deleteFileAfterSend();
     }
 
     /** A copy of now, where those of each day are. */

@@ -57,7 +57,7 @@ export function Commands() {
         { group: 'Go to', name: 'Years', run: visit('/log/years') },
         { group: 'Go to', name: 'Workshop: its name and address, units, sound, dates, tuner', run: visit('/workshop') },
         { group: 'Go to', name: 'Ways of working', run: visit('/workshop/ways') },
-        { group: 'Go to', name: 'Care, and what an hour counts as', run: visit('/workshop/care') },
+        { group: 'Go to', name: 'Care, what an hour counts as, time zone', run: visit('/workshop/care') },
         { group: 'Go to', name: 'Owners', run: visit('/workshop/owners') },
         { group: 'Go to', name: 'Copies of the workshop: backup, bring back, demo, space', run: visit('/workshop/copies') },
         { group: 'Go to', name: 'Help', run: visit('/workshop/help') },
