@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Workshop\Copies\HalfWay;
 use App\Workshop\Copies\Unfit;
 use App\Workshop\DatabaseFault;
 use App\Workshop\Unservable;
@@ -19,7 +20,7 @@ trait SaysWhy
     {
         try {
             return $do();
-        } catch (Unservable|Unfit $reason) {
+        } catch (Unservable|Unfit|HalfWay $reason) {
             $said = $reason->getMessage();
         } catch (\PDOException|\ErrorException $failure) {
             $fault = DatabaseFault::behind($failure) ?? throw $failure;

@@ -55,7 +55,7 @@ final class CalendarReading
     {
         $stat = @file_get_contents("/proc/{$pid}/stat");
         // Its name, in brackets, may have spaces.
-        $fields = $stat === false ? [] : explode(' ', (string) substr((string) strrchr($stat, ')'), 2));
+        $fields = $stat === false ? [] : explode(' ', substr((string) strrchr($stat, ')'), 2));
 
         return ((int) ($fields[11] ?? 0) + (int) ($fields[12] ?? 0)) / self::TICKS;
     }

@@ -80,7 +80,11 @@ final readonly class Handover
         return ($this->state->read()['state'] ?? null) === self::WANTED;
     }
 
-    /** By whoever serves the workshop, while nobody has it open. */
+    /**
+     * By whoever serves the workshop, while nobody has it open.
+     *
+     * @throws HalfWay if it stopped on the way: then nobody may open it either
+     */
     public function carryOut(Restore $restore): void
     {
         try {

@@ -71,6 +71,7 @@ final class Restore
      * @return ?string where the present one is now; null where there was none
      *
      * @throws Unservable if the present one is in use, or nothing is ready
+     * @throws HalfWay if it stopped on the way
      */
     public function putInPlace(): ?string
     {
@@ -88,12 +89,16 @@ final class Restore
      * @return T
      *
      * @throws Unservable if the database or the disk does not let it
+     * @throws HalfWay if it stopped on the way into its place
      */
     private function orUntouched(\Closure $do): mixed
     {
         try {
             return $do();
         } catch (\PDOException|\ErrorException $failure) {
+            if (Swap::at($this->place)->isUnderWay()) {
+                throw HalfWay::after($failure);
+            }
             throw new Unservable("{$this->place->database} is as it was. ".(DatabaseFault::behind($failure)?->atStart() ?? 'The newest log says more.'), previous: $failure);
         }
     }

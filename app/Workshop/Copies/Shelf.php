@@ -20,6 +20,11 @@ final readonly class Shelf
 {
     private const DAYS_KEPT = 7;
 
+    /** Where the workshop has become much smaller all at once, somebody may have to come back to what it was. */
+    private const DAYS_KEPT_AFTER_A_LOSS = 35;
+
+    private const LOSS = 0.5;
+
     /** A copy is made again once the last one is so old, so that it goes with the hours of the shop. */
     private const EVERY_H = 23;
 
@@ -192,11 +197,13 @@ final readonly class Shelf
 
     private function tidy(): void
     {
+        $copies = $this->copies();
         $days = [];
-        foreach ($this->copies() as $copy) {
+        foreach ($copies as $copy) {
             $days[$copy['on']][] = $copy['name'];
         }
-        $kept = array_slice(array_keys($days), 0, self::DAYS_KEPT);
+        $isLess = ($copies[0]['bytes'] ?? 0) < self::LOSS * max([0, ...array_column($copies, 'bytes')]);
+        $kept = array_slice(array_keys($days), 0, $isLess ? self::DAYS_KEPT_AFTER_A_LOSS : self::DAYS_KEPT);
         $months = [];
         foreach (array_keys($days) as $day) {
             // The newest of each month.

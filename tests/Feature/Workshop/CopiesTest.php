@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Workshop;
 
 use App\Workshop\Copies\Backup;
+use App\Workshop\Copies\HalfWay;
 use App\Workshop\Copies\Manifest;
 use App\Workshop\Copies\Restore;
 use App\Workshop\Copies\Swap;
@@ -125,6 +126,28 @@ final class CopiesTest extends WorkshopTestCase
             $pdo->exec('commit');
             usleep(random_int(100, 2000));
         }
+    }
+
+    public function test_what_stops_while_it_is_put_in_place_is_said_and_finished_by_the_next_start(): void
+    {
+        $copied = $this->state($this->place);
+        $zip = $this->backup();
+        $this->add('Later');
+        DB::disconnect();
+        $moves = 0;
+        $full = static function (string $step) use (&$moves): void {
+            if (str_starts_with($step, 'move to') && ++$moves === 2) {
+                throw new \ErrorException('rename(): Disk quota exceeded');
+            }
+        };
+        try {
+            (new Restore($this->place, app(Migrator::class), $full))->bring($zip);
+            self::fail('It went through.');
+        } catch (HalfWay $why) {
+            self::assertStringContainsString('start Lira again', $why->getMessage());
+        }
+        Swap::at($this->place)->finish();
+        self::assertSame($copied, $this->state($this->place));
     }
 
     public function test_a_disk_that_gets_full_on_the_way_leaves_everything_as_it_was(): void

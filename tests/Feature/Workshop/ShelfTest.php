@@ -28,16 +28,44 @@ final class ShelfTest extends WorkshopTestCase
     public function test_the_last_seven_days_and_one_of_each_month_before_are_kept(): void
     {
         $this->travelTo('2026-01-05 18:00:00');
-        for ($day = 0; $day < 100; $day++) {
-            self::assertTrue($this->shelf->isDue());
-            $this->shelf->add();
-            self::assertFalse($this->shelf->isDue());
-            $this->travel(1)->days();
-        }
+        $this->laid(99, 4_000);
+        self::assertTrue($this->shelf->isDue());
+        $this->shelf->add();
+        self::assertFalse($this->shelf->isDue());
         self::assertSame([
             '2026-04-14', '2026-04-13', '2026-04-12', '2026-04-11', '2026-04-10', '2026-04-09', '2026-04-08', '2026-03-31', '2026-02-28', '2026-01-31',
         ], array_column($this->shelf->copies(), 'on'));
         self::assertNull($this->shelf->warning());
+    }
+
+    public function test_where_the_workshop_was_lost_the_copies_of_before_stay_for_weeks(): void
+    {
+        $this->travelTo('2026-01-05 18:00:00');
+        // As large as a workshop of years, until it is emptied.
+        $this->laid(10, 400_000);
+        $this->laid(29, 4_000);
+        $this->shelf->add();
+        self::assertContains('2026-01-14', array_column($this->shelf->copies(), 'on'));
+        $this->travel(1)->days();
+        $this->laid(20, 4_000);
+        $this->shelf->add();
+        self::assertNotContains('2026-01-14', array_column($this->shelf->copies(), 'on'));
+        // Once they are out of the way it goes on as ever.
+        $this->travel(1)->days();
+        $this->shelf->add();
+        self::assertCount(9, $this->shelf->copies());
+    }
+
+    /** Copies of so many days, as they would have been made; time goes on with them. */
+    private function laid(int $days, int $bytes): void
+    {
+        if (! is_dir($this->shelf->folder())) {
+            mkdir($this->shelf->folder());
+        }
+        for ($day = 0; $day < $days; $day++) {
+            file_put_contents("{$this->shelf->folder()}/lira-".now()->format('Y-m-d').'.zip', str_repeat('x', $bytes));
+            $this->travel(1)->days();
+        }
     }
 
     public function test_several_of_a_day_are_kept_as_one_and_what_somebody_else_put_there_stays(): void
@@ -48,10 +76,9 @@ final class ShelfTest extends WorkshopTestCase
         self::assertSame('lira-2026-01-05.zip', basename($this->shelf->add()));
         self::assertSame('lira-2026-01-05-2.zip', basename($this->shelf->add()));
         self::assertSame(['lira-2026-01-05-2.zip', 'lira-2026-01-05.zip'], array_column($this->shelf->copies(), 'name'));
-        for ($day = 0; $day < 40; $day++) {
-            $this->travel(1)->days();
-            $this->shelf->add();
-        }
+        $this->travel(1)->days();
+        $this->laid(39, 4000);
+        $this->shelf->add();
         self::assertNotContains('2026-01-05', array_column($this->shelf->copies(), 'on'));
         self::assertSame('mine', file_get_contents($mine));
         self::assertNull($this->shelf->path('lira-holiday.zip'));

@@ -135,7 +135,7 @@ final readonly class ShowController
     private function known(array $said): array
     {
         $known = [];
-        foreach (array_chunk(array_filter(array_map(static fn (SaidShow $show): ?string => $show->uid, $said)), 500) as $some) {
+        foreach (array_chunk(array_filter(array_map(static fn (SaidShow $show): ?string => $show->uid, $said), static fn (?string $uid): bool => $uid !== null), 500) as $some) {
             foreach (Show::withTrashed()->with('plays')->whereIn('uid', $some)->get() as $show) {
                 $known[$show->uid] = $show;
             }
