@@ -162,7 +162,7 @@ test('what goes with the demo is said first, and what was changed of it stays', 
         await page.goto(`${server.address}/start`);
         await page.getByRole('button', { name: 'Take the demo out…' }).click();
         const dialog = page.getByRole('dialog', { name: 'Take the demo out' });
-        await expect(dialog.getByRole('region', { name: 'Goes' })).toContainText('Smack, drop A');
+        await expect(dialog.getByRole('region', { name: 'Goes' })).toContainText('Ketch');
         await expect(dialog.getByRole('region', { name: 'Stays, of the demo' })).toContainText('Curlew, mine now');
         await expectAccessible(page);
         await page.keyboard.press('Escape');

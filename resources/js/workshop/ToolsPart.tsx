@@ -21,19 +21,33 @@ const SCALES = [
 ];
 const USUAL = 'usual';
 
+interface Named {
+    value: string;
+    label: string;
+}
+
+async function microphonesHere(): Promise<Named[]> {
+    const devices = await navigator.mediaDevices.enumerateDevices().catch(() => []);
+    return devices
+        .filter(({ kind, deviceId, label }) => kind === 'audioinput' && deviceId !== '' && label !== '')
+        .map(({ deviceId, label }) => ({ value: deviceId, label }));
+}
+
 /** By what strings are heard and weighed on this device, and whether the microphone hears them. */
 export function ToolsPart() {
     const { source, offset, microphone, scale, change } = useOwnTools();
-    const [microphones, setMicrophones] = useState<{ value: string; label: string }[]>([]);
-    const named = async () => {
-        const devices = await navigator.mediaDevices.enumerateDevices().catch(() => []);
-        setMicrophones(
-            devices
-                .filter(({ kind, deviceId, label }) => kind === 'audioinput' && deviceId !== '' && label !== '')
-                .map(({ deviceId, label }) => ({ value: deviceId, label })),
-        );
-    };
-    useEffect(() => void named(), []);
+    const [microphones, setMicrophones] = useState<Named[]>([]);
+    // They have names once one of them was heard.
+    const [tried, setTried] = useState(0);
+    useEffect(() => {
+        const asked = new AbortController();
+        void microphonesHere().then((found) => {
+            if (!asked.signal.aborted) {
+                setMicrophones(found);
+            }
+        });
+        return () => asked.abort();
+    }, [tried]);
     const known = microphones.some(({ value }) => value === microphone);
     return (
         <Part
@@ -63,7 +77,7 @@ export function ToolsPart() {
                     <Select value={scale} choices={SCALES} onChange={(chosen) => change({ scale: chosen })} />
                 </Field>
             </div>
-            <TryMicrophone onHeard={() => void named()} />
+            <TryMicrophone onHeard={() => setTried((times) => times + 1)} />
         </Part>
     );
 }
@@ -77,28 +91,24 @@ function TryMicrophone({ onHeard }: { onHeard: () => void }) {
         if (!tries) {
             return undefined;
         }
-        let stop: (() => void) | null = null;
-        let over = false;
+        const going = new AbortController();
         void (async () => {
             try {
                 const { microphone } = await import('../devices/tuner/microphone');
                 const ear = microphone();
                 await ear.start(setHeard);
-                if (over) {
+                if (going.signal.aborted) {
                     ear.stop();
                     return;
                 }
-                stop = () => ear.stop();
+                going.signal.addEventListener('abort', () => ear.stop());
                 onHeard();
             } catch (failure) {
                 setProblem(failureWords(failure));
                 setTries(false);
             }
         })();
-        return () => {
-            over = true;
-            stop?.();
-        };
+        return () => going.abort();
         // Once for each try.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [tries]);
