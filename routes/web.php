@@ -32,6 +32,7 @@ use App\Http\Controllers\Tuning\TuneController;
 use App\Http\Controllers\Workshop\CopyController;
 use App\Http\Controllers\Workshop\OwnerController;
 use App\Http\Controllers\Workshop\WorkshopController;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Route;
 
 // Whatever writes and reads before does so in one transaction (`writes`). Those without it ask only, or take some time before
@@ -174,7 +175,7 @@ Route::middleware('json')->group(static function (): void {
     Route::delete('log/shows/{show}', [ShowController::class, 'destroy'])->whereNumber('show')->name('shows.destroy')->middleware('writes');
     Route::post('log/shows/{show}/unarchive', [ShowController::class, 'unarchive'])->whereNumber('show')->name('shows.unarchive')->middleware('writes');
     Route::get('log/life', [LifeController::class, 'index'])->name('log.life');
-    Route::permanentRedirect('log/care', '/workshop/care');
+    Route::get('log/care', static fn (): RedirectResponse => redirect('/workshop/care', 301));
     Route::get('workshop/care', [CareController::class, 'index'])->name('care.index');
     Route::put('workshop/hours', [CareController::class, 'settings'])->name('workshop.hours')->middleware('writes');
     Route::post('workshop/care/rules', [CareController::class, 'store'])->name('care.store')->middleware('writes');

@@ -21,6 +21,16 @@ final class FindTuningsRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'kind.*' => 'Say the kind of instrument; there is no other than those listed.',
+            'present.*' => 'Say what it is tuned to now, as pitches from string 1.',
+            'typed.*' => 'Type a tuning in 80 characters at most.',
+        ];
+    }
+
     public function kind(): Kind
     {
         return Kind::from($this->string('kind')->toString());
