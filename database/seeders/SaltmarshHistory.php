@@ -108,7 +108,6 @@ final class SaltmarshHistory
         }
         $history->shows();
         LogSettings::here()->update(['time_zone' => 'Europe/Lisbon']);
-        Carbon::setTestNow();
     }
 
     /** @param  array{sets: list<string>, weekly: float, life: float, breaks: array<string, list<int>>, place: string, bench: string}  $each */

@@ -37,7 +37,6 @@ final class SaltmarshJobs
         $jobs->waiting();
         $jobs->settling();
         $jobs->halfDone();
-        Carbon::setTestNow();
     }
 
     private function __construct(private readonly Jobs $jobs, private readonly Carbon $now) {}

@@ -19,6 +19,8 @@ final class SaltmarshSeeder extends Seeder
 {
     public function run(): void
     {
+        // A clock that was set, as tests do, goes on being that one.
+        $clock = Carbon::getTestNow();
         $sets = self::sets();
         $begun = Carbon::now()->subDays(count($sets));
         foreach ($sets as $index => $set) {
@@ -26,10 +28,11 @@ final class SaltmarshSeeder extends Seeder
             Carbon::setTestNow($begun->copy()->addDays($index + 1)->subMinutes(20));
             app(StoredSets::class)->add(SetDocument::parse(Json::text($set)));
         }
-        Carbon::setTestNow();
+        Carbon::setTestNow($clock);
         SaltmarshSupply::seed();
         SaltmarshHistory::seed();
         SaltmarshJobs::seed();
+        Carbon::setTestNow($clock);
         OwnTuning::query()->create(
             ['name' => 'Estuary, C with an open top', 'strings' => 6, 'pitches' => ['C4', 'G3', 'E3', 'C3', 'G2', 'C2']],
         );
