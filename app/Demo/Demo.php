@@ -77,7 +77,17 @@ final readonly class Demo
     public function leaving(): array
     {
         $there = $this->rows();
-        $going = $this->withoutNeeded($there);
+
+        return self::told($there, $this->withoutNeeded($there));
+    }
+
+    /**
+     * @param  array<string, array<int, true>>  $there  ids by table
+     * @param  array<string, array<int, true>>  $going  those of them that go
+     * @return array{goes: list<array{what: string, count: int, names: list<string>}>, stays: list<array{what: string, names: list<string>}>}
+     */
+    private static function told(array $there, array $going): array
+    {
         [$goes, $stays] = [[], []];
         foreach (self::TOLD as $table => $what) {
             $names = self::names($table, array_keys($going[$table] ?? []));
@@ -108,8 +118,10 @@ final readonly class Demo
         return DB::transaction(function (): array {
             // What refers to what goes is gone itself by the end.
             DB::statement('pragma defer_foreign_keys = on');
-            $stays = array_merge(...array_column($this->leaving()['stays'], 'names'));
-            foreach ($this->withoutNeeded($this->rows()) as $table => $ids) {
+            $there = $this->rows();
+            $going = $this->withoutNeeded($there);
+            $stays = array_merge(...array_column(self::told($there, $going)['stays'], 'names'));
+            foreach ($going as $table => $ids) {
                 foreach (array_chunk(array_keys($ids), 500) as $some) {
                     DB::table($table)->whereIn('id', $some)->delete();
                 }

@@ -17,12 +17,10 @@ use App\Workshop\Copies\Manifest;
 use App\Workshop\Copies\NewFile;
 use App\Workshop\Copies\OpenTables;
 use App\Workshop\Database;
-use App\Workshop\Files;
 use App\Workshop\Place;
 use App\Workshop\Unservable;
 use Carbon\CarbonImmutable;
 use Illuminate\Filesystem\Filesystem;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lira\Document\InstrumentFile;
 use Lira\Document\Json;
@@ -39,7 +37,7 @@ final readonly class OpenFormats
     public function __construct(private Place $place, private StoredSets $sets) {}
 
     /**
-     * Writes it, of one moment, also while others write. The process that does it is good for nothing else: its database is that moment's.
+     * Writes it, of one moment, also while others write.
      *
      * @param  string  $path  of the zip to be written; nothing may be there
      *
@@ -54,14 +52,12 @@ final readonly class OpenFormats
         mkdir($work, 0o770);
         try {
             $database->copyTo("{$work}/moment.sqlite");
-            config(['database.connections.sqlite.database' => "{$work}/moment.sqlite"]);
-            DB::purge();
-            $manifest = $this->zip(new Database("{$work}/moment.sqlite"), "{$path}.part", $work);
+            $moment = new Database("{$work}/moment.sqlite");
+            $manifest = $moment->asTheOneUsed(fn (): Manifest => $this->zip($moment, "{$path}.part", $work));
             rename("{$path}.part", $path);
 
             return $manifest;
         } finally {
-            DB::purge();
             (new Filesystem)->deleteDirectory($work);
             @unlink("{$path}.part");
         }
@@ -83,14 +79,11 @@ final readonly class OpenFormats
             $zip->addFromString("log/{$table->value}.csv", CsvRow::text($table->write(...)));
         }
         $files = [];
-        foreach (Files::FOLDERS as $folder) {
-            foreach (Files::in("{$this->place->files}/{$folder}") as $file) {
-                $name = "files/{$folder}/".basename($file);
-                $hash = Manifest::holds($name) ? @hash_file('sha256', $file) : false;
-                if ($hash !== false) {
-                    $files[$name] = ['bytes' => (int) filesize($file), 'sha256' => $hash];
-                    $zip->addFile($file, $name);
-                }
+        foreach (Manifest::filesOf($this->place) as $name => $file) {
+            $hash = @hash_file('sha256', $file);
+            if ($hash !== false) {
+                $files[$name] = ['bytes' => (int) filesize($file), 'sha256' => $hash];
+                $zip->addFile($file, $name);
             }
         }
         $manifest = new Manifest(CarbonImmutable::now()->toIso8601String(), $moment->migrations(), $moment->counts(), $files, $tables->sequences());

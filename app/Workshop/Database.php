@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 
 /** The database as a file: looked at before it is opened, copied before it is changed, moved aside and never deleted. */
 final readonly class Database
@@ -348,6 +349,27 @@ final readonly class Database
     private function stem(): string
     {
         return (string) preg_replace('/\.(sqlite3?|db)$/', '', $this->path);
+    }
+
+    /**
+     * Does something with this as the database of the application, which has its own again afterwards.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $do
+     * @return T
+     */
+    public function asTheOneUsed(\Closure $do): mixed
+    {
+        $here = config('database.connections.sqlite.database');
+        config(['database.connections.sqlite.database' => $this->path]);
+        DB::purge();
+        try {
+            return $do();
+        } finally {
+            DB::purge();
+            config(['database.connections.sqlite.database' => $here]);
+        }
     }
 
     /** A connection that does nothing but keep it open. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Workshop\Copies;
 
 use App\Workshop\Database;
-use App\Workshop\Files;
 use App\Workshop\Place;
 use App\Workshop\Unservable;
 use Carbon\CarbonImmutable;
@@ -65,15 +64,7 @@ final readonly class Backup
     /** @throws Unservable if it cannot be written */
     private function zip(string $copy, string $path): Manifest
     {
-        $taken = [Manifest::DATABASE => $copy];
-        foreach (Files::FOLDERS as $folder) {
-            foreach (Files::in("{$this->place->files}/{$folder}") as $file) {
-                $name = "files/{$folder}/".basename($file);
-                if (Manifest::holds($name)) {
-                    $taken[$name] = $file;
-                }
-            }
-        }
+        $taken = [Manifest::DATABASE => $copy] + Manifest::filesOf($this->place);
         $zip = new ZipArchive;
         $files = [];
         $isWritten = $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true;

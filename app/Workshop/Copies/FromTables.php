@@ -7,7 +7,6 @@ namespace App\Workshop\Copies;
 use App\Workshop\Database;
 use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use ZipArchive;
 
 /** A database made anew from tables as open formats, by the migrations of the version that wrote them. */
@@ -57,15 +56,9 @@ final readonly class FromTables
             throw new Unfit('It was made by a newer version of Lira. Update Lira, then bring it back.');
         }
         touch($to->path);
-        $here = config('database.connections.sqlite.database');
-        config(['database.connections.sqlite.database' => $to->path]);
-        DB::purge();
-        try {
+        $to->asTheOneUsed(static function () use ($known, $migrations): void {
             Artisan::call('migrate', ['--force' => true, '--realpath' => true, '--path' => array_values(array_intersect_key($known, array_flip($migrations)))]);
-        } finally {
-            DB::purge();
-            config(['database.connections.sqlite.database' => $here]);
-        }
+        });
         $to->settle();
     }
 

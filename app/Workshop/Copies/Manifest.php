@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Copies;
 
 use App\Workshop\Files;
+use App\Workshop\Place;
 use Lira\Document\Json;
 use Lira\InvalidInput;
 
@@ -45,6 +46,22 @@ final readonly class Manifest
     public function allows(string $name): bool
     {
         return $this->sequences !== null && preg_match(self::OPEN_NAMES, $name) === 1;
+    }
+
+    /** @return array<string, string> the files of a workshop that go along in a copy, by their name in it */
+    public static function filesOf(Place $place): array
+    {
+        $files = [];
+        foreach (Files::FOLDERS as $folder) {
+            foreach (Files::in("{$place->files}/{$folder}") as $file) {
+                $name = "files/{$folder}/".basename($file);
+                if (self::holds($name)) {
+                    $files[$name] = $file;
+                }
+            }
+        }
+
+        return $files;
     }
 
     public static function holds(string $name): bool

@@ -83,16 +83,10 @@ final class Renewal
         } else {
             $this->database->copyTo($this->next());
         }
-        $here = config('database.connections.sqlite.database');
-        config(['database.connections.sqlite.database' => $this->next()]);
-        DB::purge();
-        try {
+        (new Database($this->next()))->asTheOneUsed(function (): void {
             ($this->before)('migrate');
             Artisan::call('migrate', ['--force' => true]);
-        } finally {
-            DB::purge();
-            config(['database.connections.sqlite.database' => $here]);
-        }
+        });
         ($this->before)('settle');
         // All of it stands in the one file then, written to the disk.
         (new Database($this->next()))->settle();

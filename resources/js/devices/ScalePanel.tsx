@@ -6,35 +6,15 @@ import { Field } from '../ui/Field';
 import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
+import { INSTRUMENTS, instrumentName, type Instrument, type InstrumentName } from './instruments';
 import { useOwnTools } from './own';
 import { seeded, stepped } from './reading';
 import { useMeasuredField } from './useMeasuredField';
 import { readNumber } from '../units/typed';
 
-interface Instrument {
-    name: string;
-    /** What is put on it or plucked. */
-    held: string;
-    step: number;
-    spread: number;
-    decimals: number;
-    unit: string;
-}
-
-const INSTRUMENTS = {
-    jeweller: { name: 'Jeweller’s scale, 0.01 g', held: 'On it, g', step: 0.01, spread: 0.008, decimals: 2, unit: 'g' },
-    kitchen: { name: 'Kitchen scale, 1 g', held: 'On it, g', step: 1, spread: 0.4, decimals: 0, unit: 'g' },
-    weight: { name: 'Hanging weight, 0.01 kg', held: 'It hangs, kg', step: 0.01, spread: 0.005, decimals: 2, unit: 'kg' },
-    tuner: { name: 'Tuner, 0.1 Hz', held: 'It sounds, Hz', step: 0.1, spread: 0.05, decimals: 1, unit: 'Hz' },
-} satisfies Record<string, Instrument>;
-
-type Name = keyof typeof INSTRUMENTS;
-
-const nameOf = (kept: string): Name => (kept in INSTRUMENTS ? (kept as Name) : 'jeweller');
-
 /** Scale, weight and tuner to try with, for whoever has none plugged in: they type what they read into the field with the focus. */
 export function ScalePanel({ onClose }: { onClose: () => void }) {
-    const [name, setName] = useState<Name>(() => nameOf(useOwnTools.getState().scale));
+    const [name, setName] = useState<InstrumentName>(() => instrumentName(useOwnTools.getState().scale));
     const [held, setHeld] = useState('6.80');
     const [last, setLast] = useState<string | null>(null);
     const target = useMeasuredField();
@@ -81,7 +61,7 @@ export function ScalePanel({ onClose }: { onClose: () => void }) {
                     <Select
                         value={name}
                         choices={Object.entries(INSTRUMENTS).map(([value, each]) => ({ value, label: each.name }))}
-                        onChange={(value) => setName(value as Name)}
+                        onChange={(value) => setName(value as InstrumentName)}
                     />
                 </Field>
                 <Field label={instrument.held}>

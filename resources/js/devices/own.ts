@@ -1,8 +1,17 @@
 import { create } from 'zustand';
 
+/** By what strings are heard. */
+export type Source = 'practice' | 'microphone' | 'typed';
+
+export const SOURCES: { value: Source; label: string }[] = [
+    { value: 'typed', label: 'another tuner, typed' },
+    { value: 'microphone', label: 'the microphone' },
+    { value: 'practice', label: 'a simulated instrument' },
+];
+
 /** The tools of whoever sits at this device: by what strings are heard, how far that is off, on which scale they are weighed. */
 export interface OwnTools {
-    source: 'typed' | 'microphone' | 'practice';
+    source: Source;
     /** By how much the tuner is off, cents, as it was typed. */
     offset: string;
     /** Which microphone, as the browser knows it; empty for the usual one. */

@@ -10,7 +10,8 @@ import { TypedInput } from '../ui/TypedInput';
 import { centsOf, typedCents } from '../units/cents';
 import { centsWords, knobWords } from './heard';
 import { afterWords, knobLabel, shownCents } from './rounds';
-import { liveWords, type Source } from './sources';
+import type { Source } from '../devices/own';
+import { liveWords } from './sources';
 
 interface Props {
     step: Retuning['steps'][number];

@@ -8,7 +8,7 @@ import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
-import { SOURCES, type Source } from './sources';
+import { SOURCES, type Source } from '../devices/own';
 import { readHertz } from '../units/typed';
 
 export interface TuneValues {

@@ -1,4 +1,4 @@
-import { useOwnTools } from '../devices/own';
+import { useOwnTools, type Source } from '../devices/own';
 import { useMemo, useReducer, useRef, useState } from 'react';
 import { CERTAIN } from '../devices/tuner/detector';
 import { microphone } from '../devices/tuner/microphone';
@@ -23,7 +23,7 @@ import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
 import { givesWords, passesWords, settledWords, shownCents, withoutWords } from './rounds';
 import { isKnown, roundsAfter, startOf, TOLERANCE, worstOf, type Standing } from './round';
-import { firstSource, type Source } from './sources';
+import { firstSource } from './sources';
 import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
 import { ToolHead } from './ToolHead';

@@ -1,15 +1,6 @@
-import { useOwnTools } from '../devices/own';
+import { useOwnTools, type Source } from '../devices/own';
 import { CERTAIN } from '../devices/tuner/detector';
 import type { Reading } from '../devices/tuner/source';
-
-/** By what strings are heard. */
-export type Source = 'practice' | 'microphone' | 'typed';
-
-export const SOURCES: { value: Source; label: string }[] = [
-    { value: 'typed', label: 'another tuner, typed' },
-    { value: 'microphone', label: 'the microphone' },
-    { value: 'practice', label: 'a simulated instrument' },
-];
 
 /** By what strings are heard at first: a simulated instrument where one came to practise, else what this device is said to have. */
 export function firstSource(): Source {

@@ -1,5 +1,6 @@
-import { useEffect, useState } from 'react';
-import { useOwnTools } from '../devices/own';
+import { useCallback, useEffect, useState } from 'react';
+import { SCALES } from '../devices/instruments';
+import { SOURCES, useOwnTools } from '../devices/own';
 import type { Reading } from '../devices/tuner/source';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
@@ -9,16 +10,6 @@ import { failureWords } from '../server/api';
 import { fixed } from '../units/figures';
 import { Part } from './WorkshopFrame';
 
-const SOURCES = [
-    { value: 'typed', label: 'another tuner, typed' },
-    { value: 'microphone', label: 'the microphone' },
-    { value: 'practice', label: 'a simulated instrument' },
-];
-const SCALES = [
-    { value: 'jeweller', label: 'Jeweller’s scale, 0.01 g' },
-    { value: 'kitchen', label: 'Kitchen scale, 1 g' },
-    { value: 'weight', label: 'Hanging weight, 0.01 kg' },
-];
 const USUAL = 'usual';
 
 interface Named {
@@ -39,6 +30,7 @@ export function ToolsPart() {
     const [microphones, setMicrophones] = useState<Named[]>([]);
     // They have names once one of them was heard.
     const [tried, setTried] = useState(0);
+    const onHeard = useCallback(() => setTried((times) => times + 1), []);
     useEffect(() => {
         const asked = new AbortController();
         void microphonesHere().then((found) => {
@@ -77,7 +69,7 @@ export function ToolsPart() {
                     <Select value={scale} choices={SCALES} onChange={(chosen) => change({ scale: chosen })} />
                 </Field>
             </div>
-            <TryMicrophone onHeard={() => setTried((times) => times + 1)} />
+            <TryMicrophone onHeard={onHeard} />
         </Part>
     );
 }
@@ -109,9 +101,7 @@ function TryMicrophone({ onHeard }: { onHeard: () => void }) {
             }
         })();
         return () => going.abort();
-        // Once for each try.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
-    }, [tries]);
+    }, [tries, onHeard]);
     return (
         <div className="mt-3 flex flex-wrap items-center gap-3">
             <Button
