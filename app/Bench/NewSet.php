@@ -18,16 +18,13 @@ final class NewSet
     /**
      * @param  \stdClass  $instrument  the `instrument` part of a set document
      *
-     * @throws InvalidInput if it cannot be used, or the kind of instrument has no gauges to begin with
+     * @throws InvalidInput if it cannot be used
      */
     public static function usual(\stdClass $instrument, int $count): SetDocument
     {
         $on = InstrumentReader::alone($instrument, $count);
         $tuning = StartingSet::tuning($on, $count);
         $strings = StartingSet::strings($on, $tuning);
-        if ($strings === []) {
-            throw new InvalidInput('Elastomer strings cannot be modelled, so there is nothing to begin with. Import a set document with their measured densities.');
-        }
         $json = (object) [
             'format' => SetReader::FORMAT,
             'version' => SetReader::VERSION,

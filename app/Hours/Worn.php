@@ -22,20 +22,21 @@ final class Worn
     public const ENDED = [JobReason::Dull->value, JobReason::Corroded->value, JobReason::Broken->value];
 
     /**
-     * Those that came off and did hours, of each instrument by kind of string: how many ended, and the sum of the squares of their hours.
+     * Those that came off and did hours: of each change of strings on an instrument, by kind of string and hours, how many ended and how
+     * many there were.
      *
      * @param  ?string  $owner  whose; null for all of them
      */
-    public static function offInSums(?string $owner = null): Builder
+    public static function off(?string $owner = null): Builder
     {
         $ended = "'".implode("', '", self::ENDED)."'";
         $each = DB::table('fittings as f')->join('instruments as i', 'i.id', '=', 'f.instrument_id')->whereNotNull('f.removed_at')
             ->when($owner !== null, static fn (Builder $query) => $query->where('i.owner', $owner))
-            ->selectRaw("f.instrument_id, i.owner, i.kind, f.construction, f.material, f.coated, f.gauge_nm, f.reason in ({$ended}) as has_ended,
+            ->selectRaw("f.instrument_id, date(f.fitted_at) as day, i.owner, i.kind, f.construction, f.material, f.coated, f.gauge_nm, f.reason in ({$ended}) as has_ended,
                 coalesce(".self::logged().', i.hours_a_week * (julianday(f.removed_at) - julianday(f.fitted_at)) / 7) as hours');
 
-        return self::summed($each)->where('hours', '>', 0)->groupBy(['instrument_id', 'construction', 'material', 'coated'])
-            ->selectRaw('owner, kind, construction, material, coated, max(gauge_nm) as gauge_nm, sum(has_ended) as ended, sum(hours * hours) as squares');
+        return self::summed($each)->where('hours', '>', 0)->groupBy(['instrument_id', 'day', 'construction', 'material', 'coated', 'hours'])
+            ->selectRaw('instrument_id, day, owner, kind, construction, material, coated, max(gauge_nm) as gauge_nm, hours, sum(has_ended) as ended, count(*) as strings');
     }
 
     /** To be summed: reckoned once for each string, however often a figure of it is asked for. */

@@ -186,6 +186,7 @@ final readonly class JobViews
                 $drifts->stretched(),
                 $drifts->rested(),
                 $settling->roundsLeft,
+                $settling->roundsMost,
                 $settling->nextDriftCents,
                 $settling->holdsAfterS,
                 $holdsS === null ? null : Carbon::createFromTimestampUTC($holdsS)->toIso8601String(),

@@ -18,11 +18,15 @@ use Lira\Life\BreakPlace;
 use Lira\Life\Family;
 use Lira\Life\Life;
 use Lira\Life\Survival;
+use Lira\Life\Together;
 
 /** What is learned of how long strings last, of where they break, of what an hour costs, of how soon a make holds. Never from one alone. */
 final class Lives
 {
-    private const POINTS = 40;
+    private const POINTS = 30;
+
+    /** Of fewer that ended it cannot be told whether they wear alike. */
+    private const ENOUGH = 5;
 
     /** Of a curve that only so much of it changes, no step is drawn. */
     private const SEEN = 0.004;
@@ -33,36 +37,33 @@ final class Lives
     /**
      * @param  ?string  $owner  null for all; empty for what is nobody's
      * @param  ?string  $place  null for all
-     * @return list<LivesView> by family, the one with most strings first
+     * @return list<LivesView> by family, and by what they are parted by; the one with most strings first
      */
-    public static function of(?string $owner = null, ?string $place = null, ?Carbon $now = null): array
+    public static function of(?string $owner = null, ?string $place = null, ?Part $part = null, ?Carbon $now = null): array
     {
-        $rows = Worn::summed(self::narrowed(Worn::query($now), $owner, $place))->where('hours', '>', 0)
-            ->select(['kind', 'construction', 'material', 'coated', 'ended', 'gauge_nm', 'hours'])->get();
-        /** @var array<string, list<float>> $ended */
-        $ended = [];
-        /** @var array<string, list<float>> $running */
-        $running = [];
-        [$of, $keys] = [[], []];
+        $query = self::narrowed(Worn::query($now), $owner, $place)->selectRaw('date(f.fitted_at) as day')->selectRaw(($part?->column() ?? "''").' as part');
+        if ($part === Part::Make) {
+            $query->leftJoin('lots as l', 'l.id', '=', 'f.lot_id')->leftJoin('list_strings as ls', 'ls.id', '=', 'l.list_string_id')->leftJoin('suppliers as su', 'su.id', '=', 'ls.supplier_id');
+        }
+        $rows = Worn::summed($query)->where('hours', '>', 0)
+            ->select(['instrument_id', 'day', 'part', 'kind', 'construction', 'material', 'coated', 'ended', 'gauge_nm', 'hours'])->get();
+        [$changes, $of] = [[], []];
         foreach ($rows as $row) {
-            /** @var object{kind: string, construction: string, material: string, coated: int, ended: int, gauge_nm: int, hours: float}&\stdClass $row */
-            $alike = "{$row->construction} {$row->material} {$row->kind} {$row->coated}";
-            $key = $keys[$alike] ?? null;
-            if ($key === null) {
-                $family = LearnedLives::family($row->construction, $row->material, $row->gauge_nm, Kind::from($row->kind));
-                $key = $keys[$alike] = $family->value.' '.$row->coated;
-                $of[$key] = [$family, (bool) $row->coated];
-            }
-            if ((bool) $row->ended) {
-                $ended[$key][] = $row->hours;
-            } else {
-                $running[$key][] = $row->hours;
-            }
+            /** @var object{instrument_id: int, day: string, part: ?string, kind: string, construction: string, material: string, coated: int, ended: int, gauge_nm: int, hours: float}&\stdClass $row */
+            $family = LearnedLives::family($row->construction, $row->material, $row->gauge_nm, Kind::from($row->kind));
+            $key = implode(' ', [$family->value, $row->coated, $row->part]);
+            $of[$key] ??= [$family, (bool) $row->coated, $row->part ?? ''];
+            $changes[$key][LearnedLives::change($row->instrument_id, $row->day)][] = [
+                'hours' => $row->hours, 'ended' => $row->ended, 'running' => 1 - $row->ended,
+            ];
         }
         $costs = self::costs($owner, $place, $now);
         $views = [];
-        foreach ($of as $key => [$family, $coated]) {
-            $views[] = self::view($family, $coated, $ended[$key] ?? [], $running[$key] ?? [], $costs[$key] ?? []);
+        foreach ($of as $key => [$family, $coated, $named]) {
+            $views[] = self::view(
+                $family, $coated, $part === null ? '' : $part->named($named), array_map(static fn (array $strings): Together => new Together($strings), array_values($changes[$key])),
+                $part === null ? $costs[$family->value.' '.(int) $coated] ?? [] : [],
+            );
         }
         usort($views, static fn (LivesView $one, LivesView $other): int => $other->ended + $other->running <=> $one->ended + $one->running);
 
@@ -70,21 +71,27 @@ final class Lives
     }
 
     /**
-     * @param  list<float>  $ended  hours
-     * @param  list<float>  $running  hours
+     * @param  list<Together>  $groups
      * @param  array<string, array{cents: float, strings: int}>  $costs  an hour, by currency
      */
-    private static function view(Family $family, bool $coated, array $ended, array $running, array $costs): LivesView
+    private static function view(Family $family, bool $coated, string $part, array $groups, array $costs): LivesView
     {
         $usual = $family->usualMedianH($coated);
-        $life = Life::of($usual, $ended, $running);
+        $life = Life::of($usual, $groups);
+        [$ended, $running] = [[], []];
+        foreach ($groups as $group) {
+            foreach ($group->strings as $string) {
+                array_push($ended, ...array_fill(0, $string['ended'], $string['hours']));
+                array_push($running, ...array_fill(0, $string['running'], $string['hours']));
+            }
+        }
         $survival = Survival::of($ended, $running);
-        $most = max([1.6 * $life->highH(), ...$ended, ...$running]);
+        $most = max([1.1 * $life->quantileH(0.9), ...$ended, ...$running]);
         $curve = array_map(static function (int $point) use ($life, $most): CurveView {
             $hours = $most * $point / self::POINTS;
-            ['low' => $low, 'high' => $high] = $life->survivalRange($hours);
+            $share = $life->survival($hours);
 
-            return new CurveView($hours, $life->survival($hours), $low, $high);
+            return new CurveView($hours, $share->estimate, $share->low, $share->high);
         }, range(0, self::POINTS));
         [$steps, $drawn] = [[], 1.0];
         foreach ($survival->steps as $index => ['hours' => $hours, 'share' => $share, 'of' => $of]) {
@@ -93,11 +100,35 @@ final class Lives
                 $drawn = $share;
             }
         }
+        [$few, $fifth, $half, $nine] = array_map($life->quantileH(...), [0.1, 0.2, 0.5, 0.9]);
+        $median = $life->medianH();
 
         return new LivesView(
-            $family->label(), $coated, $survival->ended, $survival->running, $usual, $life->medianH(), $life->lowH(), $life->highH(), $steps, $curve,
+            $family->label(), $coated, $part, $survival->ended, $survival->running, $life->changes, $life->countsAs, $life->shape(), $usual,
+            $few, $fifth, $half, $nine, $median->low, $median->high, self::wearAlike($survival, $curve), $steps, $curve,
             array_map(static fn (array $cost): float => $cost['cents'], array_filter($costs, static fn (array $cost): bool => $cost['strings'] >= self::LEAST)),
         );
+    }
+
+    /**
+     * Whether what was seen stays within the band over two thirds of its length and more. Where it does not, strings of more than one way
+     * of wearing are thrown together.
+     *
+     * @param  list<CurveView>  $curve
+     */
+    private static function wearAlike(Survival $survival, array $curve): bool
+    {
+        $last = $survival->steps === [] ? 0.0 : $survival->steps[count($survival->steps) - 1]['hours'];
+        [$within, $all] = [0, 0];
+        foreach ($curve as $point) {
+            if ($point->hours > 0.0 && $point->hours <= $last) {
+                $share = $survival->at($point->hours);
+                $all++;
+                $within += $share >= $point->low && $share <= $point->high ? 1 : 0;
+            }
+        }
+
+        return $survival->ended < self::ENOUGH || 3 * $within >= 2 * $all;
     }
 
     /**

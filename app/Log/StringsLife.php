@@ -27,8 +27,8 @@ final readonly class StringsLife
 {
     private const SHOWN = 5;
 
-    /** Beyond so many weeks nobody says a day. */
-    private const MOST_WEEKS = 520.0;
+    /** Beyond two years nobody says a day. */
+    private const MOST_WEEKS = 104.0;
 
     /** @param  ?Carbon  $now  for whoever asks at another time */
     public function of(Instrument $instrument, ?Carbon $now = null): InstrumentLifeView
@@ -83,16 +83,17 @@ final readonly class StringsLife
         $families = [];
         foreach ($alike as $together) {
             [$first, $family] = $together[0];
-            $own = array_sum(array_map(static fn (array $each): float => ($each[0]->hours ?? 0.0) ** 2, $together));
-            $life = $lives->life($first->owner, $family, (bool) $first->coated, Kind::from($first->kind)->isBass(), $own);
+            $change = LearnedLives::change($first->instrument_id, $first->fitted_at);
+            $life = $lives->life($first->owner, $family, (bool) $first->coated, Kind::from($first->kind)->isBass(), $change);
             $weekly = $first->weekly ?? $logged[$first->instrument_id] ?? null;
             $played = $first->hours ?? 0.0;
             $due = $weekly === null || $weekly <= 0.0 ? null : Due::of($life, $played, $weekly);
-            $day = static fn (?float $weeks): ?Carbon => $weeks === null ? null : $now->copy()->addDays((int) round(7 * min($weeks, self::MOST_WEEKS)));
+            $day = static fn (?float $weeks): ?Carbon => $weeks === null || $weeks > self::MOST_WEEKS ? null : $now->copy()->addDays((int) round(7 * $weeks));
             $families[] = new StringsOn(
                 $first->instrument_id, $first->name, $first->owner, $family, (bool) $first->coated,
                 array_map(static fn (array $each): int => $each[0]->position, $together),
                 Carbon::parse($first->fitted_at), $played, $life, $weekly, $day($due?->dueInWeeks), $day($due?->earliestInWeeks), $day($due?->latestInWeeks),
+                $due !== null && $due->dueInWeeks > self::MOST_WEEKS ? $now->copy()->addWeeks((int) self::MOST_WEEKS)->year : null,
             );
         }
 

@@ -16,9 +16,10 @@ final readonly class StringsOn
      * @param  non-empty-list<int>  $positions
      * @param  float  $playedH  as they count
      * @param  ?float  $hoursAWeek  null where nobody knows
-     * @param  ?Carbon  $due  null where nobody knows how much it is played
-     * @param  ?Carbon  $earliest  by the lower end of what is known
-     * @param  ?Carbon  $latest  by its upper end
+     * @param  ?Carbon  $due  when half of such strings are gone; null where nobody knows how much it is played, or it is years away
+     * @param  ?Carbon  $earliest  when one string in ten is gone
+     * @param  ?Carbon  $latest  when nine in ten are; null where that is years away
+     * @param  ?int  $notBefore  the year before which they are not due, where that is years away
      */
     public function __construct(
         public int $instrument,
@@ -34,6 +35,7 @@ final readonly class StringsOn
         public ?Carbon $due,
         public ?Carbon $earliest,
         public ?Carbon $latest,
+        public ?int $notBefore = null,
     ) {}
 
     /** Such as “strings 1 to 6”. */
@@ -50,21 +52,26 @@ final readonly class StringsOn
     public function reason(): string
     {
         $hours = static fn (float $figure): string => number_format($figure, $figure < 9.95 ? 1 : 0).' h';
-        $learned = match ($this->life->learnedFrom) {
-            0 => 'as long as such strings usually last',
-            1 => 'learned from one string that ended, so hardly at all',
-            default => "learned from {$this->life->learnedFrom} strings that ended",
+        [$strings, $changes] = [$this->life->learnedFrom, $this->life->changes];
+        $learned = match (true) {
+            $strings === 0 => 'as long as such strings usually last',
+            $strings === 1 => 'learned from one string that ended, so hardly at all',
+            $changes === 1 => "learned from {$strings} strings that ended, all of one change, so hardly at all",
+            default => "learned from {$strings} strings that ended, of {$changes} changes",
         };
+        [$few, $half, $most] = array_map($this->life->quantileH(...), [0.1, 0.5, 0.9]);
 
-        return "{$hours($this->playedH)} of about {$hours($this->life->medianH())} ({$hours($this->life->lowH())} to {$hours($this->life->highH())}), {$learned}";
+        return "{$hours($this->playedH)}; half are gone by about {$hours($half)}, one in ten by {$hours($few)}, nine in ten by {$hours($most)}, {$learned}";
     }
 
     public function view(): FamilyLifeView
     {
+        [$few, $fifth, $half, $most] = array_map($this->life->quantileH(...), [0.1, 0.2, 0.5, 0.9]);
+
         return new FamilyLifeView(
             $this->family->label(), $this->coated, $this->positions, $this->which(), $this->since->toIso8601String(), $this->playedH,
-            $this->life->medianH(), $this->life->lowH(), $this->life->highH(), $this->life->learnedFrom, $this->playedH / $this->life->medianH(),
-            $this->due?->toDateString(), $this->earliest?->toDateString(), $this->latest?->toDateString(),
+            $few, $fifth, $half, $most, $this->life->learnedFrom, $this->life->changes, $this->playedH / $half,
+            $this->due?->toDateString(), $this->earliest?->toDateString(), $this->latest?->toDateString(), $this->notBefore,
         );
     }
 }

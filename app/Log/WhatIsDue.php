@@ -12,16 +12,19 @@ use App\Models\LogSettings;
 use App\Models\Play;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Lira\Life\Exposure;
 use Lira\Wording\Dates;
 
 /**
- * What is due on every instrument: strings by their hours, before a show by the lower end of what is known and two days early so that they
+ * What is due on every instrument: strings by their hours, before a show when one in five of them would have gone by its end, and two days early so that they
  * settle, care by its rules, jobs by the day they are promised.
  */
 final readonly class WhatIsDue
 {
     /** Strings are fitted so many days before a show. */
     public const SETTLE_DAYS = 2;
+
+    private const SAID = [5 => 'five', 10 => 'ten'];
 
     public function __construct(private StringsLife $life) {}
 
@@ -50,18 +53,21 @@ final readonly class WhatIsDue
         $due = [];
         $off = $care->putOff();
         $shows = $this->nextShows($now);
+        $oneIn = LogSettings::here()->before_show;
+        $words = self::SAID[$oneIn] ?? (string) $oneIn;
         $open = Job::query()->where('status', JobStatus::Open)->orderBy('id')->pluck('id', 'instrument_id')->all();
         foreach ($this->life->all($now) as $on) {
             $entry = $off[$on->instrument]['strings'] ?? null;
             // What was put off before they went on has passed.
             $entry = $entry !== null && $entry->on < $on->since->toDateString() ? null : $entry;
             $show = $shows[$on->instrument] ?? null;
-            if ($show !== null && self::isDueBefore($on, $show['at'], $now)) {
+            $which = ucfirst($on->which());
+            if ($show !== null && self::isDueBefore($on, $show, $now, $oneIn)) {
                 $due[] = self::view($on, 'show', $show['at']->copy()->subDays(self::SETTLE_DAYS)->max($now), "Fit new strings before {$show['name']}",
-                    "{$show['name']} is on ".app(Dates::class)->date($show['at'])."; until then {$on->which()} will have done as much as {$on->family->label()} may: {$on->reason()}. Fitted two days before, they have settled.",
+                    "{$show['name']} is on ".app(Dates::class)->date($show['at'])."; by its end one in {$words} of such strings has gone. {$which}, {$on->family->label()}: {$on->reason()}. Fitted two days before, they have settled.",
                     $benches, $entry, $open[$on->instrument] ?? null);
             } elseif ($on->due !== null) {
-                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), ucfirst($on->which()).", {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null);
+                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), "{$which}, {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null);
             }
         }
 
@@ -83,24 +89,35 @@ final readonly class WhatIsDue
         );
     }
 
-    /** Whether one would rather be early: their hours reach the lower end of what is known before it is over. */
-    private static function isDueBefore(StringsOn $on, Carbon $show, Carbon $now): bool
+    /**
+     * Whether one would rather be early: by its end one in so many of such strings has gone.
+     *
+     * @param  array{name: string, at: Carbon, counts: float}  $show
+     */
+    private static function isDueBefore(StringsOn $on, array $show, Carbon $now, int $oneIn): bool
     {
-        $hours = $on->playedH + ($on->hoursAWeek ?? 0.0) * $now->diffInDays($show) / 7;
+        $hours = $on->playedH + ($on->hoursAWeek ?? 0.0) * max(0.0, $now->diffInDays($show['at'])) / 7 + $show['counts'];
 
-        return $hours >= $on->life->lowH() && $show->gt($on->since->copy()->addDays(self::SETTLE_DAYS));
+        return $hours >= $on->life->quantileH(1 / $oneIn) && $show['at']->gt($on->since->copy()->addDays(self::SETTLE_DAYS));
     }
 
-    /** @return array<int, array{name: string, at: Carbon}> the next show of each instrument */
+    /** @return array<int, array{name: string, at: Carbon, counts: float}> the next show of each instrument, and what its hours count as */
     private function nextShows(Carbon $now): array
     {
         $shows = [];
-        $zone = LogSettings::here()->zone();
+        $settings = LogSettings::here();
+        $zone = $settings->zone();
+        $exposure = new Exposure($settings->heat, $settings->salt, $settings->sweat);
         $rows = Play::query()->join('shows', 'shows.id', '=', 'plays.show_id')->where('shows.starts_at', '>', $now)->whereNull('shows.archived_at')
-            ->orderByDesc('shows.starts_at')->toBase()->get(['plays.instrument_id', 'shows.name', 'shows.starts_at']);
+            ->orderByDesc('shows.starts_at')->toBase()
+            ->get(['plays.instrument_id', 'plays.hours', 'plays.heat', 'plays.salt', 'plays.sweat', 'shows.name', 'shows.starts_at']);
         foreach ($rows as $row) {
-            /** @var object{instrument_id: int, name: string, starts_at: string}&\stdClass $row */
-            $shows[$row->instrument_id] = ['name' => $row->name, 'at' => Carbon::parse($row->starts_at, 'UTC')->setTimezone($zone)];
+            /** @var object{instrument_id: int, hours: float, heat: int, salt: int, sweat: int, name: string, starts_at: string}&\stdClass $row */
+            $shows[$row->instrument_id] = [
+                'name' => $row->name,
+                'at' => Carbon::parse($row->starts_at, 'UTC')->setTimezone($zone),
+                'counts' => $exposure->countedH((float) $row->hours, (bool) $row->heat, (bool) $row->salt, (bool) $row->sweat),
+            ];
         }
 
         return $shows;

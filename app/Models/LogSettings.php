@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $salt
  * @property float $sweat
  * @property ?string $time_zone  null until somebody says it
+ * @property int $before_show  before a show strings are due when one in so many has gone, 5 or 10
  * @property string $feed_key  without which nobody reads the calendar
  */
 final class LogSettings extends Model
@@ -35,6 +36,6 @@ final class LogSettings extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['heat' => 'float', 'salt' => 'float', 'sweat' => 'float'];
+        return ['heat' => 'float', 'salt' => 'float', 'sweat' => 'float', 'before_show' => 'integer'];
     }
 }

@@ -10,10 +10,10 @@ namespace Lira\Coupling;
  */
 final readonly class Coupled
 {
-    /** So fine is what has to be found where a ceiling keeps a pass from landing. */
-    private const SHARES = [1.0, 0.75, 0.5, 0.25];
+    /** How much of its way a pass goes where a ceiling keeps it from landing: the first of these that keeps every string under it. */
+    private const SHARES = [1.0, 0.75, 0.5, 0.25, 0.125, 0.0625, 0.03125, self::LEAST_SHARE];
 
-    private const MOST_PASSES = 40;
+    private const LEAST_SHARE = 0.015625;
 
     /** @var array<int, HungString> by position */
     private array $strings;
@@ -88,13 +88,24 @@ final readonly class Coupled
      */
     public function withoutN(): array
     {
+        return $this->broughtN(array_map(static fn (HungString $string): float => $string->wantedN, $this->strings));
+    }
+
+    /**
+     * Where every string stands once each of the order was brought, in its turn, to pull so much there.
+     *
+     * @param  array<int, float>  $goalsN  newtons, by position
+     * @return array<int, ?float> newtons, by position; null of what was left slack
+     */
+    public function broughtN(array $goalsN): array
+    {
         $stiffness = $this->pullingNPerM();
         [$wound, $windings] = [0.0, []];
         foreach ($this->order as $position) {
             $string = $this->strings[$position];
             $stiffness += $string->presentN === null ? $string->stiffnessNPerM : 0.0;
             $gives = $string->stiffnessNPerM * $this->complianceMPerN / (1 + $this->complianceMPerN * $stiffness);
-            $windings[$position] = ($string->wantedN - (float) $string->presentN + $gives * $wound) / (1 - $gives);
+            $windings[$position] = ($goalsN[$position] - (float) $string->presentN + $gives * $wound) / (1 - $gives);
             $wound += $windings[$position];
         }
         $moved = $this->movedM($wound, $stiffness);
@@ -103,21 +114,37 @@ final readonly class Coupled
             : (float) $string->presentN + ($windings[$string->position] ?? 0.0) - $string->stiffnessNPerM * $moved, $this->strings);
     }
 
-    /** What part of the way this pass may go, so that no string is asked above its ceiling: 1, ¾, ½, ¼, or less where it must. */
+    /**
+     * What part of the way this pass may go, so that no string is asked above its ceiling, nor one that stands above it higher than it
+     * stands: 1, ¾, ½, ¼, then halves of that. The smallest, 1/64, is taken where none does.
+     */
     public function share(): float
     {
         $most = INF;
         foreach ($this->leaveN() as $position => $leaveN) {
             $from = (float) $this->strings[$position]->presentN;
-            $most = $leaveN > $from ? min($most, ($this->strings[$position]->ceilingN - $from) / ($leaveN - $from)) : $most;
+            $above = max(0.0, $this->strings[$position]->ceilingN - $from);
+            $most = $leaveN > $from ? min($most, $above / ($leaveN - $from)) : $most;
         }
         foreach (self::SHARES as $share) {
-            if ($share <= $most) {
+            // What is asked exactly at the ceiling is not above it.
+            if ($share <= $most * (1 + 1e-12)) {
                 return $share;
             }
         }
 
-        return max(0.0, $most);
+        return self::LEAST_SHARE;
+    }
+
+    /** Whether even the smallest part of the way asks some string above its ceiling. */
+    public function isStuck(): bool
+    {
+        $part = $this->part(self::LEAST_SHARE)->leaveN();
+
+        return $this->share() === self::LEAST_SHARE && array_filter($part, fn (float $leaveN, int $position): bool => $leaveN > (1 + 1e-12) * max(
+            $this->strings[$position]->ceilingN,
+            (float) $this->strings[$position]->presentN,
+        ), ARRAY_FILTER_USE_BOTH) !== [];
     }
 
     /** So far and no farther: every string a part of its way. */
@@ -128,27 +155,43 @@ final readonly class Coupled
         ), $this->strings));
     }
 
-    /** How many passes it takes to land, each going as far as its ceiling lets it. */
-    public function passes(): int
+    /**
+     * The same once its strings pull so much.
+     *
+     * @param  array<int, ?float>  $presentN  newtons, by position
+     */
+    public function standing(array $presentN): self
     {
-        $left = $this;
-        $pass = 1;
-        for ($share = $left->share(); $share < 1.0 && $pass < self::MOST_PASSES; $share = $left->share()) {
-            $pass++;
-            $after = $left->part($share)->afterN();
-            $left = $left->with(array_map(
-                static fn (HungString $string): HungString => $string->at($after[$string->position], $string->wantedN),
-                $left->strings,
-            ));
-        }
+        return $this->with(array_map(
+            static fn (HungString $string): HungString => $string->at($presentN[$string->position], $string->wantedN),
+            $this->strings,
+        ));
+    }
 
-        return $pass;
+    /** The same on an instrument that gives more or less, with stiffer or softer strings. */
+    public function on(Ends $ends): self
+    {
+        return new self(array_values(array_map(
+            static fn (HungString $string): HungString => $string->withStiffness($ends->stiffnessNPerM[$string->position] ?? $string->stiffnessNPerM),
+            $this->strings,
+        )), $this->order, $ends->complianceMPerN);
     }
 
     /** @param  array<int, HungString>  $strings */
     private function with(array $strings): self
     {
         return new self(array_values($strings), $this->order, $this->complianceMPerN);
+    }
+
+    public function string(int $position): HungString
+    {
+        return $this->strings[$position];
+    }
+
+    /** @return list<int> of the tuners that are turned */
+    public function order(): array
+    {
+        return $this->order;
     }
 
     /** @return array<int, float> k δ of each tuner that is turned: the tension its winding alone would add, newtons */

@@ -26,4 +26,10 @@ final readonly class HungString
     {
         return new self($this->position, $this->stiffnessNPerM, $presentN, $wantedN, $this->ceilingN);
     }
+
+    /** The same, stiffer or softer. */
+    public function withStiffness(float $stiffnessNPerM): self
+    {
+        return new self($this->position, $stiffnessNPerM, $this->presentN, $this->wantedN, $this->ceilingN);
+    }
 }

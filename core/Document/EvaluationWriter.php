@@ -96,7 +96,7 @@ final class EvaluationWriter
             ],
             'outer_diameter_mm' => $string->build->outerDiameterM * 1000,
             'core_diameter_mm' => $core === null ? null : $core->size->inMillimetres(),
-            'stiffness_ea_n' => $core?->axialStiffnessN(),
+            'stiffness_ea_n' => $core?->strungStiffnessN(),
             'bending_ei_nm2' => $core?->bendingStiffnessNm2(),
             'core_known' => $core === null ? null : ! $string->guessesCore(),
             'safe_n' => IntervalWriter::toArray($evaluated->safeN),
@@ -167,6 +167,7 @@ final class EvaluationWriter
                 'force_n' => IntervalWriter::toArray($at->feel->wholeToneBend->forceN),
             ],
             'saddle_setback_mm' => IntervalWriter::toArray($at->setbackM, 1000),
+            'saddle_to_be_measured' => $at->saddleIsToBeMeasured(),
             'nut_down_force_n' => $at->downForces->nutN,
             'saddle_down_force_n' => $at->downForces->saddleN,
         ] + self::change($at->change) + self::why($at->why);

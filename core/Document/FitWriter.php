@@ -132,6 +132,7 @@ final class FitWriter
             'travel_mm' => $stand->travelM === null ? null : self::mm($stand->travelM),
             'share' => $stand->share(),
             'screw_turns' => $stand->screwTurns,
+            'to_be_measured' => $stand->isToBeMeasured,
         ];
     }
 

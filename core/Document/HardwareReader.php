@@ -56,6 +56,7 @@ final readonly class HardwareReader
             $nut?->has('clamp') === true && $nut->boolean('clamp', 'whether the nut clamps its strings') === true,
             $this->complianceMPerN($node),
             $node->says('compliance_source', 'measured'),
+            self::perNewton($this->within($node, 'compliance_error_um_per_n', 'how sure that is in micrometres per newton', 0.0, 1000.0)),
         );
         $headstock?->reportUnknownKeys();
         $nut?->knows('material')->reportUnknownKeys();
@@ -86,8 +87,8 @@ final readonly class HardwareReader
         $setup = new Setup(
             $this->metres($node, 'action_12_mm', 'the action at the 12th fret in mm', 20.0) ?? $usual->action12M,
             $this->metres($node, 'nut_height_mm', 'the height of the strings at the nut in mm', 10.0) ?? $usual->nutHeightM,
-            $this->metres($node, 'pick_from_saddle_mm', 'where the pick strikes, mm from the saddle') ?? $usual->pickFromSaddleM,
             $picking,
+            $this->metres($node, 'pick_from_saddle_mm', 'where the pick strikes, mm from the saddle') ?? $usual->pickFromSaddleM,
             $this->metres($node, 'extra_length_mm', 'the string beyond nut and saddle in mm') ?? $usual->extraLengthM,
             ($this->within($node, 'relief_mm', 'the relief in mm', -5.0, 10.0) ?? 1000 * $usual->reliefM) / 1000,
             $this->within($node, 'vertical_share', 'the share of a vibration that points at the frets', 0.0, 1.0) ?? $usual->verticalShare,
@@ -103,8 +104,14 @@ final readonly class HardwareReader
     private function complianceMPerN(Node $hardware): ?float
     {
         $hardware->knows('compliance_source');
-        $umPerN = $this->within($hardware, 'compliance_um_per_n', 'how far the strings’ ends give in micrometres per newton', 0.0, 1000.0);
 
+        return self::perNewton(
+            $this->within($hardware, 'compliance_um_per_n', 'how far the strings’ ends give in micrometres per newton', 0.0, 1000.0),
+        );
+    }
+
+    private static function perNewton(?float $umPerN): ?float
+    {
         return $umPerN === null ? null : $umPerN * 1e-6;
     }
 

@@ -6,6 +6,7 @@ namespace Lira\Drawing;
 
 use Lira\Evaluation\EvaluatedString;
 use Lira\Fit\Intonation;
+use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Saddle;
 
 /** Where a saddle will have to stand behind the scale length, in the tuning that asks for most; metres. */
@@ -17,6 +18,7 @@ final readonly class SaddleStand
         public float $highM,
         public ?float $travelM,
         public ?float $screwTurns,
+        public bool $isToBeMeasured,
     ) {}
 
     /** @return ?self null for a string without a modelled core */
@@ -35,6 +37,7 @@ final readonly class SaddleStand
             $most->high,
             $saddle->travelM($string->position),
             $saddle->screwPitchM === null ? null : Intonation::screwTurns($most->estimate, $saddle->screwPitchM),
+            SaddleSetback::isToBeMeasured($most),
         );
     }
 

@@ -15,8 +15,8 @@ use Lira\Strings\BuiltString;
 use Lira\Strings\Core;
 
 /**
- * What hangs on a string's core at one pitch: breaking, stiffness, feel and setback. Where the core is a guess each is its least and
- * its greatest over what the core may be, the estimate as it was looked up.
+ * What hangs on a string's core at one pitch: breaking, stiffness, feel and setback. Where something about the core is a guess each is
+ * its least and its greatest over what the core may be, the estimate as it is taken to be; breaking also over what wire really bears.
  */
 final readonly class CoreFigures
 {
@@ -38,14 +38,19 @@ final readonly class CoreFigures
      */
     public static function of(BuiltString $string, float $hertz, float $lengthM, float $openM, Setup $setup): ?self
     {
-        $possible = [];
+        $core = $string->build->core;
+        if ($core === null) {
+            return null;
+        }
+        $possible = [self::if($string, $core, $hertz, $lengthM, $openM, $setup)];
         foreach ($string->possible() as $one) {
-            if ($one->build->core !== null) {
+            if ($one !== $string && $one->build->core !== null) {
                 $possible[] = self::if($one, $one->build->core, $hertz, $lengthM, $openM, $setup);
             }
         }
+        $over = self::over($possible);
 
-        return $possible === [] ? null : self::over($possible);
+        return new self($over->strength->varying($string, $core, $lengthM), $over->inharmonicity, $over->feel, $over->setbackM);
     }
 
     /** With one core, as if it were known. */
@@ -57,7 +62,7 @@ final readonly class CoreFigures
             self::BEND_FRET,
             $tensionN,
             $lengthM,
-            $core->axialStiffnessN(),
+            $core->strungStiffnessN(),
             $setup->extraLengthM,
         );
         $attack = self::attack($core, $tensionN, $lengthM, $setup);
@@ -67,7 +72,10 @@ final readonly class CoreFigures
                 Interval::exact(Breaking::share($tensionN, $core)),
                 Interval::exact($string->tension->frequencyHz(Breaking::loadN($core), $lengthM)),
             ),
-            Interval::exact(Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM)),
+            Interval::around(...array_map(
+                static fn (float $bendingNm2): float => Inharmonicity::coefficient($bendingNm2, $tensionN, $lengthM),
+                [$core->bendingStiffnessNm2(), $core->softestBendingNm2(), $core->stiffestBendingNm2()],
+            )),
             new FeelAtPitch(
                 array_map(static fn (AttackSharpening $one): Interval => Interval::exact($one->startCents), $attack),
                 array_map(static fn (AttackSharpening $one): Interval => Interval::exact($one->afterCents), $attack),
@@ -85,7 +93,7 @@ final readonly class CoreFigures
     private static function attack(Core $core, float $tensionN, float $lengthM, Setup $setup): array
     {
         return array_map(static fn (float $forceN): AttackSharpening => AttackSharpening::of(
-            $core->axialStiffnessN(),
+            $core->strungStiffnessN(),
             $tensionN,
             $lengthM,
             $forceN,

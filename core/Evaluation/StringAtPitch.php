@@ -6,6 +6,7 @@ namespace Lira\Evaluation;
 
 use Lira\Certainty\Interval;
 use Lira\Feel\FeltChange;
+use Lira\Fit\SaddleSetback;
 use Lira\Pitch\Pitch;
 use Lira\Tension\Why;
 
@@ -39,4 +40,10 @@ final readonly class StringAtPitch
         public ?FeltChange $change,
         public ?Why $why,
     ) {}
+
+    /** Whether what is foretold of its saddle is so wide that it helps nobody. */
+    public function saddleIsToBeMeasured(): bool
+    {
+        return $this->setbackM !== null && SaddleSetback::isToBeMeasured($this->setbackM);
+    }
 }

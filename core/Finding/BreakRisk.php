@@ -13,8 +13,8 @@ use Lira\Limit\Limits;
 use Lira\Strength\Breaking;
 
 /**
- * A string that uses too much of its breaking load. Where its core is a guess the thickest core it may have decides, so that nothing
- * ordinary is called dangerous; what it would be with the core that is usual is a note.
+ * A string that uses too much of its breaking load. The low figure decides, so that nothing ordinary is called dangerous: the thickest
+ * core it may have, where that is a guess, and wire that bears as much as wire of one size may. What it would be by the estimate is a note.
  */
 final class BreakRisk implements Rule
 {
@@ -23,7 +23,7 @@ final class BreakRisk implements Rule
         return new FindingType(
             'break-risk',
             Place::String,
-            '{pitch} takes [core=known|{share}][core=guessed|{low_share} to {high_share}] of what string {string} can bear: [risk=snaps|it will snap.][risk=breaks|expect breakage.][risk=may-break|it may break if its core is as thin as usual. Keep a spare, or measure a bared core.][risk=wears|it will not last as long as usual.][cure=plain| A plain string bears this pitch.][cure=lower| Tune lower, or shorten the scale; another gauge hardly helps.][care=slowly| Tune up slowly with eye protection on, and keep a spare.]',
+            '{pitch} takes {low_share} to {high_share} of what string {string} can bear: [risk=snaps|it will snap.][risk=breaks|expect breakage.][risk=may-break|it may break. Keep a spare.][risk=may-break-thin|it may break if its core is as thin as usual. Keep a spare, or measure a bared core.][risk=wears|it will not last as long as usual.][cure=plain| A plain string bears this pitch.][cure=lower| Tune lower, or shorten the scale; another gauge hardly helps.][care=slowly| Tune up slowly with eye protection on, and keep a spare.]',
             againstInstrument: true,
         );
     }
@@ -51,10 +51,8 @@ final class BreakRisk implements Rule
         }
         $says = [
             'pitch' => $at->pitch->label(),
-            'share' => $share->estimate,
             'low_share' => $share->low,
             'high_share' => $share->high,
-            'core' => $share->isExact() ? 'known' : 'guessed',
             'string' => $string->position,
         ];
         $cure = ['cure' => $this->plainBears($string, $at, $limits) ? 'plain' : 'lower'];
@@ -71,7 +69,7 @@ final class BreakRisk implements Rule
                 Limit::BreakCaution,
             ],
             $share->estimate >= $caution => [
-                self::type()->note(Remedy::Watch, $says + ['risk' => 'may-break']),
+                self::type()->note(Remedy::Watch, $says + ['risk' => $string->string->guessesCore() ? 'may-break-thin' : 'may-break']),
                 $share->estimate,
                 Limit::BreakCaution,
             ],

@@ -14,7 +14,7 @@ use Lira\Limit\Limits;
 final class NeighbourJump implements Rule
 {
     /** A wound string gives more under a finger than a plain one that pulls as hard, so more of a difference goes unnoticed. */
-    private const PLAIN_BESIDE_WOUND = 1.5;
+    private const PLAIN_BESIDE_WOUND = 1.8;
 
     public static function type(): FindingType
     {

@@ -7,7 +7,6 @@ namespace Lira\Fit;
 use Lira\Instrument\PostType;
 use Lira\Kind\Kind;
 use Lira\Strings\Core;
-use Lira\Strings\CoreShape;
 use Lira\Strings\StringType;
 
 /**
@@ -16,9 +15,6 @@ use Lira\Strings\StringType;
  */
 final readonly class Leave
 {
-    /** A string on floss is taken to stretch by no more than this, however soft its filaments. */
-    private const FLOSS_STRETCHES = 0.03;
-
     /** No finer than anybody cuts. */
     private const STEP_M = 0.001;
 
@@ -82,15 +78,13 @@ final readonly class Leave
     }
 
     /**
-     * T L/EA, metres.
+     * T L/EA from slack, metres: a few millimetres on steel, up to about 30 on nylon, plain or on floss.
      *
      * @param  float  $stretchingM  all of the string that stretches, metres
      */
     public static function stretchM(Core $core, float $tensionN, float $stretchingM): float
     {
-        $stretchM = $tensionN * $stretchingM / $core->axialStiffnessN();
-
-        return $core->shape === CoreShape::Multifilament ? min($stretchM, self::FLOSS_STRETCHES * $stretchingM) : $stretchM;
+        return $tensionN * $stretchingM / $core->slackStiffnessN();
     }
 
     /** @return ($metres is null ? null : float) a length as it is measured and cut, metres: to 1 mm, on basses to 5 */

@@ -12,9 +12,7 @@ use Lira\Strings\StringType;
 final class Post
 {
     /** A shallow head that needs the angle takes up to so many; where that is not enough, a tree is the answer. */
-    private const MOST_PLAIN = 4.0;
-
-    private const MOST_WOUND = 3.0;
+    private const MOST = 4.0;
 
     /** Turns that hold, by how the end is held: a locking post clamps it, a wound string grips better than a plain one. */
     public static function usualTurns(PostType $post, StringType $string): float
@@ -34,8 +32,7 @@ final class Post
     {
         return match (true) {
             $string->material === Material::Polyurethane, ! $post->windsDown() => self::usualTurns($post, $string),
-            $string->construction->isWound() => self::MOST_WOUND,
-            default => self::MOST_PLAIN,
+            default => self::MOST,
         };
     }
 

@@ -13,6 +13,15 @@ use Lira\Strings\Core;
  */
 final class SaddleSetback
 {
+    /** Where the ends of what it may be lie further apart than this, the figure helps nobody. */
+    private const SAYS_LITTLE_M = 0.006;
+
+    /** Whether what is foretold is so wide that the saddle's place has to be measured. @param  Interval  $setbackM  metres */
+    public static function isToBeMeasured(Interval $setbackM): bool
+    {
+        return $setbackM->width() > self::SAYS_LITTLE_M;
+    }
+
     /**
      * @param  float  $lengthM  that the frets are laid out for, metres
      * @param  float  $actionM  height of the string above the 12th fret, metres
@@ -30,7 +39,7 @@ final class SaddleSetback
         $at = static fn (float $bendingNm2): float => Intonation::setbackM($lengthM, Intonation::sharpCents(
             $tensionN,
             $lengthM,
-            $core->axialStiffnessN(),
+            $core->strungStiffnessN(),
             $bendingNm2,
             $actionM,
             nutHeightM: $nutHeightM,

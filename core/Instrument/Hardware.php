@@ -16,6 +16,7 @@ final readonly class Hardware
      * @param  bool  $nutClamps  whether the nut clamps its strings once they are tuned
      * @param  ?float  $complianceMPerN  how far the strings' ends give, along the strings, metres per newton
      * @param  bool  $complianceIsMeasured  whether that was read from its strings
+     * @param  ?float  $complianceErrorMPerN  how sure that was, one standard error, metres per newton
      */
     public function __construct(
         public ?Anchor $anchor = null,
@@ -35,6 +36,7 @@ final readonly class Hardware
         public bool $nutClamps = false,
         public ?float $complianceMPerN = null,
         public bool $complianceIsMeasured = false,
+        public ?float $complianceErrorMPerN = null,
     ) {}
 
     public function nutSlotM(int $position): ?float

@@ -22,10 +22,12 @@ final readonly class SaddleMove
 
     private const MOST_OF_FORMULA = 1.6;
 
+    private const BOUND_SDS = 1.96;
+
     /**
      * @param  float  $errorCents  of the stopped note; positive is sharp
      * @param  float  $moveM  positive away from the nut
-     * @param  float  $uncertaintyM  that two readings leave
+     * @param  float  $uncertaintyM  that two readings leave, one standard deviation
      * @param  float  $mPerCent  by which the stopped note goes flat by a cent
      */
     private function __construct(public float $errorCents, public float $moveM, public float $uncertaintyM, private float $mPerCent) {}
@@ -64,6 +66,12 @@ final readonly class SaddleMove
     public function isWorthIt(): bool
     {
         return abs($this->moveM) > $this->uncertaintyM;
+    }
+
+    /** So far from it at most the place lies in 95 of 100 cases. */
+    public function withinM(): float
+    {
+        return self::BOUND_SDS * $this->uncertaintyM;
     }
 
     /** How sharp the stopped note is left by another move, cents. */

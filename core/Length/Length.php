@@ -58,4 +58,10 @@ final readonly class Length
     {
         return $this->inInches() * 1000;
     }
+
+    /** Whether it is less than another by more than what gauges are rounded to. */
+    public function isThinnerThan(self $other): bool
+    {
+        return $this->metres < $other->metres * (1 - 1e-9);
+    }
 }

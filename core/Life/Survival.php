@@ -18,6 +18,20 @@ final readonly class Survival
      */
     private function __construct(public array $steps, public int $ended, public int $running) {}
 
+    /** The share that was seen to last so long. @param  float  $hours  0 or more */
+    public function at(float $hours): float
+    {
+        $share = 1.0;
+        foreach ($this->steps as $step) {
+            if ($step['hours'] > $hours) {
+                break;
+            }
+            $share = $step['share'];
+        }
+
+        return $share;
+    }
+
     /**
      * @param  list<float>  $endedH  hours of those that were dull, corroded or broke; 0 or more
      * @param  list<float>  $runningH  hours so far of those still on, and of those changed early

@@ -30,6 +30,16 @@ enum Material: string
         return Properties::of($this);
     }
 
+    /** Whether it is as hard as steel, so that it does not give where it is wound. */
+    public function isSteel(): bool
+    {
+        return match ($this) {
+            self::MusicWire, self::NickelPlatedSteel, self::StainlessSteel => true,
+            self::PureNickel, self::PhosphorBronze, self::Bronze8020, self::SilverPlatedCopper, self::Nylon, self::NylonMultifilament,
+            self::Fluorocarbon, self::SyntheticGut, self::NylonTape, self::Polyurethane => false,
+        };
+    }
+
     /** The name a technician uses. */
     public function label(): string
     {

@@ -34,8 +34,10 @@ final class StandardPool
 
     private const WOUND_BANJO = [[18, 32, 1]];
 
+    private const ELASTOMER_TENTHS_MM = [10, 60];
+
     /**
-     * The pool for a kind of instrument; empty for elastomer basses, whose strings have to be measured.
+     * The pool for a kind of instrument.
      *
      * @param  Measurements  $measurements  of samples
      */
@@ -72,7 +74,7 @@ final class StandardPool
             ],
             Kind::Bass => self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
             Kind::AcousticBass => self::run($kind, $measurements, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
-            Kind::ElastomerBass => [],
+            Kind::ElastomerBass => self::elastomer($kind, $measurements),
         });
     }
 
@@ -90,11 +92,11 @@ final class StandardPool
         }
         foreach ($strings as $string) {
             $family = $string->spec->type->family();
-            if (! isset($known[$family]) && $string->build->core !== null) {
+            if (! isset($known[$family])) {
                 $known[$family] = true;
                 $pool = [
                     ...$pool,
-                    ...self::run(
+                    ...$string->spec->type->material === Material::Polyurethane ? self::elastomer($kind, $measurements) : self::run(
                         $kind,
                         $measurements,
                         $string->spec->type->construction,
@@ -119,10 +121,8 @@ final class StandardPool
         $own = [];
         $has = [];
         foreach ($strings as $string) {
-            if ($string->build->core !== null) {
-                $own[$string->spec->type->family()] = true;
-                $has[$string->spec->type->construction->isWound()] = true;
-            }
+            $own[$string->spec->type->family()] = true;
+            $has[$string->spec->type->construction->isWound()] = true;
         }
 
         return new Pool(array_values(array_filter(
@@ -145,6 +145,21 @@ final class StandardPool
             $type->material === Material::MusicWire => self::PLAIN_STEEL,
             default => self::PLAIN_NYLON,
         };
+    }
+
+    /**
+     * Elastomer strings go by tenths of a millimetre, and by their gauge at rest.
+     *
+     * @return list<BuiltString>
+     */
+    private static function elastomer(Kind $kind, Measurements $measurements): array
+    {
+        [$thinnest, $thickest] = self::ELASTOMER_TENTHS_MM;
+
+        return array_map(
+            static fn (int $tenths): BuiltString => BuiltString::of(StringSpec::plain(Material::Polyurethane, Length::millimetres($tenths / 10)), $kind, $measurements),
+            range($thinnest, $thickest),
+        );
     }
 
     /**

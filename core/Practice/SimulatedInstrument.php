@@ -17,6 +17,9 @@ final class SimulatedInstrument
 {
     private const TAU_S = 60.0;
 
+    /** Of its length at pitch an elastomer string was stretched by so much as it was fitted: 0.4/1.4. */
+    private const STRETCHED = 0.4 / 1.4;
+
     /** @var array<int, float> how far each was wound since the beginning, metres */
     private array $windings = [];
 
@@ -28,6 +31,9 @@ final class SimulatedInstrument
 
     /** @var array<int, float> */
     private array $moved = [];
+
+    /** @var array<int, float> what those pull that neither move the ends nor are moved by them (elastomer), newtons */
+    private array $apartN = [];
 
     private float $nowS = 0.0;
 
@@ -55,6 +61,9 @@ final class SimulatedInstrument
             $this->given[$string->position] = 0.0;
             $this->pulled[$string->position] = 0;
             $this->moved[$string->position] = 0.0;
+            if ($this->stiffnessNPerM($string) <= 0.0) {
+                $this->apartN[$string->position] = $start[$string->position];
+            }
         }
         $this->startN = $start;
     }
@@ -73,6 +82,11 @@ final class SimulatedInstrument
         $stiffness = $this->stiffnessNPerM($string);
         $goal = $this->tensionN($string, $cents);
         $present = $this->tensionsN()[$position];
+        if ($stiffness <= 0.0) {
+            $this->apartN[$position] = $goal;
+
+            return;
+        }
         // Its own winding moves the ends, too: ΔT = k δ (1 − C k/(1 + C K)).
         $gives = 1 - $this->complianceMPerN * $stiffness / (1 + $this->complianceMPerN * $this->allNPerM());
         $this->wind($position, ($goal - $present) / ($stiffness * $gives));
@@ -149,12 +163,23 @@ final class SimulatedInstrument
 
     private function wind(int $position, float $metres): void
     {
+        if (isset($this->apartN[$position])) {
+            $at = $this->string($position)->tunings[$this->tuning];
+            $this->apartN[$position] = max(0.0, $this->apartN[$position] + $metres * $at->tensionN / (self::STRETCHED * $at->speakingLengthM));
+
+            return;
+        }
         $this->windings[$position] += $metres;
     }
 
     /** Loses so many cents. */
     private function give(EvaluatedString $string, float $cents): void
     {
+        if (isset($this->apartN[$string->position])) {
+            $this->apartN[$string->position] *= 2 ** (-2 * $cents / 1200);
+
+            return;
+        }
         $stiffness = $this->stiffnessNPerM($string);
         $tension = $string->tunings[$this->tuning]->tensionN;
         $this->given[$string->position] += $stiffness <= 0.0 ? 0.0 : $tension * (1 - 2 ** (-2 * $cents / 1200)) / $stiffness;
@@ -171,7 +196,7 @@ final class SimulatedInstrument
         $tensions = [];
         foreach ($this->strings as $string) {
             $position = $string->position;
-            $tensions[$position] = $this->startN[$position] + $this->stiffnessNPerM($string) * ($this->windings[$position] - $this->given[$position] - $moved);
+            $tensions[$position] = $this->apartN[$position] ?? $this->startN[$position] + $this->stiffnessNPerM($string) * ($this->windings[$position] - $this->given[$position] - $moved);
         }
 
         return $tensions;
@@ -184,7 +209,7 @@ final class SimulatedInstrument
 
     private function stiffnessNPerM(EvaluatedString $string): float
     {
-        return (float) $string->string->build->core?->axialStiffnessN()
+        return (float) $string->string->build->core?->strungStiffnessN()
             / ($string->tunings[$this->tuning]->speakingLengthM + $this->instrument->setup->extraLengthM);
     }
 

@@ -71,7 +71,7 @@ final readonly class Creep
         $wound = $type->construction->isWound();
 
         return 600 / M_LN2 * match (true) {
-            ! $core->material->properties()->polymer => $core->axialStiffnessN() / $tensionN * ($wound ? self::PER_DECADE_WOUND : self::PER_DECADE_PLAIN),
+            ! $core->material->properties()->polymer => $core->strungStiffnessN() / $tensionN * ($wound ? self::PER_DECADE_WOUND : self::PER_DECADE_PLAIN),
             $wound => self::PER_DECADE_FLOSS,
             $core->material === Material::Fluorocarbon => 0.05,
             default => 0.06,

@@ -21,7 +21,13 @@ final readonly class Seating
     /** Drifts below this are not told apart. */
     private const LEAST_CENTS = 1.0;
 
-    private function __construct(public float $ratio, private ?float $lastCents) {}
+    /** Nine cases of ten lie below so many standard deviations. */
+    private const NINE_OF_TEN = 1.281_551_565_544_6;
+
+    private const MOST_ROUNDS = 20;
+
+    /** @param  float  $variance  of the ratio's logarithm */
+    private function __construct(public float $ratio, private float $variance, private ?float $lastCents) {}
 
     /** @param  list<float>  $driftsCents  found before each retune, the first first; flat is negative */
     public static function of(array $driftsCents): self
@@ -33,12 +39,13 @@ final readonly class Seating
         }
         $read = 1 / self::SPREAD_OF_READING ** 2;
         $prior = 1 / self::SPREAD_OF_RATIO ** 2;
-        $ratio = exp(($logs * $read + log(self::USUAL_RATIO) * $prior) / (max(0, count($drifts) - 1) * $read + $prior));
+        $precision = max(0, count($drifts) - 1) * $read + $prior;
+        $ratio = exp(($logs * $read + log(self::USUAL_RATIO) * $prior) / $precision);
 
-        return new self(min(self::MOST_RATIO, max(self::LEAST_RATIO, $ratio)), $drifts === [] ? null : $drifts[count($drifts) - 1]);
+        return new self(min(self::MOST_RATIO, max(self::LEAST_RATIO, $ratio)), 1 / $precision, $drifts === [] ? null : $drifts[count($drifts) - 1]);
     }
 
-    /** @return ?int rounds still needed to come within the tolerance; null where nothing was read */
+    /** @return ?int rounds still needed to come within the tolerance, as likely more as fewer; null where nothing was read */
     public function roundsLeft(float $toleranceCents): ?int
     {
         return match (true) {
@@ -47,6 +54,26 @@ final readonly class Seating
             // Exactly at the tolerance is within it.
             default => (int) ceil(log($toleranceCents / $this->lastCents) / log($this->ratio) - 1e-9),
         };
+    }
+
+    /**
+     * The rounds that suffice in nine cases of ten: the ratio is known as far as it was read, and each round leaves more or less than it.
+     *
+     * @return ?int null where nothing was read, or 20 do not suffice: then something slips
+     */
+    public function roundsMost(float $toleranceCents): ?int
+    {
+        if ($this->lastCents === null || $this->lastCents <= $toleranceCents) {
+            return $this->lastCents === null ? null : 0;
+        }
+        for ($rounds = 1; $rounds <= self::MOST_ROUNDS; $rounds++) {
+            $spread = sqrt($rounds ** 2 * $this->variance + $rounds * self::SPREAD_OF_READING ** 2);
+            if (log($toleranceCents / $this->lastCents) - $rounds * log($this->ratio) >= self::NINE_OF_TEN * $spread) {
+                return $rounds;
+            }
+        }
+
+        return null;
     }
 
     /** @return ?float how far flat the next round will find it; null where nothing was read */

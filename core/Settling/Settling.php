@@ -17,7 +17,8 @@ final readonly class Settling
     private const RESTS_POLYMER_S = 21_600.0;
 
     /**
-     * @param  ?int  $roundsLeft  null where nothing was read
+     * @param  ?int  $roundsLeft  as likely more as fewer; null where nothing was read
+     * @param  ?int  $roundsMost  that suffice in nine cases of ten; null where nothing was read, or none do
      * @param  ?float  $nextDriftCents  a positive number
      * @param  ?float  $centsPerDecade  of creep; null where it is not known
      * @param  ?float  $creepHoldsAfterS  counted from when it was tuned
@@ -26,6 +27,7 @@ final readonly class Settling
     private function __construct(
         public float $ratio,
         public ?int $roundsLeft,
+        public ?int $roundsMost,
         public ?float $nextDriftCents,
         public ?float $centsPerDecade,
         public ?float $creepHoldsAfterS,
@@ -53,6 +55,7 @@ final readonly class Settling
         return new self(
             $seating->ratio,
             $rounds,
+            $seating->roundsMost($toleranceCents),
             $seating->nextCents(),
             $creep?->centsPerDecade,
             $creepS,

@@ -53,7 +53,7 @@ final class KnownSets
     /**
      * Strings of the materials that are usual on a kind of instrument.
      *
-     * @param  list<string>  $gauges  thousandths of an inch, those of wound strings marked with w
+     * @param  list<string>  $gauges  thousandths of an inch, those of wound strings marked with w; or millimetres, marked with mm
      * @return list<StringSpec>
      */
     public static function specs(Kind $kind, array $gauges): array
@@ -63,7 +63,7 @@ final class KnownSets
         return array_map(static fn (string $gauge): StringSpec => new StringSpec(StringType::of(
             str_ends_with($gauge, 'w') ? Construction::RoundWound : Construction::Plain,
             str_ends_with($gauge, 'w') ? $wound : $plain,
-            Length::thousandths((float) rtrim($gauge, 'w')),
+            str_ends_with($gauge, 'mm') ? Length::millimetres((float) $gauge) : Length::thousandths((float) rtrim($gauge, 'w')),
         )), $gauges);
     }
 
@@ -71,7 +71,8 @@ final class KnownSets
     public static function materials(Kind $kind): array
     {
         return match ($kind) {
-            Kind::ElectricGuitar, Kind::Other, Kind::Bass, Kind::Banjo, Kind::ElastomerBass => [Material::MusicWire, Material::NickelPlatedSteel],
+            Kind::ElectricGuitar, Kind::Other, Kind::Bass, Kind::Banjo => [Material::MusicWire, Material::NickelPlatedSteel],
+            Kind::ElastomerBass => [Material::Polyurethane, Material::NickelPlatedSteel],
             Kind::AcousticGuitar, Kind::AcousticBass => [Material::MusicWire, Material::PhosphorBronze],
             Kind::ClassicalGuitar => [Material::Nylon, Material::SilverPlatedCopper],
             Kind::Ukulele => [Material::Fluorocarbon, Material::SilverPlatedCopper],

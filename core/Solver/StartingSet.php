@@ -63,7 +63,7 @@ final class StartingSet
     }
 
     /**
-     * @return list<StringSpec> string 1 first; empty where the kind has no standard pool (elastomer)
+     * @return list<StringSpec> string 1 first
      */
     public static function strings(Instrument $instrument, Tuning $tuning): array
     {

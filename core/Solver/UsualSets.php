@@ -10,7 +10,7 @@ use Lira\Strings\StringSpec;
 /** The gauges that most people put on an instrument in its usual tuning. To add one: a row here. */
 final class UsualSets
 {
-    /** Gauges in thousandths of an inch, string 1 first, by tuning; those of wound strings are marked. */
+    /** Gauges in thousandths of an inch, string 1 first, by tuning; those of wound strings are marked, and such as are in millimetres. */
     private const STEEL = [
         'E4 B3 G3 D3 A2 E2' => '10 13 17 26w 36w 46w',
         'E4 B3 G3 D3 A2 E2 B1' => '10 13 17 26w 36w 46w 59w',
@@ -34,6 +34,8 @@ final class UsualSets
     ];
 
     private const ACOUSTIC_BASS = ['G2 D2 A1 E1' => '45w 65w 80w 100w'];
+
+    private const ELASTOMER = ['G2 D2 A1 E1' => '2.1mm 2.8mm 3.75mm 5.0mm'];
 
     private const BANJO = [
         'D4 B3 G3 D3 G4' => '10 11 13 20w 10',
@@ -59,7 +61,7 @@ final class UsualSets
             Kind::AcousticBass => self::ACOUSTIC_BASS,
             Kind::Banjo => self::BANJO,
             Kind::Ukulele => self::UKULELE,
-            Kind::ElastomerBass => [],
+            Kind::ElastomerBass => self::ELASTOMER,
         };
         // The highest strings of a longer row are strung as that is.
         $row = '';

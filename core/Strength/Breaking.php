@@ -14,6 +14,8 @@ use Lira\Strings\Core;
  */
 final class Breaking
 {
+    private const STEPS = 20;
+
     /**
      * The tension at which the core breaks: S A, with S taken at the core's size (across corners when hexagonal).
      *
@@ -50,35 +52,94 @@ final class Breaking
     }
 
     /**
-     * The tension, as the string is taken to pull, at which a share of its breaking load is reached: at the low end if its core is as
-     * thin as it may be, at the high end if it is as thick.
+     * What a share of the breaking load may really be: over what the core may be, and over what wire of one size really bears, in
+     * quadrature, each relative to the estimate.
+     *
+     * @param  Interval  $overCores  the share over what the core may be
+     * @param  float  $varies  by how much the strength of its material may be off, relative, 95 %
+     */
+    public static function ranged(Interval $overCores, float $varies): Interval
+    {
+        $share = $overCores->estimate;
+
+        return Interval::around($share, $share * self::least($overCores, $varies), $share * self::most($overCores, $varies));
+    }
+
+    /**
+     * The tension, as the string is taken to pull, at which a share of its breaking load is reached: at the low end if it bears as
+     * little as it may, at the high end if as much.
      *
      * @param  float  $share  of the breaking load, above 0
      * @return ?Interval newtons; null for a string without a modelled core
      */
     public static function safeN(BuiltString $string, float $share): ?Interval
     {
-        $safe = array_map(static fn (BuiltString $possible): float => self::safeIfN($string, $possible, $share), $string->possible());
+        $core = $string->build->core;
 
-        return $string->build->core === null ? null : Interval::around(...$safe);
+        return $core === null ? null : Interval::around(
+            $share * self::loadN($core),
+            self::whereN($string, $core, $share, self::most(...)),
+            self::whereN($string, $core, $share, self::least(...)),
+        );
     }
 
     /**
-     * The same with the thickest core it may have: what it is certain to pass.
+     * The same if it bears as much as it may: what it is certain to pass.
      *
      * @param  float  $share  of the breaking load, above 0
      * @return ?float newtons; null for a string without a modelled core
      */
     public static function certainlyN(BuiltString $string, float $share): ?float
     {
-        return $string->build->core === null ? null : self::safeIfN($string, $string->withThickestCore(), $share);
+        $core = $string->build->core;
+
+        return $core === null ? null : self::whereN($string, $core, $share, self::least(...));
     }
 
-    /** With another core the string weighs a little more or less, so it pulls otherwise at the same pitch. */
-    private static function safeIfN(BuiltString $taken, BuiltString $possible, float $share): float
+    /** The least that a share may be, as a share of its estimate. */
+    private static function least(Interval $overCores, float $varies): float
     {
-        $loadN = $possible->build->core === null ? INF : $share * self::loadN($possible->build->core);
+        return 1 - hypot(1 - $overCores->low / $overCores->estimate, $varies);
+    }
 
-        return $possible === $taken || $loadN === INF ? $loadN : $taken->tension->atSpeedN($possible->tension->speedSquared($loadN));
+    /** The greatest that a share may be, as a share of its estimate. */
+    private static function most(Interval $overCores, float $varies): float
+    {
+        return 1 + hypot($overCores->high / $overCores->estimate - 1, $varies);
+    }
+
+    /**
+     * Where one end of the range reaches a share. How wide the range is hardly hangs on the tension, so that a few steps find it.
+     *
+     * @param  \Closure(Interval, float): float  $end
+     */
+    private static function whereN(BuiltString $string, Core $core, float $share, \Closure $end): float
+    {
+        [$loadN, $varies] = [self::loadN($core), $core->material->properties()->strengthVaries()];
+        $atN = $share * $loadN;
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $nextN = $share * $loadN / $end(self::overCores($string, $core, $atN), $varies);
+            $moved = abs($nextN - $atN);
+            $atN = $nextN;
+            if ($moved <= 1e-12 * $atN) {
+                break;
+            }
+        }
+
+        return $atN;
+    }
+
+    /** The share that a tension is, over what the core may be: with another core the string pulls a little otherwise at the same pitch. */
+    private static function overCores(BuiltString $string, Core $core, float $tensionN): Interval
+    {
+        $squared = $string->tension->speedSquared($tensionN);
+        $shares = [];
+        foreach ($string->possible() as $possible) {
+            if ($possible !== $string && $possible->build->core !== null) {
+                $shares[] = self::share($possible->tension->atSpeedN($squared), $possible->build->core);
+            }
+        }
+
+        return Interval::around(self::share($tensionN, $core), ...$shares);
     }
 }

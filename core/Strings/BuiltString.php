@@ -16,7 +16,7 @@ final readonly class BuiltString
         public TensionLaw $tension,
         private Kind $kind,
         private Measurements $measurements,
-        private CoreGuess $guess,
+        private bool $isAsTaken,
     ) {}
 
     /**
@@ -27,7 +27,7 @@ final readonly class BuiltString
      */
     public static function of(StringSpec $spec, Kind $kind, Measurements $measurements = new Measurements): self
     {
-        return self::with($measurements->known($spec), $kind, $measurements, CoreGuess::AsLookedUp);
+        return self::with($measurements->known($spec), $kind, $measurements);
     }
 
     /** Whether its core is only looked up by its gauge. */
@@ -37,45 +37,33 @@ final readonly class BuiltString
     }
 
     /**
-     * What it may be: itself, and where its core is a guess also with the thinnest and with the thickest core it may have.
+     * What it may be: itself as it is taken to be, and where something about its core is a guess also at the ends of that.
      *
      * @return non-empty-list<self> itself first
      */
     public function possible(): array
     {
-        return $this->isAsLookedUp() ? [$this, $this->guessed(CoreGuess::Thinnest), $this->guessed(CoreGuess::Thickest)] : [$this];
-    }
-
-    /** With the thickest core it may have: as strong as it may be. */
-    public function withThickestCore(): self
-    {
-        return $this->isAsLookedUp() ? $this->guessed(CoreGuess::Thickest) : $this;
-    }
-
-    private function isAsLookedUp(): bool
-    {
-        return $this->guess === CoreGuess::AsLookedUp && $this->guessesCore();
-    }
-
-    /** Worked out once for each string: choosing asks again and again. */
-    private function guessed(CoreGuess $guess): self
-    {
-        /** @var \WeakMap<self, array<string, self>>|null $known */
+        if (! $this->isAsTaken) {
+            return [$this];
+        }
+        // Worked out once for each string: choosing asks again and again.
+        /** @var \WeakMap<self, list<self>>|null $known */
         static $known = null;
         $known ??= new \WeakMap;
-        /** @var array<string, self> $made */
-        $made = $known[$this] ?? [];
-        $one = $made[$guess->name] ?? self::with($this->spec, $this->kind, $this->measurements, $guess);
-        $known[$this] = [$guess->name => $one] + $made;
+        /** @var list<self> $others */
+        $others = $known[$this] ??= array_map(
+            fn (CoreGuess $guess): self => self::with($this->spec, $this->kind, $this->measurements, $guess),
+            CoreGuess::corners($this->guessesCore(), $this->build->core?->material->properties()->modulusVaries > 0.0),
+        );
 
-        return $one;
+        return [$this, ...$others];
     }
 
-    private static function with(StringSpec $spec, Kind $kind, Measurements $measurements, CoreGuess $guess): self
+    private static function with(StringSpec $spec, Kind $kind, Measurements $measurements, ?CoreGuess $guess = null): self
     {
         $build = StringBuild::of($spec, $kind, $guess);
         $density = DensityModel::of($spec, $build, $measurements);
 
-        return new self($spec, $build, $density, TensionLaw::of($density, $build), $kind, $measurements, $guess);
+        return new self($spec, $build, $density, TensionLaw::of($density, $build), $kind, $measurements, $guess === null);
     }
 }

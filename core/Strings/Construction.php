@@ -20,6 +20,15 @@ enum Construction: string
         return $this !== self::Plain;
     }
 
+    /** Whether its outside is a ribbon or a tape. */
+    public function isFlat(): bool
+    {
+        return match ($this) {
+            self::Flatwound, self::TapeWound => true,
+            self::Plain, self::RoundWound, self::HalfRound => false,
+        };
+    }
+
     /** @return non-empty-list<Material> what a string built so can be of: its own material when plain, else its wrap's */
     public function materials(): array
     {

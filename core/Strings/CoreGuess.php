@@ -4,25 +4,68 @@ declare(strict_types=1);
 
 namespace Lira\Strings;
 
+use Lira\Material\Properties;
+
 /**
- * A core that is looked up by the gauge is a guess: makers differ, and a hexagon read across its flats is 0.866 of one read across
- * its corners. Its size may lie between these shares of the table's.
+ * What may be otherwise about a core than it is taken to be: its size, where it is only looked up by the gauge (makers differ), and how
+ * stiff floss is. Each stands as it is taken, at its least or at its most.
  */
-enum CoreGuess
+final readonly class CoreGuess
 {
-    case AsLookedUp;
-    case Thinnest;
-    case Thickest;
+    /** A steel core's size may lie between these shares of the table's. */
+    private const STEEL = [0.93, 1.08];
 
-    /** By how much its size may differ from the table's. */
-    public function factor(CoreShape $shape): float
+    private const FLOSS = [0.95, 1.05];
+
+    private const AS_TAKEN = 0;
+
+    private const LEAST = -1;
+
+    private const MOST = 1;
+
+    /**
+     * @param  self::AS_TAKEN|self::LEAST|self::MOST  $size
+     * @param  self::AS_TAKEN|self::LEAST|self::MOST  $modulus
+     */
+    private function __construct(private int $size = self::AS_TAKEN, private int $modulus = self::AS_TAKEN) {}
+
+    public static function asTaken(): self
     {
-        $floss = $shape === CoreShape::Multifilament;
+        return new self;
+    }
 
-        return match ($this) {
-            self::AsLookedUp => 1.0,
-            self::Thinnest => 0.95,
-            self::Thickest => $floss ? 1.05 : 1.155,
+    /**
+     * The ends of all that is guessed, each with each.
+     *
+     * @return list<self> none where nothing is
+     */
+    public static function corners(bool $size, bool $modulus): array
+    {
+        $corners = [];
+        foreach ($size ? [self::LEAST, self::MOST] : [self::AS_TAKEN] as $sizeEnd) {
+            foreach ($modulus ? [self::LEAST, self::MOST] : [self::AS_TAKEN] as $modulusEnd) {
+                $corners[] = new self($sizeEnd, $modulusEnd);
+            }
+        }
+
+        return $size || $modulus ? $corners : [];
+    }
+
+    /** By what its size differs from the table's, as a factor. */
+    public function sizeFactor(CoreShape $shape): float
+    {
+        [$least, $most] = $shape === CoreShape::Multifilament ? self::FLOSS : self::STEEL;
+
+        return match ($this->size) {
+            self::AS_TAKEN => 1.0,
+            self::LEAST => $least,
+            self::MOST => $most,
         };
+    }
+
+    /** By what its moduli differ from its material's, as a factor. */
+    public function modulusFactor(Properties $of): float
+    {
+        return 1.0 + $this->modulus * $of->modulusVaries;
     }
 }

@@ -18,6 +18,9 @@ final readonly class CoreTable
     /** A core that is looked up takes at most this share of the gauge, however thick it may be. */
     private const MOST_OF_GAUGE = 0.98;
 
+    /** How much thicker a flatwound string's core is than a round-wound one's, thousandths of an inch. */
+    private const FLAT_ADDS = 2.0;
+
     /**
      * @param  non-empty-array<int, float>  $cores  core by gauge, both in thousandths of an inch, gauges rising
      */
@@ -42,9 +45,9 @@ final readonly class CoreTable
     public static function guitar(): self
     {
         return new self(CoreShape::Hex, Material::MusicWire, [
-            18 => 10.0, 20 => 11.0, 22 => 12.0, 24 => 12.5, 26 => 13.0, 28 => 13.5, 30 => 14.0, 32 => 14.5, 34 => 15.0,
-            36 => 15.5, 40 => 16.0, 44 => 16.5, 46 => 17.0, 48 => 17.5, 52 => 18.0, 56 => 18.5, 60 => 19.0, 64 => 19.5,
-            70 => 20.0, 80 => 21.0,
+            18 => 11.0, 20 => 12.0, 22 => 13.0, 24 => 13.5, 26 => 14.0, 28 => 14.5, 30 => 15.0, 32 => 15.5, 34 => 16.0,
+            36 => 16.5, 40 => 17.0, 44 => 17.5, 46 => 18.0, 48 => 18.5, 52 => 19.0, 56 => 19.5, 60 => 20.0, 64 => 20.5,
+            70 => 21.0, 80 => 22.0,
         ], INF);
     }
 
@@ -65,26 +68,49 @@ final readonly class CoreTable
     }
 
     /**
-     * The core of a round-wound string of this gauge, a little thicker where the construction asks for it; as looked up, or as
-     * thin or as thick as it may really be.
+     * The core of a round-wound string of this gauge; as looked up, or as thin or as thick as it may really be.
      *
      * @throws InvalidString if the core is as thick as the string
      */
-    public function coreFor(Length $gauge, float $addedThousandths = 0.0, CoreGuess $guess = CoreGuess::AsLookedUp): Core
+    public function coreFor(Length $gauge, ?CoreGuess $guess = null): Core
     {
-        $size = Length::thousandths($this->coreThousandths($gauge->inThousandths()) + $addedThousandths);
-        if ($size->inMetres() >= $gauge->inMetres()) {
-            throw InvalidString::coreNotThinner($size, $gauge);
-        }
-        $guessedM = min($size->inMetres() * $guess->factor($this->shape), max($size->inMetres(), self::MOST_OF_GAUGE * $gauge->inMetres()));
-
-        return $this->coreOfSize(Length::metres($guessedM));
+        return $this->looked($this->shape, 0.0, $gauge, $guess);
     }
 
-    /** A core of this table's shape and material in a size of one's own. @throws InvalidString if the size is not positive */
-    public function coreOfSize(Length $size): Core
+    /**
+     * The core of a flatwound string of this gauge: round, and a little thicker.
+     *
+     * @throws InvalidString if the core is as thick as the string
+     */
+    public function flatCoreFor(Length $gauge, ?CoreGuess $guess = null): Core
     {
-        return Core::of($this->shape, $this->material, $size);
+        return $this->looked($this->shape === CoreShape::Hex ? CoreShape::Round : $this->shape, self::FLAT_ADDS, $gauge, $guess);
+    }
+
+    private function looked(CoreShape $shape, float $addedThousandths, Length $gauge, ?CoreGuess $guess): Core
+    {
+        $guess ??= CoreGuess::asTaken();
+        $size = Length::thousandths($this->coreThousandths($gauge->inThousandths()) + $addedThousandths);
+        if (! $size->isThinnerThan($gauge)) {
+            throw InvalidString::coreNotThinner($size, $gauge);
+        }
+        $guessedM = min($size->inMetres() * $guess->sizeFactor($shape), max($size->inMetres(), self::MOST_OF_GAUGE * $gauge->inMetres()));
+
+        return Core::of($shape, $this->material, Length::metres($guessedM));
+    }
+
+    /**
+     * The core on which a first wrap of some material lies at this diameter, of this table's shape and material.
+     *
+     * @param  bool  $flat  whether it is a flatwound string's
+     *
+     * @throws InvalidString if the diameter is not positive
+     */
+    public function coreUnder(Length $inner, Material $firstWrap, bool $flat): Core
+    {
+        $shape = $flat && $this->shape === CoreShape::Hex ? CoreShape::Round : $this->shape;
+
+        return Core::of($shape, $this->material, Length::metres($inner->inMetres() / Core::bedding($shape, $firstWrap)));
     }
 
     /** Whether a string of this gauge has two layers of wrap. */

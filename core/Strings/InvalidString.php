@@ -69,9 +69,9 @@ final class InvalidString extends InvalidInput
         return new self(ucfirst($material->label()).' cannot carry the tension. A plain string or a core is music wire, nylon, fluorocarbon or synthetic gut.');
     }
 
-    public static function elastomerNeedsMeasuring(): self
+    public static function elastomerIsStretched(): self
     {
-        return new self('Polyurethane stretches too far to be modelled. Give its density as strung: weigh a marked length at pitch, or take the pitch of a known length under a known load, with "source": "measured" (or "supplied") and "state": "strung".');
+        return new self('Polyurethane is stretched by hand as it is fitted, so what it weighs at rest says little. Leave the density out, or give it as strung: weigh a marked length at pitch, or take the pitch of a known length under a known load, with "source": "measured" (or "supplied") and "state": "strung".');
     }
 
     public static function elastomerHasNoModel(): self

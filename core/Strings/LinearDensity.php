@@ -22,6 +22,12 @@ final readonly class LinearDensity
         return new self($kgPerM, Source::Modelled, State::Rest, $tolerance);
     }
 
+    /** Modelled as it is strung. */
+    public static function strung(float $kgPerM, Tolerance $tolerance): self
+    {
+        return new self($kgPerM, Source::Modelled, State::Strung, $tolerance);
+    }
+
     /** Modelled, with the factor that measured samples of its family gave. */
     public static function corrected(float $kgPerM, Correction $correction, Tolerance $tolerance): self
     {

@@ -6,14 +6,18 @@ namespace Lira\Strings;
 
 use Lira\Kind\Kind;
 
-/** What measured samples say about strings that were not measured themselves: corrections of the model, and cores that were bared. */
+/**
+ * What measured samples say: a string of a gauge that was itself weighed takes what was weighed, others of its family a correction of
+ * the model, and cores that were bared are known.
+ */
 final readonly class Measurements
 {
     /**
-     * @param  list<Correction>  $corrections  of whole families
+     * @param  list<CorrectionLine>  $lines  of whole families
      * @param  array<string, Core>  $cores  by the exact type of string whose core was read
+     * @param  array<string, GivenDensity>  $densities  by the exact type of string that was weighed
      */
-    public function __construct(public array $corrections = [], private array $cores = []) {}
+    public function __construct(private array $lines = [], private array $cores = [], private array $densities = []) {}
 
     /**
      * @param  list<Sample>  $samples
@@ -23,33 +27,38 @@ final readonly class Measurements
     public static function of(array $samples, Kind $kind): self
     {
         $cores = [];
+        $weighed = [];
         foreach ($samples as $sample) {
+            $key = $sample->spec->type->key();
             if ($sample->spec->core !== null) {
-                $cores[$sample->spec->type->key()] = $sample->spec->core;
+                $cores[$key] = $sample->spec->core;
             }
+            $weighed[$key][] = $sample;
         }
 
-        return new self(Correction::fit($samples, $kind), $cores);
+        return new self(CorrectionLine::fit($samples, $kind), $cores, array_map(Sample::together(...), $weighed));
     }
 
     public function areNone(): bool
     {
-        return $this->corrections === [] && $this->cores === [];
+        return $this->lines === [];
     }
 
-    /** The same string with the core that was read on a sample of it, where its own is not known. */
+    /** The same string with what was read on samples of its very type, where its own is not known. */
     public function known(StringSpec $spec): StringSpec
     {
-        $core = StringBuild::guessesCore($spec) ? $this->cores[$spec->type->key()] ?? null : null;
+        $key = $spec->type->key();
+        $core = StringBuild::guessesCore($spec) ? $this->cores[$key] ?? null : null;
+        $density = $spec->density === null ? $this->densities[$key] ?? null : null;
 
-        return $core === null ? $spec : $spec->withCore($core);
+        return $core === null && $density === null ? $spec : $spec->with($core, $density);
     }
 
     public function correctionOf(StringSpec $spec): ?Correction
     {
-        foreach ($this->corrections as $correction) {
-            if ($correction->appliesTo($spec)) {
-                return $correction;
+        foreach ($this->lines as $line) {
+            if ($line->appliesTo($spec)) {
+                return $line->at($spec->type->gauge);
             }
         }
 

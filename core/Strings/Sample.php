@@ -14,6 +14,9 @@ use Lira\Tension\Tension;
  */
 final readonly class Sample
 {
+    /** No weighing is surer than this, relative. */
+    private const FINEST = 1e-6;
+
     private function __construct(public StringSpec $spec, public float $restKgPerM, public float $tolerance) {}
 
     /**
@@ -56,7 +59,7 @@ final readonly class Sample
         $load = self::relative('load', $loadN, $loadResolutionN);
         $pitch = self::relative('frequency', $hertz, $hertzResolution);
         $length = self::relative('length', $lengthM, $lengthResolutionM);
-        $core = StringBuild::of($spec, $kind)->core ?? throw InvalidString::elastomerNeedsMeasuring();
+        $core = StringBuild::of($spec, $kind)->core ?? throw InvalidString::elastomerIsStretched();
 
         return self::checked(
             $spec,
@@ -64,7 +67,7 @@ final readonly class Sample
                 $loadN,
                 $lengthM,
                 $hertz / Inharmonicity::clampedFactor($core->bendingStiffnessNm2(), $loadN, $lengthM),
-                $core->axialStiffnessN(),
+                $core->slackStiffnessN(),
             ),
             sqrt($load ** 2 + (2 * $pitch) ** 2 + (2 * $length) ** 2),
         );
@@ -74,6 +77,23 @@ final readonly class Sample
     public function density(): GivenDensity
     {
         return GivenDensity::measured($this->restKgPerM, $this->tolerance);
+    }
+
+    /**
+     * What several samples of one type of string say together: their mean, each weighing with its tolerance.
+     *
+     * @param  non-empty-list<self>  $samples
+     */
+    public static function together(array $samples): GivenDensity
+    {
+        [$weights, $sum] = [0.0, 0.0];
+        foreach ($samples as $sample) {
+            $weight = max($sample->tolerance, self::FINEST) ** -2;
+            $weights += $weight;
+            $sum += $weight * $sample->restKgPerM;
+        }
+
+        return count($samples) === 1 ? $samples[0]->density() : GivenDensity::measured($sum / $weights, 1 / sqrt($weights));
     }
 
     private static function checked(StringSpec $spec, float $restKgPerM, float $tolerance): self

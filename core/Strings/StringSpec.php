@@ -33,10 +33,14 @@ final readonly class StringSpec
         }
     }
 
-    /** The same with its core known. @throws InvalidString if it is plain */
-    public function withCore(Core $core): self
+    /**
+     * The same with its core or its density known.
+     *
+     * @throws InvalidString if a plain one is given a core
+     */
+    public function with(?Core $core = null, ?GivenDensity $density = null): self
     {
-        return new self($this->type, $core, $this->wraps, $this->density, $this->length, $this->end);
+        return new self($this->type, $core ?? $this->core, $this->wraps, $density ?? $this->density, $this->length, $this->end);
     }
 
     /** @throws InvalidString if the gauge is out of range */

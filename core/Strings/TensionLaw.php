@@ -17,7 +17,7 @@ final readonly class TensionLaw
     /** A string without a modelled core (polyurethane) has only a strung density, so it needs no stiffness. */
     public static function of(LinearDensity $density, StringBuild $build): self
     {
-        return new self($density, $density->state === State::Rest ? $build->core?->axialStiffnessN() : null);
+        return new self($density, $density->state === State::Rest ? $build->core?->slackStiffnessN() : null);
     }
 
     public function tensionN(float $lengthM, float $hertz): float

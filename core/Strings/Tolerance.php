@@ -26,6 +26,9 @@ final readonly class Tolerance
 
     private const FLOSS_GAUGE_MM = 0.03;
 
+    /** How far an elastomer was stretched as it was fitted: by the same hand, so all of them alike. */
+    private const ELASTOMER = 0.13;
+
     private function __construct(public float $common, public float $own) {}
 
     /** Of what somebody weighed or supplied: each string for itself. */
@@ -36,7 +39,7 @@ final readonly class Tolerance
 
     /**
      * Of the model: plain wire ±(2 · 0.005 mm/d) and 0.3 % in quadrature, wound on steel ±5 % and ±(0.02 mm/D), plain polymers ±8 %,
-     * wound on a polymer ±10 % and ±(0.03 mm/D).
+     * wound on a polymer ±10 % and ±(0.03 mm/D), an elastomer as it is strung ±13 %.
      */
     public static function modelled(StringBuild $build): self
     {
@@ -44,6 +47,7 @@ final readonly class Tolerance
         $polymer = $build->core?->material->properties()->polymer === true;
 
         return match (true) {
+            $build->core === null => new self(self::ELASTOMER, 0.0),
             $build->wraps === [] && $polymer => new self(self::PLAIN_POLYMER, 0.0),
             $build->wraps === [] => new self(0.0, hypot(2 * self::DRAWN_MM / $mm, self::PLAIN_WIRE)),
             $polymer => new self(self::WOUND_ON_FLOSS, self::FLOSS_GAUGE_MM / $mm),
@@ -51,10 +55,23 @@ final readonly class Tolerance
         };
     }
 
-    /** Of the model once samples corrected it: the factor is common to the family, the spread within it stays each one's own. */
-    public static function corrected(StringBuild $build, Correction $correction): self
+    /**
+     * Of the model once samples corrected it: how sure the line through them is at this gauge is common to the family, never less sure
+     * than without them; what each string has for itself stays its own.
+     *
+     * @param  float  $ofLine  what the line may be off at this gauge, relative, 95 %
+     */
+    public static function corrected(StringBuild $build, float $ofLine): self
     {
-        return new self($correction->uncertainty, hypot(Correction::WITHIN_FAMILY, self::modelled($build)->own));
+        $modelled = self::modelled($build);
+
+        return new self(min($modelled->common, $ofLine), $modelled->own);
+    }
+
+    /** What steel wire may be off as a whole, by its density, relative. */
+    public static function ofMaterial(): float
+    {
+        return self::PLAIN_WIRE;
     }
 
     /** Of one string alone. */

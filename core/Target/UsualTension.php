@@ -15,7 +15,8 @@ final class UsualTension
             Kind::ElectricGuitar, Kind::Other => 75.0,
             Kind::AcousticGuitar => 110.0,
             Kind::ClassicalGuitar => 68.0,
-            Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass => 180.0,
+            Kind::Bass, Kind::AcousticBass => 180.0,
+            Kind::ElastomerBass => 32.0,
             Kind::Banjo => 55.0,
             Kind::Ukulele => 45.0,
         };

@@ -73,7 +73,7 @@ final readonly class TypedPresent
     public static function of(array $strings, LibraryTuning $tuning): self
     {
         if ($strings === []) {
-            throw new InvalidInput('Elastomer strings cannot be modelled, so there is nothing to begin with. Import a set document with their measured densities.');
+            throw new InvalidInput('Say what is on it: a set, such as 10-46.');
         }
 
         return new self($strings, $tuning);

@@ -91,7 +91,7 @@ final class PropertiesTest extends CoreTestCase
         $this->forAll(Generators::choose(90, 130), Generators::choose(2, 19), Generators::choose(1, 3), Generators::choose(0, 150))
             ->then(static function (int $tenths, int $fret, int $semitones, int $extraMm): void {
                 $core = self::core(self::plain($tenths / 10));
-                [$ea, $tension, $length, $extra] = [$core->axialStiffnessN(), 70.0, 0.648, $extraMm / 1000];
+                [$ea, $tension, $length, $extra] = [$core->strungStiffnessN(), 70.0, 0.648, $extraMm / 1000];
                 $bend = Bend::by($semitones, $fret, $tension, $length, $ea, $extra);
                 self::assertNotNull($bend);
                 $h = $bend->displacementM;

@@ -57,10 +57,21 @@ final readonly class Slip
             'changed' => $changed,
             'notes' => array_column($file->progress->notes(), 'text'),
             'expect' => self::expect($file, $holds),
-            'due' => array_map(static fn (FamilyLifeView $family): string => ucfirst($family->which).", {$family->label}: ".($family->due_on === null
-                ? 'after about '.number_format($family->median_h).' hours of playing'
-                : 'about '.app(Dates::class)->date(Carbon::parse($family->due_on)).' (between '.app(Dates::class)->date(Carbon::parse($family->due_from ?? $family->due_on)).' and '.app(Dates::class)->date(Carbon::parse($family->due_to ?? $family->due_on)).')').'.', $life->families),
+            'due' => array_map(static fn (FamilyLifeView $family): string => ucfirst($family->which).", {$family->label}: ".self::due($family).'.', $life->families),
         ];
+    }
+
+    /** When strings are due again, in words. */
+    private static function due(FamilyLifeView $family): string
+    {
+        $day = static fn (string $date): string => app(Dates::class)->date(Carbon::parse($date));
+
+        return match (true) {
+            $family->not_before !== null => "not before {$family->not_before}",
+            $family->due_on === null => 'after about '.number_format($family->p50_h).' hours of playing',
+            default => "about {$day($family->due_on)} (one string in ten from ".$day($family->due_from ?? $family->due_on).' on'
+                .($family->due_to === null ? '' : ", nine in ten by {$day($family->due_to)}").')',
+        };
     }
 
     /** @return list<string> */

@@ -84,8 +84,9 @@ final readonly class StringSheet
     {
         $core = $built->build->core;
         $layers = [];
-        $inner = $core?->size->inMetres() ?? 0.0;
-        foreach ($built->build->wraps as $wrap) {
+        $wraps = $built->build->wraps;
+        $inner = $core === null || $wraps === [] ? 0.0 : $core->innerDiameterM($wraps[0]->material());
+        foreach ($wraps as $wrap) {
             $inner += 2 * $wrap->thicknessM();
             $layers[] = round($inner * 1000, 4);
         }

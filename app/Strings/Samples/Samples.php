@@ -6,6 +6,7 @@ namespace App\Strings\Samples;
 
 use App\Models\MeasuredSample;
 use App\Models\TypeColumns;
+use App\Strings\Samples\Views\CorrectionView;
 use App\Strings\Samples\Views\FamilyCorrectionView;
 use App\Strings\Samples\Views\SampleFamilyView;
 use App\Strings\Samples\Views\SampleView;
@@ -16,7 +17,8 @@ use Lira\Document\Problems;
 use Lira\Document\SampleReader;
 use Lira\Document\StringReader;
 use Lira\Kind\Kind;
-use Lira\Strings\Correction;
+use Lira\Length\Length;
+use Lira\Strings\CorrectionLine;
 use Lira\Strings\Sample;
 use Lira\Strings\StringBuild;
 use Lira\Strings\StringType;
@@ -24,6 +26,11 @@ use Lira\Strings\StringType;
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples
 {
+    /** The line is drawn so far beyond the gauges that were weighed. */
+    private const BEYOND_IN = 0.002;
+
+    private const STEPS = 12;
+
     /**
      * What a sample comes to, beside the model.
      *
@@ -60,12 +67,26 @@ final class Samples
     {
         $kind = Kind::from($samples[0]->kind);
         $counting = array_values(array_filter($samples, static fn (MeasuredSample $sample): bool => $sample->archived_at === null));
-        $correction = Correction::fit(array_map($this->read(...), $counting), $kind)[0] ?? null;
+        $line = CorrectionLine::fit(array_map($this->read(...), $counting), $kind)[0] ?? null;
 
         return new SampleFamilyView(
             $samples[0]->type()->construction, $samples[0]->type()->material, $kind->label(), array_map($this->result(...), $samples),
-            $correction === null ? null : new FamilyCorrectionView($correction->factor, $correction->uncertainty, $correction->samples),
+            $line === null ? null : self::line($line, array_map(static fn (MeasuredSample $sample): float => $sample->type()->gauge->inInches(), $samples), count($counting)),
         );
+    }
+
+    /** @param  non-empty-list<float>  $gauges  inches */
+    private static function line(CorrectionLine $line, array $gauges, int $samples): FamilyCorrectionView
+    {
+        [$thin, $thick] = [min($gauges) - self::BEYOND_IN, max($gauges) + self::BEYOND_IN];
+        $points = [];
+        for ($step = 0; $step <= self::STEPS; $step++) {
+            $gauge = max(self::BEYOND_IN, $thin) + ($thick - max(self::BEYOND_IN, $thin)) * $step / self::STEPS;
+            $at = $line->at(Length::inches($gauge));
+            $points[] = new CorrectionView($gauge, $at->factor, $at->uncertainty);
+        }
+
+        return new FamilyCorrectionView($points, $samples);
     }
 
     /**
@@ -96,16 +117,19 @@ final class Samples
         return $samples;
     }
 
-    /** @return array<string, array{kg_per_m: float, tolerance: float}> the newest of each type */
+    /** @return array<string, array{kg_per_m: float, tolerance: float}> of each type, what its samples say together */
     public function densities(): array
     {
-        $densities = [];
+        $samples = [];
         foreach (MeasuredSample::query()->orderBy('id')->get() as $measured) {
-            $sample = $this->read($measured);
-            $densities[$measured->type()->key()] = ['kg_per_m' => $sample->restKgPerM, 'tolerance' => $sample->tolerance];
+            $samples[$measured->type()->key()][] = $this->read($measured);
         }
 
-        return $densities;
+        return array_map(static function (array $of): array {
+            $together = Sample::together($of);
+
+            return ['kg_per_m' => $together->kgPerM, 'tolerance' => $together->tolerance];
+        }, $samples);
     }
 
     /**

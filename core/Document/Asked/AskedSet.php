@@ -6,6 +6,7 @@ namespace Lira\Document\Asked;
 
 use Lira\Coupling\Compliance;
 use Lira\Coupling\HungString;
+use Lira\Coupling\Stiffnesses;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Node;
 use Lira\Document\Problem;
@@ -13,6 +14,9 @@ use Lira\Document\Problems;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\StringAtPitch;
+use Lira\Limit\Limit;
+use Lira\Strength\Breaking;
+use Lira\Strings\BuiltString;
 
 /** The set and the tuning of it that a question is about. */
 final readonly class AskedSet
@@ -90,9 +94,28 @@ final readonly class AskedSet
     /** EA/(L + L_extra), from post to anchor; 0 where it has no modelled core. Newtons per metre. */
     public function stiffnessNPerM(EvaluatedString $string): float
     {
+        return $this->alongItselfNPerM($string, $string->string);
+    }
+
+    /** How stiff its strings are, and may be. */
+    public function stiffnesses(): Stiffnesses
+    {
+        [$taken, $least, $most] = [[], [], []];
+        foreach ($this->strings as $string) {
+            $may = array_map(fn (BuiltString $one): float => $this->alongItselfNPerM($string, $one), $string->string->possible());
+            $taken[$string->position] = $may[0];
+            $least[$string->position] = min($may);
+            $most[$string->position] = max($may);
+        }
+
+        return new Stiffnesses($taken, $least, $most);
+    }
+
+    private function alongItselfNPerM(EvaluatedString $string, BuiltString $as): float
+    {
         $extra = $this->document->design->instrument->setup->extraLengthM;
 
-        return (float) $string->string->build->core?->axialStiffnessN() / ($this->at($string)->speakingLengthM + $extra);
+        return (float) $as->build->core?->strungStiffnessN() / ($this->at($string)->speakingLengthM + $extra);
     }
 
     /**
@@ -107,7 +130,8 @@ final readonly class AskedSet
         $ceiling = INF;
         if ($ceilingCents !== null) {
             // Where it comes near to breaking, lower still; but never below its own pitch.
-            $ceiling = max($wanted, min($this->tensionN($string, $ceilingCents), $string->safeN->low ?? INF));
+            $bears = Breaking::certainlyN($string->string, $this->document->limits->of(Limit::BreakStop)) ?? INF;
+            $ceiling = max($wanted, min($this->tensionN($string, $ceilingCents), $bears));
         }
 
         return new HungString(
@@ -122,8 +146,14 @@ final readonly class AskedSet
     /** What its strings hang on, as it was recorded or else as is usual; metres per newton. */
     public function complianceMPerN(): float
     {
+        return $this->document->design->instrument->hardware->complianceMPerN ?? $this->usualMPerN();
+    }
+
+    /** What the strings of such an instrument usually hang on, metres per newton. */
+    public function usualMPerN(): float
+    {
         $instrument = $this->document->design->instrument;
 
-        return $instrument->hardware->complianceMPerN ?? Compliance::usualMPerN($instrument->kind, $instrument->hardware);
+        return Compliance::usualMPerN($instrument->kind, $instrument->hardware);
     }
 }

@@ -79,6 +79,7 @@ final readonly class IntonateQuestion implements Question
                 'move_mm' => 1000 * $move->moveM,
                 'turns' => $this->threadPitchM === null ? null : $move->turns($this->threadPitchM),
                 'uncertainty_mm' => 1000 * $move->uncertaintyM,
+                'within_mm' => 1000 * $move->withinM(),
             ], array_keys($this->moves), $this->moves),
             'bridge' => $this->saddles === Saddles::Each || $this->moves === [] ? null : $this->bridge(BridgeLine::through($this->moves)),
         ];

@@ -5,21 +5,22 @@ declare(strict_types=1);
 namespace Lira\Document\Asked;
 
 use Lira\Coupling\Coupled;
+use Lira\Coupling\Foretold;
+use Lira\Coupling\Gives;
 use Lira\Coupling\HungString;
-use Lira\Coupling\Observed;
 use Lira\Coupling\Round;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Settling\Settling;
 
-/** From where the strings stand now to their tuning in one pass: where to leave each when its turn comes (`lira-retuning`, version 1). */
+/**
+ * From where the strings stand now to their tuning: where to leave each when its turn comes, what the pass may leave, and how many it
+ * takes (`lira-retuning`, version 1).
+ */
 final readonly class RetuneQuestion implements Question
 {
     private const CEILING_CENTS = 100.0;
-
-    /** An observation counts from here on. */
-    private const LEAST_MOVED_CENTS = 50.0;
 
     private const MOST_CENTS = 6000.0;
 
@@ -30,16 +31,13 @@ final readonly class RetuneQuestion implements Question
     /**
      * @param  list<HungString>  $strings
      * @param  list<int>  $order
-     * @param  int  $counted  of the observations, how many moved their string far enough to tell of the others
      */
     private function __construct(
         private AskedSet $set,
         private array $strings,
         private array $order,
-        private float $complianceMPerN,
-        private string $source,
-        private ?float $standardErrorMPerN,
-        private int $counted,
+        private Gives $gives,
+        private WhatWasRead $read,
         private bool $hasCeiling,
         private float $toleranceCents,
     ) {}
@@ -47,7 +45,6 @@ final readonly class RetuneQuestion implements Question
     public static function read(Node $root, \stdClass $json, Problems $problems): ?self
     {
         $set = AskedSet::read($root, $json, $problems);
-        $present = $root->numbersOrNull('present_cents', 'how far each string is from its pitch, in cents');
         $ceiling = match (true) {
             property_exists($json, 'ceiling_cents') && $json->ceiling_cents === null => null,
             $root->has('ceiling_cents') => $root->numberWithin('ceiling_cents', 'the ceiling in cents', 0.0, 1200.0),
@@ -57,31 +54,20 @@ final readonly class RetuneQuestion implements Question
         $tolerance = $root->has('tolerance_cents')
             ? $root->numberWithin('tolerance_cents', 'how near its pitch a string is left as it is, in cents,', 0.1, 100.0)
             : Settling::TOLERANCE_CENTS;
+        $present = $set === null ? null : self::standing($root, 'present_cents', $set, $problems);
         if ($set === null || $present === null || $tolerance === null) {
             return null;
         }
-        $count = count($set->strings);
-        if (count($present) !== $count) {
-            $problems->add('/present_cents', sprintf('Give one entry for each of %d strings, string 1 first; there are %d.', $count, count($present)));
-
-            return null;
-        }
-        foreach ($present as $index => $cents) {
-            if ($cents !== null && abs($cents) > self::MOST_CENTS) {
-                $problems->add("/present_cents/{$index}", 'That is more than five octaves away. Give cents, or null where the string is slack.');
-            }
-        }
-        $order = self::order($root, $count, $problems);
-        $compliance = self::compliance($root, $set, $problems);
+        $order = self::order($root, count($set->strings), $problems);
+        $read = WhatWasRead::of($root, $set, $problems);
+        $gives = self::gives($root, $set, $read);
 
         return $problems->any() ? null : new self(
             $set,
             array_map(static fn (EvaluatedString $string, ?float $cents): HungString => $set->hung($string, $cents, $ceiling), $set->strings, $present),
             $order,
-            $compliance['complianceMPerN'],
-            $compliance['source'],
-            $compliance['standardErrorMPerN'],
-            $compliance['counted'],
+            $gives,
+            $read,
             $ceiling !== null,
             $tolerance,
         );
@@ -89,10 +75,12 @@ final readonly class RetuneQuestion implements Question
 
     public function answer(): array
     {
-        $coupled = new Coupled($this->strings, $this->order, $this->complianceMPerN);
-        $first = $this->hasCeiling ? $coupled->part($coupled->share()) : $coupled;
+        $coupled = new Coupled($this->strings, $this->order, $this->gives->complianceMPerN);
+        $share = $this->hasCeiling ? $coupled->share() : 1.0;
+        $first = $coupled->part($share);
         $wound = $first->windM();
-        $round = new Round($this->strings, $this->order, $this->complianceMPerN, $this->toleranceCents, $this->centsAt(...));
+        $round = new Round($this->strings, $this->order, $this->gives->complianceMPerN, $this->toleranceCents, $this->centsAt(...));
+        $foretold = Foretold::of($coupled, $this->gives->mayBe, $this->hasCeiling, $this->toleranceCents, $this->centsAt(...));
         $steps = [];
         foreach ($first->leaveN() as $position => $leaveN) {
             $string = $this->set->strings[$position - 1];
@@ -105,22 +93,32 @@ final readonly class RetuneQuestion implements Question
                 'knob_turns' => $this->knobTurns($position, $wound[$position] ?? null),
             ];
         }
+        $error = $this->gives->standardErrorMPerN;
 
         return [
             'format' => 'lira-retuning',
             'version' => 1,
-            'compliance_um_per_n' => 1e6 * $this->complianceMPerN,
-            'source' => $this->source,
-            'standard_error_um_per_n' => $this->standardErrorMPerN === null ? null : 1e6 * $this->standardErrorMPerN,
-            'observations_counted' => $this->counted,
-            'learned' => Round::isLearned($this->complianceMPerN, $this->standardErrorMPerN),
+            'compliance_um_per_n' => 1e6 * $this->gives->complianceMPerN,
+            'source' => $this->gives->source,
+            'standard_error_um_per_n' => $error === null ? null : 1e6 * $error,
+            'observations_counted' => $this->read->counted,
+            'learned' => $this->read->counted > 0 && Round::isLearned($this->gives->complianceMPerN, $error),
+            'dropped' => $this->read->didWorse,
             'landed' => $round->hasLanded(),
             'may_stay' => $round->mayStay(),
-            'passes' => $this->hasCeiling ? $coupled->passes() : 1,
+            'share' => $share,
+            'stuck' => $this->hasCeiling && $coupled->isStuck(),
+            'passes' => $foretold->passes,
+            'passes_most' => $foretold->passesMost,
+            'left' => array_map(
+                static fn (int $position, array $cents): array => ['position' => $position, ...$cents],
+                array_keys($foretold->leftCents),
+                array_values($foretold->leftCents),
+            ),
             'steps' => $steps,
-            'without' => $this->standing($coupled->withoutN()),
+            'without' => $this->standingAt($coupled->withoutN()),
             'without_rounds' => $this->withoutRounds($coupled),
-            'after' => $this->standing($first->afterN()),
+            'after' => $this->standingAt($first->afterN()),
         ];
     }
 
@@ -128,11 +126,9 @@ final readonly class RetuneQuestion implements Question
     private function withoutRounds(Coupled $coupled): int
     {
         $rounds = 0;
-        $strings = $this->strings;
         do {
             $after = $coupled->withoutN();
-            $strings = array_map(static fn (HungString $string): HungString => $string->at($after[$string->position], $string->wantedN), $strings);
-            $coupled = new Coupled($strings, $this->order, $this->complianceMPerN);
+            $coupled = $coupled->standing($after);
             $worst = 0.0;
             foreach ($this->order as $position) {
                 $tensionN = $after[$position] ?? null;
@@ -156,7 +152,7 @@ final readonly class RetuneQuestion implements Question
      * @param  array<int, ?float>  $tensionsN  by position
      * @return list<array{position: int, cents: float}> by position
      */
-    private function standing(array $tensionsN): array
+    private function standingAt(array $tensionsN): array
     {
         $standing = [];
         foreach ($tensionsN as $position => $tensionN) {
@@ -174,7 +170,7 @@ final readonly class RetuneQuestion implements Question
     }
 
     /** @return list<int> */
-    private static function order(Node $root, int $count, Problems $problems): array
+    public static function order(Node $root, int $count, Problems $problems): array
     {
         if (! $root->has('order')) {
             return range($count, 1);
@@ -187,7 +183,7 @@ final readonly class RetuneQuestion implements Question
                 default => null,
             };
             if ($problem !== null) {
-                $problems->add("/order/{$index}", $problem);
+                $problems->add($root->pathOf('order')."/{$index}", $problem);
             }
             $order[] = (int) $position;
         }
@@ -195,69 +191,46 @@ final readonly class RetuneQuestion implements Question
         return $order;
     }
 
-    /** @return array{complianceMPerN: float, source: string, standardErrorMPerN: ?float, counted: int} */
-    private static function compliance(Node $root, AskedSet $set, Problems $problems): array
+    /** What is said comes first, then what was read now, then what is kept with the instrument, else what is usual. */
+    private static function gives(Node $root, AskedSet $set, WhatWasRead $read): Gives
     {
         $hardware = $set->document->design->instrument->hardware;
-        $assumed = [
-            'complianceMPerN' => $set->complianceMPerN(),
-            'source' => match (true) {
-                $hardware->complianceMPerN === null => 'assumed',
-                $hardware->complianceIsMeasured => 'measured',
-                default => 'given',
-            },
-            'standardErrorMPerN' => null,
-            'counted' => 0,
-        ];
-        if ($root->has('compliance_um_per_n')) {
-            $given = $root->numberWithin('compliance_um_per_n', 'how far it gives, in micrometres per newton,', 0.0, 1000.0);
+        $stiffnesses = $set->stiffnesses();
+        $given = $root->has('compliance_um_per_n')
+            ? $root->numberWithin('compliance_um_per_n', 'how far it gives, in micrometres per newton,', 0.0, 1000.0) : null;
 
-            return $given === null ? $assumed : ['complianceMPerN' => $given * 1e-6, 'source' => 'given'] + $assumed;
-        }
-        $observations = $root->has('observations') ? self::observations($root, $set, $problems) : [];
-
-        return $observations === [] ? $assumed : ['source' => 'measured', 'counted' => count($observations)] + Observed::together($observations);
+        return match (true) {
+            $given !== null => Gives::given($given * 1e-6, $stiffnesses),
+            $read->learned !== null => Gives::learned($read->learned),
+            $hardware->complianceMPerN === null || $read->didWorse => Gives::assumed($set->usualMPerN(), $stiffnesses),
+            $hardware->complianceIsMeasured => Gives::kept($hardware->complianceMPerN, $hardware->complianceErrorMPerN, $stiffnesses),
+            default => Gives::given($hardware->complianceMPerN, $stiffnesses),
+        };
     }
 
-    /** @return list<Observed> those that count */
-    private static function observations(Node $root, AskedSet $set, Problems $problems): array
+    /**
+     * One entry for each string, cents from its pitch.
+     *
+     * @return list<?float>|null null where a problem was added
+     */
+    public static function standing(Node $node, string $key, AskedSet $set, Problems $problems): ?array
     {
-        $observations = [];
-        foreach ($root->objects('observations', 'what was observed') ?? [] as $node) {
-            $turned = self::moved($node, $set, $problems);
-            $others = [];
-            foreach ($node->objects('others', 'what the others did') ?? [] as $other) {
-                $moved = self::moved($other, $set, $problems);
-                if ($moved !== null && $moved['stiffnessNPerM'] > 0.0) {
-                    $others[] = $moved;
-                }
-                $other->reportUnknownKeys();
-            }
-            $node->reportUnknownKeys();
-            if ($turned !== null && $others !== [] && abs($turned['cents']) >= self::LEAST_MOVED_CENTS) {
-                $observations[] = new Observed($turned['changeN'], $turned['stiffnessNPerM'], $others);
-            }
-        }
-
-        return $observations;
-    }
-
-    /** @return array{stiffnessNPerM: float, changeN: float, tensionN: float, cents: float}|null */
-    private static function moved(Node $node, AskedSet $set, Problems $problems): ?array
-    {
-        $string = $set->string($node, $problems);
-        $from = $node->numberWithin('from_cents', 'where it was, in cents,', -self::MOST_CENTS, self::MOST_CENTS);
-        $to = $node->numberWithin('to_cents', 'where it went, in cents,', -self::MOST_CENTS, self::MOST_CENTS);
-        if ($string === null || $from === null || $to === null) {
+        $cents = $node->numbersOrNull($key, 'how far each string is from its pitch, in cents');
+        if ($cents === null) {
             return null;
         }
-        $before = $set->tensionN($string, $from);
+        $count = count($set->strings);
+        if (count($cents) !== $count) {
+            $problems->add($node->pathOf($key), sprintf('Give one entry for each of %d strings, string 1 first; there are %d.', $count, count($cents)));
 
-        return [
-            'stiffnessNPerM' => $set->stiffnessNPerM($string),
-            'changeN' => $set->tensionN($string, $to) - $before,
-            'tensionN' => $before,
-            'cents' => $to - $from,
-        ];
+            return null;
+        }
+        foreach ($cents as $index => $each) {
+            if ($each !== null && abs($each) > self::MOST_CENTS) {
+                $problems->add($node->pathOf($key)."/{$index}", 'That is more than five octaves away. Give cents, or null where the string is slack.');
+            }
+        }
+
+        return $cents;
     }
 }

@@ -69,6 +69,7 @@ final readonly class SettleQuestion implements Question
                 'position' => $string['position'],
                 'ratio' => $string['settling']->ratio,
                 'rounds_left' => $string['settling']->roundsLeft,
+                'rounds_most' => $string['settling']->roundsMost,
                 'next_drift_cents' => $string['settling']->nextDriftCents,
                 'cents_per_decade' => $string['settling']->centsPerDecade,
                 'creep_holds_after_s' => $string['settling']->creepHoldsAfterS,

@@ -253,6 +253,10 @@ export interface Hardware {
      * Where that comes from.
      */
     compliance_source?: 'given' | 'measured';
+    /**
+     * How sure that was where it was measured: one standard error.
+     */
+    compliance_error_um_per_n?: number;
     [k: string]: unknown;
 }
 export interface Posts {
@@ -382,11 +386,11 @@ export interface Springs {
 }
 export interface Setup {
     /**
-     * Height of the strings above the 12th fret; 1.8 if not said.
+     * Height of the strings above the 12th fret; the usual one of the kind if not said, 1.8 on an electric guitar, 3.3 on a classical one.
      */
     action_12_mm?: number;
     /**
-     * Height of the strings above the frets at the nut; 0 if not said.
+     * Height of the strings above the frets’ plane at the nut; the usual one of the kind if not said, 0.35 on an electric guitar.
      */
     nut_height_mm?: number;
     /**
@@ -394,7 +398,7 @@ export interface Setup {
      */
     pick_from_saddle_mm?: number;
     /**
-     * Soft, medium and hard; 0.7, 1.5 and 2.2 N if not said, on basses 2, 4 and 7 N.
+     * Soft, medium and hard; 0.7, 1.5 and 2.2 N if not said, on basses 2, 4 and 7 N, on ukuleles 0.3, 0.7 and 1.1 N.
      *
      * @minItems 3
      * @maxItems 3
@@ -841,6 +845,10 @@ export interface StringAtPitch {
     attack_cents: Attack;
     whole_tone_bend_12: WholeToneBend;
     saddle_setback_mm: Interval | null;
+    /**
+     * Whether what is foretold of its saddle is so wide that it helps nobody: measure it.
+     */
+    saddle_to_be_measured: boolean;
     nut_down_force_n: number | null;
     saddle_down_force_n: number | null;
     why?: Why;
@@ -1276,6 +1284,10 @@ export interface SaddleStand {
     travel_mm: number | null;
     share: number | null;
     screw_turns: number | null;
+    /**
+     * Whether that is so wide that it helps nobody: measure it.
+     */
+    to_be_measured: boolean;
 }
 /**
  * From the side: x along the neck from the nut, y upwards from the slot's floor.
@@ -1513,7 +1525,7 @@ export interface FittingPart {
     figure: FittingFigure | null;
 }
 /**
- * Where to leave each string when its turn comes, so that one pass lands.
+ * Where to leave each string when its turn comes, what the pass may leave, and how many it takes.
  */
 export interface Retuning {
     format: 'lira-retuning';
@@ -1523,15 +1535,22 @@ export interface Retuning {
      */
     compliance_um_per_n: number;
     source: 'assumed' | 'given' | 'measured';
+    /**
+     * Of what was read: of the readings, with a tenth for what friction hides and what the strings’ own stiffness leaves open.
+     */
     standard_error_um_per_n: number | null;
     /**
-     * Of the observations given, how many moved their string by half a semitone or more, and tell of the others.
+     * Of the turns and rounds given, how many moved a string by half a semitone or more, and tell of the others.
      */
     observations_counted: number;
     /**
      * Whether what was observed is sure enough to be kept with the instrument: its standard error is under a third of it.
      */
     learned: boolean;
+    /**
+     * Whether what was learned before is left out, since a round that was planned by it left more than what is usual would have.
+     */
+    dropped: boolean;
     /**
      * Whether every string of the order stands within the tolerance already.
      */
@@ -1541,9 +1560,25 @@ export interface Retuning {
      */
     may_stay: number[];
     /**
-     * How many the ceiling asks for.
+     * What part of the way this pass goes, so that no string is asked above the ceiling.
      */
-    passes: number;
+    share: number;
+    /**
+     * Whether even the smallest part, 1/64, asks some string above the ceiling.
+     */
+    stuck: boolean;
+    /**
+     * How many it takes if all is as it is taken to be; null where 9 do not suffice.
+     */
+    passes: number | null;
+    /**
+     * The most it takes on an instrument at the ends of what it may be; null where 9 do not suffice.
+     */
+    passes_most: number | null;
+    /**
+     * How far from its pitch each string may stand after this pass, at the furthest.
+     */
+    left: StringLeft[];
     steps: RetuningStep[];
     /**
      * Where each string would stand had each been tuned to its pitch in its turn.
@@ -1558,6 +1593,17 @@ export interface Retuning {
      */
     after: StringStanding[];
     unknown_keys?: string[];
+}
+export interface StringLeft {
+    position: number;
+    /**
+     * Cents, at the lowest.
+     */
+    low: number;
+    /**
+     * And at the highest.
+     */
+    high: number;
 }
 export interface RetuningStep {
     position: number;
@@ -1591,7 +1637,14 @@ export interface StringSettling {
      * What a round leaves of the drift before.
      */
     ratio: number;
+    /**
+     * Rounds still needed, as likely more as fewer; null where nothing was read.
+     */
     rounds_left: number | null;
+    /**
+     * Rounds that suffice in 9 cases of 10; null where nothing was read, or where none do: then something slips.
+     */
+    rounds_most: number | null;
     next_drift_cents: number | null;
     /**
      * Of creep, for each tenfold of time.
@@ -1626,9 +1679,13 @@ export interface StringIntonation {
      */
     turns: number | null;
     /**
-     * That two readings leave: a smaller move is not worth it.
+     * That two readings leave, one standard deviation: a smaller move is not worth it.
      */
     uncertainty_mm: number;
+    /**
+     * So far from the move at most the place lies in 95 of 100 cases.
+     */
+    within_mm: number;
 }
 /**
  * The place and slant of a bridge in one piece.
@@ -1693,24 +1750,64 @@ export interface ActionForecast {
  */
 export interface LifeAnswer {
     format: 'lira-life';
-    version: 1;
+    version: 2;
+    life_h: OneLife;
+    median_h: MedianLife;
     /**
-     * Half of them last longer.
+     * How alike they end: 1 by chance alone, 6 nearly all at once.
      */
-    median_h: number;
+    shape: number;
     /**
-     * The lower end of the range in which that lies in 8 of 10 cases.
+     * So many strings that ended, were each on an instrument of its own.
      */
-    low_h: number;
-    /**
-     * And its upper end.
-     */
-    high_h: number;
+    counts_as: number;
     /**
      * So many strings that ended.
      */
     learned_from: number;
+    /**
+     * Of so many changes of strings any ended.
+     */
+    changes: number;
     unknown_keys?: string[];
+}
+/**
+ * Of one string: the hours by which it is gone with that chance.
+ */
+export interface OneLife {
+    /**
+     * One in ten is gone by then.
+     */
+    p10: number;
+    /**
+     * One in five.
+     */
+    p20: number;
+    /**
+     * Half of them.
+     */
+    p50: number;
+    /**
+     * Nine in ten.
+     */
+    p90: number;
+}
+/**
+ * The hours by which half of them are gone: an estimate, and where that lies in 8 of 10 cases.
+ */
+export interface MedianLife {
+    /**
+     * The lower end.
+     */
+    low: number;
+    /**
+     * As it is taken to be.
+     */
+    estimate: number;
+    /**
+     * The upper end.
+     */
+    high: number;
 }
 /**
  * What is read of an instrument that is not there.

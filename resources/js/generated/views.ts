@@ -26,6 +26,15 @@ export interface Choice {
     label: string;
 }
 
+/** How far the model is taken to be off at a gauge. */
+export interface Correction {
+    gauge_in: number;
+    /** Of what strings weigh to what the model says. */
+    factor: number;
+    /** How far that may be off, relative, 95 %. */
+    uncertainty: number;
+}
+
 /** So many of a string. */
 export interface Counted {
     construction: Construction;
@@ -105,11 +114,10 @@ export interface Due {
     job: number | null;
 }
 
-/** The factor that the samples of a family give. */
+/** The line in the gauge that the samples of a family give. */
 export interface FamilyCorrection {
-    factor: number;
-    /** Relative. */
-    uncertainty: number;
+    /** Thin to thick, over the gauges that were weighed and a little beyond. */
+    line: Correction[];
     /** That it is made from. */
     samples: number;
 }
@@ -126,21 +134,28 @@ export interface FamilyLife {
     since: string;
     /** Since they were fitted, as they count. */
     played_h: number;
-    /** Half of them last longer. */
-    median_h: number;
-    /** The range in which that lies. */
-    low_h: number;
-    high_h: number;
+    /** One string in ten is gone by then. */
+    p10_h: number;
+    /** One in five. */
+    p20_h: number;
+    /** Half of them. */
+    p50_h: number;
+    /** Nine in ten. */
+    p90_h: number;
     /** So many strings that ended. */
     learned_from: number;
-    /** Used of it. */
+    /** Of so many changes of strings. */
+    changes: number;
+    /** Used of the hours by which half are gone. */
     share: number;
     /** A date, ISO 8601; null where nobody knows how much it is played. */
     due_on: string | null;
     /** At the earliest. */
     due_from: string | null;
-    /** At the latest. */
+    /** At the latest; null where that is years away. */
     due_to: string | null;
+    /** The year before which they are not due, where that is years away. */
+    not_before: number | null;
 }
 
 /** Something that happened to an instrument. */
@@ -371,15 +386,33 @@ export interface ListedPage {
 export interface Lives {
     label: string;
     coated: boolean;
+    /** Whose or which they are, where they are parted; else nothing. */
+    part: string;
     /** So many were dull, corroded or broke. */
     ended: number;
     /** So many are on, or were changed early. */
     running: number;
+    /** Of so many changes of strings any ended. */
+    changes: number;
+    /** So many strings that ended, were each on an instrument of its own. */
+    counts_as: number;
+    /** How alike they end: 1 by chance alone, 6 nearly all at once. */
+    shape: number;
     /** Half of them last so long as long as nothing is known. */
     usual_h: number;
-    median_h: number;
-    low_h: number;
-    high_h: number;
+    /** One string in ten is gone by then. */
+    p10_h: number;
+    /** One in five. */
+    p20_h: number;
+    /** Half of them. */
+    p50_h: number;
+    /** Nine in ten. */
+    p90_h: number;
+    /** Where the hours by which half are gone lie in 8 of 10 such cases. */
+    median_low_h: number;
+    median_high_h: number;
+    /** Whether what was seen stays within the band over two thirds of its length. */
+    alike: boolean;
     /** As it was seen. */
     steps: Step[];
     /** As it is reckoned. */
@@ -690,8 +723,10 @@ export interface Settling {
     drifts: number[];
     /** Each time it had been left alone, cents. */
     rested: number[];
-    /** Null before anything was read. */
+    /** As likely more as fewer; null before anything was read. */
     rounds_left: number | null;
+    /** That suffice in nine cases of ten; null before anything was read, or where none do. */
+    rounds_most: number | null;
     /** A positive number. */
     next_drift_cents: number | null;
     /** After the last round; null while rounds are left or something is not known. */

@@ -413,7 +413,7 @@ export const TYPED = {
 } as const;
 
 export const SENTENCES: Record<string, string> = {
-    "break-risk": "{pitch} takes [core=known|{share}][core=guessed|{low_share} to {high_share}] of what string {string} can bear: [risk=snaps|it will snap.][risk=breaks|expect breakage.][risk=may-break|it may break if its core is as thin as usual. Keep a spare, or measure a bared core.][risk=wears|it will not last as long as usual.][cure=plain| A plain string bears this pitch.][cure=lower| Tune lower, or shorten the scale; another gauge hardly helps.][care=slowly| Tune up slowly with eye protection on, and keep a spare.]",
+    "break-risk": "{pitch} takes {low_share} to {high_share} of what string {string} can bear: [risk=snaps|it will snap.][risk=breaks|expect breakage.][risk=may-break|it may break. Keep a spare.][risk=may-break-thin|it may break if its core is as thin as usual. Keep a spare, or measure a bared core.][risk=wears|it will not last as long as usual.][cure=plain| A plain string bears this pitch.][cure=lower| Tune lower, or shorten the scale; another gauge hardly helps.][care=slowly| Tune up slowly with eye protection on, and keep a spare.]",
     "too-slack": "String {string} at {pitch} pulls {tension_n} and flaps below {floor_n}: [cure=gauge|about {gauge_mm} is needed here][cure=beyond|about {gauge_mm} is needed here, and this pool ends at {ends_gauge_mm}][cure=heavier|go heavier], or tune higher.",
     "hard-on-the-hand": "String {string} at {pitch} pulls {tension_n}, hard on the hand beyond {hard_n}: go lighter, or tune lower.",
     "total-over-maximum": "All strings together pull {tension_n}; this instrument may bear {most_n}. Go lighter or tune lower.",
@@ -425,7 +425,7 @@ export const SENTENCES: Record<string, string> = {
     "tied-loop": "String {string} has no loop: tie a small one with a square knot, cinch it before you tune, and allow {knot_mm:0} for it.",
     "nut-slot-narrow": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.",
     "nut-slot-wide": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it may rattle. Try it; a repairer fills the slot or makes a new nut.",
-    "nut-angle": "Behind the nut string {string} goes down by {angle_deg} with {turns:1} turns on its post; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|More turns would only bunch: a string tree cures it.]",
+    "nut-angle": "Behind the nut string {string} goes down by {angle_deg} with {turns:1} turns on its post[now=known|, less than the {now_deg} of what is on it now]; your least is {least_deg}. [tree=there|Lower its string tree.][tree=none|More turns would only bunch: a string tree cures it.]",
     "nut-angle-steep": "Behind the nut string {string} goes down by {angle_deg}; beyond {most_deg} it binds in its slot, feels stiffer and wears. [cure=tree|Raise its string tree.][cure=turns|Wind fewer turns.][cure=none|Look after the slot, and keep it smooth.]",
     "post-hole": "String {string} is {string_mm:2} and the hole in its post {hole_mm:2}: it does not go through. Choose a lighter one, or one with a tapered end.",
     "more-turns": "String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual.[leave=known| Leave {slack_mm:0}.]",

@@ -15,6 +15,8 @@ const FALLBACK: Usual = {
     layout: 'one-side',
     nut_gap_mm: 7,
     saddle_gap_mm: 10.5,
+    action_12_mm: 2,
+    nut_height_mm: 0.4,
 };
 
 /** The same text for the same values, in whatever order their keys stand. */

@@ -2,6 +2,7 @@ import { Explained } from '../ui/Explained';
 import { router } from '@inertiajs/react';
 import type { Broke, Holds, Lives } from '../generated/views';
 import { trimmed } from '../units/figures';
+import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { hoursWords } from '../units/hours';
 import { LogFrame } from './LogFrame';
@@ -14,6 +15,9 @@ interface Props {
     /** Null for all; empty for what is nobody’s. */
     owner: string | null;
     place: string | null;
+    /** By what each family is parted; null where it is not. */
+    part: string | null;
+    parts: { value: string; label: string }[];
     owners: string[];
     places: { value: string; label: string }[];
 }
@@ -22,9 +26,9 @@ const ALL = '*';
 const NONE = '–';
 
 /** What is learned of strings: how long they last, what an hour costs, where they break, how soon a make holds. */
-export default function LifePage({ lives, broke, holds, owner, place, owners, places }: Props) {
-    const go = (changed: { owner?: string | null; place?: string | null }) => {
-        const asked = { owner, place, ...changed };
+export default function LifePage({ lives, broke, holds, owner, place, part, parts, owners, places }: Props) {
+    const go = (changed: { owner?: string | null; place?: string | null; part?: string | null }) => {
+        const asked = { owner, place, part, ...changed };
         router.get(
             '/log/life',
             Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== null)) as Record<string, string>,
@@ -69,6 +73,14 @@ export default function LifePage({ lives, broke, holds, owner, place, owners, pl
                             onChange={(value) => go({ place: read(value) })}
                         />
                     </div>
+                    <div className="w-44">
+                        <Select
+                            label="Parted"
+                            value={part ?? ALL}
+                            choices={[{ value: ALL, label: 'All of a family together' }, ...parts]}
+                            onChange={(value) => go({ part: read(value) })}
+                        />
+                    </div>
                 </>
             }
         >
@@ -79,15 +91,20 @@ export default function LifePage({ lives, broke, holds, owner, place, owners, pl
                 </p>
             ) : (
                 <p className="mt-3 max-w-[90ch] text-ink-soft">
-                    Steps: what was seen. Dashed: as it is reckoned; the band holds it in 8 of 10 cases. Hours count as they wear:
-                    more in heat, salt air, with wet hands. A forecast rests on the owner’s own strings. Each family begins with
-                    what is usual; were that twice too long, a figure would still be about 22 % too long after ten strings that
-                    ended and 12 % after twenty; were it half, 7 % and 3 % too short.
+                    Steps: what was seen. Dashed: how many are likely to last so long; the band holds that in 8 of 10 cases. Hours
+                    count as they wear: more in heat, salt air, with wet hands. A forecast rests on the owner’s own strings. Each
+                    family begins with what is usual; were that twice too long, a figure would still be about 8 % too long after
+                    ten changes and 4 % after twenty; were it half, 5 % and 2 % too short.
                 </p>
             )}
             <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-2">
                 {lives.map((life) => (
-                    <Family key={`${life.label} ${life.coated}`} life={life} />
+                    <Family
+                        key={`${life.label} ${life.coated} ${life.part}`}
+                        life={life}
+                        parts={part === null ? parts : []}
+                        onPart={(by) => go({ part: by })}
+                    />
                 ))}
             </div>
             <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-2">
@@ -155,31 +172,64 @@ export default function LifePage({ lives, broke, holds, owner, place, owners, pl
     );
 }
 
-function Family({ life }: { life: Lives }) {
+function Family({ life, parts, onPart }: { life: Lives; parts: Props['parts']; onPart: (part: string) => void }) {
     const costs = Object.entries(life.costs);
-    const name = `${life.label}${life.coated ? ', coated' : ''}`;
+    const name = [`${life.label}${life.coated ? ', coated' : ''}`, life.part].filter((each) => each !== '').join(': ');
     return (
         <section aria-label={name}>
             <h2 className="border-b border-ink pb-1 text-lg font-bold first-letter:uppercase">{name}</h2>
             <p className="mt-1.5">
-                Half last <strong>{hoursWords(life.median_h)}</strong> ({hoursWords(life.low_h)} to {hoursWords(life.high_h)}).{' '}
-                {learnedWords(life)} Usual: {hoursWords(life.usual_h)}.
+                Half are gone by about <strong>{hoursWords(life.p50_h)}</strong>, one in ten by {hoursWords(life.p10_h)}, nine in
+                ten by {hoursWords(life.p90_h)}. {alikeWords(life)} {learnedWords(life)} Usual: {hoursWords(life.usual_h)}.
                 {costs.length > 0 &&
                     ` An hour of one string costs ${costs.map(([currency, cents]) => `${(cents / 100).toFixed(3)} ${currency}`).join(', ')}.`}
             </p>
+            {!life.alike && (
+                <p className="mt-1.5 border-l-4 border-l-caution pl-3">
+                    What was seen leaves the band: these do not all wear alike, so that one figure suits none of them.
+                    {parts.length > 0 && (
+                        <span className="mt-1 flex flex-wrap items-center gap-2">
+                            Part them
+                            {parts.map(({ value, label }) => (
+                                <Button key={value} onClick={() => onPart(value)}>
+                                    {label}
+                                </Button>
+                            ))}
+                        </span>
+                    )}
+                </p>
+            )}
             <Survival life={life} />
         </section>
     );
 }
 
-function learnedWords({ ended, running }: Lives): string {
+/** How alike they end. */
+function alikeWords({ shape, ended }: Lives): string {
+    if (ended < 3) {
+        return '';
+    }
+    return shape < 1.6
+        ? 'They end at any time: chance has more to do with it than wear.'
+        : shape > 3
+          ? 'They end much alike.'
+          : 'Wear ends them, some sooner than others.';
+}
+
+function learnedWords({ ended, running, changes, counts_as: countsAs }: Lives): string {
     const others =
         running === 0
             ? ''
             : ` ${running} more ${running === 1 ? 'is' : 'are'} on or came off early, and count as long as they lasted.`;
-    return ended === 0
-        ? `None ended yet: as long as such strings usually last.${others}`
-        : ended === 1
-          ? `Learned from 1 that ended, so hardly at all.${others}`
-          : `Learned from ${ended} that ended.${others}`;
+    if (ended === 0) {
+        return `None ended yet: as long as such strings usually last.${others}`;
+    }
+    if (ended === 1) {
+        return `Learned from 1 that ended, so hardly at all.${others}`;
+    }
+    const together =
+        countsAs < ended - 0.5
+            ? ` Strings that were on together share what wears them: they count as ${trimmed(countsAs, 1)}.`
+            : '';
+    return `Learned from ${ended} that ended in ${changes} ${changes === 1 ? 'change' : 'changes'}.${together}${others}`;
 }

@@ -153,33 +153,39 @@ export function StringsLife({
 }
 
 function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: boolean) => void }) {
-    const { which, label, played_h: played, median_h: median, low_h: low, high_h: high, learned_from: learned, share } = family;
-    const whole = Math.max(1, share, high / median);
-    const at = (hours: number) => `${(100 * hours) / median / whole}%`;
+    const {
+        which,
+        label,
+        played_h: played,
+        p10_h: few,
+        p50_h: half,
+        p90_h: most,
+        learned_from: learned,
+        changes,
+        share,
+    } = family;
+    const whole = Math.max(half, played, most);
+    const at = (hours: number) => `${(100 * hours) / whole}%`;
     return (
         <div className="border-b border-rule py-2.5">
             <p>
                 <strong>{which.charAt(0).toUpperCase() + which.slice(1)}</strong>, {label}
-                {family.coated ? ', coated' : ''}: {hoursWords(played)} of about {hoursWords(median)} ({hoursWords(low)} to{' '}
-                {hoursWords(high)})
+                {family.coated ? ', coated' : ''}: {hoursWords(played)}. Half of such strings are gone by about {hoursWords(half)}
+                , one in ten by {hoursWords(few)}, nine in ten by {hoursWords(most)}.
             </p>
             <svg width="100%" height="14" className="mt-1 block" aria-hidden>
                 <rect width="100%" y="4" height="6" fill="var(--rule)" />
-                <rect x={at(low)} width={`${(100 * (high - low)) / median / whole}%`} height="14" fill="var(--accent-wash)" />
+                <rect x={at(few)} width={`${(100 * (most - few)) / whole}%`} height="14" fill="var(--accent-wash)" />
                 <rect width={at(played)} y="4" height="6" fill={share > 1 ? 'var(--caution)' : 'var(--accent)'} />
-                <rect x={at(median)} width="2" height="14" fill="var(--ink)" />
+                <rect x={at(half)} width="2" height="14" fill="var(--ink)" />
             </svg>
             <p className={clsx('mt-1', share > 1 ? 'font-semibold text-caution' : 'text-ink-soft')}>
-                {family.due_on === null
-                    ? 'Say how many hours a week it is played, and the day they are due stands here.'
-                    : share > 1
-                      ? 'Due now.'
-                      : `Due about ${dateWords(family.due_on)} (${dateWords(family.due_from ?? family.due_on)} to ${dateWords(family.due_to ?? family.due_on)}).`}{' '}
+                {dueWords(family)}{' '}
                 {learned === 0
                     ? 'As long as such strings usually last.'
                     : learned === 1
                       ? 'Learned from 1 string that ended, so hardly at all.'
-                      : `Learned from ${learned} strings that ended.`}
+                      : `Learned from ${learned} strings that ended in ${changes} ${changes === 1 ? 'change, so hardly at all' : 'changes'}.`}
             </p>
             <label className="flex min-h-target items-center gap-1.5 text-sm text-ink-soft">
                 <input type="checkbox" checked={family.coated} onChange={(event) => onCoated(event.target.checked)} />
@@ -187,6 +193,19 @@ function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: b
             </label>
         </div>
     );
+}
+
+/** When they are due: when half of such strings are gone; between one in ten and nine in ten. */
+function dueWords({ due_on: on, due_from: from, due_to: to, not_before: notBefore, share }: FamilyLife): string {
+    if (notBefore !== null) {
+        return `Not due before ${notBefore}.`;
+    }
+    if (on === null) {
+        return 'Say how many hours a week it is played, and the day they are due stands here.';
+    }
+    return share > 1
+        ? 'Due now.'
+        : `Due about ${dateWords(on)} (one in ten from ${dateWords(from ?? on)} on${to === null ? '' : `, nine in ten by ${dateWords(to)}`}).`;
 }
 
 function playedWords({ on, hours }: Play): string {

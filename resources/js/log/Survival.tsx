@@ -8,7 +8,7 @@ const TOP = 8;
 const GRID = [0, 0.25, 0.5, 0.75, 1];
 const TICKS_AT_MOST = 6;
 
-/** How many last so long: steps as it was seen, a line as it is reckoned, a band where that lies in 8 of 10 cases. */
+/** How many last so long: steps as it was seen, a line as one string is likely to, a band where the share lies in 8 of 10 cases. */
 export function Survival({ life }: { life: Lives }) {
     const [ref, width] = useWidth<HTMLDivElement>();
     const most = life.curve.at(-1)?.hours ?? 1;
@@ -32,7 +32,7 @@ export function Survival({ life }: { life: Lives }) {
                     width={width}
                     height={HEIGHT}
                     role="img"
-                    aria-label={`Of ${life.ended + life.running} strings half last about ${Math.round(life.median_h)} hours, between ${Math.round(life.low_h)} and ${Math.round(life.high_h)}.`}
+                    aria-label={`Of ${life.ended + life.running} strings half are gone by about ${Math.round(life.p50_h)} hours, one in ten by ${Math.round(life.p10_h)}, nine in ten by ${Math.round(life.p90_h)}.`}
                     className="block text-xs"
                 >
                     {GRID.map((share) => (
@@ -57,8 +57,8 @@ export function Survival({ life }: { life: Lives }) {
                         strokeWidth="1.5"
                     />
                     <line
-                        x1={x(life.median_h)}
-                        x2={x(life.median_h)}
+                        x1={x(life.p50_h)}
+                        x2={x(life.p50_h)}
                         y1={y(0.5)}
                         y2={y(0)}
                         stroke="var(--ink-soft)"

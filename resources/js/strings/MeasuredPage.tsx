@@ -1,5 +1,5 @@
 import { useAct } from '../server/useAct';
-import type { Sample, SampleFamily } from '../generated/views';
+import type { FamilyCorrection, Sample, SampleFamily } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState, type KeyboardEvent, type SyntheticEvent } from 'react';
 import { CalliperPanel } from '../devices/CalliperPanel';
@@ -10,7 +10,7 @@ import { CONSTRUCTIONS, MATERIALS } from '../generated/words';
 import { coreRead, readsFor, type Read } from '../units/core';
 import { familyWords, materialsFor } from '../units/strings';
 import { gaugeInches, gaugeNanometres } from '../units/stringType';
-import { formatGauge, gaugeUnit, useUnits } from '../units/units';
+import { formatGauge, gaugeUnit, useUnits, type Units } from '../units/units';
 import { readGauge } from '../units/typed';
 import { useAsked } from '../server/useAsked';
 import { Button } from '../ui/Button';
@@ -25,6 +25,14 @@ import { StringsFrame } from './StringsFrame';
 interface Props {
     families: SampleFamily[];
     kinds: { value: Kind; label: string }[];
+}
+
+/** What the line says at its thin end and at its thick one. */
+function lineWords(line: FamilyCorrection['line'], units: Units): string {
+    const [thin, thick] = [line[0], line.at(-1)];
+    const at = ({ gauge_in: gauge, factor, uncertainty }: FamilyCorrection['line'][number]) =>
+        `${percentOff(factor)} ±${(uncertainty * 100).toFixed(1)} % at ${formatGauge(gauge, units)}`;
+    return thin === undefined || thick === undefined ? '' : `${at(thin)}, ${at(thick)}`;
 }
 
 const grams = (kgPerM: number) => `${(kgPerM * 1000).toPrecision(4)} g/m`;
@@ -105,8 +113,8 @@ function FamilyOf({ family, onChanged }: { family: SampleFamily; onChanged: () =
                             'No sample counts: the model stands as it is.'
                         ) : (
                             <>
-                                The model is corrected by <strong>{percentOff(family.correction.factor)}</strong> ±
-                                {(family.correction.uncertainty * 100).toFixed(1)} %, from {family.correction.samples} sample
+                                What was weighed is taken as it was. Others of the family are corrected by a line in the gauge:{' '}
+                                {lineWords(family.correction.line, units)}, from {family.correction.samples} sample
                                 {family.correction.samples === 1 ? '' : 's'}.
                             </>
                         )}

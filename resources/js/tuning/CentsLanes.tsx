@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { RetuningStep } from '../generated/formats';
+import type { Retuning, RetuningStep } from '../generated/formats';
 import { pitchLabel } from '../units/pitch';
 import { useWidth } from '../ui/useWidth';
 import { centsWords } from './heard';
@@ -19,6 +19,8 @@ interface Props {
     /** Where each was in earlier rounds, the first first. */
     earlier: readonly Standing[];
     steps: RetuningStep[];
+    /** Where each may stand after the round, at the furthest. */
+    may: Retuning['left'];
     current: number | null;
     tolerance: number;
     onChoose: (position: number) => void;
@@ -29,9 +31,13 @@ const LABEL_PX = 44;
 const STEPS = [10, 20, 50, 100, 200];
 
 /** The lanes of the Bench turned to cents: where each string is, where to leave it in this round, where earlier rounds were. */
-export function CentsLanes({ strings, present, earlier, steps, current, tolerance, onChoose }: Props) {
+export function CentsLanes({ strings, present, earlier, steps, may, current, tolerance, onChoose }: Props) {
     const [ref, width] = useWidth<HTMLDivElement>();
-    const shown = [...present, ...steps.map(({ target_cents: target }) => target)].filter((cents) => cents !== null);
+    const shown = [
+        ...present,
+        ...steps.map(({ target_cents: target }) => target),
+        ...may.flatMap(({ low, high }) => [low, high]),
+    ].filter((cents) => cents !== null);
     const reach = Math.max(34, Math.min(MOST, Math.max(...shown.map(Math.abs), 0) * 1.15));
     const x = (cents: number) => (width * (Math.max(-reach, Math.min(reach, cents)) + reach)) / (2 * reach);
     const step = STEPS.find((each) => reach / each <= 5) ?? 300;
@@ -51,6 +57,7 @@ export function CentsLanes({ strings, present, earlier, steps, current, toleranc
             {strings.map((string, index) => {
                 const cents = present[index] ?? null;
                 const target = steps.find(({ position }) => position === string.position)?.target_cents ?? null;
+                const left = may.find(({ position }) => position === string.position);
                 const here = string.position === current;
                 return (
                     <button
@@ -80,6 +87,14 @@ export function CentsLanes({ strings, present, earlier, steps, current, toleranc
                                 fill="var(--accent-wash)"
                             />
                             <line x1={0} x2={width} y1={20} y2={20} stroke="var(--rule-strong)" />
+                            {left !== undefined && (
+                                <path
+                                    d={`M${x(left.low)} 27 v6 M${x(left.low)} 30 H${x(left.high)} M${x(left.high)} 27 v6`}
+                                    fill="none"
+                                    stroke="var(--ink)"
+                                    strokeWidth={1.5}
+                                />
+                            )}
                             {earlier.map((round, place) => {
                                 const was = round[index] ?? null;
                                 return (
@@ -119,6 +134,11 @@ export function CentsLanes({ strings, present, earlier, steps, current, toleranc
                                 {cents === null ? 'not heard yet' : `now ${centsWords(cents)}`}
                             </span>
                             {target !== null && <span className="text-sm text-ink-soft">leave at {centsWords(target)}</span>}
+                            {left !== undefined && (
+                                <span className="text-sm text-ink-soft">
+                                    may end {centsWords(left.low)} to {centsWords(left.high)}
+                                </span>
+                            )}
                         </span>
                     </button>
                 );

@@ -343,7 +343,7 @@ export default function IntonatePage({
                                 {worth && (
                                     <p className="text-lg text-ink-soft">
                                         {fineLength(Math.abs(answer.move_mm), units, 2)}, give or take{' '}
-                                        {fineLength(answer.uncertainty_mm, units, 2)}.
+                                        {fineLength(answer.within_mm, units, 2)} (95 of 100 lie within).
                                     </p>
                                 )}
                                 {worth && left !== null && answer.move_mm > left && (

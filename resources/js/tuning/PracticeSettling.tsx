@@ -59,7 +59,12 @@ export function PracticeSettling({ strings, found, settling, busy, onDrift }: Pr
                                     )}
                                 </td>
                                 <td className="text-right">
-                                    {thenWords(string.rounds_left, string.next_drift_cents, string.holds_after_s)}
+                                    {thenWords(
+                                        string.rounds_left,
+                                        string.rounds_most,
+                                        string.next_drift_cents,
+                                        string.holds_after_s,
+                                    )}
                                 </td>
                             </tr>
                         ))}

@@ -52,6 +52,9 @@ interface Props {
 }
 
 const CEILING = 100;
+/** How far readings spread that were heard here, and such as somebody read off another tuner. */
+const HEARD_SD_CENTS = 0.5;
+const TYPED_SD_CENTS = 2;
 
 const standingOf = (read: Practice): Standing => read.strings.map(({ cents }) => cents);
 
@@ -96,7 +99,7 @@ export default function TunePage({
     const [state, go] = useReducer(roundsAfter, null, () =>
         startOf(standsIn(from === null || source === 'practice' ? undefined : tunings[from]?.hz, tuned)),
     );
-    const { present, earlier, left, round, learning, observations } = state;
+    const { present, earlier, left, round, learning, read } = state;
     const [kept, setKept] = useState<Standing | null>(null);
     const [rounds, setRounds] = useState(job?.round ?? 1);
     const [rested, setRested] = useState(job?.seated ?? false);
@@ -110,7 +113,7 @@ export default function TunePage({
     const off = readSigned(offset) ?? 0;
     const asking = round?.start ?? present;
     // A round goes on by what was known when it began: what is learned meanwhile is for the next.
-    const observed = round?.observed ?? observations;
+    const { observations: observed, rounds: readRounds } = round?.by ?? read;
     const { data: retuning, isPlaceholderData: isOlder } = useAsked<Retuning>(
         '/api/v1/retunings',
         asking.some((cents) => cents === null)
@@ -123,6 +126,8 @@ export default function TunePage({
                   ceiling_cents: ceiling ? CEILING : null,
                   tolerance_cents: TOLERANCE,
                   ...(observed.length > 0 ? { observations: observed } : {}),
+                  ...(readRounds.length > 0 ? { rounds: readRounds } : {}),
+                  reading_sd_cents: source === 'typed' ? TYPED_SD_CENTS : HEARD_SD_CENTS,
               }),
     );
     const mayStay = retuning?.may_stay ?? [];
@@ -166,7 +171,7 @@ export default function TunePage({
             return;
         }
         const over = round.at + 1 >= order.length;
-        go({ do: 'next', of: order.length, known: source === 'practice' });
+        go({ do: 'next', of: order.length, known: source === 'practice', position, cents: step?.target_cents ?? 0 });
         if (over && source === 'practice') {
             strum();
         }
@@ -189,7 +194,7 @@ export default function TunePage({
         });
     };
     const begin = () => {
-        go({ do: 'begin' });
+        go({ do: 'begin', planned: retuning?.compliance_um_per_n ?? 0 });
         if (kept !== present) {
             keepDrifts();
         }
@@ -237,9 +242,9 @@ export default function TunePage({
         act(async () => {
             await ask(`/instruments/${set.instrumentId}/compliance`, {
                 method: 'PUT',
-                body: { um_per_n: retuning?.compliance_um_per_n },
+                body: { um_per_n: retuning?.compliance_um_per_n, error_um_per_n: retuning?.standard_error_um_per_n },
             });
-            toast(`Kept with ${set.instrument}: one pass lands nearer from now on.`);
+            toast(`Kept with ${set.instrument}: rounds land nearer from now on.`);
         });
     const odd =
         live !== null && position !== null && live.certainty >= CERTAIN ? oddity(live.hz, position, now ?? 0, pitches) : null;
@@ -298,13 +303,14 @@ export default function TunePage({
                     present={present}
                     earlier={earlier}
                     steps={steps}
+                    may={round === null && known && !landed && !isOlder ? (retuning?.left ?? []) : []}
                     current={position}
                     tolerance={TOLERANCE}
                     onChoose={(chosen) => go({ do: 'choose', at: order.indexOf(chosen) })}
                 />
                 <p className="mt-2 text-sm text-ink-soft">
                     Filled: where it is. Triangle: where to leave it in this round, so that the strings still to come pull it to
-                    its pitch. Grey: earlier rounds.
+                    its pitch. Bar: where this round may leave it, at the furthest. Grey: earlier rounds.
                 </p>
             </div>
             {round === null && (
@@ -370,7 +376,7 @@ export default function TunePage({
                                 : landed
                                   ? `All${left.size > 0 ? ' that are not left alone' : ''} stand within ${TOLERANCE} cents: nothing is left to do.`
                                   : known
-                                    ? `The furthest is ${fixed(worst, 0)} cents away. ${passesWords(retuning)}`
+                                    ? `The furthest is ${fixed(worst, 0)} cents away. ${passesWords(retuning, floats)}`
                                     : source === 'practice'
                                       ? 'This is practice, and nothing of it is kept. Strum it, to hear where it stands.'
                                       : source === 'microphone'
@@ -431,8 +437,8 @@ export default function TunePage({
                 <section aria-label="How it gives" className="mt-6 max-w-3xl text-ink-soft">
                     <p>
                         {floats ? 'Its bridge floats. ' : ''}
-                        Its ends give {fixed(retuning.compliance_um_per_n, 2)} µm for each newton,{' '}
-                        {givesWords(retuning, observations.length > 0, learned)} {withoutWords(retuning)}
+                        Its ends give {fixed(retuning.compliance_um_per_n, 2)} µm for each newton, {givesWords(retuning, learned)}{' '}
+                        {withoutWords(retuning)}
                     </p>
                     <p className="mt-2 flex flex-wrap gap-2">
                         {learned && source !== 'practice' && (

@@ -1,23 +1,58 @@
 import type { Practice, Retuning, StringSettling } from '../generated/formats';
 import { fixed, withMinus } from '../units/figures';
 
-export function passesWords(retuning: Retuning | undefined): string {
+const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+const countWords = (rounds: number): string => `${WORDS[rounds] ?? String(rounds)} ${rounds === 1 ? 'round' : 'rounds'}`;
+
+/** How many rounds it takes, and what the first may leave. On a bridge that floats one alone is never promised. */
+export function passesWords(retuning: Retuning | undefined, floats: boolean): string {
     if (retuning === undefined) {
         return '';
     }
-    return retuning.passes === 1
-        ? 'One round brings all there.'
-        : `It takes ${retuning.passes} rounds, so that no string is asked too high on the way; a bridge that needs many is better blocked.`;
+    const { passes, passes_most: most, share, stuck } = retuning;
+    if (stuck) {
+        return 'A string would be asked too high however small the round: allow more under Options, or block the bridge.';
+    }
+    if (passes === null) {
+        return 'More than nine rounds would be needed, so that no string is asked too high on the way: block the bridge.';
+    }
+    const many =
+        most === null
+            ? ', perhaps more than nine: such a bridge is better blocked'
+            : most > passes
+              ? `, perhaps ${WORDS[most]}`
+              : '';
+    const likely = many === '' && !floats ? countWords(passes) : `likely ${countWords(passes)}${many}`;
+    const part = share < 1 ? ' No string is asked too high on the way, so that the first goes only a part of it.' : '';
+    return `${likely.charAt(0).toUpperCase()}${likely.slice(1)}.${part}${share < 1 ? '' : leftWords(retuning)}`;
+}
+
+/** What the round may leave, at the furthest. */
+function leftWords({ left, passes_most: most }: Retuning): string {
+    const furthest = left.reduce<{ position: number; cents: number } | null>((so, { position, low, high }) => {
+        const cents = Math.max(Math.abs(low), Math.abs(high));
+        return so === null || cents > so.cents ? { position, cents } : so;
+    }, null);
+    return furthest === null || (furthest.cents < 1 && most === 1)
+        ? ''
+        : ` After the first, string ${furthest.position} may be ${fixed(furthest.cents, 0)} cents off, at the furthest.`;
 }
 
 /** On what rests how far the ends of the strings give. */
-export function givesWords({ source, standard_error_um_per_n: error }: Retuning, observed: boolean, sure: boolean): string {
+export function givesWords(
+    { source, standard_error_um_per_n: error, observations_counted: counted, dropped }: Retuning,
+    sure: boolean,
+): string {
+    const set = dropped ? ' What was learned before did worse than that would have, and is set aside.' : '';
     if (source === 'measured') {
-        return observed || error !== null
-            ? `measured here${sure ? '' : ', not surely enough to keep'}.`
-            : 'as it was measured on it before.';
+        // 95 %.
+        const range = error === null ? '' : ` ± ${fixed(1.96 * error, 2)}`;
+        return counted > 0
+            ? `measured here${range}${sure ? '' : ', not surely enough to keep'}.${dropped ? ' What was learned before did worse than the usual figure would have, and is set aside.' : ''}`
+            : `as it was measured on it before${range}.`;
     }
-    return source === 'given' ? 'as it was given.' : 'as is usual on such an instrument, within a factor of two.';
+    return source === 'given' ? 'as it was given.' : `as is usual on such an instrument, within a factor of two.${set}`;
 }
 
 /** What one would go through who tunes each string to its pitch, and round again. */

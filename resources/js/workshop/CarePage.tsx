@@ -42,13 +42,15 @@ interface Props {
     fingerboards: Choice[];
     places: Choice[];
     exposure: { heat: number; salt: number; sweat: number };
+    /** Before a show strings are due when one in so many of such strings has gone. */
+    beforeShow: number;
     zone: string;
 }
 
 const ANY = '*';
 
 /** What instruments want and why, what this workshop adds, and what an hour of playing counts as. */
-export default function CarePage({ shipped, own, kinds, fingerboards, places, exposure, zone }: Props) {
+export default function CarePage({ shipped, own, kinds, fingerboards, places, exposure, beforeShow, zone }: Props) {
     const [adding, setAdding] = useState(false);
     const reload = () => router.reload();
     const drop = async (rule: OwnRule) => {
@@ -113,7 +115,7 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
                         </ul>
                     </section>
                 </div>
-                <Settings exposure={exposure} zone={zone} />
+                <Settings exposure={exposure} beforeShow={beforeShow} zone={zone} />
             </div>
             {adding && (
                 <RuleDialog
@@ -152,8 +154,8 @@ function suitsWords({ kinds, owner, fingerboard, place }: OwnRule): string {
     return words.length === 0 ? '; every instrument' : `; ${words.join(', ')}`;
 }
 
-function Settings({ exposure, zone }: { exposure: Props['exposure']; zone: string }) {
-    const [said, setSaid] = useState({ ...exposure, zone });
+function Settings({ exposure, beforeShow, zone }: Pick<Props, 'exposure' | 'beforeShow' | 'zone'>) {
+    const [said, setSaid] = useState({ ...exposure, beforeShow, zone });
     const [typed, setTyped] = useState(() => Object.fromEntries(EXPOSED.map(({ name }) => [name, trimmed(exposure[name], 3)])));
     const { act, busy, problem } = useAct();
     return (
@@ -180,6 +182,7 @@ function Settings({ exposure, zone }: { exposure: Props['exposure']; zone: strin
                                         return [name, text === trimmed(said[name], 3) ? said[name] : (readNumber(text) ?? text)];
                                     }),
                                 ),
+                                before_show: said.beforeShow,
                                 zone: said.zone,
                             },
                         });
@@ -198,6 +201,16 @@ function Settings({ exposure, zone }: { exposure: Props['exposure']; zone: strin
                         />
                     </Field>
                 ))}
+                <Field label="Before a show" hint="New strings are due when, by its end, so many of such strings have gone.">
+                    <Select
+                        value={String(said.beforeShow)}
+                        choices={[
+                            { value: '5', label: 'one in five' },
+                            { value: '10', label: 'one in ten' },
+                        ]}
+                        onChange={(value) => setSaid({ ...said, beforeShow: Number(value) })}
+                    />
+                </Field>
                 <Field label="Time zone" hint="In which shows are typed and lists are read." error={problem}>
                     <input
                         list="zones"

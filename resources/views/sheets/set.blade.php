@@ -68,7 +68,7 @@
     <p class="foot">
         String 1 is on the thinnest side; the mark has as many notches as the string’s number.
         @if ($modelled)
-            Modelled densities are sure to about ±5 % for wound strings, ±8 % for polymers and ±2 % for plain steel; wrap stiffness and friction are left out.
+            Of 100 modelled densities 95 lie within about ±5 % for wound strings, ±10 % on floss, ±8 % for plain polymers and ±2 % for plain steel; wrap stiffness and friction are left out.
         @endif
         Slacken strings before you cut them, keep hold of both ends, and protect your eyes. Last changed {{ $changed }}. Lira.
     </p>

@@ -21,7 +21,7 @@ final class AnswersTest extends CoreTestCase
             "posts": {"diameter_mm": 6, "hole_height_mm": 8.5, "distance_mm": 65, "spacing_mm": 25},
             "headstock": {"nut_height_mm": 11}, "saddle": {"drop_mm": 10, "anchor_distance_mm": 40, "beyond_mm": 45}
         }'));
-        $json->samples = [Json::object('{"construction": "plain", "material": "music-wire", "gauge_in": 0.011, "mass_g": 0.485, "length_mm": 1000, "mass_resolution_g": 0.001, "length_resolution_mm": 1}')];
+        $json->samples = [Json::object('{"construction": "plain", "material": "music-wire", "gauge_in": 0.0115, "mass_g": 0.53, "length_mm": 1000, "mass_resolution_g": 0.001, "length_resolution_mm": 1}')];
         $json->pool = [Json::object('{"construction": "plain", "material": "music-wire", "gauges_in": [0.011, 0.012]}')];
         $json->colour = 'estuary green';
         $document = SetDocument::from($json);
@@ -37,7 +37,7 @@ final class AnswersTest extends CoreTestCase
             'density.correction.samples' => 1,
             'outer_diameter_mm' => 0.2794,
             'core_diameter_mm' => 0.2794,
-            'stiffness_ea_n' => $string->string->build->core?->axialStiffnessN(),
+            'stiffness_ea_n' => $string->string->build->core?->strungStiffnessN(),
             'bending_ei_nm2' => $string->string->build->core?->bendingStiffnessNm2(),
             'fit.turns' => $string->fit->turns,
             'fit.usual_turns' => 2.0,
@@ -57,7 +57,7 @@ final class AnswersTest extends CoreTestCase
             'tunings.0.tension_high_n' => $at->highN,
             'tunings.0.break_share.estimate' => $at->strength?->share->estimate,
             'tunings.0.break_frequency_hz.estimate' => $at->strength?->breakHz->estimate,
-            'tunings.0.highest_safe_hz.low' => $at->bounds->highestSafeHz?->estimate,
+            'tunings.0.highest_safe_hz.low' => $at->bounds->highestSafeHz?->low,
             'tunings.0.lowest_holding_hz' => $at->bounds->lowestHoldingHz,
             'tunings.0.inharmonicity.high' => $at->inharmonicity?->estimate,
             'tunings.0.attack_cents.start.soft.estimate' => $at->feel?->attackStartCents['soft']->estimate,
@@ -81,7 +81,7 @@ final class AnswersTest extends CoreTestCase
         }
         self::assertGreaterThan((float) $at->bounds->lowestHoldingHz, (float) $at->bounds->highestSafeHz?->estimate);
         self::assertSame(
-            ['low' => 'F4', 'estimate' => 'F4', 'high' => 'F4'],
+            ['low' => 'F4', 'estimate' => 'F4', 'high' => 'Gb4'],
             (array) self::at($answer, 'strings.0.tunings.0.highest_safe_pitch'),
         );
         self::assertSame('Bb3', self::at($answer, 'strings.0.tunings.0.lowest_holding_pitch'));
@@ -131,8 +131,8 @@ final class AnswersTest extends CoreTestCase
             'solutions.0.totals.0.tension_n' => $solved->solutions[0]->totalsN[0],
             'solutions.0.strings.5.tensions_n.0' => $first->chosen->tensionsN[0],
             'solutions.0.strings.5.deviation.0' => $first->chosen->tensionsN[0] / $first->band->targetN - 1,
-            'solutions.0.strings.5.lighter.gauge_in' => 0.053,
-            'solutions.0.strings.5.heavier.gauge_in' => 0.055,
+            'solutions.0.strings.5.lighter.gauge_in' => 0.054,
+            'solutions.0.strings.5.heavier.gauge_in' => 0.056,
             'packaged.0.singles.0.position' => 6,
             'packaged.0.strings.0.gauge_in' => 0.011,
         ] as $key => $expected) {

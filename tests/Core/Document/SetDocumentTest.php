@@ -11,8 +11,11 @@ use Lira\Instrument\Fingerboard;
 use Lira\Instrument\NeckJoint;
 use Lira\Instrument\SpringSet;
 use Lira\Instrument\TrussRod;
+use Lira\Length\Length;
+use Lira\Material\Material;
 use Lira\Strings\Source;
 use Lira\Strings\State;
+use Lira\Strings\StringSpec;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -328,10 +331,10 @@ final class SetDocumentTest extends CoreTestCase
             '/strings/0/density',
             'share from 0 to 0.5',
         ];
-        yield 'an elastomer without a measurement' => [
-            $with('/strings/0/material', 'polyurethane'),
+        yield 'an elastomer weighed at rest' => [
+            Documents::with('/strings/0/density', (object) ['kg_per_m' => 0.003, 'source' => 'measured', 'tolerance' => 0.01], $with('/strings/0/material', 'polyurethane')),
             '/strings/0',
-            'Give its density as strung',
+            'give it as strung',
         ];
         yield 'a broken baseline' => [$with('/baseline/strings/1/gauge_in', -1), '/baseline/strings/1/gauge_in', 'more than zero'];
         yield 'a baseline without tunings' => [$with('/baseline/tunings', null), '/baseline/tunings', 'Missing'];
@@ -577,13 +580,14 @@ final class SetDocumentTest extends CoreTestCase
         self::assertEquals(new SpringSet(8, 100_000.0, 2.0), $document->design->instrument->hardware->springs);
         self::assertSame(0.0, $document->design->instrument->hardware->saddle->travelM(3));
         self::assertCount(500, $document->brief()->packaged);
-        self::assertSame(500, $document->measurements->corrections[0]->samples);
+        self::assertSame(500, $document->measurements->correctionOf(StringSpec::plain(Material::MusicWire, Length::thousandths(12)))?->samples);
         $json->target->sets = [];
         $half = Documents::with(
             '/strings/4/wraps',
             [(object) ['shape' => 'ground', 'material' => 'pure-nickel', 'size_in' => 0.016, 'depth_in' => 0.008]],
         );
-        self::assertClose(0.024, (float) SetDocument::from($half)->design->strings[4]->build->core?->size->inInches(), 1e-9);
+        // Nickel lies on the flats of the core.
+        self::assertClose(0.024, 0.866 * (float) SetDocument::from($half)->design->strings[4]->build->core?->size->inInches(), 1e-9);
     }
 
     public function test_a_target_is_needed_to_solve_and_a_baseline_to_aim_at_it(): void

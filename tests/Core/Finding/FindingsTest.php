@@ -28,7 +28,7 @@ final class FindingsTest extends CoreTestCase
 
     public function test_breaking_is_told_in_three_steps(): void
     {
-        $share = (float) self::evaluate(self::alone())->strings[0]->tunings[0]->strength?->share->estimate;
+        $share = (float) self::evaluate(self::alone())->strings[0]->tunings[0]->strength?->share->low;
         $at = static fn (string $limit, float $value): ?Finding => self::found(self::with(self::alone(), '/limits', (object) [
             'shorter-life' => $share * ($limit === 'shorter-life' ? $value : 0.5),
             'break-caution' => $limit === 'break-caution' ? $share * $value : ($limit === 'break-stop' ? $share * 0.6 : 1.0),
@@ -63,7 +63,7 @@ final class FindingsTest extends CoreTestCase
         )));
     }
 
-    /** A wound third of an acoustic set, whose core is looked up: 56 to 81 %, 74 % as usual. */
+    /** A wound third of an acoustic set, whose core is looked up: 60 to 79 %, 69 % as usual. */
     public function test_a_guessed_core_makes_a_note_where_a_known_one_makes_a_caution(): void
     {
         $acoustic = Documents::usual('acoustic-guitar', 645, ['E4', 'B3', 'G3', 'D3', 'A2', 'E2'], [
@@ -76,18 +76,18 @@ final class FindingsTest extends CoreTestCase
         $may = self::found($up, 'break-risk', 3);
         self::assertSame([Severity::Note, Remedy::Watch], [$may?->severity, $may?->remedy]);
         self::assertSame(
-            'A♭3 takes 63 % to 91 % of what string 3 can bear: it may break if its core is as thin as usual. Keep a spare, or measure a bared core.',
+            'A♭3 takes 67 % to 89 % of what string 3 can bear: it may break if its core is as thin as usual. Keep a spare, or measure a bared core.',
             $may?->message(Units::si()),
         );
-        self::assertEqualsWithDelta(0.83, (float) $may->value, 0.005);
+        self::assertEqualsWithDelta(0.775, (float) $may->value, 0.005);
         $thin = (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.0125];
         $known = self::found(self::with($up, '/strings/2/core', $thin), 'break-risk', 3);
         self::assertSame([Severity::Caution, Remedy::String], [$known?->severity, $known?->remedy]);
         self::assertSame(
-            'A♭3 takes 83 % of what string 3 can bear: expect breakage. A plain string bears this pitch. Tune up slowly with eye protection on, and keep a spare.',
+            'A♭3 takes 83 % to 94 % of what string 3 can bear: expect breakage. A plain string bears this pitch. Tune up slowly with eye protection on, and keep a spare.',
             $known?->message(Units::si()),
         );
-        $thick = (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.0144];
+        $thick = (object) ['shape' => 'hex', 'material' => 'music-wire', 'size_in' => 0.0135];
         self::assertSame(Severity::Note, self::found(self::with($up, '/strings/2/core', $thick), 'break-risk', 3)?->severity);
 
         // What even the thickest core cannot bear is a stop; no plain string would bear D5 either.
@@ -444,7 +444,7 @@ final class FindingsTest extends CoreTestCase
         self::assertStringContainsString('a string tree cures it', $lost->message(Units::si()));
         self::assertNull(self::found($with($hardware(0.70)), 'more-turns', 1));
 
-        // On a shallow head four turns of a plain string and three of a wound one are the most; then a tree is the answer.
+        // On a shallow head four turns are the most, plain or wound; then a tree is the answer.
         $shallow = self::evaluate($with($hardware(30.0, 80)))->strings;
         self::assertEqualsWithDelta(11.07, (float) $shallow[0]->fit->turnsNeeded, 0.01);
         self::assertSame([4.0, 2.0], [$shallow[0]->fit->turns, $shallow[0]->fit->usualTurns]);
@@ -452,7 +452,7 @@ final class FindingsTest extends CoreTestCase
             'with 4.0 turns on its post; your least is 4.0°. More turns would only bunch: a string tree cures it',
             (string) self::found($with($hardware(30.0, 80)), 'nut-angle', 1)?->message(Units::si()),
         );
-        self::assertSame(3.0, self::evaluate($with($hardware(30.0, 130)))->strings[3]->fit->turns);
+        self::assertSame(4.0, self::evaluate($with($hardware(30.0, 150)))->strings[3]->fit->turns);
 
         // A tree sets the angle by its own height and distance.
         $tree = $hardware(0.6);
@@ -636,8 +636,8 @@ final class FindingsTest extends CoreTestCase
         );
 
         $strings = self::evaluate(self::alone())->strings;
-        // A plain third beside a wound fourth may differ by half as much again.
-        $jump = ($strings[3]->tunings[0]->tensionN / $strings[2]->tunings[0]->tensionN - 1) / 1.5;
+        // A plain third beside a wound fourth may differ by four fifths as much again.
+        $jump = ($strings[3]->tunings[0]->tensionN / $strings[2]->tunings[0]->tensionN - 1) / 1.8;
         self::assertNull(self::found($limit('neighbour-jump', $jump + 1e-9), 'neighbour-jump', 4));
         self::assertSame(Severity::Note, self::found($limit('neighbour-jump', $jump - 1e-9), 'neighbour-jump', 4)?->severity);
         self::assertNull(self::found($limit('neighbour-jump', $jump - 1e-9), 'neighbour-jump', 3));

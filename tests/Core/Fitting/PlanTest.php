@@ -249,7 +249,7 @@ final class PlanTest extends CoreTestCase
         self::assertSame(['2 turns', '1 of the first fret’s distance', '43 mm'], $said('fret', 1));
         self::assertSame(['2 turns', 'as much as lets 5 fingers go under it at the 12th fret', '43 mm'], $said('lift', 1));
         // The sixth stands last in its row: no post to count to.
-        self::assertSame('fold back 39 mm', $said('posts', 6)[2]);
+        self::assertSame('fold back 40 mm', $said('posts', 6)[2]);
     }
 
     public function test_one_figure_of_a_string_is_read_from_afar(): void
@@ -275,7 +275,7 @@ final class PlanTest extends CoreTestCase
         self::assertSame(['Leave as slack: under it at the 12th go', '5 fingers', '35 mm'], $key(['leave' => 'lift'], 1));
         self::assertSame(['Cut it past its own post by', '43 mm', '43 mm'], $key(['cut' => 'before'], 1));
         self::assertSame(['Cut it past its own post by', '2 posts', '50 mm'], $key(['leave' => 'posts'], 1, ['type' => 'slotted']));
-        self::assertSame(['Fold it back from its post, and cut at', '46 mm', '46 mm'], $key(['leave' => 'posts'], 6, ['type' => 'slotted']));
+        self::assertSame(['Fold it back from its post, and cut at', '47 mm', '47 mm'], $key(['leave' => 'posts'], 6, ['type' => 'slotted']));
         self::assertSame(['Wind', '½ of a turn', '½ of a turn'], $key([], 6, ['type' => 'locking']));
         self::assertSame(['Wind', '1½ turns', '1½ turns'], $key([], 6, ['diameter_mm' => null]));
     }

@@ -7,6 +7,7 @@ namespace Tests\Core\Life;
 use Lira\Life\BreakPlace;
 use Lira\Life\Life;
 use Lira\Life\Survival;
+use Lira\Life\Together;
 use PHPUnit\Framework\TestCase;
 
 /** Which share of strings lasted so long. */
@@ -41,19 +42,18 @@ final class SurvivalTest extends TestCase
 
     public function test_the_band_holds_the_reckoned_share_and_narrows_with_more_strings(): void
     {
-        $few = Life::of(40.0, array_fill(0, 3, 40.0), []);
-        $many = Life::of(40.0, array_fill(0, 60, 40.0), []);
+        $few = Life::of(40.0, array_fill(0, 3, Together::of([40.0], [])));
+        $many = Life::of(40.0, array_fill(0, 60, Together::of([40.0], [])));
         foreach ([5.0, 20.0, 40.0, 70.0] as $hours) {
-            ['low' => $low, 'high' => $high] = $few->survivalRange($hours);
-            self::assertLessThan($few->survival($hours), $low);
-            self::assertGreaterThan($few->survival($hours), $high);
-            ['low' => $nearer, 'high' => $further] = $many->survivalRange($hours);
-            self::assertLessThan($high - $low, $further - $nearer);
+            $band = $few->survival($hours);
+            self::assertLessThan($band->estimate, $band->low);
+            self::assertGreaterThan($band->estimate, $band->high);
+            self::assertEqualsWithDelta(1 - $few->gone($hours), $band->estimate, 1e-12);
+            self::assertLessThan($band->width(), $many->survival($hours)->width());
         }
         // The ends of the band and of the median's range are the same thing.
-        self::assertEqualsWithDelta(0.5, $few->survivalRange($few->lowH())['low'], 1e-9);
-        self::assertEqualsWithDelta(0.5, $few->survivalRange($few->highH())['high'], 1e-9);
-        self::assertEqualsWithDelta($few->medianH(), Life::ofSums(40.0, 3, 3 * 40.0 ** 2)->medianH(), 1e-12);
+        self::assertEqualsWithDelta(0.5, $few->survival($few->medianH()->low)->low, 1e-5);
+        self::assertEqualsWithDelta(0.5, $few->survival($few->medianH()->high)->high, 1e-5);
     }
 
     public function test_every_place_where_strings_break_makes_one_suspect_something(): void

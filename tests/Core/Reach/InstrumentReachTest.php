@@ -6,6 +6,7 @@ namespace Tests\Core\Reach;
 
 use Lira\Document\Answers;
 use Lira\Document\SetDocument;
+use Lira\Finding\Severity;
 use Lira\Limit\Limit;
 use Lira\Reach\Bound;
 use Lira\Reach\InstrumentReach;
@@ -113,10 +114,10 @@ final class InstrumentReachTest extends CoreTestCase
         $answer = Answers::reach(SetDocument::from(Documents::harbour()));
 
         self::assertSame('C2', self::dig($answer, 'strings.5.pitch'));
-        self::assertSame('Gb4', self::dig($answer, 'strings.0.highest.pitch'));
+        self::assertSame('G4', self::dig($answer, 'strings.0.highest.pitch'));
         self::assertSame('breaks', self::dig($answer, 'whole.up.bound'));
         self::assertSame(1, self::dig($answer, 'whole.up.position'));
-        self::assertSame(6, self::dig($answer, 'whole.up.semitones'));
+        self::assertSame(7, self::dig($answer, 'whole.up.semitones'));
         self::assertSame(['plain', 'round-wound'], array_column((array) self::dig($answer, 'strings.0.families'), 'construction'));
     }
 
@@ -176,6 +177,10 @@ final class InstrumentReachTest extends CoreTestCase
         $document = SetDocument::from(Documents::with('/tunings/0/cents', $all, $json));
         $codes = [];
         foreach ($document->assessment()->findings as $finding) {
+            // That it may break, if it bears as little as it may, is a note: no bound.
+            if ($finding->type->code === 'break-risk' && $finding->severity === Severity::Note) {
+                continue;
+            }
             if ($finding->position === null || $finding->position === $position) {
                 $codes[] = $finding->type->code;
             }

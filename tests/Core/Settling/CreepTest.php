@@ -41,10 +41,10 @@ final class CreepTest extends CoreTestCase
         self::assertClose($usual(0.05), self::perDecade(Construction::Plain, Material::Fluorocarbon, 28), 1e-9);
         self::assertClose($usual(0.06), self::perDecade(Construction::Plain, Material::SyntheticGut, 28), 1e-9);
         $steel = self::string(Construction::Plain, Material::MusicWire, 10);
-        $stiffness = $steel->build->core?->axialStiffnessN() ?? NAN;
+        $stiffness = $steel->build->core?->strungStiffnessN() ?? NAN;
         self::assertClose($usual(2e-6 * $stiffness / 70), Creep::of($steel, 70.0, [])->centsPerDecade ?? NAN, 1e-9);
         $wound = self::string(Construction::RoundWound, Material::NickelPlatedSteel, 46);
-        $stiffness = $wound->build->core?->axialStiffnessN() ?? NAN;
+        $stiffness = $wound->build->core?->strungStiffnessN() ?? NAN;
         self::assertClose($usual(8e-6 * $stiffness / 75), Creep::of($wound, 75.0, [])->centsPerDecade ?? NAN, 1e-9);
     }
 

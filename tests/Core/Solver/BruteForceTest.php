@@ -165,7 +165,7 @@ final class BruteForceTest extends CoreTestCase
         }
     }
 
-    /** The greatest share of its breaking load over the tunings, if its core is as thick as it may be. */
+    /** The greatest share of its breaking load over the tunings, if it bears as much as it may: core and wire, in quadrature. */
     private static function leastShare(SetDesign $design, BuiltString $string, int $index): float
     {
         $share = 0.0;
@@ -177,7 +177,8 @@ final class BruteForceTest extends CoreTestCase
                 $core = $possible->build->core ?? throw new \LogicException('The pool has cores');
                 $each[] = self::tensionN($design, $possible, $index, $tuning) / Breaking::loadN($core);
             }
-            $share = max($share, min($each));
+            $varies = $string->build->core?->material === Material::MusicWire ? 0.06 : 0.12;
+            $share = max($share, $each[0] * (1 - sqrt((1 - min($each) / $each[0]) ** 2 + $varies ** 2)));
         }
 
         return $share;

@@ -152,7 +152,7 @@ final class CalibrationTest extends CoreTestCase
             $widths += $said->tolerance->share();
         }
 
-        // What is left for differences within a family, 1.5 %, is more than these strings have: it may only be too careful.
+        // The line may bend with the gauge, which these strings do not: it may only be too careful.
         self::assertGreaterThanOrEqual(930, $inside);
         self::assertLessThan(0.05, $widths / self::DRAWS);
     }

@@ -33,7 +33,7 @@ final class StringBuildTest extends CoreTestCase
         self::assertClose(Reference::number($case, 'mu0_kg_per_m'), $build->kgPerM());
         self::assertClose(Reference::number($case, 'outer_diameter_m'), $build->outerDiameterM);
         self::assertNotNull($build->core);
-        self::assertClose(Reference::number($case, 'ea_n'), $build->core->axialStiffnessN());
+        self::assertClose(Reference::number($case, 'ea_n'), $build->core->strungStiffnessN());
         self::assertClose(Reference::number($case, 'ei_nm2'), $build->core->bendingStiffnessNm2());
     }
 
@@ -50,12 +50,12 @@ final class StringBuildTest extends CoreTestCase
     public static function tableCores(): iterable
     {
         $steel = Material::NickelPlatedSteel;
-        yield 'guitar, a row' => [Kind::ElectricGuitar, $steel, 46.0, 17.0];
-        yield 'guitar, the first row' => [Kind::ElectricGuitar, $steel, 18.0, 10.0];
-        yield 'guitar, between rows' => [Kind::AcousticGuitar, Material::PhosphorBronze, 42.0, 16.25];
-        yield 'guitar, nearer the upper row' => [Kind::ElectricGuitar, $steel, 39.0, 15.875];
-        yield 'guitar, below the table' => [Kind::ElectricGuitar, $steel, 15.0, 10.0];
-        yield 'guitar, above the table' => [Kind::ElectricGuitar, $steel, 95.0, 21.0];
+        yield 'guitar, a row' => [Kind::ElectricGuitar, $steel, 46.0, 18.0];
+        yield 'guitar, the first row' => [Kind::ElectricGuitar, $steel, 18.0, 11.0];
+        yield 'guitar, between rows' => [Kind::AcousticGuitar, Material::PhosphorBronze, 42.0, 17.25];
+        yield 'guitar, nearer the upper row' => [Kind::ElectricGuitar, $steel, 39.0, 16.875];
+        yield 'guitar, below the table' => [Kind::ElectricGuitar, $steel, 15.0, 11.0];
+        yield 'guitar, above the table' => [Kind::ElectricGuitar, $steel, 95.0, 22.0];
         yield 'bass' => [Kind::Bass, $steel, 105.0, 28.0];
         yield 'bass, between rows' => [Kind::AcousticBass, $steel, 95.0, 26.5];
         yield 'nylon' => [Kind::ClassicalGuitar, Material::SilverPlatedCopper, 29.0, 17.0];
@@ -67,14 +67,15 @@ final class StringBuildTest extends CoreTestCase
         $build = self::built(Construction::RoundWound, Material::NickelPlatedSteel, 46);
 
         self::assertCount(1, $build->wraps);
-        self::assertClose(14.5e-3 * 0.0254, $build->wraps[0]->thicknessM(), 1e-12);
+        // The first wrap beds on the core's corners: it lies on 0.933 of them.
+        self::assertClose((46 - 0.933 * 18) / 2 * 25.4e-6, $build->wraps[0]->thicknessM(), 1e-12);
         self::assertClose(46e-3 * 0.0254, $build->outerDiameterM, 1e-12);
     }
 
     public function test_bass_strings_have_two_layers_from_gauge_70_and_guitar_strings_never(): void
     {
         $heavy = self::built(Construction::RoundWound, Material::StainlessSteel, 105, Kind::Bass);
-        $wall = (105 - 28) / 2 * 25.4e-6;
+        $wall = (105 - 0.933 * 28) / 2 * 25.4e-6;
 
         self::assertCount(2, $heavy->wraps);
         self::assertClose(0.4 * $wall, $heavy->wraps[0]->thicknessM(), 1e-12);
@@ -88,15 +89,58 @@ final class StringBuildTest extends CoreTestCase
     {
         $heavy = self::built(Construction::Flatwound, Material::StainlessSteel, 52);
         self::assertNotNull($heavy->core);
-        self::assertClose(20.0, $heavy->core->size->inThousandths(), 1e-9);
+        self::assertClose(21.0, $heavy->core->size->inThousandths(), 1e-9);
+        self::assertSame(CoreShape::Round, $heavy->core->shape);
         self::assertCount(2, $heavy->wraps);
-        self::assertClose(6e-3 * 0.0254, $heavy->wraps[0]->thicknessM(), 1e-9);
+        self::assertClose(5.5e-3 * 0.0254, $heavy->wraps[0]->thicknessM(), 1e-9);
         self::assertClose(10e-3 * 0.0254, $heavy->wraps[1]->thicknessM(), 1e-9);
         self::assertClose(52e-3 * 0.0254, $heavy->outerDiameterM, 1e-12);
 
         $light = self::built(Construction::Flatwound, Material::StainlessSteel, 24);
         self::assertCount(1, $light->wraps);
-        self::assertClose((24 - 14.5) / 2 * 25.4e-6, $light->wraps[0]->thicknessM(), 1e-9);
+        self::assertClose((24 - 15.5) / 2 * 25.4e-6, $light->wraps[0]->thicknessM(), 1e-9);
+    }
+
+    /** Between a ribbon alone and one over a wire there is none too thin to be wound: the ribbon takes its place. */
+    public function test_no_wire_under_a_ribbon_is_thinner_than_two_and_a_half(): void
+    {
+        foreach (range(36, 60) as $gauge) {
+            $build = self::built(Construction::Flatwound, Material::PureNickel, $gauge);
+            $wall = ($gauge - (float) $build->core?->size->inThousandths()) / 2;
+            self::assertClose($gauge * 25.4e-6, $build->outerDiameterM, 1e-12);
+            self::assertCount($wall >= 12.5 ? 2 : 1, $build->wraps, (string) $gauge);
+            self::assertGreaterThanOrEqual(2.5 * 25.4e-6, $build->wraps[0]->thicknessM());
+        }
+    }
+
+    public function test_a_wrap_beds_on_a_hexagon_by_how_hard_it_is(): void
+    {
+        $hex = Core::of(CoreShape::Hex, Material::MusicWire, Length::millimetres(0.4));
+        $round = Core::of(CoreShape::Round, Material::MusicWire, Length::millimetres(0.4));
+        foreach ([Material::NickelPlatedSteel, Material::StainlessSteel] as $steel) {
+            self::assertClose(0.933 * 0.4e-3, $hex->innerDiameterM($steel), 1e-12);
+        }
+        foreach ([Material::PureNickel, Material::PhosphorBronze, Material::Bronze8020, Material::SilverPlatedCopper] as $softer) {
+            self::assertClose(0.866 * 0.4e-3, $hex->innerDiameterM($softer), 1e-12);
+            self::assertClose(0.4e-3, $round->innerDiameterM($softer), 1e-12);
+        }
+    }
+
+    /** What a scale shows: of the circle of its gauge a wound string fills 0.79 to 0.88, by the density of its wrap. */
+    public function test_wound_strings_fill_their_gauge_as_strings_do(): void
+    {
+        foreach ([
+            [Kind::ElectricGuitar, Material::NickelPlatedSteel, [...range(17, 80)]],
+            [Kind::AcousticGuitar, Material::PhosphorBronze, [...range(18, 64)]],
+            [Kind::Bass, Material::StainlessSteel, [...range(30, 145)]],
+        ] as [$kind, $wrap, $gauges]) {
+            foreach ($gauges as $gauge) {
+                $build = self::built(Construction::RoundWound, $wrap, $gauge, $kind);
+                $fills = $build->kgPerM() / ($wrap->properties()->densityKgPerM3 * M_PI * $build->outerDiameterM ** 2 / 4);
+                self::assertGreaterThan(0.79, $fills, "{$wrap->value} {$gauge}");
+                self::assertLessThan(0.88, $fills, "{$wrap->value} {$gauge}");
+            }
+        }
     }
 
     public function test_tape_goes_over_steel(): void
@@ -114,12 +158,11 @@ final class StringBuildTest extends CoreTestCase
         $build = self::built(Construction::HalfRound, Material::NickelPlatedSteel, $gauge, $kind);
         $table = CoreTable::for($kind, Material::NickelPlatedSteel);
         $last = $build->wraps[count($build->wraps) - 1];
-        $wire = $last->thicknessM() / 0.75;
-        $before = Length::metres($build->outerDiameterM + 0.5 * $wire);
+        self::assertInstanceOf(GroundWrap::class, $last);
 
         self::assertClose($gauge * 25.4e-6, $build->outerDiameterM, 1e-9);
         self::assertNotNull($build->core);
-        self::assertClose($table->coreFor($before)->size->inMetres(), $build->core->size->inMetres(), 1e-9);
+        self::assertClose($table->coreFor(Length::thousandths($gauge))->size->inMetres(), $build->core->size->inMetres(), 1e-9);
         self::assertCount($gauge >= 70 && $kind === Kind::Bass ? 2 : 1, $build->wraps);
     }
 
@@ -174,7 +217,8 @@ final class StringBuildTest extends CoreTestCase
             Kind::ElectricGuitar,
         );
         self::assertNotNull($withWraps->core);
-        self::assertClose(20.0, $withWraps->core->size->inThousandths(), 1e-9);
+        // Nickel lies on the flats of the hexagon: 20 across them.
+        self::assertClose(20.0, 0.866 * $withWraps->core->size->inThousandths(), 1e-9);
         self::assertSame(CoreShape::Hex, $withWraps->core->shape);
     }
 
@@ -203,7 +247,7 @@ final class StringBuildTest extends CoreTestCase
         ];
         yield 'as thin as its core' => [
             'leaves no room',
-            static fn () => $build(StringSpec::wound(Construction::RoundWound, $steel, $mil(10))),
+            static fn () => $build(StringSpec::wound(Construction::RoundWound, $steel, $mil(11))),
         ];
         yield 'core given as thick as the string' => [
             'leaves no room',
@@ -274,7 +318,7 @@ final class StringBuildTest extends CoreTestCase
             [RoundWrap::of($steel, Length::thousandths(12.9))],
         );
 
-        self::assertClose(41.8e-3 * 0.0254, StringBuild::of($spec, Kind::ElectricGuitar)->outerDiameterM, 1e-9);
+        self::assertClose((0.933 * 16 + 2 * 12.9) * 25.4e-6, StringBuild::of($spec, Kind::ElectricGuitar)->outerDiameterM, 1e-9);
     }
 
     private static function built(

@@ -75,7 +75,7 @@ final class QuestionsTest extends FeatureTestCase
             ['do' => 'wait', 'seconds' => 600], ['do' => 'saddle', 'position' => 2, 'mm' => 1.5],
         ]]];
         yield 'a relief' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'relief_change_mm' => 0.12]], 'next_change_n' => 45]];
-        yield 'a life' => ['lives', 'lira:life', 'lira-life', ['prior_median_h' => 40, 'ended_h' => [39.5, 51], 'running_h' => [12]]];
+        yield 'a life' => ['lives', 'lira:life', 'lira-life', ['prior_median_h' => 40, 'groups' => [['ended_h' => [39.5, 51], 'running_h' => [12]], ['running_h' => [3]]]]];
         yield 'of action alone' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'action_change_mm' => 0.2]]]];
     }
 
@@ -113,7 +113,8 @@ final class QuestionsTest extends FeatureTestCase
         yield 'saddles of glass' => ['intonations', ['saddles' => 'glass', 'readings' => []], '/saddles', 'each, loose, fixed'];
         yield 'a dance' => ['practices', ['actions' => [['do' => 'dance']]], '/actions/0/do', 'turn, tune, saddle'];
         yield 'no string to turn' => ['practices', ['actions' => [['do' => 'turn', 'position' => 9, 'turns' => 1]]], '/actions/0/position', 'no string 9'];
-        yield 'a life without end' => ['lives', ['prior_median_h' => 40, 'ended_h' => [1e9]], '/ended_h/0', 'Give hours played'];
+        yield 'a life without end' => ['lives', ['prior_median_h' => 40, 'groups' => [['ended_h' => [12]], ['ended_h' => [1e9]]]], '/groups/1/ended_h/0', 'Give hours played'];
+        yield 'a life asked as it was once' => ['lives', ['prior_median_h' => 40, 'ended_h' => [12]], '/ended_h', 'on one instrument together'];
         yield 'no life at all' => ['lives', ['prior_median_h' => 0], '/prior_median_h', 'How long half of them'];
         yield 'relief of metres' => ['reliefs', ['pairs' => [['tension_change_n' => 10, 'relief_change_mm' => 2000]]], '/pairs/0/relief_change_mm', 'from -10 to 10'];
     }

@@ -88,7 +88,7 @@ final class SchemasTest extends FeatureTestCase
             'a gauge in thousandths', 'the same position twice', 'a position beyond', 'plain bronze', 'a core thicker than its string',
             'a core of bronze', 'a wrap ground away', 'a wrap with overlapping turns', 'a density of a girder',
             'a measurement without tolerance',
-            'a supplied density without a figure', 'an elastomer without a measurement', 'a pool without end',
+            'a supplied density without a figure', 'an elastomer weighed at rest', 'a pool without end',
         ], $taken);
     }
 

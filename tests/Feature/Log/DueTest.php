@@ -7,6 +7,7 @@ namespace Tests\Feature\Log;
 use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\OwnCareRule;
+use App\Models\Show;
 use Inertia\Testing\AssertableInertia;
 use Lira\Life\Life;
 use Smalot\PdfParser\Parser;
@@ -20,20 +21,22 @@ final class DueTest extends LogTestCase
         $this->travelTo('2026-06-01 12:00:00');
     }
 
-    public function test_strings_are_due_by_their_hours_and_before_a_show_by_the_lower_end_and_two_days_early(): void
+    public function test_strings_are_due_by_their_hours_and_before_a_show_when_one_in_five_would_have_gone_and_two_days_early(): void
     {
         $set = $this->strung();
         $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 6])->assertOk();
         $this->travelTo('2026-06-29 12:00:00');
         // 24 hours are on them.
-        $life = Life::of(40.0, [], []);
-        $due = now()->addDays((int) round(7 * ($life->medianH() - 24) / 6))->toDateString();
+        $life = Life::of(40.0, []);
+        $due = now()->addDays((int) round(7 * ($life->quantileH(0.5) - 24) / 6))->toDateString();
         $strings = $this->due(26, 'strings');
         self::assertSame([$due], array_column($strings, 'on'));
-        self::assertStringContainsString('24 h of about', $strings[0]['why']);
+        self::assertStringContainsString('24 h; half are gone by about 40 h', $strings[0]['why']);
         self::assertStringContainsString('as long as such strings usually last', $strings[0]['why']);
 
-        $on = now()->addDays((int) ceil(7 * ($life->lowH() - 24) / 6) + 1);
+        // One in five is gone by 21.5 hours, and 24 are on them: the day after tomorrow is late enough, but for the days they settle.
+        self::assertLessThan(24.0, $life->quantileH(0.2));
+        $on = now()->addDays(3);
         self::assertLessThan($due, $on->toDateString());
         $this->postJson('/log/shows', ['name' => 'Regatta', 'place' => '', 'on' => $on->toDateString(), 'at' => '20:00', 'hours' => 2, 'instruments' => [$set->instrument_id], 'zone' => 'UTC'])->assertCreated();
         self::assertSame([], $this->due(26, 'strings'));
@@ -41,7 +44,20 @@ final class DueTest extends LogTestCase
         self::assertSame($on->subDays(2)->toDateString(), $show['on']);
         self::assertSame('Fit new strings before Regatta', $show['do']);
 
-        // An early show is no reason.
+        // An early show is no reason, nor is one by whose end fewer than one in five have gone.
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 4])->assertOk();
+        self::assertSame([], $this->due(26, 'show'));
+        // Its own hours count, as hot as it is: 16 and 3/7 of 4 hours, and 2 in heat and sweat.
+        $this->postJson('/log/shows', ['name' => 'Late', 'place' => '', 'on' => $on->toDateString(), 'at' => '19:00', 'hours' => 2, 'heat' => true, 'sweat' => true, 'instruments' => [$set->instrument_id], 'zone' => 'UTC'])->assertCreated();
+        self::assertSame(['Fit new strings before Late'], array_column($this->due(26, 'show'), 'do'));
+        // Whoever would rather be surer says so: one in ten has gone by 14 hours.
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 3.3])->assertOk();
+        $this->deleteJson('/log/shows/'.Show::query()->where('name', 'Late')->sole()->id)->assertOk();
+        self::assertSame([], $this->due(26, 'show'));
+        $this->putJson('/workshop/hours', ['heat' => 1.5, 'salt' => 1.5, 'sweat' => 1.5, 'before_show' => 10, 'zone' => 'UTC'])->assertOk();
+        self::assertSame(['Fit new strings before Regatta'], array_column($this->due(26, 'show'), 'do'));
+        self::assertStringContainsString('by its end one in ten of such strings has gone', $this->due(26, 'show')[0]['why']);
+        self::assertLiraError($this->putJson('/workshop/hours', ['heat' => 1.5, 'salt' => 1.5, 'sweat' => 1.5, 'before_show' => 7, 'zone' => 'UTC']), 422, '/before_show', 'one in 10');
         $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 0.5])->assertOk();
         self::assertSame([], $this->due(26, 'show'));
     }
@@ -51,8 +67,9 @@ final class DueTest extends LogTestCase
         $set = $this->strung();
         $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 6])->assertOk();
         $this->travelTo('2026-06-29 12:00:00');
-        $life = Life::of(40.0, [], []);
-        $near = now()->addDays((int) ceil(7 * ($life->lowH() - 24) / 6) + 1);
+        $life = Life::of(40.0, []);
+        self::assertLessThan(24.0, $life->quantileH(0.2));
+        $near = now()->addDays(3);
         $shows = [];
         foreach (['Later' => 2, 'Sooner' => 0, 'Between' => 1] as $name => $days) {
             $shows[$name] = self::idOf($this->postJson('/log/shows', [

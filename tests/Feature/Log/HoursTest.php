@@ -10,6 +10,7 @@ use App\Models\Play;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Lira\Life\Life;
+use Lira\Life\Together;
 use Tests\Core\Document\Documents;
 
 /** Hours on an instrument's strings, how long these last, and when they are due. */
@@ -28,11 +29,11 @@ final class HoursTest extends LogTestCase
 
         self::assertEqualsWithDelta(2 + 1 / 0.36, $answer->json('life.families.0.played_h'), 1e-9);
         // They do not vouch for themselves.
-        $expected = Life::of(40.0, [], [])->medianH();
+        $expected = Life::of(40.0, [])->quantileH(0.5);
         $this->get("/instruments/{$set->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page
             ->has('life.last', 3)->where('life.last.0.on', '2026-11-12')->where('life.last.0.heat', true)->where('life.hours_a_week', null)
             ->where('life.families.0.positions', [1, 2, 3, 4, 5, 6])->where('life.families.0.learned_from', 0)
-            ->where('life.families.0.median_h', static fn (float|int $hours): bool => abs($hours - $expected) < 1e-9));
+            ->where('life.families.0.p50_h', static fn (float|int $hours): bool => abs($hours - $expected) < 1e-9));
         $id = Play::query()->where('heat', true)->sole()->id;
         $left = $this->deleteJson("{$url}/{$id}")->assertOk();
         self::assertEqualsWithDelta(2.0, $left->json('life.families.0.played_h'), 1e-9);
@@ -52,6 +53,7 @@ final class HoursTest extends LogTestCase
         $due = now()->addDays($days)->toDateString();
         self::assertSame($due, $answer->json('life.families.0.due_on'));
         self::assertLessThan($due, $answer->json('life.families.0.due_from'));
+        self::assertNull($answer->json('life.families.0.not_before'));
         self::assertGreaterThan($due, $answer->json('life.families.0.due_to'));
         // Nobody's change of the instrument is crossed by it.
         self::assertSame(1, Instrument::query()->whereKey($set->instrument_id)->value('revision'));
@@ -70,10 +72,14 @@ final class HoursTest extends LogTestCase
 
         $answer = $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 10])->assertOk();
         // Six that were dull after 40 hours; six that were changed early after 20.
-        $expected = Life::of(40.0, array_fill(0, 6, 40.0), array_fill(0, 6, 20.0));
-        self::assertSame(6, $answer->json('life.families.0.learned_from'));
-        self::assertEqualsWithDelta($expected->medianH(), $answer->json('life.families.0.median_h'), 1e-6);
-        self::assertEqualsWithDelta($expected->lowH(), $answer->json('life.families.0.low_h'), 1e-6);
+        $expected = Life::of(40.0, [Together::of(array_fill(0, 6, 40.0), []), Together::of([], array_fill(0, 6, 20.0))]);
+        self::assertSame([6, 1], [$answer->json('life.families.0.learned_from'), $answer->json('life.families.0.changes')]);
+        foreach (['p10_h' => 0.1, 'p20_h' => 0.2, 'p50_h' => 0.5, 'p90_h' => 0.9] as $key => $chance) {
+            self::assertEqualsWithDelta($expected->quantileH($chance), $answer->json("life.families.0.{$key}"), 1e-6);
+        }
+        // Hardly ever played, nobody says a day: two years and no more.
+        $seldom = $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 0.1])->assertOk();
+        self::assertSame([null, 2028], [$seldom->json('life.families.0.due_on'), $seldom->json('life.families.0.not_before')]);
 
         // What another owner has tells nothing of them.
         Instrument::query()->whereKey($set->instrument_id)->update(['owner' => 'Somebody else']);

@@ -12,6 +12,7 @@ use App\Models\Lot;
 use App\Models\Supplier;
 use Inertia\Testing\AssertableInertia;
 use Lira\Life\Life;
+use Lira\Life\Together;
 use Tests\Core\Document\Documents;
 
 /** What is learned of strings, drawn and said with what it rests on. */
@@ -31,13 +32,14 @@ final class LivesTest extends LogTestCase
         self::fitted($other, '2026-01-01', '2026-02-01');
         self::played($other, '2026-01-05', 10.0);
 
-        $life = Life::of(40.0, [30.0, 50.0, 10.0], [20.0]);
+        $life = Life::of(40.0, [Together::of([30.0], []), Together::of([50.0], []), Together::of([10.0], []), Together::of([], [20.0])]);
         $all = $this->lives('');
         self::assertSame(['steel and nickel', false, 3, 1], [$all[0]['label'], $all[0]['coated'], $all[0]['ended'], $all[0]['running']]);
-        self::assertEqualsWithDelta($life->medianH(), $all[0]['median_h'], 1e-9);
+        self::assertEqualsWithDelta([$life->quantileH(0.1), $life->quantileH(0.5), $life->medianH()->high], [$all[0]['p10_h'], $all[0]['p50_h'], $all[0]['median_high_h']], 1e-6);
+        self::assertEqualsWithDelta([$life->shape(), $life->countsAs, 3], [$all[0]['shape'], $all[0]['counts_as'], $all[0]['changes']], 1e-9);
         self::assertEqualsWithDelta([0.75, 0.375, 0.0], array_column($all[0]['steps'], 'share'), 1e-9);
         self::assertSame([4, 2, 1], array_column($all[0]['steps'], 'of'));
-        self::assertEqualsWithDelta($life->survivalRange($all[0]['curve'][20]['hours'])['low'], $all[0]['curve'][20]['low'], 1e-9);
+        self::assertEqualsWithDelta($life->survival($all[0]['curve'][20]['hours'])->low, $all[0]['curve'][20]['low'], 1e-9);
         self::assertSame(1, $this->lives('?owner=Wren')[0]['ended']);
         self::assertSame(1, $this->lives('?place=sea')[0]['ended']);
         self::assertSame(2, $this->lives('?place=')[0]['ended']);
@@ -48,6 +50,32 @@ final class LivesTest extends LogTestCase
         $coated = array_values(array_filter($this->lives(''), static fn (array $each): bool => $each['coated']));
         self::assertEqualsWithDelta(120.0, $coated[0]['usual_h'], 1e-9);
         self::assertLiraError($this->putJson("/instruments/{$instrument->id}/coated", ['positions' => [], 'coated' => true]), 422, '/positions', 'which strings');
+    }
+
+    /** Strings of two owners who play so differently that one band cannot hold both are offered apart. */
+    public function test_those_that_do_not_wear_alike_are_parted(): void
+    {
+        foreach (['Wren' => 8.0, 'Tern' => 160.0, 'Plover' => 40.0] as $owner => $hours) {
+            $instrument = self::keptSet(Documents::with('/instrument/name', "Of {$owner}"))->instrument;
+            Instrument::query()->whereKey($instrument->id)->update(['owner' => $owner]);
+            foreach (range(1, 8) as $month) {
+                self::fitted($instrument, "2025-0{$month}-01", "2025-0{$month}-28");
+                foreach (range(2, 11) as $day) {
+                    self::played($instrument, sprintf('2025-0%d-%02d', $month, $day), $hours / 10 * (0.4 + 0.13 * $month));
+                }
+            }
+        }
+        $together = $this->lives('');
+        self::assertSame([1, 24, '', false], [count($together), $together[0]['ended'], $together[0]['part'], $together[0]['alike']]);
+        foreach (['owner' => ['Plover', 'Tern', 'Wren'], 'instrument' => ['Of Plover', 'Of Tern', 'Of Wren'], 'make' => ['no list named']] as $part => $names) {
+            $parts = $this->lives("?part={$part}");
+            self::assertEqualsCanonicalizing($names, array_column($parts, 'part'));
+            self::assertSame(24, array_sum(array_column($parts, 'ended')));
+            if ($part !== 'make') {
+                self::assertContains(true, array_column($parts, 'alike'));
+            }
+        }
+        self::assertCount(1, $this->lives('?part=colour'));
     }
 
     public function test_an_hour_costs_what_strings_cost_by_the_hours_they_did_and_one_alone_teaches_nothing(): void
@@ -149,10 +177,10 @@ final class LivesTest extends LogTestCase
         return $instrument;
     }
 
-    /** @return list<array{label: string, coated: bool, ended: int, running: int, usual_h: float, median_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> */
+    /** @return list<array{label: string, coated: bool, part: string, ended: int, running: int, changes: int, counts_as: float, shape: float, alike: bool, usual_h: float, p10_h: float, p50_h: float, median_high_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> */
     private function lives(string $query): array
     {
-        /** @var list<array{label: string, coated: bool, ended: int, running: int, usual_h: float, median_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> $lives */
+        /** @var list<array{label: string, coated: bool, part: string, ended: int, running: int, changes: int, counts_as: float, shape: float, alike: bool, usual_h: float, p10_h: float, p50_h: float, median_high_h: float, steps: list<array{share: float, of: int}>, curve: list<array{hours: float, low: float}>, costs: array<string, float>}> $lives */
         $lives = $this->shown("/log/life{$query}", 'lives');
 
         return $lives;

@@ -66,7 +66,7 @@ final class StringsTest extends FeatureTestCase
         $string = ListString::query()->where('name', 'Bright wound 46')->sole();
         $sheet = $this->getJson("/strings/{$string->id}?scale_mm=648")->assertOk();
 
-        $sheet->assertJsonPath('section.core', ['shape' => 'hex', 'size_mm' => 0.4318])->assertJsonPath('density.source', 'supplied');
+        $sheet->assertJsonPath('section.core', ['shape' => 'hex', 'size_mm' => 0.4572])->assertJsonPath('density.source', 'supplied');
         self::assertEqualsWithDelta(46 * 0.0254, $sheet->json('section.outer_mm'), 1e-3);
         self::assertEqualsWithDelta([46 * 0.0254], $sheet->json('section.layers_mm'), 1e-3);
         self::assertLessThan(0.06, abs($this->number($sheet->json('density.off'))));

@@ -22,6 +22,7 @@ use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Instrument\Usual;
 use Lira\Kind\Kind;
+use Lira\Kind\UsualSetup;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Instruments: listed, added, measured, put away. */
@@ -161,6 +162,8 @@ final readonly class InstrumentController
                     'layout' => $usual->layout->value,
                     'nut_gap_mm' => $usual->nutGapM * 1000,
                     'saddle_gap_mm' => $usual->saddleGapM * 1000,
+                    'action_12_mm' => UsualSetup::of($kind)->action12M * 1000,
+                    'nut_height_mm' => UsualSetup::of($kind)->nutHeightM * 1000,
                 ],
             ];
         }, Kind::cases());

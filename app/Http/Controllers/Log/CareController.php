@@ -29,6 +29,9 @@ final readonly class CareController
 {
     private const MOST_FACTOR = 10.0;
 
+    /** Before a show strings are due when one in so many of such strings has gone. */
+    private const ONE_IN = [5, 10];
+
     /** Under which strings are put off. */
     private const STRINGS = 'strings';
 
@@ -46,6 +49,7 @@ final readonly class CareController
             'fingerboards' => array_map(static fn (Fingerboard $board): array => ['value' => $board->value, 'label' => $board->label()], Fingerboard::cases()),
             'places' => array_map(static fn (Place $place): array => ['value' => $place->value, 'label' => $place->label()], Place::cases()),
             'exposure' => ['heat' => $settings->heat, 'salt' => $settings->salt, 'sweat' => $settings->sweat],
+            'beforeShow' => $settings->before_show,
             'zone' => $settings->zone()->getName(),
         ]);
     }
@@ -126,6 +130,10 @@ final readonly class CareController
                 $problems[] = new Problem("/{$name}", 'Give what an hour counts as, 1 to '.self::MOST_FACTOR.' hours.');
             }
         }
+        $beforeShow = $request->input('before_show', LogSettings::here()->before_show);
+        if (! in_array($beforeShow, self::ONE_IN, true)) {
+            $problems[] = new Problem('/before_show', 'Say whether one string in 5 or one in 10 may have gone before a show.');
+        }
         $zone = Said::words($request, 'zone');
         if (! in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
             $problems[] = new Problem('/zone', 'There is no such time zone. Name one such as Europe/Lisbon.');
@@ -133,7 +141,7 @@ final readonly class CareController
         if ($problems !== []) {
             throw InvalidDocument::because($problems);
         }
-        LogSettings::here()->update(['heat' => $request->float('heat'), 'salt' => $request->float('salt'), 'sweat' => $request->float('sweat'), 'time_zone' => $zone]);
+        LogSettings::here()->update(['heat' => $request->float('heat'), 'salt' => $request->float('salt'), 'sweat' => $request->float('sweat'), 'before_show' => $beforeShow, 'time_zone' => $zone]);
 
         return new JsonResponse(['zone' => $zone]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Log;
 use App\Http\Said;
 use App\Log\Earlier;
 use App\Log\Lives;
+use App\Log\Part;
 use App\Log\StringsLife;
 use App\Log\TimeLine;
 use App\Models\Fitting;
@@ -28,9 +29,12 @@ final readonly class LifeController
     {
         $owner = $request->has('owner') ? Said::words($request, 'owner') : null;
         $place = $request->has('place') ? Said::words($request, 'place') : null;
+        $part = Part::tryFrom(Said::words($request, 'part'));
 
         return Inertia::render('log/LifePage', [
-            'lives' => Lives::of($owner, $place),
+            'lives' => Lives::of($owner, $place, $part),
+            'part' => $part?->value,
+            'parts' => array_map(static fn (Part $each): array => ['value' => $each->value, 'label' => $each->label()], Part::cases()),
             'broke' => Lives::broke(null, $owner, $place),
             'holds' => Lives::holds($owner, $place),
             'owner' => $owner,

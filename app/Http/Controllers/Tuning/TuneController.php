@@ -124,11 +124,19 @@ final readonly class TuneController
         if (! is_numeric($umPerN) || $umPerN < 0 || $umPerN > 1000) {
             throw InvalidDocument::at('/um_per_n', 'Give how far it gives in micrometres per newton, 0 to 1000.');
         }
+        $error = $request->input('error_um_per_n');
+        if ($error !== null && (! is_numeric($error) || $error < 0 || $error > 1000)) {
+            throw InvalidDocument::at('/error_um_per_n', 'Give how sure that is in micrometres per newton, 0 to 1000, or leave it out.');
+        }
         $document = clone $instrument->document;
         $hardware = $document->hardware ?? null;
         $hardware = $hardware instanceof \stdClass ? clone $hardware : new \stdClass;
         $hardware->compliance_um_per_n = round((float) $umPerN, 4);
         $hardware->compliance_source = 'measured';
+        unset($hardware->compliance_error_um_per_n);
+        if ($error !== null) {
+            $hardware->compliance_error_um_per_n = round((float) $error, 4);
+        }
         $document->hardware = $hardware;
         $saved = $this->instruments->update($instrument, $document, $instrument->strings, $instrument->revision);
 

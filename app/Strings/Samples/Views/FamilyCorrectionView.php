@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Strings\Samples\Views;
 
-/** The factor that the samples of a family give. */
+/** The line in the gauge that the samples of a family give. */
 final readonly class FamilyCorrectionView
 {
     /**
-     * @param  float  $uncertainty  relative
+     * @param  list<CorrectionView>  $line  thin to thick, over the gauges that were weighed and a little beyond
      * @param  int  $samples  that it is made from
      */
     public function __construct(
-        public float $factor,
-        public float $uncertainty,
+        public array $line,
         public int $samples,
     ) {}
 }

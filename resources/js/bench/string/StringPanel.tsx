@@ -243,7 +243,11 @@ function Figures({ at, before, units }: { at: StringAtPitch; before: StringAtPit
         ['lowest that holds', at.lowest_holding_pitch === null ? null : pitchLabel(at.lowest_holding_pitch)],
         [
             'saddle setback',
-            at.saddle_setback_mm === null ? null : rangeOf(at.saddle_setback_mm, (mm) => fineLength(mm, units, 1)),
+            at.saddle_setback_mm === null
+                ? null
+                : at.saddle_to_be_measured
+                  ? 'measure it'
+                  : rangeOf(at.saddle_setback_mm, (mm) => fineLength(mm, units, 1)),
         ],
     ];
     return (

@@ -65,6 +65,9 @@ function standWords(stand: DrawnFit['strings'][number]['stand'], units: Units): 
     if (stand === null) {
         return 'not known: its core cannot be modelled';
     }
+    if (stand.to_be_measured) {
+        return stand.travel_mm === null ? 'measure it' : `measure it; there are ${fineLength(stand.travel_mm, units, 1)}`;
+    }
     const needs = `${fineLength(stand.estimate_mm, units, 1)} back`;
     const turns = stand.screw_turns === null ? '' : `, ${stand.screw_turns.toFixed(1)} turns`;
     return stand.travel_mm === null ? `${needs}${turns}` : `${needs} of ${fineLength(stand.travel_mm, units, 1)}${turns}`;

@@ -26,6 +26,8 @@ export interface Usual {
     layout: NonNullable<Posts['layout']>;
     nut_gap_mm: number;
     saddle_gap_mm: number;
+    action_12_mm: number;
+    nut_height_mm: number;
 }
 
 /** One thing that is measured on an instrument: where it stands in the document, how it is read, where to measure it. */
@@ -137,8 +139,20 @@ export const GROUPS: Group[] = [
         tells: 'how far back the saddle belongs, how sharp a hard attack starts',
         drawing: 'action',
         measures: [
-            { path: 'setup/action_12_mm', letter: 'a', label: 'Above the 12th fret', quantity: 'length', assumed: '1.8' },
-            { path: 'setup/nut_height_mm', letter: 'b', label: 'Above the frets at the nut', quantity: 'length', assumed: '0' },
+            {
+                path: 'setup/action_12_mm',
+                letter: 'a',
+                label: 'Above the 12th fret',
+                quantity: 'length',
+                assumed: (usual) => String(usual.action_12_mm),
+            },
+            {
+                path: 'setup/nut_height_mm',
+                letter: 'b',
+                label: 'Above the frets at the nut',
+                quantity: 'length',
+                assumed: (usual) => String(usual.nut_height_mm),
+            },
             { path: 'setup/pick_from_saddle_mm', letter: 'c', label: 'Pick to saddle', quantity: 'length', assumed: '120' },
         ],
     },

@@ -7,20 +7,25 @@ const WIDTH = 420;
 const HEIGHT = 150;
 const MARGIN = { left: 52, right: 12, top: 10, bottom: 26 };
 
-/** How far the model was off for each sample, with how sure that is, and the factor that is fitted to those that count. */
+/** How far the model was off for each sample, with how sure that is, and the line that is fitted to those that count. */
 export function FamilyPlot({ family }: { family: SampleFamily }) {
     const units = useUnits();
     const points = family.samples.flatMap((sample) => (sample.ratio === null ? [] : [{ ...sample, ratio: sample.ratio }]));
+    const line = family.correction?.line ?? [];
     const gauges = points.map(gaugeInches);
     const [least, most] = [Math.min(...gauges) - 0.002, Math.max(...gauges) + 0.002];
     const far = Math.max(
         0.02,
         ...points.map(({ ratio, tolerance }) => Math.abs(ratio - 1) + tolerance),
-        family.correction === null ? 0 : Math.abs(family.correction.factor - 1) + family.correction.uncertainty,
+        ...line.map(({ factor, uncertainty }) => Math.abs(factor - 1) + uncertainty),
     );
     const x = scaleLinear([least, most], [MARGIN.left, WIDTH - MARGIN.right]);
     const y = scaleLinear([1 - far, 1 + far], [HEIGHT - MARGIN.bottom, MARGIN.top]);
     const end = WIDTH - MARGIN.right;
+    const band = [
+        ...line.map(({ gauge_in, factor, uncertainty }) => `${x(gauge_in)},${y(factor + uncertainty)}`),
+        ...line.map(({ gauge_in, factor, uncertainty }) => `${x(gauge_in)},${y(factor - uncertainty)}`).reverse(),
+    ].join(' ');
     return (
         <svg
             viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -43,24 +48,12 @@ export function FamilyPlot({ family }: { family: SampleFamily }) {
                     </text>
                 </g>
             ))}
-            {family.correction !== null && (
+            {line.length > 0 && (
                 <>
-                    <rect
-                        x={MARGIN.left}
-                        width={end - MARGIN.left}
-                        y={y(family.correction.factor + family.correction.uncertainty)}
-                        height={Math.max(
-                            1,
-                            y(family.correction.factor - family.correction.uncertainty) -
-                                y(family.correction.factor + family.correction.uncertainty),
-                        )}
-                        fill="var(--accent-wash)"
-                    />
-                    <line
-                        x1={MARGIN.left}
-                        x2={end}
-                        y1={y(family.correction.factor)}
-                        y2={y(family.correction.factor)}
+                    <polygon points={band} fill="var(--accent-wash)" />
+                    <polyline
+                        points={line.map(({ gauge_in, factor }) => `${x(gauge_in)},${y(factor)}`).join(' ')}
+                        fill="none"
                         stroke="var(--accent)"
                         strokeWidth={2}
                     />
