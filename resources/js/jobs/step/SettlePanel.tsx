@@ -84,7 +84,12 @@ export function SettlePanel({ now }: { now: JobNow }) {
                                     />
                                 </td>
                                 <td className="text-right">
-                                    {thenWords(string.rounds_left, string.rounds_most, string.next_drift_cents, string.holds_after_s)}
+                                    {thenWords(
+                                        string.rounds_left,
+                                        string.rounds_most,
+                                        string.next_drift_cents,
+                                        string.holds_after_s,
+                                    )}
                                 </td>
                             </tr>
                         );
