@@ -119,14 +119,14 @@ final class Lives
     private static function wearAlike(Survival $survival, array $curve): bool
     {
         $last = $survival->steps === [] ? 0.0 : $survival->steps[count($survival->steps) - 1]['hours'];
-        // Of so many strings no share is told apart finer than by half of one.
-        $half = 0.5 / max(1, $survival->ended + $survival->running);
+        // Until the first of them ends, all that is seen is that fewer than one has.
+        $one = 1 / max(1, $survival->ended + $survival->running);
         [$within, $all] = [0, 0];
         foreach ($curve as $point) {
             if ($point->hours > 0.0 && $point->hours <= $last) {
                 $share = $survival->at($point->hours);
                 $all++;
-                $within += $share >= $point->low - $half && $share <= $point->high + $half ? 1 : 0;
+                $within += $share >= $point->low && $share <= $point->high + ($share < 1.0 ? 0.0 : $one) ? 1 : 0;
             }
         }
 
