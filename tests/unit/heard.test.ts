@@ -1,34 +1,54 @@
 import { expect, test } from 'vitest';
-import type { Reading } from '../../resources/js/devices/tuner/source';
-import { centsWords, knobWords, oddity, steady, whichString } from '../../resources/js/tuning/heard';
+import type { Hearing } from '../../resources/js/devices/tuner/listened';
+import { centsWords, hearingWords, isOdd, knobWords, listenedFor, stoppedAtTwelfth } from '../../resources/js/tuning/heard';
 import { typedCents } from '../../resources/js/units/cents';
 
-const PITCHES = [329.63, 246.94, 196, 146.83, 110, 82.41];
-const off = (hz: number, cents: number) => hz * 2 ** (cents / 1200);
-const readings = (...hz: number[]): Reading[] => hz.map((each, index) => ({ hz: each, certainty: 0.97, at: index * 23 }));
+const string = (position: number, sure = true): Hearing => ({ kind: 'string', position, fret: 0, hz: 110, cents: 4, sure });
+const words = (heard: Hearing | null, wanted: number | null = null) =>
+    hearingWords(heard, ({ cents, sure }) => `${cents}${sure ? '' : '?'}`, wanted);
 
-test('a pitch stands once enough readings agree, and only sure ones', () => {
-    expect(steady(readings(110, 110.1, 110))).toBeNull();
-    expect(steady(readings(110, 110.1, 110, 110.05, 110.1))).toBeCloseTo(110.05, 5);
-    expect(steady(readings(110, 110.1, 112, 110.05, 110.1))).toBeNull();
-    const unsure = readings(110, 110, 110, 110, 110).map((each, index) => (index === 2 ? { ...each, certainty: 0.5 } : each));
-    expect(steady(unsure)).toBeNull();
+test('what is heard is said, and what is no string is said instead of a figure', () => {
+    expect([words(null), words({ kind: 'silence' }), words(string(5)), words(string(5, false))]).toEqual([
+        'Nothing sounds.',
+        'Nothing sounds.',
+        '4',
+        '4?',
+    ]);
+    expect(words({ kind: 'beginning' })).toBe('Listening…');
+    expect(words({ kind: 'between', positions: [3, 4] })).toContain('String 3 or 4?');
+    expect(words({ kind: 'harmonic', position: 6, every: 3 })).toContain('harmonic of string 6: every third partial');
+    expect(words({ kind: 'hum', hz: 50 })).toBe('Hum at 50 Hz.');
+    expect(words({ kind: 'noise' })).toBe('Too much else sounds.');
+    expect(words(string(5), 6)).toBe('That sounds like string 5, not string 6. Is it the right tuner?');
 });
 
-test('a string is known by itself, unless none is near or two are', () => {
-    expect(whichString(off(110, -180), PITCHES)).toBe(5);
-    expect(whichString(off(329.63, 300), PITCHES)).toBe(1);
-    expect(whichString(40, PITCHES)).toBe(0);
-    // Two alike, as in a course: not to be told apart.
-    expect(whichString(196, [196, 196.5])).toBe(0);
+test('what is wrong is said louder, what only has not begun is not', () => {
+    const odd: Hearing[] = [{ kind: 'harmonic', position: 6, every: 2 }, { kind: 'hum', hz: 60 }, string(5)];
+    expect(odd.map((heard) => isOdd(heard, 6))).toEqual([true, true, true]);
+    expect([isOdd(string(6), 6), isOdd(string(5), null), isOdd({ kind: 'noise' }, 6), isOdd(null, 6)]).toEqual([
+        false,
+        false,
+        false,
+        false,
+    ]);
 });
 
-test('an octave, and a neighbour’s pitch, are noticed; a string on its way is not', () => {
-    expect(oddity(off(82.41, 1190), 6, 0, PITCHES)).toContain('an octave above where string 6 stands');
-    expect(oddity(off(82.41, -1210), 6, 0, PITCHES)).toContain('an octave below');
-    expect(oddity(off(110, 20), 6, -50, PITCHES)).toContain('like string 5, not string 6');
-    expect(oddity(off(82.41, -140), 6, 0, PITCHES)).toBeNull();
-    expect(oddity(100, 9, 0, PITCHES)).toBeNull();
+test('a string is listened for from where it stands; stopped at the 12th it is an octave up and four times as stiff', () => {
+    const stiffness = { low: 1e-4, estimate: 2e-4, high: 3e-4 };
+    expect(listenedFor({ position: 2, hz: 110, stiffness }, -12)).toEqual({
+        position: 2,
+        hz: 110,
+        stiffness,
+        about: -12,
+        touched: true,
+    });
+    expect(listenedFor({ position: 2, hz: 110, stiffness: null }, null).stiffness.high).toBeLessThan(1e-4);
+    expect(stoppedAtTwelfth({ position: 2, hz: 110, stiffness })).toEqual({
+        position: 2,
+        hz: 220,
+        stiffness: { low: 4e-4, estimate: 8e-4, high: 12e-4 },
+        fret: 12,
+    });
 });
 
 test('cents and hertz are read as they are typed', () => {

@@ -1,17 +1,17 @@
 import { beforeEach, expect, test, vi } from 'vitest';
-import type { Heard } from '../../resources/js/devices/tuner/detector';
-import { pluck, seeded } from './plucks';
+import type { ListenFor } from '../../resources/js/devices/tuner/listen';
+import type { Hearing } from '../../resources/js/devices/tuner/listened';
+import { known, LEAD, pluckOf, RATE, room, add, SETS } from './scenes';
 
-const RATE = 44_100;
 /** As much as the sound thread hands over at once. */
 const BLOCK = 128;
 
 interface Processor {
-    port: { postMessage: (heard: Heard | null) => void };
+    port: { postMessage: (heard: Hearing) => void; onmessage: ((event: { data: ListenFor }) => void) | null };
     process: (inputs: Float32Array[][]) => boolean;
 }
 
-let told: (Heard | null)[];
+let told: Hearing[];
 let listener: Processor;
 
 beforeEach(async () => {
@@ -20,7 +20,7 @@ beforeEach(async () => {
     vi.stubGlobal(
         'AudioWorkletProcessor',
         class {
-            port = { postMessage: (heard: Heard | null) => told.push(heard) };
+            port = { postMessage: (heard: Hearing) => told.push(heard), onmessage: null };
         },
     );
     vi.stubGlobal('registerProcessor', (name: string, Of: new () => Processor) => {
@@ -37,15 +37,17 @@ function play(sound: Float32Array): void {
     }
 }
 
-test('it tells what it hears every 1024 samples, by all of the newest sound', () => {
-    play(new Float32Array(8 * BLOCK - 1));
-    expect(told).toEqual([]);
-    play(new Float32Array(BLOCK));
-    expect(told).toEqual([null]);
-    play(pluck({ hz: 196, stiffness: 1e-4, rate: RATE, seconds: 0.5, at: 0.13, noiseDb: 30, glideCents: 0, random: seeded(2) }));
-    expect(told.length).toBe(1 + Math.floor((0.5 * RATE) / BLOCK / 8));
-    expect(Math.abs(1200 * Math.log2((told.at(-1)?.hz ?? 1) / 196))).toBeLessThan(3);
-    expect(told.at(-1)?.certainty).toBeGreaterThan(0.9);
+test('it tells twenty times a second what it hears of the strings it was told', () => {
+    play(new Float32Array(RATE));
+    expect(told.length).toBeGreaterThanOrEqual(20);
+    expect(new Set(told.map(({ kind }) => kind))).toEqual(new Set(['silence']));
+    const set = SETS.guitar ?? [];
+    listener.port.onmessage?.({ data: { strings: known(set), wanted: null } });
+    const pluck = pluckOf(set[2] ?? ['', 1, 1, 1, 1], 1);
+    play(add(room(1), pluck.sound, LEAD));
+    const last = told.at(-1);
+    expect(last).toMatchObject({ kind: 'string', position: 3, sure: true });
+    expect(last?.kind === 'string' && Math.abs(1200 * Math.log2(last.hz / pluck.hz))).toBeLessThan(2);
 });
 
 test('while nothing is connected it waits, and says nothing', () => {

@@ -1,5 +1,6 @@
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import type { Listened } from '../devices/tuner/listened';
 import { microphone } from '../devices/tuner/microphone';
 import type { IntonationAnswer, Practice, SetDocument } from '../generated/formats';
 import { ask } from '../server/api';
@@ -18,12 +19,12 @@ import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
 import { BridgePanel } from './BridgePanel';
 import { EarlierMoves, type KeptMoves } from './EarlierMoves';
-import { centsOf } from '../units/cents';
+import { hearingWords, listenedFor, stoppedAtTwelfth } from './heard';
 import { hertz, isWorthIt, movedBy, type Read, readingOf, TIMES, turnsWords, unread } from './reads';
 import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
 import { SOURCES, type Source } from '../devices/own';
-import { firstSource, liveWords } from './sources';
+import { firstSource } from './sources';
 import { ToolHead } from './ToolHead';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
@@ -36,6 +37,8 @@ interface Props {
         position: number;
         pitch: string;
         hz: number;
+        /** How stiff it is open, as its inharmonicity; null where that is not known. */
+        stiffness: Listened['stiffness'] | null;
         scale_mm: number;
         setback_mm: { low: number; estimate: number; high: number } | null;
         travel_mm: number | null;
@@ -52,8 +55,8 @@ interface Props {
     earlier: KeptMoves[];
 }
 
-const NEAR_CENTS = 120;
 const MINUTE_MS = 60_000;
+const ONE_PLUCK_MS = 2000;
 const MOVED = [
     { value: 'each', label: 'a saddle for each string' },
     { value: 'loose', label: 'a loose bridge, in one piece' },
@@ -86,18 +89,26 @@ export default function IntonatePage({
         setKept(false);
         setReads((all) => all.map((read, index) => (index === position - 1 ? { ...read, ...changed } : read)));
     };
-    const ear = useEar((hz) => {
-        const string = strings[current - 1];
-        const read = reads[current - 1];
-        if (string === undefined || read === undefined) {
-            return;
-        }
-        if (listening === 'open' && Math.abs(centsOf(hz, string.hz)) < NEAR_CENTS) {
-            change(current, { open: hz });
-        } else if (listening === 'stopped' && Math.abs(centsOf(hz, 2 * string.hz)) < NEAR_CENTS && read.stopped.length < TIMES) {
-            change(current, { stopped: [...read.stopped, hz] });
-        }
-    });
+    const heardAt = useRef(0);
+    // Stopped, a string sounds as its own harmonic would: only what is listened for may sound.
+    const ear = useEar(
+        strings.map((each) => (listening === 'stopped' ? stoppedAtTwelfth(each) : listenedFor(each, null))),
+        current,
+        ({ position, hz }) => {
+            const read = reads[current - 1];
+            // One pluck is one reading, however long it rings.
+            const again = performance.now() - heardAt.current > ONE_PLUCK_MS;
+            if (read === undefined || position !== current || !again) {
+                return;
+            }
+            if (listening === 'open') {
+                change(current, { open: hz });
+            } else if (read.stopped.length < TIMES) {
+                heardAt.current = performance.now();
+                change(current, { stopped: [...read.stopped, hz] });
+            }
+        },
+    );
 
     const readings = reads.flatMap((read, index) => readingOf(index + 1, read) ?? []);
     const { data, error } = useAsked<IntonationAnswer>(
@@ -311,7 +322,11 @@ export default function IntonatePage({
                                         Listen at the 12th
                                     </Button>
                                     <span className="self-center text-ink-soft">
-                                        {liveWords(ear.live, (hz) => `${fixed(hz, 1)} Hz`)}
+                                        {hearingWords(
+                                            ear.live,
+                                            ({ hz, sure }) => `${fixed(hz, 1)} Hz${sure ? '' : ', not sure yet'}`,
+                                            current,
+                                        )}
                                     </span>
                                 </>
                             )}

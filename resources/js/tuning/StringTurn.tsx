@@ -1,5 +1,5 @@
-import { CERTAIN } from '../devices/tuner/detector';
-import type { Reading } from '../devices/tuner/source';
+import { AROUND, type Around } from '../devices/tuner/around';
+import type { Hearing } from '../devices/tuner/listened';
 import type { Retuning } from '../generated/formats';
 import { fixed } from '../units/figures';
 import { pitchLabel } from '../units/pitch';
@@ -7,11 +7,11 @@ import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { TypedInput } from '../ui/TypedInput';
-import { centsOf, typedCents } from '../units/cents';
-import { centsWords, knobWords } from './heard';
+import { typedCents } from '../units/cents';
+import { Select } from '../ui/Select';
+import { centsWords, hearingWords, isOdd, knobWords } from './heard';
 import { afterWords, knobLabel, shownCents } from './rounds';
 import type { Source } from '../devices/own';
-import { liveWords } from './sources';
 
 interface Props {
     step: Retuning['steps'][number];
@@ -22,9 +22,10 @@ interface Props {
     untouched: boolean;
     /** Strings whose turn is later in this round. */
     toCome: number[];
-    /** What may be wrong with what is heard. */
-    odd: string | null;
-    heard: Reading | null;
+    heard: Hearing | null;
+    /** What else sounds where one practises. */
+    around: Around;
+    onAround: (around: Around) => void;
     source: Source;
     /** By how much the tuner is off. */
     offCents: number;
@@ -44,8 +45,9 @@ export function StringTurn({
     now,
     untouched,
     toCome,
-    odd,
     heard,
+    around,
+    onAround,
     source,
     offCents,
     busy,
@@ -72,10 +74,13 @@ export function StringTurn({
                     <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
                 </p>
                 <p className="text-lg text-ink-soft">{afterWords(toCome, step.target_cents)}</p>
-                {odd !== null && <p className="text-lg font-semibold text-caution">{odd}</p>}
-                {source === 'microphone' && (
-                    <p className="text-lg">
-                        {liveWords(heard, (hz) => `${centsWords(centsOf(hz, string.hz) - offCents)} cents now`)}
+                {(source === 'microphone' || heard !== null) && (
+                    <p role="status" className={isOdd(heard, step.position) ? 'text-lg font-semibold text-caution' : 'text-lg'}>
+                        {hearingWords(
+                            heard,
+                            ({ cents, sure }) => `${centsWords(cents - offCents)} cents now${sure ? '' : ', not sure yet'}`,
+                            step.position,
+                        )}
                     </p>
                 )}
             </div>
@@ -103,9 +108,17 @@ export function StringTurn({
                     <Button look="quiet" disabled={busy} onClick={onPluck}>
                         Pluck it, and hear it through the tuner
                     </Button>
-                    {heard !== null && heard.certainty >= CERTAIN && (
-                        <span role="status">heard: {centsWords(centsOf(heard.hz, string.hz))} cents</span>
-                    )}
+                    <span className="flex items-center gap-2">
+                        <span className="text-ink-soft">in</span>
+                        <span className="w-56">
+                            <Select
+                                label="What else sounds"
+                                value={around}
+                                choices={AROUND}
+                                onChange={(chosen) => onAround(chosen as Around)}
+                            />
+                        </span>
+                    </span>
                 </div>
             )}
             {source === 'typed' && (

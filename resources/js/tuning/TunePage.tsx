@@ -1,6 +1,7 @@
 import { useOwnTools, type Source } from '../devices/own';
 import { useMemo, useReducer, useRef, useState } from 'react';
-import { CERTAIN } from '../devices/tuner/detector';
+import type { Around } from '../devices/tuner/around';
+import type { Listened } from '../devices/tuner/listened';
 import { microphone } from '../devices/tuner/microphone';
 import { simulatedSound, type SimulatedSound } from '../devices/tuner/simulated';
 import type { Practice, Retuning, SetDocument, Sound } from '../generated/formats';
@@ -18,7 +19,7 @@ import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
 import { centsOf, typedCents } from '../units/cents';
-import { centsWords, oddity, whichString } from './heard';
+import { centsWords, hearingWords, isOdd, listenedFor } from './heard';
 import { PracticeSettling } from './PracticeSettling';
 import { Revealed } from './Revealed';
 import { givesWords, passesWords, settledWords, shownCents, withoutWords } from './rounds';
@@ -36,7 +37,14 @@ interface Props {
     set: { id: number; name: string; instrument: string; instrumentId: number };
     document: SetDocument;
     tuning: number;
-    strings: { position: number; pitch: string; hz: number; gauge_in: number }[];
+    strings: {
+        position: number;
+        pitch: string;
+        hz: number;
+        gauge_in: number;
+        /** How stiff it is, as its inharmonicity; null where that is not known. */
+        stiffness: Listened['stiffness'] | null;
+    }[];
     floats: boolean;
     /** In which strings may be tuned, and which it is by its school. */
     orders: { value: string; label: string; positions: number[] }[];
@@ -104,11 +112,11 @@ export default function TunePage({
     const [rounds, setRounds] = useState(job?.round ?? 1);
     const [rested, setRested] = useState(job?.seated ?? false);
     const sound = useRef<SimulatedSound | null>(null);
+    const [around, setAround] = useState<Around>('quiet');
     const practice = usePractice(document, tuning, seed);
     const settles = usePracticeSettling(document, tuning, practice.act);
     const { act, busy, problem } = useAct();
 
-    const pitches = strings.map(({ hz }) => hz);
     const order = (orders.find(({ value }) => value === orderBy)?.positions ?? []).filter((each) => !left.has(each));
     const off = readSigned(offset) ?? 0;
     const asking = round?.start ?? present;
@@ -141,15 +149,16 @@ export default function TunePage({
 
     const hear = (at: number, cents: number) => go({ do: 'hear', position: at, cents, first: order[0] });
     /** What is heard goes to the string that is tuned, or to the one that it must be. */
-    const ear = useEar((hz) => {
-        if (source === 'practice') {
-            return;
-        }
-        const at = position ?? whichString(hz, pitches);
-        if (at > 0) {
-            hear(at, centsOf(hz, pitches[at - 1] ?? hz) - off);
-        }
-    });
+    const ear = useEar(
+        strings.map((string, index) => listenedFor(string, present[index] ?? null)),
+        position,
+        ({ position: at, cents }) => {
+            // In its turn only that string counts: another is said, not written down.
+            if (source !== 'practice' && (position === null || position === at)) {
+                hear(at, cents - off);
+            }
+        },
+    );
     const take = (read: Practice) => {
         go({ do: 'stand', present: standingOf(read) });
     };
@@ -228,14 +237,18 @@ export default function TunePage({
     const pluck = () =>
         act(async () => {
             const playing = sound.current ?? (await ear.open(simulatedSound()));
+            playing?.stand(around);
             sound.current = playing;
             const at = position ?? order[0] ?? 1;
             const answer = await ask<Sound>('/api/v1/sounds', { method: 'POST', body: document });
             const tone = answer.strings.find((each) => each.position === at)?.tunings[tuning];
             const read = practice.practice ?? (await practice.read());
             const cents = read.strings.find((each) => each.position === at)?.cents ?? 0;
+            const ringing = answer.strings.flatMap((each) =>
+                Math.abs(each.position - at) === 1 && each.tunings[tuning] !== undefined ? [each.tunings[tuning]] : [],
+            );
             if (tone !== undefined) {
-                playing?.pluck(tone, 2 ** (cents / 1200));
+                playing?.pluck(tone, 2 ** (cents / 1200), ringing);
             }
         });
     const keep = () =>
@@ -246,9 +259,6 @@ export default function TunePage({
             });
             toast(`Kept with ${set.instrument}: rounds land nearer from now on.`);
         });
-    const odd =
-        live !== null && position !== null && live.certainty >= CERTAIN ? oddity(live.hz, position, now ?? 0, pitches) : null;
-
     return (
         <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
             <ToolHead what="Tune" set={set} job={job?.id ?? null} />
@@ -383,6 +393,22 @@ export default function TunePage({
                                         ? 'Pluck one string after the other: each is known by itself.'
                                         : 'Type where each string stands.'}
                         </p>
+                        {source === 'microphone' && ear.listening && (
+                            <p
+                                role="status"
+                                className={
+                                    isOdd(live, null)
+                                        ? 'basis-full text-lg font-semibold text-caution'
+                                        : 'basis-full text-lg text-ink-soft'
+                                }
+                            >
+                                {hearingWords(
+                                    live,
+                                    (string) =>
+                                        `String ${string.position}: ${centsWords(string.cents - off)} cents${string.sure ? '' : ', not sure yet'}.`,
+                                )}
+                            </p>
+                        )}
                         {source === 'practice' && (
                             <Button large onClick={strum} disabled={busy}>
                                 Strum: hear all
@@ -411,8 +437,12 @@ export default function TunePage({
                             now={now}
                             untouched={now === round.start[position - 1]}
                             toCome={order.slice(round.at + 1)}
-                            odd={odd}
                             heard={source === 'microphone' || ear.listening ? live : null}
+                            around={around}
+                            onAround={(chosen) => {
+                                setAround(chosen);
+                                sound.current?.stand(chosen);
+                            }}
                             source={source}
                             offCents={off}
                             busy={busy}

@@ -1,53 +1,65 @@
-import { CERTAIN } from '../devices/tuner/detector';
-import type { Reading } from '../devices/tuner/source';
-import { centsOf } from '../units/cents';
+import type { Hearing, Listened } from '../devices/tuner/listened';
+import { fixed } from '../units/figures';
 
-/** So many readings that agree make one that is kept. */
-const STEADY = 5;
-const AGREE_CENTS = 4;
+/** Hardly stiff: a string whose stiffness is not known sounds as if it had none. */
+const LIMP = { low: 0, estimate: 1e-6, high: 2e-5 };
 
-/** Within this of its pitch a string is known by itself. */
-const KNOWN_CENTS = 350;
-const OCTAVE_CENTS = 1200;
-const NEAR_CENTS = 70;
-
-/** Keeps the last readings of one string until they agree; null until then. */
-export function steady(readings: Reading[]): number | null {
-    const last = readings.slice(-STEADY);
-    if (last.length < STEADY || last.some(({ certainty }) => certainty < CERTAIN)) {
-        return null;
-    }
-    const sorted = last.map(({ hz }) => hz).sort((a, b) => a - b);
-    const [low = 1, high = 1] = [sorted[0], sorted.at(-1)];
-    return centsOf(high, low) <= AGREE_CENTS ? (sorted[Math.floor(STEADY / 2)] ?? null) : null;
+/** A string as the ear listens for it; open, and as a harmonic. */
+export function listenedFor(
+    string: { position: number; hz: number; stiffness: Listened['stiffness'] | null },
+    about: number | null,
+): Listened {
+    return { position: string.position, hz: string.hz, stiffness: string.stiffness ?? LIMP, about, touched: true };
 }
 
-/** Which string sounds, by what each should sound; 0 where none is near, or two are. */
-export function whichString(hz: number, pitchesHz: number[]): number {
-    const sorted = pitchesHz
-        .map((pitch, index) => ({ position: index + 1, away: Math.abs(centsOf(hz, pitch)) }))
-        .sort((a, b) => a.away - b.away);
-    const [nearest, next] = sorted;
-    if (nearest === undefined || nearest.away > KNOWN_CENTS) {
-        return 0;
-    }
-    return next !== undefined && next.away - nearest.away < NEAR_CENTS / 2 ? 0 : nearest.position;
+/** The same stopped at the 12th fret: half as long, it is four times as stiff for its length. */
+export function stoppedAtTwelfth(string: Parameters<typeof listenedFor>[0]): Listened {
+    const { low, estimate, high } = string.stiffness ?? LIMP;
+    return {
+        position: string.position,
+        hz: 2 * string.hz,
+        stiffness: { low: 4 * low, estimate: 4 * estimate, high: 4 * high },
+        fret: 12,
+    };
 }
 
-/** What may be wrong with a reading of a string that should stand about there; null where nothing seems to be. */
-export function oddity(hz: number, position: number, aboutCents: number, pitchesHz: number[]): string | null {
-    const pitch = pitchesHz[position - 1];
-    if (pitch === undefined) {
-        return null;
+const EVERY = ['', '', 'second', 'third', 'fourth'];
+
+/** What is heard now, in words; `words` says a string that sounds. */
+export function hearingWords(
+    heard: Hearing | null,
+    words: (heard: Extract<Hearing, { kind: 'string' }>) => string,
+    wanted: number | null = null,
+): string {
+    switch (heard?.kind) {
+        case undefined:
+        case 'silence':
+            return 'Nothing sounds.';
+        case 'beginning':
+            return 'Listening…';
+        case 'string':
+            return wanted !== null && heard.position !== wanted
+                ? `That sounds like string ${heard.position}, not string ${wanted}. Is it the right tuner?`
+                : words(heard);
+        case 'between':
+            return `String ${heard.positions[0]} or ${heard.positions[1]}? Damp the others, and pluck it again.`;
+        case 'harmonic':
+            return `That is a harmonic of string ${heard.position}: every ${EVERY[heard.every] ?? 'other'} partial alone. Pluck it open.`;
+        case 'hum':
+            return `Hum at ${fixed(heard.hz, 0)} Hz.`;
+        case 'noise':
+            return 'Too much else sounds.';
     }
-    const away = centsOf(hz, pitch) - aboutCents;
-    if (Math.abs(Math.abs(away) - OCTAVE_CENTS) < NEAR_CENTS) {
-        return `That is an octave ${away > 0 ? 'above' : 'below'} where string ${position} stands. Pluck it in the middle, the others damped.`;
-    }
-    const other = pitchesHz.findIndex((each, index) => index !== position - 1 && Math.abs(centsOf(hz, each)) < NEAR_CENTS);
-    return Math.abs(away) > KNOWN_CENTS / 2 && other >= 0
-        ? `That sounds like string ${other + 1}, not string ${position}. Is it the right tuner?`
-        : null;
+}
+
+/** Whether something is wrong with it, so that it is said louder. */
+export function isOdd(heard: Hearing | null, wanted: number | null): boolean {
+    return (
+        heard?.kind === 'harmonic' ||
+        heard?.kind === 'hum' ||
+        heard?.kind === 'between' ||
+        (heard?.kind === 'string' && wanted !== null && heard.position !== wanted)
+    );
 }
 
 /** Cents with their sign, as a tuner shows them. */

@@ -1,49 +1,50 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Reading, TunerSource } from '../devices/tuner/source';
-import { steady } from './heard';
+import type { Hearing, Listened } from '../devices/tuner/listened';
+import type { TunerSource } from '../devices/tuner/source';
 
-const KEPT = 12;
+/** A string that is heard surely. */
+export type Sure = Extract<Hearing, { kind: 'string' }>;
 
 /**
  * Listens to a source while it is wanted: what sounds now.
  *
- * @param onSteady told of each pitch that stands
+ * @param strings that may sound
+ * @param wanted the string whose turn it is
+ * @param onSure told of each string that is heard surely
  */
-export function useEar(onSteady: (hz: number) => void) {
+export function useEar(strings: readonly Listened[], wanted: number | null, onSure: (heard: Sure) => void) {
     const source = useRef<TunerSource | null>(null);
-    const readings = useRef<Reading[]>([]);
-    const [live, setLive] = useState<Reading | null>(null);
+    const [live, setLive] = useState<Hearing | null>(null);
     const [listening, setListening] = useState(false);
     const [problem, setProblem] = useState<string | null>(null);
 
     const close = useCallback(() => {
         source.current?.stop();
         source.current = null;
-        readings.current = [];
         setListening(false);
         setLive(null);
     }, []);
-    const tell = useRef(onSteady);
+    const tell = useRef(onSure);
+    const asked = useRef({ strings, wanted });
     useEffect(() => {
-        tell.current = onSteady;
+        tell.current = onSure;
+        asked.current = { strings, wanted };
     });
+    const what = JSON.stringify([strings, wanted]);
+    useEffect(() => {
+        source.current?.listenFor(asked.current.strings, asked.current.wanted);
+    }, [what]);
     const open = useCallback(
         async <S extends TunerSource>(from: S): Promise<S | null> => {
             close();
             setProblem(null);
             source.current = from;
+            from.listenFor(asked.current.strings, asked.current.wanted);
             try {
-                await from.start((reading) => {
-                    if (reading === null) {
-                        readings.current = [];
-                        setLive(null);
-                        return;
-                    }
-                    readings.current = [...readings.current, reading].slice(-KEPT);
-                    setLive(reading);
-                    const hz = steady(readings.current);
-                    if (hz !== null) {
-                        tell.current(hz);
+                await from.start((heard) => {
+                    setLive(heard);
+                    if (heard.kind === 'string' && heard.sure) {
+                        tell.current(heard);
                     }
                 });
                 setListening(true);

@@ -1,13 +1,14 @@
 import { useCallback, useEffect, useState } from 'react';
 import { SCALES } from '../devices/instruments';
 import { SOURCES, useOwnTools } from '../devices/own';
-import type { Reading } from '../devices/tuner/source';
+import type { Hearing } from '../devices/tuner/listened';
+import { STANDARD } from '../devices/tuner/standard';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { failureWords } from '../server/api';
-import { fixed } from '../units/figures';
+import { withMinus } from '../units/figures';
 import { Part } from './WorkshopFrame';
 
 const USUAL = 'usual';
@@ -74,10 +75,28 @@ export function ToolsPart() {
     );
 }
 
+/** What it hears of strings in standard tuning. */
+function triedWords(heard: Hearing): string {
+    switch (heard.kind) {
+        case 'string':
+            return `It hears ${STANDARD[heard.position - 1]?.name ?? ''}, ${withMinus(heard.cents, 0)} cents.`;
+        case 'hum':
+            return `It hears hum at ${heard.hz} Hz.`;
+        case 'noise':
+            return 'It hears something, but no string in standard tuning.';
+        case 'between':
+        case 'harmonic':
+            return 'It hears a string, but not clearly: pluck it once more.';
+        case 'beginning':
+        case 'silence':
+            return 'It hears something…';
+    }
+}
+
 /** Says what the microphone hears, until it is enough. */
 function TryMicrophone({ onHeard }: { onHeard: () => void }) {
     const [tries, setTries] = useState(false);
-    const [heard, setHeard] = useState<Reading | null>(null);
+    const [heard, setHeard] = useState<Hearing | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
     useEffect(() => {
         if (!tries) {
@@ -88,7 +107,11 @@ function TryMicrophone({ onHeard }: { onHeard: () => void }) {
             try {
                 const { microphone } = await import('../devices/tuner/microphone');
                 const ear = microphone();
-                await ear.start(setHeard);
+                ear.listenFor(
+                    STANDARD.map(({ string }) => string),
+                    null,
+                );
+                await ear.start((hearing) => setHeard((last) => (hearing.kind === 'silence' ? last : hearing)));
                 if (going.signal.aborted) {
                     ear.stop();
                     return;
@@ -114,7 +137,12 @@ function TryMicrophone({ onHeard }: { onHeard: () => void }) {
                 {tries ? 'Enough' : 'Try the microphone'}
             </Button>
             <span role="status" className={problem === null ? 'text-ink-soft' : 'text-stop'}>
-                {problem ?? (tries ? (heard === null ? 'Pluck a string…' : `It hears ${fixed(heard.hz, 1)} Hz.`) : '')}
+                {problem ??
+                    (tries
+                        ? heard === null
+                            ? 'Pluck a string of a guitar or a bass in standard tuning…'
+                            : triedWords(heard)
+                        : '')}
             </span>
         </div>
     );

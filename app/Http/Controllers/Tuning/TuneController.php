@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
 use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Coupling\Compliance;
+use Lira\Document\IntervalWriter;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
@@ -58,6 +59,7 @@ final readonly class TuneController
                 'position' => $string->position,
                 'pitch' => $string->tunings[$tuning]->pitch->name(),
                 'hz' => $string->tunings[$tuning]->frequencyHz,
+                'stiffness' => IntervalWriter::toArray($string->tunings[$tuning]->inharmonicity),
                 'gauge_in' => $string->string->spec->type->gauge->inMetres() / 0.0254,
             ], $document->evaluation()->strings),
             'tunings' => array_map(static fn (Tuning $each, int $index): array => [
@@ -91,6 +93,7 @@ final readonly class TuneController
                     'position' => $string->position,
                     'pitch' => $at->pitch->name(),
                     'hz' => $at->frequencyHz,
+                    'stiffness' => IntervalWriter::toArray($at->inharmonicity),
                     'scale_mm' => 1000 * $string->speakingLengthM,
                     'setback_mm' => $at->setbackM === null ? null : [
                         'low' => 1000 * $at->setbackM->low, 'estimate' => 1000 * $at->setbackM->estimate, 'high' => 1000 * $at->setbackM->high,

@@ -1,12 +1,21 @@
-import type { Heard } from './detector';
+import type { Hearing, Listened } from './listened';
 import listener from './listener?worker&url';
-import type { Reading } from './source';
 
-/** Listens to some sound with the detector, in the browser's sound thread. */
-export async function listen(context: AudioContext, from: AudioNode, hear: (reading: Reading | null) => void): Promise<void> {
+/** What the sound thread is told: for which strings to listen. */
+export interface ListenFor {
+    strings: readonly Listened[];
+    wanted: number | null;
+}
+
+/** Listens to some sound with the ear, in the browser's sound thread. */
+export async function listen(
+    context: AudioContext,
+    from: AudioNode,
+    hear: (hearing: Hearing) => void,
+): Promise<(what: ListenFor) => void> {
     await context.audioWorklet.addModule(listener);
     const node = new AudioWorkletNode(context, 'lira-listener', { numberOfOutputs: 0 });
-    node.port.onmessage = ({ data }: MessageEvent<Heard | null>) =>
-        hear(data === null ? null : { ...data, at: performance.now() });
+    node.port.onmessage = ({ data }: MessageEvent<Hearing>) => hear(data);
     from.connect(node);
+    return (what) => node.port.postMessage(what);
 }

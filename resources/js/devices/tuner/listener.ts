@@ -1,5 +1,7 @@
 // Runs in the browser's sound thread: nothing of the sound leaves the machine, or even this thread.
-import { Detector } from './detector';
+import { Ear } from './ear';
+import type { ListenFor } from './listen';
+import type { Hearing } from './listened';
 
 declare const sampleRate: number;
 declare class AudioWorkletProcessor {
@@ -7,25 +9,31 @@ declare class AudioWorkletProcessor {
 }
 declare function registerProcessor(name: string, processor: new () => AudioWorkletProcessor): void;
 
-/** So often it listens, in samples. */
-const EVERY = 1024;
-
 class Listener extends AudioWorkletProcessor {
-    private readonly detector = new Detector(sampleRate);
-    private readonly heard = new Float32Array(this.detector.samples);
-    private since = 0;
+    private readonly ear = new Ear(sampleRate);
+    private look: Iterator<Hearing | null> | null = null;
+
+    constructor() {
+        super();
+        this.port.onmessage = ({ data }: MessageEvent<ListenFor>) => {
+            this.look = null;
+            this.ear.listenFor(data.strings, data.wanted);
+        };
+    }
 
     process([input]: Float32Array[][]): boolean {
         const samples = input?.[0];
         if (samples === undefined) {
             return true;
         }
-        this.heard.copyWithin(0, samples.length);
-        this.heard.set(samples, this.heard.length - samples.length);
-        this.since += samples.length;
-        if (this.since >= EVERY) {
-            this.since = 0;
-            this.port.postMessage(this.detector.hear(this.heard));
+        this.ear.take(samples);
+        // A look is taken bit by bit, so that the sound thread never waits for the whole of it.
+        this.look ??= this.ear.look();
+        const bit = this.look?.next();
+        if (bit?.done === true) {
+            this.look = null;
+        } else if (bit?.value != null) {
+            this.port.postMessage(bit.value);
         }
         return true;
     }

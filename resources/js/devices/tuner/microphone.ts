@@ -1,11 +1,13 @@
 import { useOwnTools } from '../own';
-import { listen } from './listen';
+import { listen, type ListenFor } from './listen';
 import type { TunerSource } from './source';
 
 /** The microphone, asked for only when it is wanted. */
 export function microphone(): TunerSource {
     let context: AudioContext | null = null;
     let stream: MediaStream | null = null;
+    let tell: ((what: ListenFor) => void) | null = null;
+    let what: ListenFor = { strings: [], wanted: null };
     return {
         start: async (hear) => {
             try {
@@ -26,12 +28,17 @@ export function microphone(): TunerSource {
             }
             context = new AudioContext();
             await context.resume();
-            await listen(context, context.createMediaStreamSource(stream), hear);
+            tell = await listen(context, context.createMediaStreamSource(stream), hear);
+            tell(what);
+        },
+        listenFor: (strings, wanted) => {
+            what = { strings, wanted };
+            tell?.(what);
         },
         stop: () => {
             stream?.getTracks().forEach((track) => track.stop());
             void context?.close();
-            context = stream = null;
+            context = stream = tell = null;
         },
     };
 }

@@ -1,14 +1,9 @@
-/** One reading of a sounding string. */
-export interface Reading {
-    hz: number;
-    /** 0 to 1; from `CERTAIN` on it counts. */
-    certainty: number;
-    /** When, milliseconds of the page's clock. */
-    at: number;
-}
+import type { Hearing, Listened } from './listened';
 
-/** Whatever hears strings: a stream of readings, null where nothing sounds. */
+/** Whatever hears strings: a stream of what is heard, look by look. */
 export interface TunerSource {
-    start: (hear: (reading: Reading | null) => void) => Promise<void>;
+    start: (hear: (hearing: Hearing) => void) => Promise<void>;
+    /** What may sound from now on; `wanted` is the string whose turn it is. */
+    listenFor: (strings: readonly Listened[], wanted: number | null) => void;
     stop: () => void;
 }
