@@ -77,7 +77,7 @@ export default function LifePage({ lives, broke, holds, owner, place, part, part
                         <Select
                             label="Parted"
                             value={part ?? ALL}
-                            choices={[{ value: ALL, label: 'All of a family together' }, ...parts]}
+                            choices={[{ value: ALL, label: 'Not parted' }, ...parts]}
                             onChange={(value) => go({ part: read(value) })}
                         />
                     </div>

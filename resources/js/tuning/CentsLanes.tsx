@@ -136,7 +136,9 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                             {target !== null && <span className="text-sm text-ink-soft">leave at {centsWords(target)}</span>}
                             {left !== undefined && (
                                 <span className="text-sm text-ink-soft">
-                                    may end {centsWords(left.low)} to {centsWords(left.high)}
+                                    {left.high - left.low < 1
+                                        ? 'will end there'
+                                        : `may end ${centsWords(left.low)} to ${centsWords(left.high)}`}
                                 </span>
                             )}
                         </span>

@@ -18,7 +18,7 @@ export const Legend = memo(function Legend({ baseline, target, tunings, zones, m
         <p className="flex flex-wrap gap-x-4 px-3 pt-1.5 text-xs text-ink-faint [&_button]:min-h-target [&_button]:min-w-target">
             <Entry drawing={<circle cx={9} cy={7} r={5} fill="var(--accent)" />}>drag it, or arrow keys</Entry>
             <Entry drawing={<rect x={1} y={4} width={16} height={6} rx={3} fill="var(--accent)" fillOpacity={0.35} />}>
-                how sure it is
+                lies there 95 times in 100
             </Entry>
             {baseline && (
                 <Entry

@@ -3,7 +3,10 @@ import { formatGauge, type Units } from '../../units/units';
 import type { Axis } from '../../units/axis';
 import type { Choice } from './gauges';
 
-const LABEL_ROOM = 27;
+/** A label and what it wants beside it, pixels, by its letters. */
+const ROOM = 11;
+const LETTER = 5.5;
+const LEAST_ROOM = 27;
 
 export interface Tick {
     key: string;
@@ -27,14 +30,15 @@ export function ticksOf(choices: Choice[], axis: Axis, chosen: Choice | undefine
         }))
         .filter(({ x }) => x >= 2 && x <= axis.width - 2)
         .sort((a, b) => a.x - b.x);
-    const room = LABEL_ROOM + suffix.length * 5 + (units.gauge === 'mm' ? 12 : 0);
+    const room = (one: string, other: string) => Math.max(LEAST_ROOM, ROOM + (LETTER * (one.length + other.length)) / 2);
     const kept = inside.find((tick) => tick.chosen);
-    let last = -Infinity;
+    let last: (typeof inside)[number] | null = null;
     for (const tick of inside) {
-        const free = tick.x - last >= room && (kept === undefined || tick === kept || Math.abs(tick.x - kept.x) >= room);
-        if (free || tick === kept) {
+        const beside = (other: typeof tick | null | undefined) =>
+            other == null || Math.abs(tick.x - other.x) >= room(tick.text, other.text);
+        if (tick === kept || (beside(last) && beside(kept))) {
             tick.label = tick.text;
-            last = tick.x;
+            last = tick;
         }
     }
     return inside.map(({ text: _text, ...tick }) => tick);

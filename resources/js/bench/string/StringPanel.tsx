@@ -82,7 +82,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                     </p>
                     <p className="text-sm text-ink-faint">
                         between {formatTension(at.tension_low_n, at.tension_low_n, at.tension_high_n, units)} and{' '}
-                        {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}
+                        {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}, 95 times in 100
                     </p>
                     <div className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-3 gap-y-2">
                         <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
