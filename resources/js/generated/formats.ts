@@ -810,7 +810,7 @@ export interface EvaluatedDensity {
     correction?: EvaluatedCorrection;
 }
 /**
- * The factor that measured samples of this family gave the model.
+ * What the line through measured samples of this family says at this gauge.
  */
 export interface EvaluatedCorrection {
     factor: number;

@@ -149,9 +149,11 @@ final class RetuneQuestionTest extends CoreTestCase
     {
         $set = Json::object('{"format": "lira-set", "version": 1, "name": "Eider", "instrument": {"name": "Eider", "kind": "elastomer-bass", "scale": {"type": "single", "length_mm": 530}},
             "tunings": [{"name": "E", "pitches": ["G2", "D2", "A1", "E1"]}], "strings": []}');
-        foreach ([2.1, 2.8, 3.75, 5.0] as $index => $mm) {
-            $set->strings[] = (object) ['position' => $index + 1, 'construction' => 'plain', 'material' => 'polyurethane', 'gauge_mm' => $mm];
-        }
+        $set->strings = array_map(
+            static fn (int $position, float $mm): \stdClass => (object) ['position' => $position, 'construction' => 'plain', 'material' => 'polyurethane', 'gauge_mm' => $mm],
+            [1, 2, 3, 4],
+            [2.1, 2.8, 3.75, 5.0],
+        );
         $answer = Questions::answer('retunings', (object) ['set' => $set, 'present_cents' => [-30, -50, 10, null]]);
         $steps = Json::object(Json::text($answer))->steps ?? [];
         self::assertIsArray($steps);

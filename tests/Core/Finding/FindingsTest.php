@@ -617,6 +617,26 @@ final class FindingsTest extends CoreTestCase
         self::assertNull(self::found(self::with(self::alone(), '/instrument/hardware', (object) ['anchor' => 'vibrato']), 'springs'));
     }
 
+    /** A shallow head that holds what is on it now holds what keeps its angle; only what loses some is told, with both. */
+    public function test_an_angle_behind_the_nut_is_compared_with_what_is_on_it_now(): void
+    {
+        $shallow = (object) ['posts' => (object) ['hole_height_mm' => 8.0, 'distance_mm' => 90.0, 'diameter_mm' => 6.0], 'headstock' => (object) ['nut_height_mm' => 11.0]];
+        $on = self::with(self::with(self::alone(), '/instrument/hardware', $shallow), '/strings/0/gauge_in', 0.012);
+        $known = static function (float $now) use ($on): \stdClass {
+            $baseline = self::with($on, '/strings/0/gauge_in', $now);
+
+            return self::with($on, '/baseline', (object) ['name' => 'now', 'instrument' => $baseline->instrument, 'tunings' => $baseline->tunings, 'strings' => $baseline->strings]);
+        };
+        self::assertStringNotContainsString('what is on it now', (string) self::found($on, 'nut-angle', 1)?->message(Units::si()));
+        self::assertNotNull(self::found($on, 'nut-angle', 1));
+        self::assertNull(self::found($known(0.011), 'nut-angle', 1));
+        self::assertNull(self::found($known(0.012), 'nut-angle', 1));
+        self::assertMatchesRegularExpression(
+            '/goes down by \d\.\d° with 4\.0 turns on its post, less than the \d\.\d° of what is on it now; your least is 4\.0°/',
+            (string) self::found($known(0.016), 'nut-angle', 1)?->message(Units::si()),
+        );
+    }
+
     public function test_dull_jumping_and_misplaced_strings(): void
     {
         $dull = (float) self::evaluate(self::alone())->strings[2]->tunings[0]->inharmonicity?->estimate;

@@ -68,6 +68,9 @@ final class OrdinarySetsTest extends CoreTestCase
         }
         $findings = SetDocument::from($json)->assessment()->findings;
 
+        foreach (SetDocument::from($json)->evaluation()->strings as $string) {
+            self::assertLessThan(0.75, (float) $string->tunings[0]->strength?->share->estimate, "String {$string->position}");
+        }
         self::assertSame($notes, array_map(static fn (Finding $finding): string => $finding->message(Units::si()), $findings));
         foreach ($findings as $finding) {
             self::assertSame(Severity::Note, $finding->severity);

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Strings;
 
 use Lira\Design\SetDesign;
+use Lira\Evaluation\CoreFigures;
 use Lira\Evaluation\SetEvaluator;
+use Lira\Fit\SaddleSetback;
 use Lira\Instrument\Instrument;
+use Lira\Instrument\Setup;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
@@ -130,6 +133,42 @@ final class CalibrationTest extends CoreTestCase
             [Construction::Plain, Material::Nylon, 40],
             ...$wound(Material::SilverPlatedCopper, 29, 35, 43),
         ]];
+    }
+
+    /**
+     * Where a saddle plays in tune: the ends of a string give a share of what clamped ones would, the core is of some size, and floss as
+     * stiff as it is, each about its estimate and within its ends 95 times in 100. Where only the ends are unsure that is what comes of it;
+     * with the core unsure too the ends of both stand together, which is a little careful.
+     */
+    #[DataProvider('gauges')]
+    public function test_a_saddle_stands_where_it_is_foretold_to(Construction $construction, Material $material, float $gauge): void
+    {
+        $random = new Randomizer(new Mt19937((int) (100 * $gauge) + strlen($material->value)));
+        $string = BuiltString::of(new StringSpec(StringType::of($construction, $material, Length::thousandths($gauge))), Kind::ElectricGuitar);
+        $core = $string->build->core ?? throw new \LogicException('No core');
+        $setup = Setup::usualFor(Kind::ElectricGuitar);
+        $said = CoreFigures::of($string, $string->tension->frequencyHz(70.0, 0.648), 0.648, 0.648, $setup)->setbackM ?? throw new \LogicException('No core');
+        [$inside, $guessed] = [0, count($string->possible()) > 1];
+        for ($draw = 0; $draw < self::DRAWS; $draw++) {
+            $drawn = self::drawnCore($core, $construction, $random);
+            $ends = SaddleSetback::predicted($drawn, 70.0, 0.648, $setup->action12M, $setup->nutHeightM);
+            $at = $ends->low + (0.5 + 0.5 / 1.96 * self::normal($random)) * ($ends->high - $ends->low);
+            $inside += $at >= $said->low && $at <= $said->high ? 1 : 0;
+        }
+        self::assertGreaterThanOrEqual(0.93 * self::DRAWS, $inside);
+        self::assertLessThanOrEqual(($guessed ? 0.995 : 0.98) * self::DRAWS, $inside);
+    }
+
+    private static function drawnCore(Core $core, Construction $construction, Randomizer $random): Core
+    {
+        [$middle, $half, $softer] = match (true) {
+            ! $construction->isWound() => [1.0, 0.0, 0.0],
+            $core->shape === CoreShape::Multifilament => [1.0, 0.05, 1 / 3],
+            default => [1.005, 0.075, 0.0],
+        };
+        $size = $core->size->inMetres() * ($middle + $half / 1.96 * self::normal($random));
+
+        return Core::of($core->shape, $core->material, Length::metres($size))->stifferBy(1 + $softer / 1.96 * self::normal($random));
     }
 
     /** @param  list<float>  $weighed */
