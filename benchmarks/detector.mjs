@@ -46,7 +46,8 @@ try {
     const judge = (scene, said, position, hz, name) => {
         const to = tally(scene);
         to.all++;
-        const sure = said.filter((each) => each.kind === 'string' && each.sure);
+        // What is heard before the pluck is the neighbour itself, which then sounds alone.
+        const sure = said.filter((each) => each.kind === 'string' && each.sure && each.at > 0);
         if (sure.some((each) => each.position !== position)) {
             to.wrong++;
             to.which.push(`${name}→${sure.find((each) => each.position !== position).position}`);

@@ -33,7 +33,7 @@ test('an instrument is added, measured in another way, and strung', async ({ pag
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Choose the strings' }).click();
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Plover, E standard');
-    await expect(total(page)).toHaveText(/^70\d N$/);
+    await expect(total(page)).toHaveText(/^72\d N$/);
 });
 
 test('a wrong length is told at its field and nothing is saved', async ({ page, provoked }) => {

@@ -27,15 +27,15 @@ test('one set serves several tunings: each is shown, the marks span them all', a
     await page.getByRole('option', { name: /As typed/ }).click();
     await expect(pitch(page, 6)).toHaveValue('A1');
     await expect(page.getByRole('button', { name: 'A F B♭ E♭ G C', exact: true })).toHaveAttribute('aria-pressed', 'true');
-    await expect(tension(page, 6)).toHaveValue('49 N');
+    await expect(tension(page, 6)).toHaveValue('50 N');
     await expect(page.getByText('across the tunings')).toBeVisible();
     await expectAccessible(page);
 
     await page.getByRole('button', { name: 'C standard', exact: true }).click();
-    await expect(tension(page, 6)).toHaveValue('70 N');
+    await expect(tension(page, 6)).toHaveValue('71 N');
     await mark(page, 6).focus();
     await page.keyboard.press('n');
-    await expect(tension(page, 6)).toHaveValue('49 N');
+    await expect(tension(page, 6)).toHaveValue('50 N');
     await expect(lane(page, 6)).toContainText('slacker');
 
     // Three of them still leave the tools in one line.
@@ -55,7 +55,7 @@ test('one set serves several tunings: each is shown, the marks span them all', a
     await page.getByRole('button', { name: 'Retune' }).click();
     await page.getByRole('menuitem', { name: 'Remove A F B♭ E♭ G C' }).click();
     await expect(page.getByText('across the tunings')).toHaveCount(0);
-    await expect(tension(page, 6)).toHaveValue('70 N');
+    await expect(tension(page, 6)).toHaveValue('71 N');
 });
 
 test('an own tuning is kept, chosen again and forgotten', async ({ page }) => {

@@ -131,6 +131,17 @@ describe('what is no open string', () => {
         expect(silent.length).toBeGreaterThan(2 * 20);
     });
 
+    test('a harmonic of few partials that lies on another string’s pitch is not written down as that string', () => {
+        for (const [index, seed, every] of [
+            [4, 0, 3],
+            [5, 2, 3],
+            [5, 2, 4],
+        ] as const) {
+            const pluck = pluckOf(setOf('nylon')[index] ?? NOBODY, seed, every);
+            expect(sure(heard(add(room(seed), pluck.sound, LEAD), known(setOf('nylon'))))).toEqual([]);
+        }
+    });
+
     test('a harmonic that is not listened for may be a stopped string', () => {
         const stopped = known(setOf('guitar')).map(({ position, hz, stiffness }) => ({
             position,

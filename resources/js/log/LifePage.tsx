@@ -229,7 +229,7 @@ function learnedWords({ ended, running, changes, counts_as: countsAs }: Lives): 
     }
     const together =
         countsAs < ended - 0.5
-            ? ` Strings that were on together share what wears them: they count as ${trimmed(countsAs, 1)}.`
+            ? ` Strings that were on together share what wears them: they count as ${trimmed(countsAs, countsAs < 10 ? 1 : 0)}.`
             : '';
     return `Learned from ${ended} that ended in ${changes} ${changes === 1 ? 'change' : 'changes'}.${together}${others}`;
 }

@@ -15,7 +15,7 @@ export function thenWords(rounds: number | null, most: number | null, next: numb
     if (rounds > 0) {
         return most === null
             ? 'it does not settle: look for what slips'
-            : `${rounds} more${most > rounds ? `, at most ${most}` : ''}, next about ${fixed(next ?? 0, 0)}`;
+            : `${rounds} more${most > rounds ? `, perhaps ${most}` : ''}, next about ${fixed(next ?? 0, 0)}`;
     }
     return holds === null ? 'seated' : `holds after ${spanWords(1000 * holds)}`;
 }

@@ -28,6 +28,7 @@ const BETWEEN = 0.05;
 const WANTED = 0.06;
 const SURE_LOOKS = 5;
 const SURE_CENTS = 2;
+const LEAST_PARTIALS = 4;
 /** What was averaged of the sound before a beginning. */
 const REMEMBERS = 0.35;
 
@@ -205,6 +206,7 @@ export class Ear {
         );
         const pitches = this.looks.map(({ hz }) => hz);
         const agree = this.looks.length === SURE_LOOKS && centsOf(Math.max(...pitches), Math.min(...pitches)) <= SURE_CENTS;
+        const partials = Math.min(...this.looks.map((each) => each.partials.length));
         const hz = agree ? median(pitches) : first.hz;
         return {
             kind: 'string',
@@ -213,7 +215,8 @@ export class Ear {
             hz,
             cents: centsOf(hz, first.of.hz),
             // What stands on the mains may hum: it is a string once it is heard to fall.
-            sure: agree && hum === null,
+            // Few partials are those of more than one string: a pure tone is its harmonic as well.
+            sure: agree && partials >= LEAST_PARTIALS && hum === null,
         };
     }
 
