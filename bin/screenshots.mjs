@@ -112,7 +112,7 @@ const views = [
             await openFromBench(page, 'Curlew, D standard', 'tune?practice');
             await page.getByRole('button', { name: 'Strum: hear all' }).click();
             await page.getByRole('button', { name: 'Learn how it gives first' }).click();
-            await page.getByText('measured here.').waitFor();
+            await page.getByText('measured here').waitFor();
             await page.getByRole('button', { name: 'Begin the round' }).click();
             await page.getByRole('button', { name: 'Bring it there' }).click();
             await page.getByText('There.').waitFor();

@@ -28,10 +28,10 @@ interface Props {
 }
 
 /** What the line says at its thin end and at its thick one. */
-function lineWords(line: FamilyCorrection['line'], units: Units): string {
+function correctionWords(line: FamilyCorrection['line'], units: Units): string {
     const [thin, thick] = [line[0], line.at(-1)];
     const at = ({ gauge_in: gauge, factor, uncertainty }: FamilyCorrection['line'][number]) =>
-        `${percentOff(factor)} ±${(uncertainty * 100).toFixed(1)} % at ${formatGauge(gauge, units)}`;
+        `${percentOff(factor)} ±${(uncertainty * 100).toFixed(1)}\u00a0% at\u00a0${formatGauge(gauge, units)}`;
     return thin === undefined || thick === undefined ? '' : `${at(thin)}, ${at(thick)}`;
 }
 
@@ -114,7 +114,7 @@ function FamilyOf({ family, onChanged }: { family: SampleFamily; onChanged: () =
                         ) : (
                             <>
                                 What was weighed is taken as it was. Others of the family are corrected by a line in the gauge:{' '}
-                                {lineWords(family.correction.line, units)}, from {family.correction.samples} sample
+                                {correctionWords(family.correction.line, units)}, from {family.correction.samples} sample
                                 {family.correction.samples === 1 ? '' : 's'}.
                             </>
                         )}

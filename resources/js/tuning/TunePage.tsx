@@ -146,6 +146,7 @@ export default function TunePage({
     const [known, worst] = [isKnown(state), worstOf(state)];
     const landed = known && round === null && !isOlder && retuning?.landed === true;
     const learned = retuning?.learned === true;
+    const may = round === null && known && !landed && !isOlder ? (retuning?.left ?? []) : [];
 
     const hear = (at: number, cents: number) => go({ do: 'hear', position: at, cents, first: order[0] });
     /** What is heard goes to the string that is tuned, or to the one that it must be. */
@@ -313,14 +314,15 @@ export default function TunePage({
                     present={present}
                     earlier={earlier}
                     steps={steps}
-                    may={round === null && known && !landed && !isOlder ? (retuning?.left ?? []) : []}
+                    may={may}
                     current={position}
                     tolerance={TOLERANCE}
                     onChoose={(chosen) => go({ do: 'choose', at: order.indexOf(chosen) })}
                 />
                 <p className="mt-2 text-sm text-ink-soft">
-                    Filled: where it is. Triangle: where to leave it in this round, so that the strings still to come pull it to
-                    its pitch. Bar: where this round may leave it, at the furthest. Grey: earlier rounds.
+                    Filled: where it is. Shaded: within {TOLERANCE} cents of its pitch. Triangle: where to leave it in this round,
+                    so that the strings still to come pull it to its pitch.
+                    {may.length > 0 && ' Bar: where this round may leave it, at the furthest.'} Grey: earlier rounds.
                 </p>
             </div>
             {round === null && (
