@@ -10,6 +10,9 @@ namespace Lira\Certainty;
  */
 final readonly class Interval
 {
+    /** Of a normal spread 95 of 100 lie within so many standard deviations of its middle. */
+    public const BOUND_SDS = 1.96;
+
     private function __construct(public float $low, public float $estimate, public float $high) {}
 
     public static function exact(float $value): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Coupling;
 
+use Lira\Certainty\Interval;
+
 /** How far the ends of the strings are taken to give, where that comes from, and what it may really be. Metres per newton. */
 final readonly class Gives
 {
@@ -12,8 +14,6 @@ final readonly class Gives
 
     /** What somebody gave, within a tenth. */
     private const GIVEN = [0.9, 1.1];
-
-    private const BOUND_SDS = 1.96;
 
     /**
      * @param  'assumed'|'given'|'measured'  $source
@@ -35,7 +35,7 @@ final readonly class Gives
     /** Read from its strings on another day. @param  ?float  $standardErrorMPerN  where that was kept with it */
     public static function kept(float $complianceMPerN, ?float $standardErrorMPerN, Stiffnesses $stiffnesses): self
     {
-        $share = $complianceMPerN > 0.0 && $standardErrorMPerN !== null ? self::BOUND_SDS * $standardErrorMPerN / $complianceMPerN : null;
+        $share = $complianceMPerN > 0.0 && $standardErrorMPerN !== null ? Interval::BOUND_SDS * $standardErrorMPerN / $complianceMPerN : null;
 
         return new self(
             $complianceMPerN,

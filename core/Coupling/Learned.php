@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lira\Coupling;
 
+use Lira\Certainty\Interval;
+
 /** What observations say together of how far the ends give, and how sure that is. Metres per newton. */
 final readonly class Learned
 {
     /** What friction at nuts and saddles hides, relative. */
     private const FRICTION = 0.10;
-
-    private const BOUND_SDS = 1.96;
 
     /**
      * @param  float  $standardErrorMPerN  of the readings, with what friction hides and what the strings' own stiffness leaves open
@@ -33,7 +33,7 @@ final readonly class Learned
             [$there, $error] = self::together($observations, $stiffness, $readingSdCents);
             $ends[] = $there;
             foreach ([-1, 1] as $side) {
-                $mayBe[] = new Ends(max(0.0, $there + $side * self::BOUND_SDS * $error), $stiffness);
+                $mayBe[] = new Ends(max(0.0, $there + $side * Interval::BOUND_SDS * $error), $stiffness);
             }
         }
         $standardError = sqrt($reading ** 2 + (self::FRICTION * $compliance) ** 2 + (($ends[1] - $ends[0]) / 2) ** 2);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Intonation;
 
+use Lira\Certainty\Interval;
 use Lira\Length\Frets;
 
 /** How far one saddle has to move by what was read, and how sure that is. Lengths in metres. */
@@ -21,8 +22,6 @@ final readonly class SaddleMove
     private const LEAST_OF_FORMULA = 0.6;
 
     private const MOST_OF_FORMULA = 1.6;
-
-    private const BOUND_SDS = 1.96;
 
     /**
      * @param  float  $errorCents  of the stopped note; positive is sharp
@@ -71,7 +70,7 @@ final readonly class SaddleMove
     /** So far from it at most the place lies in 95 of 100 cases. */
     public function withinM(): float
     {
-        return self::BOUND_SDS * $this->uncertaintyM;
+        return Interval::BOUND_SDS * $this->uncertaintyM;
     }
 
     /** How sharp the stopped note is left by another move, cents. */

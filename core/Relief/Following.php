@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lira\Relief;
 
+use Lira\Certainty\Interval;
+
 /** A height that follows what all strings pull, in proportion: known about before, and surer with each pair that was read. Metres and newtons. */
 final readonly class Following
 {
-    private const Z = 1.96;
-
     private function __construct(public float $mPerN, private float $precision, private float $readM) {}
 
     /**
@@ -33,7 +33,7 @@ final readonly class Following
     public function forecastM(float $changeN): array
     {
         $estimate = $this->mPerN * $changeN;
-        $spread = self::Z * sqrt($changeN ** 2 / $this->precision + $this->readM ** 2);
+        $spread = Interval::BOUND_SDS * sqrt($changeN ** 2 / $this->precision + $this->readM ** 2);
 
         return ['low' => $estimate - $spread, 'estimate' => $estimate, 'high' => $estimate + $spread];
     }
