@@ -1,8 +1,12 @@
 // How long calendars that somebody else wrote take to be answered, and what others who save meanwhile wait: 2,000 that were changed by
 // chance, among them rules that take for ever. None may be answered by a failure. Usage: node benchmarks/calendars.mjs [HOW MANY]
+// What took long is listed with what the machine itself did meanwhile (a sleep that overran, a write to the disk that waited), and asked
+// again alone afterwards: a calendar that is slow is slow both times.
 import { readFileSync } from 'node:fs';
-import { spread, withServer } from './server.mjs';
+import { machinePauses, spread, withServer } from './server.mjs';
 
+/** From how many milliseconds an answer is listed. */
+const SLOW = 1500;
 const MANY = Number(process.argv[2] ?? 2000);
 
 let seed = 20260214;
@@ -97,31 +101,53 @@ await withServer(8936, async (base) => {
     for (let count = 0; count < 100; count++) {
         quiet.push(await save());
     }
-    const [answered, saved, statuses] = [[], [], {}];
+    const [answered, saved, statuses, slow] = [[], [], {}, []];
+    const importing = async (bytes) => {
+        const form = new FormData();
+        form.append('file', new Blob([bytes]), 'shows.ics');
+        const began = performance.now();
+        const answer = await fetch(`${base}/log/shows/import`, { method: 'POST', headers, body: form });
+        await answer.text();
+        return { status: answer.status, took: performance.now() - began };
+    };
+    const pauses = await machinePauses();
     let going = true;
     const saving = (async () => {
         while (going) {
-            saved.push(await save());
+            const began = Date.now();
+            const took = await save();
+            saved.push(took);
+            if (took > SLOW) {
+                slow.push({ what: 'a save', began, took });
+            }
             await new Promise((rest) => setTimeout(rest, 100));
         }
     })();
     for (let number = 1; number <= MANY; number++) {
-        const form = new FormData();
-        form.append('file', new Blob([calendar(number)]), 'shows.ics');
-        const began = performance.now();
-        const answer = await fetch(`${base}/log/shows/import`, { method: 'POST', headers, body: form });
-        await answer.text();
-        answered.push(performance.now() - began);
-        statuses[answer.status] = (statuses[answer.status] ?? 0) + 1;
+        const bytes = calendar(number);
+        const began = Date.now();
+        const { status, took } = await importing(bytes);
+        answered.push(took);
+        statuses[status] = (statuses[status] ?? 0) + 1;
+        if (took > SLOW) {
+            slow.push({ what: `calendar ${number} (${bytes.length} bytes)`, began, took, bytes });
+        }
     }
     going = false;
     await saving;
+    const paused = await pauses();
     const shows = await fetch(`${base}/log/shows`);
     const ms = ({ median, p95 }, times) =>
         `median ${median.toFixed(0)} ms, 95 % within ${p95.toFixed(0)} ms, at most ${Math.max(...times).toFixed(0)} ms`;
     console.log(
         `${MANY} calendars: ${ms(spread(answered), answered)}; answers ${JSON.stringify(statuses)}; ${answered.filter((each) => each > 2000).length} took more than 2 s`,
     );
+    for (const { what, began, took, bytes } of slow) {
+        const meanwhile = paused.filter(({ from, to }) => to > began && from < began + took);
+        const machine = meanwhile.map(({ kind, from, to }) => `${kind} of ${to - from} ms, ${from - began} ms after it began`);
+        const again = bytes === undefined ? '' : `; alone afterwards ${(await importing(bytes)).took.toFixed(0)} ms`;
+        console.log(`  ${what}: ${took.toFixed(0)} ms; the machine meanwhile: ${machine.join(', ') || 'nothing'}${again}`);
+    }
     console.log(`saves alone: ${ms(spread(quiet), quiet)}`);
     console.log(`saves meanwhile: ${ms(spread(saved), saved)}, ${saved.length} of them`);
     console.log(`Shows afterwards: ${shows.status}`);

@@ -13,22 +13,23 @@ use Lira\Conversion\Argument;
 use Lira\Finding\FitAspect;
 use Lira\Finding\Remedy;
 use Lira\Finding\Rulebook;
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
-use Lira\Instrument\BuiltFor;
 use Lira\Instrument\Fingerboard;
 use Lira\Instrument\NeckJoint;
 use Lira\Instrument\NutHold;
-use Lira\Instrument\Pickup;
-use Lira\Instrument\PostLayout;
-use Lira\Instrument\PostType;
 use Lira\Instrument\TrussRod;
+use Lira\Kind\Anchor;
+use Lira\Kind\BuiltFor;
 use Lira\Kind\Kind;
+use Lira\Kind\Pickup;
+use Lira\Kind\PostLayout;
+use Lira\Kind\PostType;
+use Lira\Kind\StringEnd;
 use Lira\Length\Scale;
 use Lira\Material\Material;
+use Lira\Solver\Constructions;
 use Lira\Solver\PoolEnd;
 use Lira\Strings\Construction;
-use Lira\Strings\StringEnd;
 use Lira\Strings\StringType;
 use Lira\Typed\Grammar;
 
@@ -84,6 +85,7 @@ foreach (Rulebook::types() as $type) {
     $sentences[$type->code] = $type->sentence;
 }
 $sentences[PoolEnd::CODE] = PoolEnd::SENTENCE;
+$sentences[Constructions::CODE] = Constructions::SENTENCE;
 foreach (Argument::cases() as $argument) {
     $sentences[$argument->value] = $argument->sentence();
 }

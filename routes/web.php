@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Bench\AnswerController;
 use App\Http\Controllers\Bench\BenchController;
 use App\Http\Controllers\Bench\SetController;
 use App\Http\Controllers\Bench\StartController;
@@ -40,6 +41,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('json')->group(static function (): void {
     Route::get('/', [BenchController::class, 'last'])->name('home');
     Route::get('bench', [BenchController::class, 'last']);
+    Route::post('bench/answer', AnswerController::class)->name('bench.answer');
     Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->withTrashed()->name('bench');
 
     Route::get('start', [StartController::class, 'create'])->name('start');

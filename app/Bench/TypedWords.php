@@ -9,10 +9,12 @@ use App\Strings\Lists\PackagedSets;
 use Lira\Document\Node;
 use Lira\Document\Problems;
 use Lira\Document\StringReader;
+use Lira\Instrument\Instrument;
 use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
 use Lira\Solver\StandardSets;
+use Lira\Solver\StartingSet;
 use Lira\Strings\BuiltString;
 use Lira\Strings\StringSpec;
 use Lira\Typed\TuningWords;
@@ -27,13 +29,19 @@ final readonly class TypedWords
 
     public function __construct(private PackagedSets $packaged) {}
 
-    /** @param  non-empty-list<Pitch>  $present  what the strings are tuned to now, string 1 first */
-    public function tunings(Kind $kind, array $present): TuningWords
+    /**
+     * @param  non-empty-list<Pitch>  $present  what the strings are tuned to now, string 1 first
+     * @param  ?Instrument  $instrument  by whose length names are kept below what breaks, and "standard" is its own
+     */
+    public function tunings(Kind $kind, array $present, ?Instrument $instrument = null): TuningWords
     {
+        $strings = count($present);
+        $home = $instrument === null ? null : StartingSet::tuning($instrument, $strings);
+
         return new TuningWords($kind, $present, array_map(
             static fn (OwnTuning $own): LibraryTuning => self::tuning($own),
             array_values(OwnTuning::query()->where('strings', count($present))->orderBy('name')->get()->all()),
-        ));
+        ), $instrument === null ? null : StartingSet::highest($instrument, $strings), $home === null ? null : new LibraryTuning($home->name, '', [], $home->pitches));
     }
 
     /** @param  list<StringSpec>  $usual  what the instrument usually has, string 1 first */

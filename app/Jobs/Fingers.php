@@ -62,9 +62,6 @@ final class Fingers
         $plan = $document->plan();
         $diameterM = $document->design->instrument->hardware->posts->diameterM;
         $thick = [];
-        if ($diameterM === null) {
-            return [];
-        }
         foreach ($turned as $position => $turns) {
             $string = $document->evaluation()->strings[$position - 1] ?? null;
             $finger = $string === null ? null : $plan->strings[$position - 1]->fingerM($turns, Post::woundLengthM(1.0, $diameterM, $string->string->build->outerDiameterM));

@@ -9,7 +9,9 @@ use App\Jobs\Views\PreviewView;
 use App\Models\StringSet;
 use App\Models\TypeColumns;
 use App\Strings\Drawer\Drawer;
+use Lira\Instrument\Assumed;
 use Lira\Strings\BuiltString;
+use Lira\Wording\Units;
 
 /** What a job would be, before it is begun. */
 final readonly class Preview
@@ -17,7 +19,7 @@ final readonly class Preview
     public function __construct(private Jobs $jobs, private Beginning $beginning, private Drawer $drawer, private JobViews $views) {}
 
     /** @param  array<string, string>  $schools  by aspect */
-    public function of(StringSet $set, string $present, array $schools, bool $leftHanded): PreviewView
+    public function of(StringSet $set, string $present, array $schools, bool $leftHanded, Units $units): PreviewView
     {
         $document = $this->jobs->document($set, $this->beginning->present($set, $present), $schools, $leftHanded);
         $plan = $document->plan();
@@ -42,6 +44,7 @@ final readonly class Preview
                     free: max(0, $this->drawer->freeOf($string->spec->type) - $before),
                 );
             }, $document->design->strings, array_keys($document->design->strings)),
+            Assumed::words($document->design->instrument->hardware, $units),
         );
     }
 }

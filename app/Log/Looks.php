@@ -7,8 +7,8 @@ namespace App\Log;
 use App\Models\Instrument;
 use Lira\Care\Look;
 use Lira\Care\Place;
-use Lira\Instrument\Anchor;
 use Lira\Instrument\Fingerboard;
+use Lira\Kind\Anchor;
 use Lira\Kind\Kind;
 
 /** What care rules ask of an instrument, read from what was measured on it. */
@@ -31,7 +31,7 @@ final class Looks
             Fingerboard::tryFrom($word($said('neck', 'fingerboard'))),
             Anchor::tryFrom($word($said('hardware', 'anchor'))),
             $said('hardware', 'springs') !== null || $said('hardware', 'bridge') === 'floating',
-            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && $kind !== Kind::Ukulele,
+            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && ! in_array($kind, [Kind::Ukulele, Kind::LapSteel], true),
             $said('neck', 'frets') === 0,
             Place::tryFrom($instrument->place) ?? Place::Unsaid,
             $instrument->owner,

@@ -10,6 +10,7 @@ use Lira\Fitting\Caution;
 use Lira\Fitting\Plan;
 use Lira\Fitting\School\Chosen;
 use Lira\Fitting\Step;
+use Lira\Instrument\Assumed;
 use Lira\Wording\Units;
 
 /** How a set is put on its instrument, to be pinned to the wall: the schools, then one step after the other with room for a tick. */
@@ -52,6 +53,7 @@ final class PlanSheet
                 'what' => ucfirst(str_replace('-', ' ', $chosen->school::aspect())), 'label' => $chosen->school->label(), 'reason' => $chosen->reason,
             ], $plan->schools->all()),
             'steps' => $phases,
+            'assumed' => Assumed::words($from->design->instrument->hardware, $units),
             'changed' => $changed,
         ], $paper);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Care;
 
-use Lira\Instrument\Anchor;
 use Lira\Instrument\Fingerboard;
+use Lira\Kind\Anchor;
 use Lira\Kind\Kind;
 
 /** What decides which care an instrument wants. */
@@ -33,7 +33,8 @@ final readonly class Look
     public function hasLightTop(): bool
     {
         return match ($this->kind) {
-            Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Ukulele => true,
+            Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::Mandolin, Kind::OctaveMandolin, Kind::ClassicalGuitar, Kind::AcousticBass,
+            Kind::Ukulele => true,
             default => false,
         };
     }

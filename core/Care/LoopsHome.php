@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Care;
 
-use Lira\Instrument\Anchor;
+use Lira\Kind\Anchor;
 
 /** Loops creep up their pegs. */
 final readonly class LoopsHome implements CareRule

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
-use Lira\Strings\StringEnd;
+use Lira\Kind\StringEnd;
 use Lira\Strings\StringType;
 
 /** One string that can be ordered, as a supplier lists it. Metres, kg/m, hundredths of the currency. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Catalogue;
 
 use Lira\Feel\Zones;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
@@ -12,7 +13,6 @@ use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
-use Lira\Target\UsualTension;
 
 /** What pitches one string suits on a length: from where it no longer flaps to where it is hard on the hand or may break. */
 final readonly class StringSuits
@@ -36,7 +36,7 @@ final readonly class StringSuits
     public static function on(BuiltString $string, Kind $kind, float $lengthM): ?self
     {
         $a4 = ReferencePitch::concert();
-        $usualN = UsualTension::newtons($kind);
+        $usualN = Custom::of($kind)->strings->tensionN;
         $zones = Zones::usual($usualN);
         $safeN = Breaking::certainlyN($string, Limits::usual()->of(Limit::BreakCaution)) ?? INF;
         $hertz = static fn (float $newtons): float => $string->tension->frequencyHz($newtons, $lengthM);

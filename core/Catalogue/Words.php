@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
+use Lira\Kind\StringEnd;
 use Lira\Material\Material;
 use Lira\Strings\Construction;
-use Lira\Strings\StringEnd;
 
 /** How lists word what strings are made of. Everything in small letters, without signs. */
 final class Words

@@ -60,7 +60,7 @@ final class Candidacy
     private static function bridge(SetDesign $design, SetEvaluation $evaluation): array
     {
         $hardware = $design->instrument->hardware;
-        if ($hardware->springs === null && $hardware->anchor?->floats() !== true) {
+        if ($hardware->springs === null && ! $hardware->anchor->floats()) {
             return [];
         }
         $share = $evaluation->totals[0]->change?->share();
@@ -81,8 +81,9 @@ final class Candidacy
     {
         $share = $evaluation->totals[0]->change?->share();
         $bears = match ($design->instrument->kind) {
-            Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Banjo, Kind::Ukulele => false,
-            default => true,
+            Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Banjo, Kind::Mandolin,
+            Kind::OctaveMandolin, Kind::Ukulele => false,
+            Kind::ElectricGuitar, Kind::LapSteel, Kind::Bass, Kind::ElastomerBass, Kind::Other => true,
         };
 
         return ! $bears && $design->instrument->hardware->maxTotalN === null && $share !== null && $share > self::UNKNOWN_TOP
@@ -96,9 +97,7 @@ final class Candidacy
         $lengthMm = $evaluation->strings[count($evaluation->strings) - 1]->speakingLengthM * 1000;
 
         return $conversion->kind === ConversionKind::Baritone && $conversion->semitones >= 5 && $lengthMm < Reasons::BARITONE_FROM_MM - 40
-            && ! $design->instrument->kind->isBass()
-                && $design->instrument->kind !== Kind::Ukulele
-                && $design->instrument->kind !== Kind::Banjo
+            && in_array($design->instrument->kind, [Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::ClassicalGuitar, Kind::Other], true)
             ? [Argument::NeckTooShort->with(['neck_mm' => $lengthMm])]
             : [];
     }

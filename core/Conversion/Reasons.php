@@ -145,8 +145,12 @@ final class Reasons
         return [Argument::WorstTuning->with(['string' => $position, 'low_n' => $low, 'high_n' => $high])];
     }
 
-    /** @return list<Statement> */
-    private static function total(SetEvaluation $evaluation): array
+    /**
+     * What the strings pull together, beside what they did.
+     *
+     * @return list<Statement>
+     */
+    public static function total(SetEvaluation $evaluation): array
     {
         $change = $evaluation->totals[0]->change ?? null;
 

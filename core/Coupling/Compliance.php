@@ -25,8 +25,8 @@ final class Compliance
     public static function usualMPerN(Kind $kind, Hardware $hardware): float
     {
         $neckAndTop = match ($kind) {
-            Kind::ElectricGuitar, Kind::Banjo => 0.5e-6,
-            Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::Ukulele => 0.8e-6,
+            Kind::ElectricGuitar, Kind::LapSteel, Kind::Banjo => 0.5e-6,
+            Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::Mandolin, Kind::OctaveMandolin, Kind::ClassicalGuitar, Kind::Ukulele => 0.8e-6,
             Kind::Bass, Kind::ElastomerBass => 0.4e-6,
             Kind::AcousticBass, Kind::Other => 0.6e-6,
         };
@@ -36,7 +36,7 @@ final class Compliance
 
     public static function floats(Hardware $hardware): bool
     {
-        return $hardware->bridge === null ? $hardware->anchor?->floats() === true : $hardware->bridge === BridgeHold::Floating;
+        return $hardware->bridge === null ? $hardware->anchor->floats() : $hardware->bridge === BridgeHold::Floating;
     }
 
     /** What a floating bridge adds: ρ²/(springs · rate). */

@@ -28,6 +28,20 @@ final readonly class SetDesign
         public array $trials = [],
     ) {}
 
+    /** Whether its strings are polymers, not steel: most of their cores. */
+    public function isPolymer(): bool
+    {
+        return self::arePolymer($this->strings);
+    }
+
+    /** @param  list<BuiltString>  $strings */
+    public static function arePolymer(array $strings): bool
+    {
+        $polymer = array_filter($strings, static fn (BuiltString $string): bool => $string->build->core?->material->properties()->polymer === true);
+
+        return 2 * count($polymer) > count($strings);
+    }
+
     /** @param  list<BuiltString>  $strings  others in their place, one for each, string 1 first */
     public function withStrings(array $strings): self
     {

@@ -49,7 +49,7 @@ final readonly class Converter
         $json = $this->json();
         $before = SetDocument::from($json);
         try {
-            $solution = NearestSet::of($this->conversion, $before->design, $before->brief(), $before->limits);
+            $solution = NearestSet::of($before->design, $brief = $before->brief(), $before->limits);
         } catch (NoSolution $none) {
             throw InvalidDocument::at('/conversion', "{$none->getMessage()} This instrument cannot be converted so.");
         }
@@ -64,6 +64,7 @@ final readonly class Converter
             $assessment->evaluation,
             $feelsLike === '' ? (string) $document->baseline?->instrument->name : $feelsLike,
         );
+        $reasons = [...$reasons, ...$brief->reasons];
         $doubts = Candidacy::doubts($this->conversion, $document->design, $assessment, $document->bands());
         $json->notes = implode(
             "\n",
@@ -201,14 +202,14 @@ final readonly class Converter
         $old = $this->present->json->target ?? null;
         $kept = $old instanceof \stdClass ? array_intersect_key(get_object_vars($old), ['style' => true, 'band' => true]) : [];
         if ($this->conversion->kind !== ConversionKind::AddLower) {
-            return (object) (['profile' => 'baseline', 'tunings' => 'worst'] + $kept);
+            return (object) (['profile' => 'baseline', 'tunings' => 'worst', 'constructions' => 'kept'] + $kept);
         }
         $aims = array_map(
             static fn ($string): float => round($string->aimN(), 3),
             ($this->present->baselineEvaluation() ?? $this->present->evaluation())->strings,
         );
 
-        return (object) (['profile' => 'per-string', 'tension_n' => [...$aims, $aims[count($aims) - 1]], 'tunings' => 'worst'] + $kept);
+        return (object) (['profile' => 'per-string', 'tension_n' => [...$aims, $aims[count($aims) - 1]], 'tunings' => 'worst', 'constructions' => 'kept'] + $kept);
     }
 
     /**

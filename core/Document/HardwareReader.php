@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
-use Lira\Instrument\BuiltFor;
 use Lira\Instrument\Hardware;
 use Lira\Instrument\NutHold;
-use Lira\Instrument\Pickup;
-use Lira\Instrument\PostLayout;
 use Lira\Instrument\Posts;
-use Lira\Instrument\PostType;
 use Lira\Instrument\Saddle;
 use Lira\Instrument\Setup;
 use Lira\Instrument\SpringSet;
 use Lira\Instrument\Tree;
+use Lira\Kind\Anchor;
+use Lira\Kind\BuiltFor;
 use Lira\Kind\Kind;
+use Lira\Kind\Pickup;
+use Lira\Kind\PostLayout;
+use Lira\Kind\PostType;
 
 /** Reads what holds and guides the strings, and how the instrument is set up. Everything in it is optional. */
 final readonly class HardwareReader
@@ -26,11 +26,12 @@ final readonly class HardwareReader
 
     public function __construct(private Problems $problems) {}
 
-    public function hardware(Node $instrument, ?int $strings): Hardware
+    /** @param  Kind  $kind  by which what is not said is as usual */
+    public function hardware(Node $instrument, ?int $strings, Kind $kind): Hardware
     {
         $node = $instrument->has('hardware') ? $instrument->object('hardware', 'the hardware') : null;
         if ($node === null) {
-            return new Hardware;
+            return new Hardware(kind: $kind);
         }
         $headstock = $node->has('headstock') ? $node->object('headstock', 'the headstock') : null;
         $nut = $node->has('nut') ? $node->object('nut', 'the nut') : null;
@@ -39,7 +40,7 @@ final readonly class HardwareReader
             $node->has('built_for') ? $node->oneOf('built_for', 'a kind of string', BuiltFor::class) : null,
             $node->has('pickup') ? $node->oneOf('pickup', 'a pickup', Pickup::class) : null,
             $this->within($node, 'max_total_tension_n', 'the greatest total tension in N', 1.0, 20_000.0),
-            $this->posts($node, $strings),
+            $this->posts($node, $strings, $kind),
             deg2rad($headstock === null ? 0.0 : ($this->within($headstock, 'tilt_deg', 'the tilt in degrees', -30.0, 45.0) ?? 0.0)),
             $headstock === null ? null : $this->metres(
                 $headstock,
@@ -57,6 +58,7 @@ final readonly class HardwareReader
             $this->complianceMPerN($node),
             $node->says('compliance_source', 'measured'),
             self::perNewton($this->within($node, 'compliance_error_um_per_n', 'how sure that is in micrometres per newton', 0.0, 1000.0)),
+            kind: $kind,
         );
         $headstock?->reportUnknownKeys();
         $nut?->knows('material')->reportUnknownKeys();
@@ -115,14 +117,14 @@ final readonly class HardwareReader
         return $umPerN === null ? null : $umPerN * 1e-6;
     }
 
-    private function posts(Node $hardware, ?int $strings): Posts
+    private function posts(Node $hardware, ?int $strings, Kind $kind): Posts
     {
         $node = $hardware->has('posts') ? $hardware->object('posts', 'the posts') : null;
         if ($node === null) {
-            return new Posts;
+            return new Posts(kind: $kind);
         }
         $posts = new Posts(
-            $node->has('type') ? ($node->oneOf('type', 'a type of post', PostType::class) ?? PostType::Standard) : PostType::Standard,
+            $node->has('type') ? $node->oneOf('type', 'a type of post', PostType::class) : null,
             $this->positive($node, 'diameter_mm', 'the post’s diameter in mm'),
             $this->metres($node, 'hole_height_mm', 'the height of the post’s hole in mm'),
             $this->positive($node, 'hole_diameter_mm', 'the diameter of the post’s hole in mm'),

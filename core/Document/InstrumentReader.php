@@ -39,7 +39,7 @@ final readonly class InstrumentReader
             return null;
         }
         $reader = new HardwareReader($this->problems);
-        $hardware = $reader->hardware($node, $strings);
+        $hardware = $reader->hardware($node, $strings, $kind ?? Kind::Other);
         $setup = $reader->setup($node, $kind ?? Kind::Other);
         $necks = new NeckReader($this->problems);
         $neck = $necks->neck($node);

@@ -268,6 +268,17 @@ final class Node
         return $items === null ? null : $read;
     }
 
+    /**
+     * A list of anything; whoever asks checks what is in it.
+     *
+     * @param  non-empty-string  $what
+     * @return list<mixed>|null
+     */
+    public function values(string $key, string $what): ?array
+    {
+        return $this->items($key, $what);
+    }
+
     /** Reports every key that nobody asked for: it is kept, but means nothing here. */
     public function reportUnknownKeys(): void
     {

@@ -40,6 +40,7 @@ final class PlanWriter
                 'reason' => $chosen->reason,
                 'others' => array_map(static fn (School $other): int|string => $other->value, $chosen->others()),
             ], $plan->schools->all()),
+            'assumed' => array_map(static fn (string $what, float|string $value): array => ['what' => $what, 'value' => $value], array_keys($plan->assumed), array_values($plan->assumed)),
             'strings' => array_map(self::string(...), $plan->strings),
             'steps' => array_map(static fn (int $index, Step $step): array => self::step($index, $step, $units), array_keys($plan->steps), $plan->steps),
             ...($unknownKeys === [] ? [] : ['unknown_keys' => $unknownKeys]),

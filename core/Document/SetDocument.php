@@ -77,7 +77,7 @@ final readonly class SetDocument
             throw InvalidDocument::at('/target', 'Missing: the target. Say which profile of tensions is aimed at.');
         }
         $reader = new TargetReader($problems, new StringReader($problems), $this->measurements);
-        $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation(), $this->limits);
+        $brief = $reader->read(Node::at('/target', $target, $problems), $this->design, $this->baselineEvaluation(), $this->limits, $this->baseline);
         $problems->throwIfAny();
 
         return $brief ?? throw InvalidDocument::at('/target', 'This target cannot be read.');

@@ -13,6 +13,8 @@ use Lira\Solver\Brief;
 use Lira\Solver\Candidate;
 use Lira\Solver\ChosenString;
 use Lira\Solver\NearestPackaged;
+use Lira\Solver\Packet;
+use Lira\Solver\Packets;
 use Lira\Solver\PoolEnd;
 use Lira\Solver\Solution;
 use Lira\Solver\Solved;
@@ -48,7 +50,9 @@ final class SolutionWriter
                 $solved->solutions,
                 $assessments,
             ),
+            ...($brief->reasons === [] ? [] : ['constructions' => StatementWriter::all($brief->reasons)]),
             'packaged' => array_map(self::packaged(...), $solved->packaged),
+            'packets' => self::packets($document, $brief, $solved),
             ...($unknownKeys === [] ? [] : ['unknown_keys' => $unknownKeys]),
         ];
     }
@@ -119,6 +123,37 @@ final class SolutionWriter
             'lighter' => $string->lighter === null ? null : self::candidate($string->lighter),
             'heavier' => $string->heavier === null ? null : self::candidate($string->heavier),
         ];
+    }
+
+    /**
+     * The packaged sets that come nearest to the best solution as they come, string by string and in all.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function packets(SetDocument $document, Brief $brief, Solved $solved): array
+    {
+        $best = $solved->solutions[0];
+        if (count($best->strings) !== count($document->design->strings)) {
+            return [];
+        }
+        $design = $document->design->withStrings($best->built());
+        ['byString' => $byString, 'byTotal' => $byTotal] = Packets::beside($design, $brief->packaged);
+        if ($byString === null || $byTotal === null) {
+            return [];
+        }
+        $write = static fn (Packet $packet, string $nearest): array => [
+            'name' => $packet->set->name,
+            'nearest' => $nearest,
+            'total_share' => $packet->totalShare,
+            'strings' => array_map(static fn (int $index): array => [
+                'position' => $index + 1,
+                ...StringTypeWriter::toArray($packet->strings[$index]->spec->type),
+                ...DensityWriter::given($packet->strings[$index]->spec->density),
+                'share' => $packet->shares[$index],
+            ], array_keys($packet->strings)),
+        ];
+
+        return $byString->set === $byTotal->set ? [$write($byString, 'both')] : [$write($byString, 'strings'), $write($byTotal, 'total')];
     }
 
     /** @return array<string, mixed> */

@@ -6,12 +6,13 @@ namespace Lira\Document;
 
 use Lira\Conversion\Reasons;
 use Lira\Pitch\LibraryTuning;
-use Lira\Pitch\Pairs;
 use Lira\Pitch\Pitch;
+use Lira\Solver\KnownSets;
 use Lira\Solver\NoSolution;
 use Lira\Solver\SetSolver;
 use Lira\Solver\Solution;
 use Lira\Strings\StringSpec;
+use Lira\Typed\TypedFeel;
 use Lira\Typed\TypedPresent;
 use Lira\Typed\TypedWish;
 use Lira\Wording\Statement;
@@ -23,10 +24,10 @@ use Lira\Wording\Units;
  */
 final class StartedSet
 {
-    /** Strings from which on a set is a guitar's, whose first ones are plain. */
-    private const GUITAR = 6;
+    /** What one gauge lighter or heavier comes to, a share of the tension, where players know no set for it. */
+    private const STEP = 0.10;
 
-    private const FIRST_WOUND = 3;
+    private const CONCERT_HZ = 440.0;
 
     /**
      * @param  \stdClass  $instrument  the `instrument` part of a set document, as it is now
@@ -56,17 +57,18 @@ final class StartedSet
             'version' => SetReader::VERSION,
             'name' => self::name($becomes, $wish->tunings[0]),
             'instrument' => $becomes,
-            'tunings' => array_map(self::tuning(...), $wish->tunings),
+            'tunings' => array_map(static fn (LibraryTuning $tuning): \stdClass => self::tuning($tuning, $wish->a4Hz ?? self::CONCERT_HZ), $wish->tunings),
             'strings' => $strings,
             'baseline' => $baseline,
-            'target' => (object) (['profile' => 'baseline', 'tunings' => 'worst'] + self::wound($present)),
+            'target' => (object) (['profile' => 'baseline', 'tunings' => 'worst', 'constructions' => 'kept'] + self::ratio($wish->feel)),
         ] + ($samples === [] ? [] : ['samples' => $samples]));
         $before = SetDocument::from($json);
-        [$chosen, $unserved] = self::solved($before);
+        $said = $wish->set ?? self::stepped($before, $present, $wish);
+        [$chosen, $unserved, $changed] = $said === null ? self::solved($before) : [[], [], []];
         foreach ($json->strings as $index => $string) {
-            $json->strings[$index] = $chosen[$index + 1] ?? $string;
+            $json->strings[$index] = isset($said[$index]) ? SpecWriter::at($index + 1, $said[$index]) : $chosen[$index + 1] ?? $string;
         }
-        $reasons = self::reasons($before, SetDocument::from($json), $presentName);
+        $reasons = [...self::reasons($before, SetDocument::from($json), $presentName, chosen: $said === null), ...$changed];
         $json->notes = implode("\n", [...array_map(static fn (Statement $reason): string => $reason->text($units), $reasons), ...$unserved]);
         unset($json->samples);
 
@@ -88,17 +90,43 @@ final class StartedSet
     /**
      * The best set; where some strings cannot be served, the best for the others and what is said of those.
      *
-     * @return array{array<int, \stdClass>, list<string>} strings by position
+     * @return array{array<int, \stdClass>, list<string>, list<Statement>} strings by position; and why some are plain or wound now that were not
      */
     private static function solved(SetDocument $document): array
     {
+        $brief = $document->brief();
         try {
-            return [self::chosen(SetSolver::solve($document->design, $document->brief())->solutions[0] ?? null), []];
+            return [self::chosen(SetSolver::solve($document->design, $brief)->solutions[0] ?? null), [], $brief->reasons];
         } catch (NoSolution $none) {
             $problems = array_map(static fn (Problem $problem): string => $problem->message, Answers::unsolved($none)->problems);
 
-            return [self::chosen($none->others->solutions[0] ?? null), $problems];
+            return [self::chosen($none->others->solutions[0] ?? null), $problems, $brief->reasons];
         }
+    }
+
+    /** @return array{ratio?: float} */
+    private static function ratio(?TypedFeel $feel): array
+    {
+        return $feel === null ? [] : ['ratio' => round($feel->steps === 0 ? $feel->ratio : (1 + ($feel->steps > 0 ? 1 : -1) * self::STEP) ** abs($feel->steps), 4)];
+    }
+
+    /**
+     * The next set that players know, where somebody asks for one step lighter or heavier and changes nothing else.
+     *
+     * @return list<StringSpec>|null null where there is none, or more is asked
+     */
+    private static function stepped(SetDocument $before, TypedPresent $present, TypedWish $wish): ?array
+    {
+        $steps = $wish->feel->steps ?? 0;
+        if ($steps === 0 || $wish->scale !== null || $wish->a4Hz !== null || count($wish->tunings) > 1 || ! $wish->tunings[0]->sounds($present->tuning->pitches)) {
+            return null;
+        }
+        $set = $present->strings;
+        for ($step = 0; $step < abs($steps) && $set !== null; $step++) {
+            $set = KnownSets::next($before->design->instrument->kind, $set, $steps > 0);
+        }
+
+        return $set;
     }
 
     /** @return array<int, \stdClass> */
@@ -112,25 +140,8 @@ final class StartedSet
         return $strings;
     }
 
-    /**
-     * Nobody winds the first strings of a guitar: from the third on they may be wound, or as early as they are now.
-     *
-     * @return array{wound_from?: int}
-     */
-    private static function wound(TypedPresent $present): array
-    {
-        [$strings, $first] = [$present->strings, null];
-        foreach ($strings as $index => $spec) {
-            $first ??= $spec->type->construction->isWound() ? $index + 1 : null;
-        }
-
-        $third = Pairs::of($present->tuning->pitches) === null ? self::FIRST_WOUND : 2 * self::FIRST_WOUND - 1;
-
-        return count($strings) < self::GUITAR || $first === null ? [] : ['wound_from' => min($first, $third)];
-    }
-
     /** @return list<Statement> */
-    private static function reasons(SetDocument $before, SetDocument $document, string $presentName): array
+    private static function reasons(SetDocument $before, SetDocument $document, string $presentName, bool $chosen): array
     {
         [$reasons, $untouched, $evaluation] = [[], $before->evaluation(), $document->evaluation()];
         $present = $document->baseline ?? $document->design;
@@ -146,7 +157,7 @@ final class StartedSet
             $reasons[] = Reasons::octave($higher, $untouched);
         }
 
-        return [...$reasons, ...Reasons::feel($presentName, $evaluation)];
+        return [...$reasons, ...($chosen ? Reasons::feel($presentName, $evaluation) : Reasons::total($evaluation))];
     }
 
     /** @return list<int> the strings that sound an octave above what they are tuned to now */
@@ -185,11 +196,11 @@ final class StartedSet
         return array_map(static fn (StringSpec $spec, int $index): \stdClass => SpecWriter::at($index + 1, $spec), $specs, array_keys($specs));
     }
 
-    private static function tuning(LibraryTuning $tuning): \stdClass
+    private static function tuning(LibraryTuning $tuning, float $a4Hz = self::CONCERT_HZ): \stdClass
     {
         return (object) [
             'name' => $tuning->name,
-            'a4_hz' => 440,
+            'a4_hz' => $a4Hz === self::CONCERT_HZ ? 440 : $a4Hz,
             'pitches' => array_map(static fn (Pitch $pitch): string => $pitch->name(), $tuning->pitches),
         ];
     }

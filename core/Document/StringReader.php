@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Document;
 
+use Lira\Kind\StringEnd;
 use Lira\Length\Length;
 use Lira\Material\Material;
 use Lira\Strings\Construction;
@@ -15,7 +16,6 @@ use Lira\Strings\RibbonWrap;
 use Lira\Strings\RoundWrap;
 use Lira\Strings\Source;
 use Lira\Strings\State;
-use Lira\Strings\StringEnd;
 use Lira\Strings\StringSpec;
 use Lira\Strings\StringType;
 use Lira\Strings\Wrap;

@@ -8,6 +8,7 @@ use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Feel\FeltRange;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
@@ -16,11 +17,15 @@ use Lira\PlainText;
 use Lira\Pool\Pool;
 use Lira\Pool\StandardPool;
 use Lira\Solver\Brief;
+use Lira\Solver\Cautions;
+use Lira\Solver\Constructions;
 use Lira\Solver\PackagedSet;
 use Lira\Solver\Serving;
 use Lira\Solver\StandardSets;
+use Lira\Solver\StartingSet;
 use Lira\Strings\BuiltString;
 use Lira\Strings\Measurements;
+use Lira\Strings\StringSpec;
 use Lira\Target\Band;
 use Lira\Target\Intent;
 use Lira\Target\PlayingStyle;
@@ -36,8 +41,11 @@ final readonly class TargetReader
 
     public function __construct(private Problems $problems, private StringReader $strings, private Measurements $measurements) {}
 
-    /** @param  ?SetEvaluation  $baseline  the set that feels right, evaluated */
-    public function read(Node $node, SetDesign $design, ?SetEvaluation $baseline, Limits $limits): ?Brief
+    /**
+     * @param  ?SetEvaluation  $baseline  the set that feels right, evaluated
+     * @param  ?SetDesign  $like  the same as it was designed, whose constructions are kept where that is asked
+     */
+    public function read(Node $node, SetDesign $design, ?SetEvaluation $baseline, Limits $limits, ?SetDesign $like = null): ?Brief
     {
         $serving = $this->serving($node, $design);
         $aim = $this->aim($node, $design, $baseline);
@@ -45,6 +53,7 @@ final readonly class TargetReader
             ? (new PoolReader($this->problems, $this->strings, $this->measurements))->read($node, $design)
             : StandardPool::like($design->instrument->kind, $design->strings, $this->measurements);
         [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
+        $kept = $node->says('constructions', 'kept');
         $brief = $aim === null || $pool === null ? null : $this->brief(
             $node,
             $design,
@@ -54,10 +63,11 @@ final readonly class TargetReader
             $pool,
             $breakShare,
             $mostTotalN,
+            Cautions::of($design, $limits),
         );
         $node->reportUnknownKeys();
 
-        return $brief;
+        return $brief === null || ! $kept ? $brief : $brief->keeping(Constructions::kept($like ?? self::usual($design), $design, $brief));
     }
 
     /**
@@ -75,7 +85,7 @@ final readonly class TargetReader
     private function aim(Node $node, SetDesign $design, ?SetEvaluation $baseline): ?array
     {
         $profile = $node->oneOf('profile', 'a profile', Profile::class);
-        $baselineN = array_map(static fn (EvaluatedString $string): float => $string->aimN(), $baseline->strings ?? []);
+        $baselineN = self::aimedN($design, $baseline);
         $tensions = $profile === null ? null : $this->tensions($node, $profile, count($design->strings), $baselineN);
         $style = $node->has('style') ? $this->style($node->object('style', 'the playing style')) : PlayingStyle::unspecified();
         $width = $node->has('band') ? $node->numberWithin('band', 'half the band as a share', 0.0, 0.5) : Band::USUAL_WIDTH;
@@ -93,6 +103,23 @@ final readonly class TargetReader
         );
     }
 
+    /**
+     * What the baseline's strings pull; where its strings are steel and these are not, or the other way round, what is usual of these: newtons
+     * of the one say nothing about the other.
+     *
+     * @return list<float>
+     */
+    private static function aimedN(SetDesign $design, ?SetEvaluation $baseline): array
+    {
+        if ($baseline !== null && $baseline->isPolymer() !== $design->isPolymer()) {
+            $usualN = Custom::of($design->instrument->kind)->strings->tensionOfFamilyN($design->isPolymer());
+
+            return array_fill(0, count($design->strings), $usualN);
+        }
+
+        return array_map(static fn (EvaluatedString $string): float => $string->aimN(), $baseline->strings ?? []);
+    }
+
     /** @param  non-empty-list<Band>  $bands */
     private function brief(
         Node $node,
@@ -103,7 +130,9 @@ final readonly class TargetReader
         Pool $pool,
         float $breakShare,
         ?float $mostTotalN,
+        Cautions $cautions,
     ): Brief {
+        [$plain, $wound] = $this->constructions($node, count($design->strings));
         $count = count($design->strings);
         $settled = static fn (\Closure $is): array => array_map(
             static fn (int $index): int => $index + 1,
@@ -115,10 +144,12 @@ final readonly class TargetReader
             $this->position($node, 'wound_from', 'the lightest position that may be wound', $count + 1),
             $this->position($node, 'plain_to', 'the heaviest position that may be plain', $count, 0),
             [
+                ...$plain,
                 ...$this->positions($node, 'plain_only', $count),
                 ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Plain),
             ],
             [
+                ...$wound,
                 ...$this->positions($node, 'wound_only', $count),
                 ...$settled(static fn (Intent $intent): bool => $intent->only === Winding::Wound),
             ],
@@ -128,7 +159,49 @@ final readonly class TargetReader
                 $count,
             ) : $this->packaged($node, $design->instrument->kind),
             $node->has('mixed') && $node->boolean('mixed', 'whether plain strings may stand below wound ones') === true,
+            $cautions,
         );
+    }
+
+    /**
+     * What each string must be, string 1 first: plain, wound, or null for either.
+     *
+     * @return array{list<int>, list<int>} positions of the plain ones and of the wound ones
+     */
+    private function constructions(Node $node, int $count): array
+    {
+        if (! $node->has('constructions') || $node->says('constructions', 'kept')) {
+            return [[], []];
+        }
+        $said = $node->values('constructions', 'what each string must be');
+        if ($said !== null && count($said) !== $count) {
+            $this->problems->add($node->pathOf('constructions'), sprintf('There are %d constructions for %d strings. Give plain, wound or null for each, string 1 first.', count($said), $count));
+
+            return [[], []];
+        }
+        $positions = ['plain' => [], 'wound' => []];
+        foreach ($said ?? [] as $index => $each) {
+            if ($each === 'plain' || $each === 'wound') {
+                $positions[$each][] = $index + 1;
+            } elseif ($each !== null) {
+                $this->problems->add($node->pathOf('constructions')."/{$index}", 'Give plain, wound or null.');
+            }
+        }
+
+        return [$positions['plain'], $positions['wound']];
+    }
+
+    /** What most people put on it: the constructions that are kept where nobody said what is on it. */
+    private static function usual(SetDesign $design): SetDesign
+    {
+        $instrument = $design->instrument;
+        $tuning = StartingSet::tuning($instrument, count($design->strings));
+        $strings = array_map(
+            static fn (StringSpec $spec): BuiltString => BuiltString::of($spec, $instrument->kind),
+            StartingSet::strings($instrument, $tuning),
+        );
+
+        return $strings === [] ? $design : new SetDesign('', $instrument, [$tuning], $strings);
     }
 
     /** @param  list<float>  $baselineN */

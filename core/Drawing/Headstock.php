@@ -6,15 +6,11 @@ namespace Lira\Drawing;
 
 use Lira\Evaluation\EvaluatedString;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\PostLayout;
+use Lira\Kind\PostLayout;
 
 /** The headstock from the front: every post with its string, and an outline that holds them. Same coordinates as the neck; metres. */
 final readonly class Headstock
 {
-    private const USUAL_POST_M = 6.0e-3;
-
-    private const USUAL_SPACING_M = 25.0e-3;
-
     /** From the nut to the nearest post. */
     private const USUAL_NEAREST_M = 45.0e-3;
 
@@ -36,7 +32,7 @@ final readonly class Headstock
     public static function of(Instrument $instrument, NeckPlan $neck, array $strings): self
     {
         $posts = $instrument->hardware->posts;
-        $layout = $posts->layout ?? PostLayout::usualFor($instrument->kind);
+        $layout = $posts->layout;
         $count = count($strings);
         $placed = [];
         foreach ($strings as $index => $string) {
@@ -47,9 +43,9 @@ final readonly class Headstock
                     $layout,
                     $index,
                     $count,
-                    $posts->spacingM ?? self::USUAL_SPACING_M,
+                    $posts->spacingM,
                 )),
-                $posts->diameterM ?? self::USUAL_POST_M,
+                $posts->diameterM,
                 $string->string->build->outerDiameterM,
                 $layout === PostLayout::OneSide
                     || $fret > 0 ? null : ($posts->rowsApartM ?? self::USUAL_ROWS_M) / 2 * ($index < intdiv($count, 2) ? 1 : -1),

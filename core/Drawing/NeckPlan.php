@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Lira\Drawing;
 
 use Lira\Instrument\Instrument;
-use Lira\Instrument\StringSpacing;
-use Lira\Instrument\Usual;
+use Lira\Kind\Custom;
 
 /**
  * The neck from the front: x along it, 0 where string 1 leaves the nut and rising towards the saddle; y across it, positive
@@ -36,12 +35,12 @@ final readonly class NeckPlan
     {
         $hardware = $instrument->hardware;
         $atNut = Spread::acrossM(
-            $hardware->nutSpreadM ?? StringSpacing::usualAtNutM($instrument->kind) * ($strings - 1),
+            $hardware->nutSpreadM ?? Custom::of($instrument->kind)->hardware->nutGapM * ($strings - 1),
             $strings,
             $instrument->courses,
         );
         $atSaddle = Spread::acrossM(
-            $hardware->saddle->spreadM ?? StringSpacing::usualAtSaddleM($instrument->kind) * ($strings - 1),
+            $hardware->saddle->spreadM ?? Custom::of($instrument->kind)->hardware->saddleGapM * ($strings - 1),
             $strings,
             $instrument->courses,
         );
@@ -55,7 +54,7 @@ final readonly class NeckPlan
             $starts[] = $nut->towards($saddle, 1 - 2 ** (-$instrument->scale->startFret($index + 1) / 12));
         }
         $frets = [];
-        for ($fret = 1; $fret <= ($instrument->neck->frets ?? Usual::for($instrument->kind)->frets); $fret++) {
+        for ($fret = 1; $fret <= ($instrument->neck->frets ?? Custom::of($instrument->kind)->neck->frets); $fret++) {
             $share = 1 - 2 ** (-$fret / 12);
             $frets[] = self::acrossTheBoard(
                 array_map(static fn (Point $nut, Point $saddle): Point => $nut->towards($saddle, $share), $nuts, $saddles),

@@ -6,7 +6,7 @@ namespace Lira\Drawing;
 
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Instrument\Posts;
-use Lira\Instrument\PostType;
+use Lira\Kind\PostType;
 
 /**
  * A post from the side with the string's turns on it, one below the other from its hole down. Heights above the headstock's face, metres.
@@ -32,10 +32,10 @@ final readonly class PostWinds
         public float $overM,
     ) {}
 
-    /** @return ?self null where the post or its hole was not measured, or the turns lie side by side on a roller */
+    /** @return ?self null where the post’s hole was not measured, or the turns lie side by side on a roller */
     public static function of(Posts $posts, FitOnInstrument $fit, float $stringM): ?self
     {
-        if ($posts->diameterM === null || $posts->holeHeightM === null || $posts->type === PostType::Roller) {
+        if ($posts->holeHeightM === null || $posts->type === PostType::Roller) {
             return null;
         }
         $turns = [];

@@ -68,7 +68,7 @@ final readonly class FitOnInstrument
         // Where a tree sets the angle, turns on the post change nothing; nor do they where they do not go down it.
         $fixed = isset($hardware->trees[$position]) || ! $posts->type->windsDown();
         $wanted = min(max($usual + $moreTurns, $fixed ? 0.0 : $needed ?? 0.0), $most);
-        $leave = $posts->diameterM === null ? null : Leave::of(
+        $leave = Leave::of(
             $wanted,
             $posts->type,
             $posts->diameterM,
@@ -79,9 +79,9 @@ final readonly class FitOnInstrument
             $scaleLengthM + $extraLengthM + ($posts->distanceM($position) ?? self::USUALLY_TO_POST_M),
             $scaleLengthM,
             $posts->socketM,
-            $hardware->anchor?->knotM($string->spec) ?? 0.0,
+            $hardware->anchor->knotM($string->spec->end, $type->construction->isWound()),
         );
-        $turns = $leave->turns ?? $wanted;
+        $turns = $leave->turns;
         $saddle = $hardware->saddle->breakAngleRad();
         $distanceM = $posts->distanceM($position);
 
@@ -91,9 +91,9 @@ final readonly class FitOnInstrument
             $fixed ? null : $needed,
             $angle === null ? null : rad2deg($angle->withTurnsRad($fixed ? 0.0 : $turns, $diameterM)),
             $leave,
-            $leave === null || $posts->spacingM === null ? null : $leave->cutPastPostM / $posts->spacingM,
+            $leave->cutPastPostM / $posts->spacingM,
             $saddle === null ? null : rad2deg($saddle),
-            $leave === null || $distanceM === null || $hardware->saddle->beyondM === null ? null
+            $distanceM === null || $hardware->saddle->beyondM === null ? null
                 : $hardware->saddle->beyondM + $scaleLengthM + $distanceM + $leave->cutPastPostM,
         );
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Evaluation;
 
+use Lira\Design\SetDesign;
 use Lira\Feel\Zones;
 use Lira\Pool\Pool;
+use Lira\Strings\BuiltString;
 
 /** What the core answers about a set. */
 final readonly class SetEvaluation
@@ -39,6 +41,11 @@ final readonly class SetEvaluation
     }
 
     /** The lightest tension of the set in its first tuning, newtons. */
+    public function isPolymer(): bool
+    {
+        return SetDesign::arePolymer(array_map(static fn (EvaluatedString $string): BuiltString => $string->string, $this->strings));
+    }
+
     public function lightestN(): float
     {
         $lightest = INF;

@@ -10,6 +10,7 @@ use Lira\Feel\FeltChange;
 use Lira\Feel\FeltRange;
 use Lira\Feel\Zones;
 use Lira\Fit\DownForce;
+use Lira\Kind\Custom;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Pitch\Tuning;
@@ -17,7 +18,6 @@ use Lira\Pool\Equivalent;
 use Lira\Pool\Pool;
 use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
-use Lira\Target\UsualTension;
 use Lira\Tension\Why;
 
 /** Works out every figure of a set. Pure: the same design gives the same figures. */
@@ -42,6 +42,10 @@ final readonly class SetEvaluator
         ?float $holdingN = null,
         ?Pool $pool = null,
     ): SetEvaluation {
+        // Steel and polymers do not feel alike at the same pull: across them nothing is known from what one is used to.
+        if ($baseline !== null && $baseline->isPolymer() !== $design->isPolymer()) {
+            $holdingN ??= Zones::usual(self::usualN($design))->slackN;
+        }
         $holdingN ??= $baseline === null ? null : $limits->of(Limit::HoldingShare) * $baseline->lightestN();
 
         return (new self($design, $limits, $baseline, $holdingN))->evaluated($pool);
@@ -105,11 +109,17 @@ final readonly class SetEvaluator
         );
     }
 
+    /** What one string of the set's family usually pulls on such an instrument, newtons. */
+    private static function usualN(SetDesign $design): float
+    {
+        return Custom::of($design->instrument->kind)->strings->tensionOfFamilyN($design->isPolymer());
+    }
+
     /** From what one is used to; the floor also where the document says it. */
     private function zones(): Zones
     {
-        return ($this->baseline === null
-            ? Zones::usual(UsualTension::newtons($this->design->instrument->kind))
+        return ($this->baseline === null || $this->baseline->isPolymer() !== $this->design->isPolymer()
+            ? Zones::usual(self::usualN($this->design))
             : Zones::known(0.0, $this->limits->of(Limit::HardShare) * $this->baseline->heaviestN()))->slackBelow($this->holdingN);
     }
 

@@ -26,7 +26,7 @@ final class Rulebook
             [new SaddleTravel, new SaddleAngle, new SaddleSteep],
             [new StringTooShort],
             [new SpringBalance],
-            [new ThickForScale],
+            [new ThickForScale, new UnusualMake],
             [new DullString],
             [new NeighbourJump],
             [new GaugeOrder],

@@ -29,7 +29,7 @@ final class SpringBalance implements Rule
         $hardware = $design->instrument->hardware;
         $total = $evaluation->totals[0] ?? null;
         $change = $total?->change;
-        if ($total === null || $change === null || ($hardware->springs === null && $hardware->anchor?->floats() !== true)) {
+        if ($total === null || $change === null || ($hardware->springs === null && ! $hardware->anchor->floats())) {
             return [];
         }
         $ratio = Springs::forceRatio($change->baselineN, $total->tensionN);

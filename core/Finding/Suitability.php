@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
-use Lira\Instrument\BuiltFor;
-use Lira\Instrument\Pickup;
-use Lira\Instrument\Usual;
+use Lira\Kind\BuiltFor;
+use Lira\Kind\Pickup;
 use Lira\Material\Material;
 use Lira\Strings\BuiltString;
 
@@ -17,24 +16,26 @@ final readonly class Suitability
     private function __construct(public bool $builtForNylon, public bool $hearsMagnetically) {}
 
     /**
-     * A steel core pulls apart what is usually built for nylon, so that holds unless it was recorded otherwise. Which pickup there is
-     * hurts nothing: it counts only where it was recorded.
+     * A steel core pulls apart what is usually built for nylon, and an electric guitar is usually heard by magnets: both hold unless they
+     * were recorded otherwise.
      */
     public static function of(SetDesign $design): self
     {
-        $usual = Usual::for($design->instrument->kind);
         $hardware = $design->instrument->hardware;
 
-        return new self(
-            ($hardware->builtFor ?? $usual->builtFor) === BuiltFor::Nylon,
-            $hardware->pickup === Pickup::Magnetic,
-        );
+        return new self($hardware->builtFor === BuiltFor::Nylon, $hardware->pickup === Pickup::Magnetic);
     }
 
     /** Whether a steel core would pull apart what was built for nylon. */
     public function isPulledApartBy(BuiltString $string): bool
     {
         return $this->builtForNylon && $string->build->core?->material === Material::MusicWire;
+    }
+
+    /** Whether its pickup hears more of a string than a core under bronze. */
+    public function isHeard(BuiltString $string): bool
+    {
+        return ! $this->hearsMagnetically || (self::isMagnetic($string) && ! self::isBronze($string));
     }
 
     public static function isMagnetic(BuiltString $string): bool

@@ -7,6 +7,7 @@ namespace Lira\Finding;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Kind\Kind;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
@@ -18,6 +19,9 @@ final class ThickForScale implements Rule
 {
     /** A bass pulls about twice as hard, so it bears strings that are thicker for their length. */
     private const ON_BASSES = 1.4;
+
+    /** A mandolin pulls as hard on half the length of a guitar; its usual fourth pair would be at the border. */
+    private const ON_MANDOLINS = 1.15;
 
     public static function type(): FindingType
     {
@@ -53,7 +57,23 @@ final class ThickForScale implements Rule
     /** The thickest that a string may be, as a share of its length. */
     public static function most(SetDesign $design, Limits $limits): float
     {
-        return $limits->of(Limit::ThickForScale) * ($design->instrument->kind->isBass() ? self::ON_BASSES : 1.0);
+        return $limits->of(Limit::ThickForScale) * self::factor($design->instrument->kind);
+    }
+
+    /** The same on such an instrument by the usual limits. */
+    public static function usually(Kind $kind): float
+    {
+        return Limit::ThickForScale->usual() * self::factor($kind);
+    }
+
+    private static function factor(Kind $kind): float
+    {
+        return match ($kind) {
+            Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass => self::ON_BASSES,
+            Kind::Mandolin => self::ON_MANDOLINS,
+            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::LapSteel, Kind::ClassicalGuitar, Kind::Banjo,
+            Kind::OctaveMandolin, Kind::Ukulele, Kind::Other => 1.0,
+        };
     }
 
     /** Whether a string is thicker than this share of its length, as {@see self::most()} gives it. */

@@ -6,9 +6,9 @@ namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Instrument\Anchor;
+use Lira\Kind\Anchor;
+use Lira\Kind\StringEnd;
 use Lira\Limit\Limits;
-use Lira\Strings\StringEnd;
 
 /** A gut or nylon string without a loop on an instrument with hooks: it is tied. */
 final class TiedLoop implements Rule
@@ -31,7 +31,7 @@ final class TiedLoop implements Rule
             if ($polymer && $string->string->spec->end === StringEnd::Bare) {
                 $found[] = self::type()->note(
                     Remedy::Adjust,
-                    ['string' => $string->position, 'knot_mm' => 1000 * Anchor::LoopEnd->knotM($string->string->spec)],
+                    ['string' => $string->position, 'knot_mm' => 1000 * Anchor::LoopEnd->knotM(StringEnd::Bare, $string->string->spec->type->construction->isWound())],
                 )->onString($string->position);
             }
         }

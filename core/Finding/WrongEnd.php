@@ -16,29 +16,26 @@ final class WrongEnd implements Rule
         return new FindingType(
             'wrong-end',
             Place::Anchor,
-            'String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.',
+            'String {string} has {end} and this instrument [known=recorded|has][known=assumed|usually has] {anchor}: it cannot be held. Order it with {takes}[known=recorded|.][known=assumed|, or say what holds its strings.]',
         );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
         $anchor = $design->instrument->hardware->anchor;
-        if ($anchor === null) {
-            return [];
-        }
+        $assumed = in_array('anchor', $design->instrument->hardware->assumed, true);
         $found = [];
         foreach ($evaluation->strings as $string) {
             $end = $string->string->spec->end;
             if ($end !== null && ! $anchor->holds($end, $string->string->build->core?->material->properties()->polymer === true)) {
-                $found[] = self::type()->stop(
-                    Remedy::String,
-                    [
-                        'string' => $string->position,
-                        'end' => $end->label(),
-                        'anchor' => $anchor->label(),
-                        'takes' => $anchor->takes()->label(),
-                    ],
-                )
+                $says = [
+                    'string' => $string->position,
+                    'end' => $end->label(),
+                    'anchor' => $anchor->label(),
+                    'takes' => $anchor->takes()->label(),
+                    'known' => $assumed ? 'assumed' : 'recorded',
+                ];
+                $found[] = ($assumed ? self::type()->caution(Remedy::String, $says) : self::type()->stop(Remedy::String, $says))
                     ->onString($string->position);
             }
         }

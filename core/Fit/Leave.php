@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Fit;
 
-use Lira\Instrument\PostType;
 use Lira\Kind\Kind;
+use Lira\Kind\PostType;
 use Lira\Strings\Core;
 use Lira\Strings\StringType;
 

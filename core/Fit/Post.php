@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Fit;
 
-use Lira\Instrument\PostType;
+use Lira\Kind\PostType;
 use Lira\Material\Material;
 use Lira\Strings\StringType;
 

@@ -27,7 +27,7 @@ final readonly class CutShort
     public static function of(SetDesign $design, EvaluatedString $string, Limits $limits, float $leftM): self
     {
         $hardware = $design->instrument->hardware;
-        $diameterM = $hardware->posts->diameterM ?? self::USUAL_POST_M;
+        $diameterM = $hardware->posts->diameterM;
         $built = $string->string;
         $leave = $string->fit->leave ?? self::usual($design, $string);
         $oneM = Post::woundLengthM(1.0, $diameterM, $built->build->outerDiameterM);
@@ -66,7 +66,7 @@ final readonly class CutShort
             $string->speakingLengthM,
             $string->speakingLengthM,
             $hardware->posts->socketM,
-            $hardware->anchor?->knotM($built->spec) ?? 0.0,
+            $hardware->anchor->knotM($built->spec->end, $built->spec->type->construction->isWound()),
         );
     }
 }

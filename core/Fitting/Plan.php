@@ -14,6 +14,7 @@ final readonly class Plan
      * @param  list<PlannedString>  $strings  string 1 first
      * @param  non-empty-list<Step>  $steps  in their order
      * @param  array<int, float>  $presentN  what each string pulls before the first step, by position, newtons
+     * @param  array<string, float|string>  $assumed  what stood in for what nobody measured, as documents name it
      */
     private function __construct(
         public string $name,
@@ -21,16 +22,18 @@ final readonly class Plan
         public array $strings,
         public array $steps,
         public array $presentN,
+        public array $assumed,
     ) {}
 
     /**
      * @param  list<PlannedString>  $strings
      * @param  non-empty-list<Step>  $steps
      * @param  array<int, float>  $presentN
+     * @param  array<string, float|string>  $assumed
      */
-    public static function of(string $name, Schools $schools, array $strings, array $steps, array $presentN): self
+    public static function of(string $name, Schools $schools, array $strings, array $steps, array $presentN, array $assumed = []): self
     {
-        return new self($name, $schools, $strings, self::summed($steps, $presentN), $presentN);
+        return new self($name, $schools, $strings, self::summed($steps, $presentN), $presentN, $assumed);
     }
 
     /** @return list<array{phase: Phase, steps: array<int, Step>}> stretches of one phase, their steps by number */
@@ -76,7 +79,7 @@ final readonly class Plan
         $steps = array_values($first + $byKey);
 
         return $steps === [] ? $this
-            : new self($this->name, $this->schools, $this->strings, self::summed($steps, $this->presentN), $this->presentN);
+            : new self($this->name, $this->schools, $this->strings, self::summed($steps, $this->presentN), $this->presentN, $this->assumed);
     }
 
     /** A string that went on and cannot stay: cut too short, broken, or the wrong one. */

@@ -12,7 +12,7 @@ use Lira\Fitting\Post\PostSteps;
 use Lira\Fitting\School\Leave;
 use Lira\Fitting\School\Schools;
 use Lira\Fitting\School\Turns;
-use Lira\Instrument\PostLayout;
+use Lira\Kind\PostLayout;
 use Lira\Limit\Limits;
 use Lira\Wording\Quarters;
 
@@ -72,7 +72,7 @@ final readonly class PlannedString
         $round = static fn (?float $metres): ?float => FitLeave::rounded($metres, $design->instrument->kind);
         $cutM = $round($fit->leave?->cutPastPostM);
         $spacingM = $hardware->posts->spacingM;
-        $past = $cutM === null || $spacingM === null ? null : $cutM / $spacingM;
+        $past = $cutM === null ? null : $cutM / $spacingM;
         $reaches = $past !== null && $past <= self::postsBeyond($design, $string->position);
 
         return new self(
@@ -190,7 +190,7 @@ final readonly class PlannedString
     /** Whether its post stands on the treble side: the upper half of the strings, where posts stand on both sides. */
     private static function onTreble(SetDesign $design, int $position): bool
     {
-        $layout = $design->instrument->hardware->posts->layout ?? PostLayout::usualFor($design->instrument->kind);
+        $layout = $design->instrument->hardware->posts->layout;
 
         return $layout === PostLayout::BothSides && $position <= intdiv(count($design->strings), 2);
     }

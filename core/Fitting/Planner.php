@@ -14,9 +14,9 @@ use Lira\Fitting\School\OffAtOnce;
 use Lira\Fitting\School\Order;
 use Lira\Fitting\School\Schools;
 use Lira\Fitting\School\Stretch;
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Fingerboard;
+use Lira\Kind\Anchor;
 use Lira\Kind\Kind;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
@@ -128,6 +128,7 @@ final class Planner
             $this->planned,
             $this->steps === [] ? throw new \LogicException('There is always something to do') : $this->steps,
             $presentN,
+            $this->design->instrument->hardware->assumedValues(),
         );
     }
 
@@ -294,7 +295,7 @@ final class Planner
         $this->say(Phase::Intonate, null, 'intonate', match (true) {
             $this->bridge === BridgeHold::Loose => 'Once they hold: set the bridge by harmonics, the first string’s foot, then the last’s.',
             $this->design->instrument->hardware->anchor === Anchor::TieBlock,
-            $this->design->instrument->kind === Kind::AcousticGuitar => 'Once they hold: compare open and fretted at the 12th. A one-piece saddle is not moved here; note what it is off by.',
+            in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::TenorGuitar], true) => 'Once they hold: compare open and fretted at the 12th. A one-piece saddle is not moved here; note what it is off by.',
             default => 'Once they hold: compare open and fretted at the 12th, the median of three; slacken before you turn a saddle’s screw.',
         }, 'Each string is within a few cents at the 12th fret, or its saddle is at its end.');
     }
@@ -333,7 +334,7 @@ final class Planner
         $now = $this->evaluation->totals[0]->tensionN;
         $before = $this->present->totals[0]->tensionN ?? 0.0;
 
-        return in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Ukulele], true)
+        return in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::TenorGuitar, Kind::Mandolin, Kind::OctaveMandolin, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Ukulele], true)
             || $now > $before * (1 + $this->limits->of(Limit::TotalRetune));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Instrument;
 
+use Lira\Kind\Anchor;
 use Lira\Kind\Kind;
 
 /** What keeps the bridge where it is when strings come off. */
@@ -18,8 +19,8 @@ enum BridgeHold: string
     public static function of(Kind $kind, Hardware $hardware): self
     {
         return $hardware->bridge ?? match (true) {
-            $hardware->anchor?->floats() === true => self::Floating,
-            $kind === Kind::Banjo, $hardware->anchor === Anchor::LoopEnd => self::Loose,
+            $hardware->anchor->floats() => self::Floating,
+            $hardware->anchor === Anchor::LoopEnd, $kind === Kind::Banjo => self::Loose,
             default => self::Fixed,
         };
     }

@@ -10,18 +10,24 @@ use Lira\Length\Scale;
 /** An instrument as far as strings are concerned. */
 final readonly class Instrument
 {
+    public Hardware $hardware;
+
     public Setup $setup;
 
-    /** @param  ?Setup  $setup  what is usual of its kind if left out */
+    /**
+     * @param  ?Hardware  $hardware  what is usual of its kind if left out
+     * @param  ?Setup  $setup  the same
+     */
     public function __construct(
         public string $name,
         public Kind $kind,
         public Scale $scale,
-        public Hardware $hardware = new Hardware,
+        ?Hardware $hardware = null,
         ?Setup $setup = null,
         public Neck $neck = new Neck,
         public Courses $courses = new Courses,
     ) {
+        $this->hardware = $hardware ?? new Hardware(kind: $kind);
         $this->setup = $setup ?? Setup::usualFor($kind);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Intonation;
 
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Instrument;
+use Lira\Kind\Anchor;
 use Lira\Kind\Kind;
 
 /** What can be moved to bring an instrument in tune along its frets. */
@@ -28,11 +28,7 @@ enum Saddles: string
             $hardware->saddle->screwPitchM !== null => self::Each,
             BridgeHold::of($instrument->kind, $hardware) === BridgeHold::Loose => self::Loose,
             in_array($hardware->anchor, [Anchor::BridgePins, Anchor::Pinless, Anchor::TieBlock], true) => self::Fixed,
-            $hardware->anchor !== null => self::Each,
-            default => match ($instrument->kind) {
-                Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::Ukulele, Kind::AcousticBass => self::Fixed,
-                default => self::Each,
-            },
+            default => self::Each,
         };
     }
 }

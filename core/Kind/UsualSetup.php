@@ -24,14 +24,16 @@ final readonly class UsualSetup
     {
         [$actionMm, $nutMm] = match ($kind) {
             Kind::ElectricGuitar => [1.8, 0.35],
-            Kind::AcousticGuitar => [2.3, 0.45],
+            Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar => [2.3, 0.45],
+            Kind::Mandolin => [1.8, 0.35],
+            Kind::OctaveMandolin => [2.2, 0.4],
             Kind::ClassicalGuitar => [3.3, 0.6],
             Kind::Bass => [2.2, 0.5],
             Kind::AcousticBass => [2.5, 0.55],
             Kind::ElastomerBass => [3.0, 0.8],
             Kind::Banjo => [2.8, 0.4],
             Kind::Ukulele => [2.5, 0.5],
-            Kind::Other => [2.0, 0.4],
+            Kind::LapSteel, Kind::Other => [2.0, 0.4],
         };
 
         return new self($actionMm / 1000, $nutMm / 1000, self::pickingN($kind));
@@ -47,7 +49,8 @@ final readonly class UsualSetup
         return match ($kind) {
             Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass => ['soft' => 2.0, 'medium' => 4.0, 'hard' => 7.0],
             Kind::Ukulele => ['soft' => 0.3, 'medium' => 0.7, 'hard' => 1.1],
-            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::Banjo, Kind::Other => ['soft' => 0.7, 'medium' => 1.5, 'hard' => 2.2],
+            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::LapSteel, Kind::ClassicalGuitar, Kind::Banjo,
+            Kind::Mandolin, Kind::OctaveMandolin, Kind::Other => ['soft' => 0.7, 'medium' => 1.5, 'hard' => 2.2],
         };
     }
 }

@@ -9,7 +9,7 @@ use Lira\Kind\Kind;
 /** Tunings in common use. To add one: a row here, its pitches from string 1 (the thinnest side). */
 final class TuningLibrary
 {
-    private const GUITARS = [Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ClassicalGuitar, Kind::Other];
+    private const GUITARS = [Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::LapSteel, Kind::ClassicalGuitar, Kind::Other];
 
     private const BASSES = [Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass, Kind::Other];
 
@@ -44,8 +44,31 @@ final class TuningLibrary
         ['Drop E, eight strings', 'Drop', 'E4 B3 G3 D3 A2 E2 B1 E1'],
         ['E standard, twelve strings', 'Octave-strung', 'E4 E4 B3 B3 G4 G3 D4 D3 A3 A2 E3 E2'],
         ['D standard, twelve strings', 'Octave-strung', 'D4 D4 A3 A3 F4 F3 C4 C3 G3 G2 D3 D2'],
-        ['Tenor guitar, fifths', 'Fourths and fifths', 'A4 D4 G3 C3'],
     ];
+
+    private const TENOR_ROWS = [
+        ['Tenor guitar, fifths', 'Fourths and fifths', 'A4 D4 G3 C3'],
+        ['Tenor guitar, octave below fiddle', 'Fourths and fifths', 'E4 A3 D3 G2'],
+        ['Tenor guitar, as a guitar’s four', 'Fourths and fifths', 'E4 B3 G3 D3'],
+    ];
+
+    private const LAP_STEEL_ROWS = [
+        ['C6', 'Open', 'E4 C4 A3 G3 E3 C3'],
+        ['C6, eight strings', 'Open', 'G4 E4 C4 A3 G3 E3 C3 A2'],
+    ];
+
+    private const MANDOLIN_ROWS = [
+        ['Mandolin in fifths', 'Fourths and fifths', 'E5 E5 A4 A4 D4 D4 G3 G3'],
+        ['Mandolin, G D A D', 'Fourths and fifths', 'D5 D5 A4 A4 D4 D4 G3 G3'],
+    ];
+
+    private const OCTAVE_MANDOLIN_ROWS = [
+        ['Octave mandolin in fifths', 'Fourths and fifths', 'E4 E4 A3 A3 D3 D3 G2 G2'],
+        ['Octave mandolin, G D A D', 'Fourths and fifths', 'D4 D4 A3 A3 D3 D3 G2 G2'],
+    ];
+
+    /** What some kinds are tuned to first, where that is not the first row they share. */
+    private const HOME = ['resonator-guitar' => 'Open G', 'lap-steel' => 'C6'];
 
     private const BASS_ROWS = [
         ['Bass E standard', 'Bass', 'G2 D2 A1 E1'],
@@ -87,6 +110,10 @@ final class TuningLibrary
 
         return $all ??= [
             ...self::rows(self::GUITAR_ROWS, self::GUITARS),
+            ...self::rows(self::LAP_STEEL_ROWS, [Kind::LapSteel]),
+            ...self::rows(self::TENOR_ROWS, [Kind::TenorGuitar, Kind::Other]),
+            ...self::rows(self::MANDOLIN_ROWS, [Kind::Mandolin]),
+            ...self::rows(self::OCTAVE_MANDOLIN_ROWS, [Kind::OctaveMandolin]),
             ...self::rows(self::BASS_ROWS, self::BASSES),
             ...self::rows(self::BANJO_ROWS, [Kind::Banjo, Kind::Other]),
             ...self::rows(self::UKULELE_ROWS, [Kind::Ukulele, Kind::Other]),
@@ -116,10 +143,18 @@ final class TuningLibrary
         $fitting = array_filter(self::all(), static fn (LibraryTuning $tuning): bool => count($tuning->pitches) === $strings);
         usort(
             $fitting,
-            static fn (LibraryTuning $a, LibraryTuning $b): int => in_array($kind, $b->kinds, true) <=> in_array($kind, $a->kinds, true),
+            static fn (LibraryTuning $a, LibraryTuning $b): int => [in_array($kind, $b->kinds, true), self::isHome($b, $kind)]
+                <=> [in_array($kind, $a->kinds, true), self::isHome($a, $kind)],
         );
 
         return $fitting;
+    }
+
+    private static function isHome(LibraryTuning $tuning, Kind $kind): bool
+    {
+        $home = self::HOME[$kind->value] ?? null;
+
+        return $home !== null && explode(',', $tuning->name)[0] === $home;
     }
 
     /**

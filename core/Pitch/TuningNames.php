@@ -38,15 +38,27 @@ final readonly class TuningNames
      * @param  list<LibraryTuning>  $shapes  open chords
      * @param  ?LibraryTuning  $usual  what most people tune it to
      * @param  ?LibraryTuning  $standard  the same where tunings are called after its last string
+     * @param  int  $highest  how many semitones above the usual tuning the strings bear
      */
-    private function __construct(public array $known, private array $shapes, private ?LibraryTuning $usual, private ?LibraryTuning $standard) {}
+    private function __construct(
+        public array $known,
+        private array $shapes,
+        private ?LibraryTuning $usual,
+        private ?LibraryTuning $standard,
+        private int $highest,
+    ) {}
 
-    /** @param  int  $strings  how many there are */
-    public static function for(Kind $kind, int $strings): self
+    /**
+     * @param  int  $strings  how many there are
+     * @param  ?int  $highest  how many semitones above the usual tuning they bear, on a long neck less than none; null where it is not known
+     */
+    public static function for(Kind $kind, int $strings, ?int $highest = null): self
     {
         $known = TuningLibrary::for($kind, $strings);
         $usual = TuningLibrary::usual($kind, $strings);
         $first = $usual[0] ?? null;
+        // Where people tune to a chord, standard and dropped tunings are called as on other guitars.
+        $standard = array_values(array_filter($usual, static fn (LibraryTuning $tuning): bool => $tuning->family === 'Standard'))[0] ?? $first;
         $pairs = $first === null ? null : Pairs::of($first->pitches);
         // What six strings can be tuned to, the courses of a twelve-string can, too.
         $doubled = $pairs === null ? [] : array_map(
@@ -58,7 +70,7 @@ final readonly class TuningNames
         return new self([...$known, ...array_values($new)], array_values(array_filter(
             [...$usual, ...$doubled],
             static fn (LibraryTuning $tuning): bool => $tuning->family === 'Open' || str_contains($tuning->name, ' open '),
-        )), $first, $first !== null && self::endsLowest($first) ? $first : null);
+        )), $first, $standard !== null && self::endsLowest($standard) ? $standard : null, $highest ?? self::HIGHEST);
     }
 
     /**
@@ -72,7 +84,7 @@ final readonly class TuningNames
             return null;
         }
 
-        return $this->moved($this->standard->pitches, $note, 'Standard', self::spoken($note).' standard', $note + self::RELATIVE, self::HIGHEST, $exactly);
+        return $this->moved($this->standard->pitches, $note, 'Standard', self::spoken($note).' standard', $note + self::RELATIVE, min(self::HIGHEST, $this->highest), $exactly);
     }
 
     /**
@@ -88,7 +100,7 @@ final readonly class TuningNames
             'Drop',
             'Drop '.self::spoken($note),
             $note + 2 + self::RELATIVE,
-            self::HIGHEST_DROPPED,
+            min(self::HIGHEST_DROPPED, $this->highest),
             $exactly,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Pool;
 
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Material\Material;
@@ -20,7 +21,7 @@ use Lira\Strings\StringType;
 final class StandardPool
 {
     /** Each run of gauges: from, to and step in thousandths of an inch. */
-    private const PLAIN_STEEL = [[7, 13, 0.5], [14, 26, 1]];
+    private const PLAIN_STEEL = [[7, 16, 0.5], [17, 26, 1]];
 
     private const WOUND_GUITAR = [[17, 60, 1], [62, 90, 2]];
 
@@ -30,7 +31,7 @@ final class StandardPool
 
     private const WOUND_NYLON = [[22, 50, 1], [52, 56, 2]];
 
-    private const PLAIN_BANJO = [[8, 13, 0.5], [14, 18, 1]];
+    private const PLAIN_BANJO = [[8, 16, 0.5], [17, 20, 1]];
 
     private const WOUND_BANJO = [[18, 32, 1]];
 
@@ -51,31 +52,39 @@ final class StandardPool
 
     private static function made(Kind $kind, Measurements $measurements): Pool
     {
-        return new Pool(match ($kind) {
-            Kind::ElectricGuitar, Kind::Other => [
-                ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
-                ...self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_GUITAR),
-            ],
-            Kind::AcousticGuitar => [
-                ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_STEEL),
-                ...self::run($kind, $measurements, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_GUITAR),
-            ],
-            Kind::ClassicalGuitar => [
-                ...self::run($kind, $measurements, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
-                ...self::run($kind, $measurements, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
-            ],
-            Kind::Ukulele => [
-                ...self::run($kind, $measurements, Construction::Plain, Material::Fluorocarbon, self::PLAIN_NYLON),
-                ...self::run($kind, $measurements, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
-            ],
-            Kind::Banjo => [
-                ...self::run($kind, $measurements, Construction::Plain, Material::MusicWire, self::PLAIN_BANJO),
-                ...self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BANJO),
-            ],
-            Kind::Bass => self::run($kind, $measurements, Construction::RoundWound, Material::NickelPlatedSteel, self::WOUND_BASS),
-            Kind::AcousticBass => self::run($kind, $measurements, Construction::RoundWound, Material::PhosphorBronze, self::WOUND_BASS),
-            Kind::ElastomerBass => self::elastomer($kind, $measurements),
-        });
+        $usual = Custom::of($kind)->strings;
+        if ($usual->plain === Material::Polyurethane) {
+            return new Pool(self::elastomer($kind, $measurements));
+        }
+
+        return new Pool([
+            ...self::run($kind, $measurements, Construction::Plain, $usual->plain, self::plainOf($kind)),
+            ...self::run($kind, $measurements, Construction::RoundWound, $usual->wound, self::woundOf($kind)),
+        ]);
+    }
+
+    /** @return list<array{int, int, int|float}> */
+    private static function plainOf(Kind $kind): array
+    {
+        return match ($kind) {
+            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::LapSteel, Kind::Mandolin, Kind::OctaveMandolin,
+            Kind::Other => self::PLAIN_STEEL,
+            Kind::Banjo => self::PLAIN_BANJO,
+            Kind::ClassicalGuitar, Kind::Ukulele => self::PLAIN_NYLON,
+            Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass => [],
+        };
+    }
+
+    /** @return list<array{int, int, int|float}> */
+    private static function woundOf(Kind $kind): array
+    {
+        return match ($kind) {
+            Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::LapSteel, Kind::Mandolin, Kind::OctaveMandolin,
+            Kind::Other => self::WOUND_GUITAR,
+            Kind::Banjo => self::WOUND_BANJO,
+            Kind::ClassicalGuitar, Kind::Ukulele => self::WOUND_NYLON,
+            Kind::Bass, Kind::AcousticBass, Kind::ElastomerBass => self::WOUND_BASS,
+        };
     }
 
     /**
@@ -85,7 +94,7 @@ final class StandardPool
      */
     public static function with(Kind $kind, array $strings, Measurements $measurements = new Measurements): Pool
     {
-        $pool = self::for($kind, $measurements)->strings;
+        $pool = self::suited($kind, $strings, $measurements)->strings;
         $known = [];
         foreach ($pool as $string) {
             $known[$string->spec->type->family()] = true;
@@ -108,6 +117,27 @@ final class StandardPool
         }
 
         return new Pool($pool);
+    }
+
+    /**
+     * What is usual of the kind, of the family its strings are of: beside gut stand no steel cores, beside steel no nylon.
+     *
+     * @param  list<BuiltString>  $strings
+     */
+    private static function suited(Kind $kind, array $strings, Measurements $measurements): Pool
+    {
+        $cores = array_map(static fn (BuiltString $string): ?Material => $string->build->core?->material, $strings);
+        $polymers = count(array_filter($cores, static fn (?Material $core): bool => $core?->properties()->polymer === true));
+        $steel = count(array_filter($cores, static fn (?Material $core): bool => $core === Material::MusicWire));
+        $usual = Custom::of($kind)->strings;
+        if ($polymers > $steel && $usual->plain === Material::MusicWire) {
+            return new Pool([
+                ...self::run($kind, $measurements, Construction::Plain, Material::Nylon, self::PLAIN_NYLON),
+                ...self::run($kind, $measurements, Construction::RoundWound, Material::SilverPlatedCopper, self::WOUND_NYLON),
+            ]);
+        }
+
+        return self::for($kind, $measurements);
     }
 
     /**

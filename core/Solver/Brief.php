@@ -8,6 +8,7 @@ use Lira\Pool\Pool;
 use Lira\Strings\Construction;
 use Lira\Target\Band;
 use Lira\Target\Tensions;
+use Lira\Wording\Statement;
 
 /** What a set is to be chosen for: targets, pool and limits. */
 final readonly class Brief
@@ -22,6 +23,8 @@ final readonly class Brief
      * @param  float  $breakShare  the greatest share of the breaking load, in any tuning
      * @param  ?float  $mostTotalN  the greatest total, in any tuning
      * @param  list<PackagedSet>  $packaged  sets to compare
+     * @param  ?Cautions  $cautions  what a choice would be warned of; null where nothing is
+     * @param  list<Statement>  $reasons  why strings are not plain or wound as they were
      * @param  bool  $mixed  whether a plain string may stand below a wound one, by pitch
      */
     public function __construct(
@@ -38,30 +41,45 @@ final readonly class Brief
         public array $keep = [],
         public array $packaged = [],
         public bool $mixed = false,
+        public ?Cautions $cautions = null,
+        public array $reasons = [],
     ) {}
 
     /**
-     * The same where every string is built as said, and the total is whatever it comes to.
+     * The same up to another share of the breaking load, the total whatever it comes to.
      *
-     * @param  list<int>  $plain  positions that must be plain
-     * @param  list<int>  $wound  positions that must be wound
+     * @param  float  $breakShare  the greatest share of the breaking load, in any tuning
      */
-    public function asBuilt(float $breakShare, array $plain, array $wound): self
+    public function bearing(float $breakShare): self
     {
         return new self(
-            $this->tensions,
-            $this->bands,
-            $this->serving,
-            $this->pool,
-            $breakShare,
-            null,
-            null,
-            null,
-            $plain,
-            $wound,
-            $this->keep,
-            $this->packaged,
-            $this->mixed,
+            $this->tensions, $this->bands, $this->serving, $this->pool, $breakShare, null, $this->woundFrom, $this->plainTo, $this->plainOnly,
+            $this->woundOnly, $this->keep, $this->packaged, $this->mixed, $this->cautions, $this->reasons,
+        );
+    }
+
+    /** The same with every string plain or wound. */
+    public function withoutConstructions(): self
+    {
+        return new self(
+            $this->tensions, $this->bands, $this->serving, $this->pool, $this->breakShare, $this->mostTotalN, null, null, [], [],
+            $this->keep, $this->packaged, true, $this->cautions, [],
+        );
+    }
+
+    /** The same with the constructions that are kept, where nothing else was said of a string. */
+    public function keeping(Constructions $kept): self
+    {
+        $said = [...$this->plainOnly, ...$this->woundOnly];
+        $positions = static fn (bool $wound): array => array_values(array_diff(
+            array_map(static fn (int $index): int => $index + 1, array_keys($kept->wound, $wound, true)),
+            $said,
+        ));
+
+        return new self(
+            $this->tensions, $this->bands, $this->serving, $this->pool, $this->breakShare, $this->mostTotalN, $this->woundFrom, $this->plainTo,
+            [...$this->plainOnly, ...$positions(false)], [...$this->woundOnly, ...$positions(true)], $this->keep, $this->packaged,
+            $this->mixed || $kept->mixed, $this->cautions, $kept->reasons(),
         );
     }
 

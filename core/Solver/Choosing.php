@@ -55,6 +55,7 @@ final readonly class Choosing
             $tensionsN,
             $this->brief->serving->miss($tensionsN, $this->brief->bands[$index]->targetN),
             $this->brief->serving->towardsTotalN($tensionsN),
+            $this->brief->cautions?->about($string, $index, $tensionsN),
         );
     }
 
@@ -85,6 +86,16 @@ final readonly class Choosing
         }
 
         return $candidates;
+    }
+
+    /**
+     * Every string of the pool as it would pull there, whatever it bears.
+     *
+     * @return list<Candidate>
+     */
+    public function whole(int $index): array
+    {
+        return array_map(fn (BuiltString $string): Candidate => $this->candidate($string, $index), $this->brief->pool->strings);
     }
 
     public function isKept(int $index): bool

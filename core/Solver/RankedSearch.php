@@ -7,7 +7,7 @@ namespace Lira\Solver;
 /**
  * Finds the best choices of one candidate for each string, best first, and proves that they are.
  *
- * The objective is the sum of the misses, 0.01 for each pair of neighbours of one make whose lower-pitched string is the thinner
+ * The objective is the sum of the misses, 10 for each string that would be warned of by itself, 0.01 for each pair of neighbours of one make whose lower-pitched string is the thinner
  * one, and the coupling's cost. A backward pass gives for every candidate the best that can still follow it, exactly but for the
  * coupling, which a tangent bounds from below (Lagrangian relaxation); a depth-first search then follows only what can
  * still be among the best. Without coupling the time goes with strings × candidates.
@@ -27,7 +27,7 @@ final class RankedSearch
 
     private readonly int $strings;
 
-    /** @var list<non-empty-list<float>> the misses, and what each candidate weighs in the line that bounds the coupling */
+    /** @var list<non-empty-list<float>> the misses with what warnings count, and what each candidate weighs in the line that bounds the coupling */
     private readonly array $misses;
 
     /** @var list<non-empty-list<float>> */
@@ -84,7 +84,7 @@ final class RankedSearch
         $this->strings = count($candidates);
         $this->worstKept = $better;
         $this->misses = array_map(
-            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->miss, $each),
+            static fn (array $each): array => array_map(static fn (Candidate $candidate): float => $candidate->cost, $each),
             $candidates,
         );
         $this->weights = array_map(
@@ -398,13 +398,13 @@ final class RankedSearch
             $penalty = $this->penaltyAfter($string, $choice, $index);
             $chosen = [...$choice, $index];
             if ($string === $this->strings - 1) {
-                $this->keep($chosen, $real + $penalty + $candidate->miss);
+                $this->keep($chosen, $real + $penalty + $candidate->cost);
             } else {
                 $this->descend(
                     $string + 1,
                     $chosen,
                     $spent + $penalty + $this->costs[$string][$index],
-                    $real + $penalty + $candidate->miss,
+                    $real + $penalty + $candidate->cost,
                     $sums,
                 );
             }

@@ -192,7 +192,7 @@ final readonly class SetSolver
     private static function leastMiss(array $candidates): float
     {
         return array_sum(array_map(
-            static fn (array $each): float => min(array_map(static fn (Candidate $candidate): float => $candidate->miss, $each)),
+            static fn (array $each): float => min(array_map(static fn (Candidate $candidate): float => $candidate->cost, $each)),
             $candidates,
         ));
     }
@@ -280,7 +280,7 @@ final readonly class SetSolver
         $singles = array_map(static function (array $each): Candidate {
             $best = $each[0];
             foreach ($each as $candidate) {
-                $best = $candidate->miss < $best->miss ? $candidate : $best;
+                $best = $candidate->cost < $best->cost ? $candidate : $best;
             }
 
             return $best;

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Lira\Solver;
 
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Usual;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
 use Lira\Strings\BuiltString;
-use Lira\Target\UsualTension;
 
 /**
  * Packaged sets to compare with while no supplier's list is loaded: for each kind of instrument the gauges of the standard
@@ -35,7 +34,7 @@ final class StandardSets
     /** @return array<string, \Closure(): ?PackagedSet> each by its name, made when it is asked for; null where there are no such strings */
     public static function named(Kind $kind, int $strings): array
     {
-        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Usual::for($kind)->lengthM)));
+        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Custom::of($kind)->neck->lengthM)));
         $usual = StartingSet::tuning($instrument, $strings);
         $sets = [];
         foreach (self::LOWER as $words => $semitones) {
@@ -44,7 +43,7 @@ final class StandardSets
                 $sets[$name] = static function () use ($name, $factor, $kind, $instrument, $usual, $semitones): ?PackagedSet {
                     $built = array_map(
                         static fn ($spec): BuiltString => BuiltString::of($spec, $kind),
-                        StartingSet::pulling($factor * UsualTension::newtons($kind), $instrument, self::lowered($usual, $semitones)),
+                        StartingSet::pulling($factor * Custom::of($kind)->strings->tensionN, $instrument, self::lowered($usual, $semitones)),
                     );
 
                     return $built === [] ? null : new PackagedSet($name, $built);

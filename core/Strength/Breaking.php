@@ -16,6 +16,9 @@ final class Breaking
 {
     private const STEPS = 20;
 
+    /** @var ?\WeakMap<BuiltString, array<array-key, float>> gauges of a pool are asked about for every string and every limit */
+    private static ?\WeakMap $certain = null;
+
     /**
      * The tension at which the core breaks: S A, with S taken at the core's size (across corners when hexagonal).
      *
@@ -92,8 +95,15 @@ final class Breaking
     public static function certainlyN(BuiltString $string, float $share): ?float
     {
         $core = $string->build->core;
+        if ($core === null) {
+            return null;
+        }
+        $known = self::$certain ??= new \WeakMap;
+        $shares = $known[$string] ?? [];
+        $shares[(string) $share] ??= self::whereN($string, $core, $share, self::least(...));
+        $known[$string] = $shares;
 
-        return $core === null ? null : self::whereN($string, $core, $share, self::least(...));
+        return $shares[(string) $share];
     }
 
     /** The least that a share may be, as a share of its estimate. */

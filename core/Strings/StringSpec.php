@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Strings;
 
+use Lira\Kind\StringEnd;
 use Lira\Length\Length;
 use Lira\Material\Material;
 

@@ -24,7 +24,7 @@ final class Grammar
         'mm' => 0.001, 'mms' => 0.001, 'millimetre' => 0.001, 'millimetres' => 0.001, 'millimeter' => 0.001, 'millimeters' => 0.001,
         'cm' => 0.01, 'cms' => 0.01, 'centimetre' => 0.01, 'centimetres' => 0.01, 'centimeter' => 0.01, 'centimeters' => 0.01,
         'm' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0,
-        'in' => 0.0254, 'in.' => 0.0254, 'ins' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254,
+        'in' => 0.0254, 'in.' => 0.0254, 'zoll' => 0.0254, 'ins' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254,
         '"' => 0.0254, '”' => 0.0254, '“' => 0.0254, '″' => 0.0254, "''" => 0.0254, '’’' => 0.0254,
     ];
 

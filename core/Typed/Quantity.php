@@ -43,7 +43,9 @@ final class Quantity
     {
         $match = self::matched(Grammar::gauge(), $typed);
         $value = $match === null ? null : Grammar::value(array_slice($match, 1, 7));
-        if ($match === null || $value === null || $value <= 0) {
+        // A half of what is anybody's guess.
+        $isGuess = $match !== null && $match[1] === '' && $match[8] === '';
+        if ($match === null || $value === null || $value <= 0 || $isGuess) {
             throw Unreadable::quantity($typed, 'a gauge', '11, .011, 0.28 mm or 26w', [...array_keys(Grammar::gauges()), ...array_keys(Grammar::WINDINGS)]);
         }
         $unit = $match[8] === '' ? self::unitOfBare($value, $bare) : $match[8];

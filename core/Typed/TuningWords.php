@@ -26,6 +26,7 @@ final readonly class TuningWords
         'Double drop D' => ['double drop', 'drop d both', 'd d'],
         'Baritone B' => ['baritone'],
         'Tenor bass' => ['bass tenor'],
+        'Banjo C standard' => ['drop c', 'dropped c', 'standard c'],
         'Banjo sawmill' => ['g modal', 'mountain minor', 'sawmill'],
         'Ukulele C, re-entrant' => ['high g', 'gcea', 're entrant', 'reentrant'],
         'Ukulele C, low G' => ['low g', 'linear'],
@@ -56,6 +57,12 @@ final readonly class TuningWords
         'octave' => 12.0, 'octaves' => 12.0,
     ];
 
+    /** "Bass drop D" is drop D to whoever has a bass. */
+    private const KINDS_BEFORE = '/^(?:bass|banjo|ukulele) /i';
+
+    /** What people say before a tuning. */
+    private const TO = '/^(?:(?:please )?(?:re)?tuned?(?: it)?(?: down| up)?(?: to| in)?|take it(?: down| up)? to|(?:down|up) to|in|to) (?=\S)/u';
+
     /** Nobody moves a whole tuning farther. */
     private const FARTHEST = 24;
 
@@ -64,10 +71,12 @@ final readonly class TuningWords
     /**
      * @param  non-empty-list<Pitch>  $present  what the strings are tuned to now, string 1 first
      * @param  list<LibraryTuning>  $own  tunings somebody named, before all others
+     * @param  ?int  $highest  how many semitones above the usual tuning its strings bear, at most; null where that is not known
+     * @param  ?LibraryTuning  $home  what the instrument is usually tuned to, where that is not what its kind is
      */
-    public function __construct(private Kind $kind, private array $present, private array $own = [])
+    public function __construct(private Kind $kind, private array $present, private array $own = [], ?int $highest = null, private ?LibraryTuning $home = null)
     {
-        $this->names = TuningNames::for($kind, count($present));
+        $this->names = TuningNames::for($kind, count($present), $highest);
     }
 
     /**
@@ -84,7 +93,7 @@ final readonly class TuningWords
         if (TypedNotes::areNotes($typed)) {
             return $this->byNotes($typed);
         }
-        throw Unreadable::tuning($typed, $this->nearest($typed));
+        throw Unreadable::tuning($typed, $this->offers($typed));
     }
 
     /**
@@ -95,11 +104,19 @@ final readonly class TuningWords
      */
     public function found(string $typed): array
     {
-        $plain = self::plain($typed);
         $known = $this->known();
-        if ($plain === '') {
+        if (self::plain($typed) === '') {
             return $known;
         }
+        $found = $this->called(self::plain($typed), $typed);
+
+        return $found !== [] ? $found : $this->called((string) preg_replace(self::TO, '', self::plain($typed)), (string) preg_replace(self::TO.'i', '', trim($typed)));
+    }
+
+    /** @return list<LibraryTuning> */
+    private function called(string $plain, string $typed): array
+    {
+        $known = $this->known();
         $exactly = array_filter($known, static fn (LibraryTuning $tuning): bool => in_array($plain, self::namesOf($tuning), true));
         $begins = array_filter($known, static fn (LibraryTuning $tuning): bool => self::any(
             self::namesOf($tuning),
@@ -109,7 +126,7 @@ final readonly class TuningWords
             self::namesOf($tuning),
             static fn (string $name): bool => str_contains(" {$name}", " {$plain}"),
         ));
-        $meant = array_filter([$this->byRule($plain), $this->moved($plain), TypedNotes::areNotes($typed) ? $this->byNotesIfAny($typed) : null]);
+        $meant = array_filter([$this->byRule($plain), $this->moved($plain), $this->onNote($plain), TypedNotes::areNotes($typed) ? $this->byNotesIfAny($typed) : null]);
 
         return self::once([...$exactly, ...$meant, ...$begins, ...$within]);
     }
@@ -159,7 +176,7 @@ final readonly class TuningWords
     private function byRule(string $plain): ?LibraryTuning
     {
         if (in_array($plain, self::STANDARD, true)) {
-            return $this->names->known[0] ?? null;
+            return $this->home ?? $this->names->known[0] ?? null;
         }
         $note = '([a-g](?:#{1,2}|b{1,2})?(?:-?\d)?)';
         $standard = implode('|', self::STANDARD);
@@ -175,6 +192,30 @@ final readonly class TuningWords
                 $note = self::noteOf($parts[count($parts) - 1]);
 
                 return $note === null ? null : $tuning(...$note);
+            }
+        }
+
+        return null;
+    }
+
+    /** A tuning by its name on another note: "nashville in e flat", "baritone in a". */
+    private function onNote(string $plain): ?LibraryTuning
+    {
+        if (preg_match('/^(.+?) (?:in|on) ([a-g](?:#|b)?)$/', $plain, $parts) !== 1) {
+            return null;
+        }
+        $note = self::noteOf($parts[2]);
+        if ($note === null) {
+            return null;
+        }
+        foreach ($this->known() as $tuning) {
+            if (in_array($parts[1], self::namesOf($tuning), true)) {
+                // Down from where it stands, or a tone up at most.
+                $semitones = ($note[0] - $tuning->noteNumbers()[count($tuning->pitches) - 1]) % 12;
+                $semitones = ($semitones + 12) % 12;
+                $moved = array_map(static fn (Pitch $pitch): Pitch => $pitch->transposed($semitones > 2 ? $semitones - 12 : $semitones), $tuning->pitches);
+
+                return $this->named($moved) ?? new LibraryTuning('', 'As typed', [], $moved);
             }
         }
 
@@ -242,15 +283,16 @@ final readonly class TuningWords
         return $semitones === floor($semitones) ? (int) ($down ? -$semitones : $semitones) : null;
     }
 
-    private function nearest(string $typed): ?string
+    /** @return list<string> what may be meant by a name that is not known */
+    private function offers(string $typed): array
     {
         $names = [];
         foreach ([...$this->known(), ...$this->names->all()] as $tuning) {
-            $names[] = $tuning->name;
-            array_push($names, ...self::ALSO[$tuning->name] ?? []);
+            array_push($names, $tuning->name, (string) preg_replace(self::KINDS_BEFORE, '', $tuning->name), ...self::ALSO[$tuning->name] ?? []);
         }
+        $nearest = Nearest::to(self::plain($typed), ['standard', ...$names]);
 
-        return Nearest::to(self::plain($typed), ['standard', ...$names]);
+        return $nearest === null ? [] : [$nearest];
     }
 
     /** @return list<string> everything it is called, plainly */
@@ -258,7 +300,7 @@ final readonly class TuningWords
     {
         $plain = self::plain($tuning->name);
         // "Bass drop D" is drop D to whoever has a bass; what stands behind a comma tells it from others.
-        $short = (string) preg_replace('/^(?:bass|banjo|ukulele) /', '', $plain);
+        $short = (string) preg_replace(self::KINDS_BEFORE, '', $plain);
 
         return array_values(array_unique([$plain, $short, self::plain(explode(',', $tuning->name)[0]), ...self::ALSO[$tuning->name] ?? []]));
     }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lira\Typed;
 
-use Lira\Instrument\Usual;
 use Lira\InvalidInput;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
+use Lira\Kind\Size;
 
 /**
  * Reads an instrument described in a line: "electric guitar", "five-string bass 34 in", "12-string acoustic", "7 string, 25.5 to 27 in".
@@ -14,16 +15,43 @@ use Lira\Kind\Kind;
  */
 final readonly class TypedInstrument
 {
-    /** Words for the kinds, longer ones before those within them. */
-    private const KINDS = [
-        'elastomer bass' => Kind::ElastomerBass, 'rubber bass' => Kind::ElastomerBass, 'ukulele bass' => Kind::ElastomerBass, 'ukulele-bass' => Kind::ElastomerBass, 'uke bass' => Kind::ElastomerBass,
+    /** Words for the kinds and their sizes, longer ones before those within them. */
+    private const WORDS = [
+        'elastomer bass' => Kind::ElastomerBass, 'rubber bass' => Kind::ElastomerBass, 'ukulele bass' => Kind::ElastomerBass, 'uke bass' => Kind::ElastomerBass,
         'acoustic bass guitar' => Kind::AcousticBass, 'acoustic bass' => Kind::AcousticBass,
+        'soprano ukulele' => Size::Soprano, 'soprano uke' => Size::Soprano, 'concert ukulele' => Size::Concert, 'concert uke' => Size::Concert,
+        'tenor ukulele' => Size::Tenor, 'tenor uke' => Size::Tenor, 'baritone ukulele' => Size::BaritoneUkulele, 'baritone uke' => Size::BaritoneUkulele,
+        'tenor banjo' => Size::TenorBanjo, 'plectrum banjo' => Size::PlectrumBanjo,
+        'short scale bass' => Size::ShortScaleBass, 'medium scale bass' => Size::MediumScaleBass, 'extra long scale bass' => Size::ExtraLongScaleBass,
         'electric bass guitar' => Kind::Bass, 'electric bass' => Kind::Bass, 'bass guitar' => Kind::Bass, 'bass' => Kind::Bass,
-        'classical guitar' => Kind::ClassicalGuitar, 'classical' => Kind::ClassicalGuitar, 'nylon string guitar' => Kind::ClassicalGuitar, 'nylon-string guitar' => Kind::ClassicalGuitar, 'nylon-string' => Kind::ClassicalGuitar, 'nylon' => Kind::ClassicalGuitar, 'spanish guitar' => Kind::ClassicalGuitar, 'flamenco guitar' => Kind::ClassicalGuitar, 'flamenco' => Kind::ClassicalGuitar,
-        'acoustic guitar' => Kind::AcousticGuitar, 'steel-string guitar' => Kind::AcousticGuitar, 'steel string guitar' => Kind::AcousticGuitar, 'acoustic' => Kind::AcousticGuitar, 'western guitar' => Kind::AcousticGuitar,
-        'electric guitar' => Kind::ElectricGuitar, 'baritone guitar' => Kind::ElectricGuitar, 'electric' => Kind::ElectricGuitar, 'guitar' => Kind::ElectricGuitar,
-        'ukulele' => Kind::Ukulele, 'uke' => Kind::Ukulele, 'banjo' => Kind::Banjo, 'other' => Kind::Other,
+        'lap steel guitar' => Kind::LapSteel, 'lap steel' => Kind::LapSteel, 'lapsteel' => Kind::LapSteel,
+        'resonator guitar' => Kind::ResonatorGuitar, 'resophonic guitar' => Kind::ResonatorGuitar, 'resonator' => Kind::ResonatorGuitar, 'resophonic' => Kind::ResonatorGuitar,
+        'acoustic tenor guitar' => Kind::TenorGuitar, 'tenor acoustic guitar' => Kind::TenorGuitar, 'electric tenor guitar' => Kind::TenorGuitar, 'tenor guitar' => Kind::TenorGuitar,
+        'classical guitar' => Kind::ClassicalGuitar, 'classical' => Kind::ClassicalGuitar, 'nylon string guitar' => Kind::ClassicalGuitar, 'nylon string' => Kind::ClassicalGuitar, 'nylon guitar' => Kind::ClassicalGuitar, 'nylon' => Kind::ClassicalGuitar, 'spanish guitar' => Kind::ClassicalGuitar, 'flamenco guitar' => Kind::ClassicalGuitar, 'flamenco' => Kind::ClassicalGuitar,
+        'electric baritone guitar' => Size::Baritone, 'baritone electric guitar' => Size::Baritone, 'electric baritone' => Size::Baritone, 'baritone electric' => Size::Baritone,
+        'acoustic guitar' => Kind::AcousticGuitar, 'steel string guitar' => Kind::AcousticGuitar, 'steel string acoustic' => Kind::AcousticGuitar, 'steel string' => Kind::AcousticGuitar, 'western guitar' => Kind::AcousticGuitar, 'western' => Kind::AcousticGuitar, 'acoustic' => Kind::AcousticGuitar,
+        'baritone guitar' => Size::Baritone, 'guitar baritone' => Size::Baritone,
+        'electric guitar' => Kind::ElectricGuitar, 'electric' => Kind::ElectricGuitar, 'guitar' => Kind::ElectricGuitar,
+        'octave mandolin' => Kind::OctaveMandolin, 'octave mandoline' => Kind::OctaveMandolin, 'mandolin octave' => Kind::OctaveMandolin,
+        'mandolin' => Kind::Mandolin, 'mandoline' => Kind::Mandolin,
+        'ukulele' => Kind::Ukulele, 'ukelele' => Kind::Ukulele, 'uke' => Kind::Ukulele, 'banjo' => Kind::Banjo,
+        'baritone' => Size::Baritone, 'other' => Kind::Other,
     ];
+
+    /** Words that mean one of several instruments: none is taken, all are offered. */
+    private const ASKED = [
+        'steel guitar' => ['lap steel', 'acoustic guitar'],
+        'tenor' => ['tenor guitar', 'tenor ukulele', 'tenor banjo'],
+        'steel' => ['lap steel', 'acoustic guitar'],
+        'octave' => ['octave mandolin', 'mandolin'],
+        'concert' => ['concert ukulele', 'classical guitar'],
+    ];
+
+    /** Words that say nothing of its strings. */
+    private const FILLERS = '~(?<![\p{L}\d])(?:my|the|an?|with|and|of|i have|it is|it’s|it\'s|its|left[\s-]?handed|lefty|fretless|fretted|old|new|standard tuning|frets?|scale length|scale)(?![\p{L}])~u';
+
+    /** How people say that the bass side is longer. */
+    private const FANNED = '~\b(?:fan(?:ned)?(?:[\s-]?frets?)?|fan[\s-]?fretted|multi[\s-]?scale)\b~u';
 
     private const NUMBERS = [
         'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12,
@@ -33,6 +61,12 @@ final readonly class TypedInstrument
 
     private function __construct(public Kind $kind, public int $strings, public TypedScale $scale) {}
 
+    /** @return list<string> every word by which an instrument is known */
+    public static function words(): array
+    {
+        return array_keys(self::WORDS);
+    }
+
     /**
      * @param  'mm'|'in'  $bare  the unit of a scale without one
      *
@@ -40,41 +74,64 @@ final readonly class TypedInstrument
      */
     public static function read(string $typed, string $bare = 'mm'): self
     {
+        try {
+            return self::plainly($typed, $bare);
+        } catch (Unreadable $unreadable) {
+            $known = [...self::words(), ...array_keys(self::NUMBERS), 'string', 'strings', ...array_map(strval(...), array_keys(Grammar::LENGTHS))];
+            $right = Spelling::corrected($typed, $known, static fn (string $line): self => self::plainly($line, $bare));
+            throw $right === null ? $unreadable : Unreadable::instrument($typed, [$right]);
+        }
+    }
+
+    /** @param  'mm'|'in'  $bare */
+    private static function plainly(string $typed, string $bare): self
+    {
         $left = ' '.mb_strtolower(trim(mb_substr($typed, 0, 200))).' ';
-        $left = (string) preg_replace(['~\b(?:my|the|an?|with|i have|it is|it’s|it\'s)\b~u', '~\s+~u'], [' ', ' '], $left);
+        $asked = self::ASKED[trim($left)] ?? null;
+        if ($asked !== null) {
+            throw Unreadable::instrument($typed, $asked);
+        }
         $strings = null;
         $words = implode('|', array_keys(self::NUMBERS));
         if (preg_match("~(?<![\d.,])(\d{1,2}|{$words})[\s-]*str(?:ings?|\.)?(?:ed)?(?![a-z])~u", $left, $found) === 1) {
             $strings = self::NUMBERS[$found[1]] ?? (int) $found[1];
             $left = str_replace($found[0], ' ', $left);
         }
-        [$kind, $left] = self::kind($left);
-        // A baritone is a longer guitar; its length is said by the same word.
-        $scale = trim((string) preg_replace('~\s+~u', ' ', strtr($left, [',' => ' , '])), " ,;.-–\t");
-        $scale = (string) preg_replace('~\s*,\s*(?=\d)|\s+,\s*~u', ' ', $scale);
-        if ($kind === null && $strings === null && ! self::isLength($scale)) {
+        [$said, $left] = self::said($left);
+        $left = (string) preg_replace([self::FILLERS, '~\s+~u'], [' ', ' '], $left);
+        $fanned = preg_match(self::FANNED, $left) === 1;
+        $left = (string) preg_replace(self::FANNED, ' ', $left);
+        $isDecimal = '~(?<=\d),(?=\d)~u';
+        $scale = trim((string) preg_replace('~[,;\s]+~u', ' ', (string) preg_replace($isDecimal, '.', $left)), " .-–\t");
+        if ($said === null && $strings === null && ! $fanned && ! self::isLength($scale)) {
             throw self::unreadable($typed);
         }
-        $kind ??= Kind::ElectricGuitar;
+        // Most twelve-strings are acoustic ones.
+        $said ??= $strings === 12 ? Kind::AcousticGuitar : Kind::ElectricGuitar;
+        $kind = $said instanceof Size ? $said->kind() : $said;
         if ($strings !== null && ($strings < 1 || $strings > self::MOST_STRINGS)) {
             throw new InvalidInput(sprintf('%d strings are more than there can be here. Give 1 to %d.', $strings, self::MOST_STRINGS));
         }
-
         try {
-            $read = TypedScale::read(trim($scale), $kind, $bare);
+            $read = match (true) {
+                $scale === '' && $fanned => TypedScale::fanned($kind),
+                $scale === '' && $said instanceof Size => TypedScale::metres($said->lengthM()),
+                default => TypedScale::read($scale, $kind, $bare),
+            };
         } catch (Unreadable $unreadable) {
             // A word that is neither of an instrument nor of a scale.
             throw self::isLength($scale) || $unreadable->nearest !== null ? $unreadable : self::unreadable($scale);
         }
 
-        return new self($kind, $strings ?? Usual::for($kind)->strings, $read);
+        return new self($kind, $strings ?? ($said instanceof Size ? $said->strings() : Custom::of($kind)->neck->strings), $read);
     }
 
     /** As set documents say an instrument. */
     public function toJson(string $name): \stdClass
     {
         $short = [];
-        foreach ($this->strings === Usual::for($this->kind)->strings ? Usual::shortStrings($this->kind) : [] as $position => $fret) {
+        $neck = Custom::of($this->kind)->neck;
+        foreach ($this->strings === $neck->strings ? $neck->shortStrings : [] as $position => $fret) {
             $short[] = (object) ['position' => $position, 'starts_at_fret' => $fret];
         }
 
@@ -85,25 +142,25 @@ final readonly class TypedInstrument
         ] + ($short === [] ? [] : ['short_strings' => $short]) + $this->courses());
     }
 
-    /** @return array{courses?: list<int>} the pairs of a twelve-string */
+    /** @return array{courses?: list<int>} the pairs of a twelve-string or a mandolin */
     private function courses(): array
     {
-        return $this->strings === 12 && ! $this->kind->isBass() ? ['courses' => [2, 2, 2, 2, 2, 2]] : [];
+        $courses = Custom::of($this->kind)->neck->coursesOf($this->strings, ! $this->kind->isBass());
+
+        return $courses === [] ? [] : ['courses' => $courses];
     }
 
-    /** @return array{?Kind, string} the kind that is named, and the text without its name */
-    private static function kind(string $text): array
+    /** @return array{Kind|Size|null, string} what is named, and the text without its name */
+    private static function said(string $text): array
     {
-        foreach (self::KINDS as $words => $kind) {
-            $pattern = '~(?<![\p{L}-])'.str_replace(' ', '[\s-]+', $words).'s?(?![\p{L}-])~u';
+        foreach (self::WORDS as $words => $said) {
+            $pattern = '~(?<![\p{L}-])'.str_replace(' ', '[\s-]+', $words).'s?(?![\p{L}])~u';
             if (preg_match($pattern, $text) === 1) {
-                $left = (string) preg_replace($pattern, ' ', $text, 1);
-
-                return [$kind, str_contains($words, 'baritone') ? "{$left} baritone" : $left];
+                return [$said, (string) preg_replace($pattern, ' ', $text, 1)];
             }
         }
 
-        return [preg_match('~\bbaritone\b~u', $text) === 1 ? Kind::ElectricGuitar : null, $text];
+        return [null, $text];
     }
 
     private static function isLength(string $text): bool
@@ -113,6 +170,8 @@ final readonly class TypedInstrument
 
     private static function unreadable(string $typed): Unreadable
     {
-        return Unreadable::instrument($typed, Nearest::to($typed, array_keys(self::KINDS)));
+        $nearest = Nearest::to($typed, self::words());
+
+        return Unreadable::instrument($typed, $nearest === null ? [] : [$nearest]);
     }
 }

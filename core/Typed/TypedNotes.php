@@ -19,10 +19,10 @@ use Lira\Pitch\Pitch;
  */
 final class TypedNotes
 {
-    private const NOTE = '[A-Ga-g](?:#{1,2}|b{1,2})?(?:-?\d)?';
+    private const NOTE = '[A-Ga-g](?:#{1,2}|b{1,2})?(?:-?\d{1,2})?';
 
     /** For "dadgbe", where the small b is a B string and not a flat. */
-    private const NOTE_WITHOUT_FLATS = '[A-Ga-g]#{0,2}(?:-?\d)?';
+    private const NOTE_WITHOUT_FLATS = '[A-Ga-g]#{0,2}(?:-?\d{1,2})?';
 
     /** Notes as some languages spell them, each a word of its own: H is B, Cis C♯, Es E♭. */
     private const SPELT = '~(?<![\p{L}#])([A-Ha-h])(isis|is|eses|ses|es|s)?(-?\d)?(?![\p{L}#])~u';

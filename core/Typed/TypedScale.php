@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Typed;
 
-use Lira\Instrument\Usual;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\InvalidLength;
 use Lira\Length\Length;
@@ -20,6 +20,8 @@ final class TypedScale
     private const BASSES = ['extra long' => 0.889, 'long' => 0.8636, 'medium' => 0.8128, 'short' => 0.762];
 
     private const OTHERS = ['baritone' => 0.6858, 'long' => 0.6477, 'short' => 0.62865];
+
+    private const FANNED = 27 / 25.5;
 
     private const USUAL = ['', 'usual', 'the usual', 'standard', 'normal', 'regular', 'full', "i don't know", 'don’t know', 'no idea'];
 
@@ -37,7 +39,7 @@ final class TypedScale
         $plain = trim((string) preg_replace('~\b(?:scale|length|long scale length|neck)\b~u', '', mb_strtolower(trim(mb_substr($typed, 0, 200)))));
         $plain = trim((string) preg_replace('~\s+~u', ' ', $plain));
         if (in_array($plain, self::USUAL, true)) {
-            return new self([Usual::for($kind)->lengthM]);
+            return new self([Custom::of($kind)->neck->lengthM]);
         }
         $named = ($kind->isBass() ? self::BASSES : self::OTHERS)[str_replace('-', ' ', $plain)] ?? null;
         if ($named !== null) {
@@ -45,7 +47,7 @@ final class TypedScale
         }
         $half = preg_replace('~\b(?:from )?(?:nut )?(?:at |to )(?:the )?(?:12th|twelfth)(?: fret)?\b|^(?:nut to )?(?:12th|twelfth)(?: fret)?(?: at)?~u', '', $plain);
         if ($half !== null && $half !== $plain) {
-            $metres = 2 * self::metres(trim($half), $typed, $bare, Scale::SHORTEST_M / 2, Scale::LONGEST_M / 2);
+            $metres = 2 * self::figure(trim($half), $typed, $bare, Scale::SHORTEST_M / 2, Scale::LONGEST_M / 2);
 
             return self::checked([$metres]);
         }
@@ -55,10 +57,23 @@ final class TypedScale
             $unit = preg_match('~[^\d.,\s½¼¾/-].*$~u', $sides[1], $said) === 1 ? $said[0] : '';
             $first = preg_match('~[^\d.,\s½¼¾/-]~u', $sides[0]) === 1 ? $sides[0] : $sides[0].$unit;
 
-            return self::checked([self::metres($first, $typed, $bare), self::metres($sides[1], $typed, $bare)]);
+            return self::checked([self::figure($first, $typed, $bare), self::figure($sides[1], $typed, $bare)]);
         }
 
-        return self::checked([self::metres($plain, $typed, $bare)]);
+        return self::checked([self::figure($plain, $typed, $bare)]);
+    }
+
+    public static function metres(float $metres): self
+    {
+        return new self([$metres]);
+    }
+
+    /** Fanned frets of which no length is said: the bass side is usually so much longer. */
+    public static function fanned(Kind $kind): self
+    {
+        $treble = Custom::of($kind)->neck->lengthM;
+
+        return new self([$treble, $treble * self::FANNED]);
     }
 
     /** As set documents say it. */
@@ -72,7 +87,7 @@ final class TypedScale
     }
 
     /** @param  'mm'|'in'  $bare */
-    private static function metres(string $figure, string $typed, string $bare, float $least = Scale::SHORTEST_M, float $most = Scale::LONGEST_M): float
+    private static function figure(string $figure, string $typed, string $bare, float $least = Scale::SHORTEST_M, float $most = Scale::LONGEST_M): float
     {
         try {
             $metres = Quantity::length($figure, $bare)->inMetres();

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lira\Typed;
 
 use Lira\InvalidInput;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
+use Lira\Material\Material;
 use Lira\Pool\StandardPool;
 use Lira\Solver\KnownSets;
 use Lira\Strings\Construction;
@@ -20,13 +22,20 @@ use Lira\Strings\StringType;
  */
 final readonly class TypedSet
 {
-    /** Plain steel strings end there, and wound ones that nobody marks begin, thousandths of an inch. */
-    private const THICKEST_PLAIN = 20.0;
+    /** Nylon, fluorocarbon and gut are not sold thinner, thousandths of an inch: such a set is of steel. */
+    private const THINNEST_POLYMER = 17.0;
 
     /** Gauges in mm are rounded: so near, in thousandths, they are the same. */
     private const SAME = 0.26;
 
     private const USUAL = ['', 'usual', 'the usual', 'usual set', 'the usual set', 'standard', 'regular', 'normal', 'as sold', 'whatever', 'no idea', "i don't know", 'don’t know', 'dont know'];
+
+    /** What players call a set by its first string. */
+    private const CALLED = [
+        'eights' => 8.0, 'eight' => 8.0, 'nines' => 9.0, 'nine' => 9.0, 'nine and a halfs' => 9.5, 'nine and a half' => 9.5, 'tens' => 10.0, 'ten' => 10.0,
+        'ten and a halfs' => 10.5, 'ten and a half' => 10.5, 'elevens' => 11.0, 'eleven' => 11.0, 'twelves' => 12.0, 'twelve' => 12.0, 'thirteens' => 13.0, 'thirteen' => 13.0,
+        'fourteens' => 14.0, '8s' => 8.0, '9s' => 9.0, '9.5s' => 9.5, '10s' => 10.0, '10.5s' => 10.5, '11s' => 11.0, '12s' => 12.0, '13s' => 13.0, '14s' => 14.0,
+    ];
 
     /** Words that say nothing of which strings they are. */
     private const FILLERS = '~\b(?:set|sets|gauges?|strings?|of|the|a|an|from|in|on it)\b~iu';
@@ -71,6 +80,43 @@ final readonly class TypedSet
         return [...$first, ...$rest];
     }
 
+    /** Whether these words are what players call a set by its first string: tens, 9s. */
+    public static function isCalled(string $typed): bool
+    {
+        return isset(self::CALLED[self::plainly($typed)]);
+    }
+
+    private static function plainly(string $typed): string
+    {
+        return trim((string) preg_replace(['~\b(?:set|a set|of|the|strings?|gauge)\b~u', '~[’\']~u', '~\s+~u'], [' ', '', ' '], mb_strtolower($typed)));
+    }
+
+    /**
+     * The set that players call so: of those that begin with this gauge the one nearest to the usual set; else the usual one in proportion.
+     *
+     * @return list<StringSpec>
+     */
+    private function beginning(float $first): array
+    {
+        $count = count($this->usual);
+        [$best, $least] = [null, INF];
+        $share = $first / $this->least($this->usual);
+        $scaled = array_map(static fn (StringSpec $spec): TypedGauge => new TypedGauge(Length::metres($share * $spec->type->gauge->inMetres()), null), $this->usual);
+        foreach ([...$this->whole($count), ...KnownSets::for($this->kind, $count)] as $known) {
+            $away = $this->away($known, $scaled);
+            $made = array_filter(
+                array_keys($known),
+                fn (int $index): bool => $known[$index]->type->construction->isWound() !== $this->usual[$index]->type->construction->isWound(),
+            );
+            $away += count($made);
+            if (abs($this->least($known) - $first) < self::SAME && $away < $least) {
+                [$best, $least] = [$known, $away];
+            }
+        }
+
+        return $best ?? $this->stretched($first, $this->most($this->usual) * $first / $this->least($this->usual), $count);
+    }
+
     /** What stands between gauges and is none of them. */
     private static function withoutJoints(string $typed): string
     {
@@ -83,6 +129,9 @@ final readonly class TypedSet
         $plain = mb_strtolower($typed);
         if (in_array($plain, self::USUAL, true)) {
             return $this->usual;
+        }
+        if (isset(self::CALLED[self::plainly($typed)])) {
+            return $this->beginning(self::CALLED[self::plainly($typed)]);
         }
         foreach ($this->named as $name => $strings) {
             if (mb_strtolower((string) $name) === $plain) {
@@ -162,7 +211,7 @@ final readonly class TypedSet
             $isEnd = abs($share) < 1e-9 || abs($share - 1) < 1e-9;
             // An end is as it was typed; what lies between is rounded to what is sold.
             $made = $spec->type->construction->isWound() && ! ($thousandths < 17 && $this->isSteel()) ? 'wound' : 'plain';
-            $gauge = new TypedGauge(Length::thousandths($thousandths), $this->isSteel() && $thousandths > self::THICKEST_PLAIN ? 'wound' : $made);
+            $gauge = new TypedGauge(Length::thousandths($thousandths), $this->isSteel() && $thousandths > $this->thickestPlain() ? 'wound' : $made);
 
             return $this->spec($isEnd ? $gauge : $this->sold($gauge));
         }, $usual);
@@ -192,6 +241,10 @@ final readonly class TypedSet
             throw Unreadable::set($whole, $this->nearest($whole));
         }
         $gauges = $this->gauges($typed);
+        if (2 * count($gauges) === $count && $this->standsInTwos()) {
+            // One gauge for each pair.
+            $gauges = array_merge(...array_map(static fn (TypedGauge $gauge): array => [$gauge, $gauge], $gauges));
+        }
         if (count($gauges) !== $count) {
             throw Unreadable::gaugesFor(count($gauges), $count);
         }
@@ -207,6 +260,18 @@ final readonly class TypedSet
         }
 
         return array_map($this->spec(...), $gauges);
+    }
+
+    /** Whether both strings of each pair are alike, as on a mandolin. */
+    private function standsInTwos(): bool
+    {
+        foreach (array_chunk($this->usual, 2) as $pair) {
+            if (! isset($pair[1]) || $pair[0]->type->gaugeNm !== $pair[1]->type->gaugeNm) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param  list<TypedGauge>  $gauges */
@@ -230,10 +295,25 @@ final readonly class TypedSet
         ));
     }
 
-    /** @return list<TypedGauge> */
+    /**
+     * @return list<TypedGauge>
+     *
+     * @throws Unreadable where they are of steel and the instrument is strung with nothing so thin
+     */
     private function gauges(string $typed): array
     {
-        return array_map(fn (string $figure): TypedGauge => Quantity::gauge($figure, $this->bare === 'mm' ? 'mm' : 'thou'), $this->parted($typed));
+        $figures = $this->parted($typed);
+        // "2.1 2.8 3.75 5.0 mm": the unit stands once, at the end.
+        $allMm = $figures !== [] && str_ends_with(mb_strtolower($figures[count($figures) - 1]), 'mm');
+
+        $gauges = array_map(fn (string $figure): TypedGauge => Quantity::gauge($figure, $allMm || $this->bare === 'mm' ? 'mm' : 'thou'), $figures);
+        foreach ($this->isSteel() ? [] : $gauges as $gauge) {
+            if ($gauge->inThousandths() < self::THINNEST_POLYMER) {
+                throw Unreadable::steel($typed);
+            }
+        }
+
+        return $gauges;
     }
 
     /** @return list<string> the figures in a line, each with its unit and winding */
@@ -254,13 +334,14 @@ final readonly class TypedSet
     /** The string that is meant by a gauge: of the materials usual on the instrument, wound where no plain one is so thick. */
     private function spec(TypedGauge $gauge): StringSpec
     {
-        [$plain, $wound] = KnownSets::materials($this->kind);
+        $usual = Custom::of($this->kind)->strings;
+        [$plain, $wound] = [$usual->plain, $usual->wound];
         $construction = match (true) {
             $gauge->made === 'plain' => Construction::Plain,
             $gauge->made === 'wound' => Construction::RoundWound,
             $gauge->made !== null => Construction::from($gauge->made),
             default => $this->isSteel()
-                ? ($this->kind->isBass() || $gauge->inThousandths() > self::THICKEST_PLAIN ? Construction::RoundWound : Construction::Plain)
+                ? ($this->kind->isBass() || $gauge->inThousandths() > $this->thickestPlain() ? Construction::RoundWound : Construction::Plain)
                 : $this->usualMade($gauge),
         };
         $material = match (true) {
@@ -288,7 +369,15 @@ final readonly class TypedSet
 
     private function isSteel(): bool
     {
-        return ! in_array($this->kind, [Kind::ClassicalGuitar, Kind::Ukulele], true);
+        return Custom::of($this->kind)->strings->plain === Material::MusicWire;
+    }
+
+    /** Plain steel strings end there, and wound ones that nobody marks begin, thousandths of an inch. */
+    private function thickestPlain(): float
+    {
+        $custom = Custom::of($this->kind);
+
+        return Length::metres($custom->strings->plainUpToM(Material::MusicWire, $custom->neck->lengthM) ?? 0.0)->inThousandths() + 0.01;
     }
 
     private function nearest(string $typed): ?string

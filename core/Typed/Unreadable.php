@@ -11,10 +11,17 @@ final class Unreadable extends InvalidInput
 {
     private const MOST_SHOWN = 40;
 
-    /** @param  ?string  $nearest  what can be read and comes nearest */
-    private function __construct(string $message, public readonly ?string $nearest = null)
+    private const MOST_NAMED = 3;
+
+    /** What can be read instead and comes nearest; null where nothing does. */
+    public readonly ?string $nearest;
+
+    /** @param  list<string>  $offers  what can be read instead, the nearest first */
+    private function __construct(string $message, public readonly array $offers = [])
     {
-        parent::__construct($message.($nearest === null ? '' : " Did you mean “{$nearest}”?"));
+        $this->nearest = $offers[0] ?? null;
+        $did = implode('” or “', array_slice($offers, 0, self::MOST_NAMED));
+        parent::__construct($message.($offers === [] ? '' : " Did you mean “{$did}”?"));
     }
 
     /** @param  list<string>  $words  that may stand behind the figure */
@@ -26,7 +33,7 @@ final class Unreadable extends InvalidInput
             $nearest = $word === null ? null : "{$parts[1]} {$word}";
         }
 
-        return new self(self::shown($typed)." is not {$what}. Type it as {$such}.", $nearest);
+        return new self(self::shown($typed)." is not {$what}. Type it as {$such}.", self::any($nearest));
     }
 
     public static function gauge(string $typed, float $value, string $unit): self
@@ -41,14 +48,15 @@ final class Unreadable extends InvalidInput
             }
         }
 
-        return new self(self::shown($typed).' cannot be a gauge: strings are 0.05 to 6 mm, or 2 to 236 thousandths of an inch.', $nearest);
+        return new self(self::shown($typed).' cannot be a gauge: strings are 0.05 to 6 mm, or 2 to 236 thousandths of an inch.', self::any($nearest));
     }
 
-    public static function tuning(string $typed, ?string $nearest): self
+    /** @param  list<string>  $offers  what it may have been */
+    public static function tuning(string $typed, array $offers): self
     {
         return new self(
             'There is no tuning of the name '.self::shown($typed).'. Type a name, such as drop D, or its notes, such as D A D G A D.',
-            $nearest,
+            $offers,
         );
     }
 
@@ -56,8 +64,14 @@ final class Unreadable extends InvalidInput
     {
         return new self(
             self::shown($typed).' is not a set. Type its first and last gauge, such as 10-46, every gauge from string 1, or the name of a set.',
-            $nearest,
+            self::any($nearest),
         );
+    }
+
+    /** Gauges that only steel has, for an instrument that is strung with polymers. */
+    public static function steel(string $typed): self
+    {
+        return new self(self::shown($typed).' are gauges of steel strings, and steel pulls apart what was built for nylon.', ['usual set']);
     }
 
     public static function gaugesFor(int $gauges, int $strings): self
@@ -70,14 +84,30 @@ final class Unreadable extends InvalidInput
         ));
     }
 
-    public static function instrument(string $typed, ?string $nearest): self
+    /** @param  list<string>  $offers  what it may have been */
+    public static function instrument(string $typed, array $offers): self
     {
-        return new self(self::shown($typed).' is no instrument known here. Say what it is, such as electric guitar, five-string bass or ukulele, and its scale length.', $nearest);
+        return new self(self::shown($typed).' is no instrument known here. Say what it is, such as electric guitar, five-string bass or ukulele, and its scale length.', $offers);
+    }
+
+    /** @param  list<string>  $offers  what can be wished */
+    public static function wish(string $typed, array $offers): self
+    {
+        return new self(
+            self::shown($typed).' is no wish known here. Say a tuning, a set, a scale, how it should feel, or several: drop C, 9-42, 27 in, a little looser.',
+            $offers,
+        );
     }
 
     public static function scale(string $typed, ?string $nearest): self
     {
-        return new self(self::shown($typed).' is not a scale length. Type it as 648 mm, 25.5 in, or 648 to 686 mm for fanned frets.', $nearest);
+        return new self(self::shown($typed).' is not a scale length. Type it as 648 mm, 25.5 in, or 648 to 686 mm for fanned frets.', self::any($nearest));
+    }
+
+    /** @return list<string> */
+    private static function any(?string $nearest): array
+    {
+        return $nearest === null ? [] : [$nearest];
     }
 
     private static function shown(string $typed): string

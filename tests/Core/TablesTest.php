@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Lira\Document\SetDocument;
 use Lira\Instrument\Setup;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Limit\Limit;
@@ -14,7 +15,6 @@ use Lira\Strings\Construction;
 use Lira\Strings\CoreTable;
 use Lira\Strings\InvalidString;
 use Lira\Strings\StringType;
-use Lira\Target\UsualTension;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Document\Documents;
 
@@ -127,11 +127,16 @@ final class TablesTest extends CoreTestCase
     private const SETUPS = [
         'electric-guitar' => [1.8, 0.35, [0.7, 1.5, 2.2]],
         'acoustic-guitar' => [2.3, 0.45, [0.7, 1.5, 2.2]],
+        'resonator-guitar' => [2.3, 0.45, [0.7, 1.5, 2.2]],
+        'tenor-guitar' => [2.3, 0.45, [0.7, 1.5, 2.2]],
+        'lap-steel' => [2.0, 0.4, [0.7, 1.5, 2.2]],
         'classical-guitar' => [3.3, 0.6, [0.7, 1.5, 2.2]],
         'bass' => [2.2, 0.5, [2.0, 4.0, 7.0]],
         'acoustic-bass' => [2.5, 0.55, [2.0, 4.0, 7.0]],
         'elastomer-bass' => [3.0, 0.8, [2.0, 4.0, 7.0]],
         'banjo' => [2.8, 0.4, [0.7, 1.5, 2.2]],
+        'mandolin' => [1.8, 0.35, [0.7, 1.5, 2.2]],
+        'octave-mandolin' => [2.2, 0.4, [0.7, 1.5, 2.2]],
         'ukulele' => [2.5, 0.5, [0.3, 0.7, 1.1]],
         'other' => [2.0, 0.4, [0.7, 1.5, 2.2]],
     ];
@@ -156,6 +161,9 @@ final class TablesTest extends CoreTestCase
             'total-setup' => 0.10, 'nut-angle-deg' => 4.0, 'nut-angle-most-deg' => 25.0, 'saddle-angle-deg' => 8.0,
             'saddle-angle-most-deg' => 45.0, 'slot-play-mm' => 0.15, 'spare-length-mm' => 30.0,
         ], array_column(array_map(static fn (Limit $limit): array => [$limit->value, $limit->usual()], Limit::cases()), 1, 0));
-        self::assertSame([75.0, 110.0, 68.0, 180.0, 180.0, 32.0, 55.0, 45.0, 75.0], array_map(UsualTension::newtons(...), Kind::cases()));
+        self::assertSame(
+            [75.0, 110.0, 120.0, 90.0, 100.0, 68.0, 180.0, 180.0, 32.0, 55.0, 85.0, 90.0, 45.0, 75.0],
+            array_map(static fn (Kind $kind): float => Custom::of($kind)->strings->tensionN, Kind::cases()),
+        );
     }
 }

@@ -24,12 +24,12 @@ const pounds = { length: 'in', gauge: 'thou', tension: 'lbf' } as const;
 const newtons = { length: 'mm', gauge: 'thou', tension: 'N' } as const;
 
 describe('what is aimed at', () => {
-    test('begins at the mean tension where there is no baseline, wound from the first wound string', () => {
+    test('begins at the mean tension where there is no baseline, its strings made as they are fitted', () => {
         expect(aimOf(document, [60, 80], newtons)).toMatchObject({
             profile: 'equal',
             tension: '70',
             total: '140',
-            woundFrom: '2',
+            woundFrom: 'kept',
             tunings: 'worst',
         });
     });
@@ -54,7 +54,9 @@ describe('what is aimed at', () => {
         const aim = { ...aimOf(document, [60, 80], pounds), tension: '16,5' };
         const { target } = targetOf(aim, pounds);
         expect(target?.tension_n).toBeCloseTo(16.5 * 4.4482216152605, 9);
-        expect(target).toMatchObject({ profile: 'equal', wound_from: 2, plain_to: 1, tunings: 'worst' });
+        expect(target).toMatchObject({ profile: 'equal', constructions: 'kept', tunings: 'worst' });
+        expect(target).not.toHaveProperty('wound_from');
+        expect(targetOf({ ...aim, woundFrom: '2' }, pounds).target).toMatchObject({ wound_from: 2, plain_to: 1 });
         expect(targetOf({ ...aim, woundFrom: 'any', tunings: '0' }, pounds).target).not.toHaveProperty('wound_from');
         expect(targetOf({ ...aim, tunings: '0' }, pounds).target?.tunings).toBe(0);
         expect(targetOf({ ...aim, profile: 'baseline', percent: '95' }, pounds).target?.ratio).toBeCloseTo(0.95, 12);
@@ -70,6 +72,7 @@ describe('what is aimed at', () => {
         }));
         const pairs = { ...document, tunings: [{ name: '', pitches }], strings };
         expect(woundChoices(pairs).map(({ label }) => label)).toEqual([
+            'as they are fitted',
             'whichever fits',
             'from course 2',
             'from course 3',
@@ -77,11 +80,12 @@ describe('what is aimed at', () => {
             'none',
         ]);
         const aim = aimOf(pairs, [60], newtons);
-        expect(aim.woundFrom).toBe('any');
+        expect(aim.woundFrom).toBe('kept');
         const { target } = targetOf({ ...aim, woundFrom: '5' }, newtons, true);
         expect(target).toMatchObject({ wound_from: 5 });
         expect(target).not.toHaveProperty('plain_to');
         expect(woundChoices(document).map(({ label }) => label)).toEqual([
+            'as they are fitted',
             'whichever fits',
             'all strings',
             'from string 2',

@@ -24,7 +24,9 @@ use Lira\Strings\BuiltString;
 use Lira\Strings\StringSpec;
 use Lira\Typed\TypedInstrument;
 use Lira\Typed\TypedPresent;
+use Lira\Typed\TypedSet;
 use Lira\Typed\TypedWish;
+use Lira\Typed\Unreadable;
 use Lira\Wording\Units;
 
 /**
@@ -45,26 +47,48 @@ final readonly class Start
     public function read(Answers $answers, Units $units): Reading
     {
         $own = $answers->instrumentId === null ? null : Instrument::query()->find($answers->instrumentId);
+        $kept = [];
         try {
             [$json, $strings] = $own === null ? $this->described($answers->instrument, $units) : [$own->document, $own->strings];
+            // The words may be the name of one that is kept, too: that is asked, not taken.
+            $kept = $own === null && $answers->instrument !== '' ? KeptInstruments::alike($answers->instrument) : [];
+        } catch (InvalidInput $refused) {
+            $kept = KeptInstruments::alike($answers->instrument);
+            $own = KeptInstruments::sure($answers->instrument, $kept);
+            if ($own === null) {
+                $problem = count($kept) < 2 ? self::sentence($refused) : 'Several instruments here are called so. Which one is it?';
+
+                return Reading::refused($problem, self::offers('instrument', $refused), KeptInstruments::offered($kept));
+            }
+            [$json, $strings, $kept] = [$own->document, $own->strings, []];
+        }
+        try {
             $instrument = InstrumentReader::alone($json, $strings);
         } catch (InvalidInput $refused) {
-            return new Reading(null, null, 0, null, null, null, ['instrument' => self::sentence($refused)]);
+            return Reading::refused(self::sentence($refused), [], []);
         }
-        [$problems, $present, $baseline, $wish] = [[], null, null, null];
+        [$problems, $offers, $present, $baseline, $wish] = [[], [], null, null, null];
         try {
             [$present, $baseline] = $this->present($own, $instrument, $strings, $answers->present, $units);
         } catch (InvalidInput $refused) {
             $problems['present'] = self::sentence($refused);
+            $offers += self::offers('present', $refused);
         }
         $from = $present->tuning ?? self::named(StartingSet::tuning($instrument, $strings));
         try {
-            $wish = TypedWish::read($answers->wish, $this->words->tunings($instrument->kind, $from->pitches), $instrument->kind, $units->length);
+            $wish = TypedWish::read(
+                $answers->wish,
+                $this->words->tunings($instrument->kind, $from->pitches, $instrument),
+                $instrument->kind,
+                $units->length,
+                $this->sets($instrument, $strings, $units),
+            );
         } catch (InvalidInput $refused) {
             $problems['wish'] = self::sentence($refused);
+            $offers += self::offers('wish', $refused);
         }
 
-        return new Reading($json, $instrument, $strings, $present, $baseline, $wish, $problems);
+        return new Reading($json, $instrument, $strings, $present, $baseline, $wish, $problems, $offers, KeptInstruments::offered($kept), $own?->name);
     }
 
     /**
@@ -119,7 +143,7 @@ final readonly class Start
     }
 
     /**
-     * What is on it: as it was typed; else what a job put there, or was designed for it last; else the usual set.
+     * What is on it: as it was typed; else what a job put there; else the usual set.
      *
      * @return array{TypedPresent, ?\stdClass} and as documents say it, where it is known already
      */
@@ -130,16 +154,26 @@ final readonly class Start
             return $known;
         }
         $tuning = StartingSet::tuning($instrument, $strings);
-        $sets = $this->words->sets($instrument->kind, $strings, StartingSet::strings($instrument, $tuning), $units);
+        $tunings = $this->words->tunings($instrument->kind, $tuning->pitches, $instrument);
 
-        return [TypedPresent::read($typed, $sets, $this->words->tunings($instrument->kind, $tuning->pitches)), null];
+        return [TypedPresent::read($typed, $this->sets($instrument, $strings, $units), $tunings), null];
     }
 
-    /** @return array{TypedPresent, \stdClass}|null */
+    private function sets(Described $instrument, int $strings, Units $units): TypedSet
+    {
+        $usual = StartingSet::strings($instrument, StartingSet::tuning($instrument, $strings));
+
+        return $this->words->sets($instrument->kind, $strings, $usual, $units);
+    }
+
+    /**
+     * What a job put on it. A design that nobody fitted is on nothing, and feels like nothing yet.
+     *
+     * @return array{TypedPresent, \stdClass}|null
+     */
     private function known(Instrument $own): ?array
     {
-        $set = StringSet::query()->where('instrument_id', $own->id)->latest('updated_at')->latest('id')->first();
-        $json = $this->on->baseline($own) ?? ($set === null ? null : OnInstrument::of($this->sets->design($set)));
+        $json = $this->on->baseline($own);
         if ($json === null) {
             return null;
         }
@@ -169,6 +203,15 @@ final readonly class Start
     private static function named(Tuning $tuning): LibraryTuning
     {
         return new LibraryTuning($tuning->name, '', [], $tuning->pitches);
+    }
+
+    /**
+     * @param  'instrument'|'present'|'wish'  $answer
+     * @return array<'instrument'|'present'|'wish', list<string>>
+     */
+    private static function offers(string $answer, InvalidInput $refused): array
+    {
+        return $refused instanceof Unreadable && $refused->offers !== [] ? [$answer => $refused->offers] : [];
     }
 
     private static function sentence(InvalidInput $refused): string

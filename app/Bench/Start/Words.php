@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench\Start;
 
+use App\Bench\Answer\GaugeLine;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Usual;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
@@ -13,6 +14,8 @@ use Lira\Pitch\TuningLibrary;
 use Lira\Pitch\TuningNames;
 use Lira\Solver\KnownSets;
 use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
+use Lira\Typed\TypedFeel;
 use Lira\Typed\TypedPresent;
 use Lira\Typed\TypedWish;
 use Lira\Wording\Units;
@@ -32,7 +35,7 @@ final class Words
     /** What an instrument is called until somebody names it: Electric guitar, Five-string bass. */
     public static function kind(Kind $kind, int $strings): string
     {
-        $usual = $strings === Usual::for($kind)->strings;
+        $usual = $strings === Custom::of($kind)->neck->strings;
 
         return ucfirst($usual ? $kind->label() : (self::NUMBERS[$strings] ?? (string) $strings)."-string {$kind->label()}");
     }
@@ -55,7 +58,23 @@ final class Words
         $same = $wish->tunings[0]->sounds($from->pitches) && count($wish->tunings) === 1;
         $tunings = $same ? 'Tuned as now, '.self::tuning($from) : implode('; ', array_map(self::tuning(...), $wish->tunings));
 
-        return $wish->scale === null ? $tunings : "{$tunings}; at ".self::lengths([$wish->scale->metres[0], $wish->scale->metres[count($wish->scale->metres) - 1]], $units);
+        return implode('; ', array_filter([
+            $wish->set === null ? '' : self::set($wish->set, $units),
+            $tunings,
+            $wish->a4Hz === null ? '' : sprintf('A4 at %s Hz', round($wish->a4Hz, 1)),
+            $wish->scale === null ? '' : 'at '.self::lengths([$wish->scale->metres[0], $wish->scale->metres[count($wish->scale->metres) - 1]], $units),
+            $wish->feel === null ? '' : self::feel($wish->feel),
+        ], static fn (string $part): bool => $part !== ''));
+    }
+
+    private static function feel(TypedFeel $feel): string
+    {
+        $steps = abs($feel->steps);
+        $share = round(100 * abs($feel->ratio - 1));
+
+        return $steps === 0
+            ? "{$share} % ".($feel->ratio < 1 ? 'looser' : 'tighter').' than now'
+            : ($steps === 1 ? 'one step' : "{$steps} steps").' '.($feel->steps < 0 ? 'lighter' : 'heavier').' than now';
     }
 
     /** What a set is called by its ends: 10-46. */
@@ -82,7 +101,7 @@ final class Words
 
         return [
             'present' => ['usual set', ...array_slice(array_values(array_unique($ends)), 0, self::OFFERED)],
-            'wish' => [...array_slice(array_values(array_unique($names)), 0, self::OFFERED), 'half a step down', 'just as it feels now'],
+            'wish' => [...array_slice(array_values(array_unique($names)), 0, self::OFFERED), 'half a step down', 'one step lighter', 'a little looser'],
         ];
     }
 
@@ -98,14 +117,7 @@ final class Words
     /** @param  list<StringSpec>  $strings */
     private static function set(array $strings, Units $units): string
     {
-        $gauges = array_map(static fn (StringSpec $spec): string => $units->gauge($spec->type->gauge).($spec->type->construction->isWound() ? ' wound' : ''), $strings);
-        $wound = array_filter($strings, static fn (StringSpec $spec): bool => $spec->type->construction->isWound());
-        // On a bass all are wound, which nobody says; elsewhere the mark stands at each.
-        if (count($wound) === count($strings)) {
-            $gauges = str_replace(' wound', '', $gauges);
-        }
-
-        return implode(' ', str_replace(' wound', 'w', $gauges)).($units->gauge === 'mm' ? ' mm' : '');
+        return GaugeLine::of(array_map(static fn (StringSpec $spec): StringType => $spec->type, $strings), $units);
     }
 
     private static function tuning(LibraryTuning $tuning): string

@@ -12,6 +12,7 @@ final readonly class PreviewView
      * @param  float  $after_n  and would pull
      * @param  list<SchoolView>  $schools
      * @param  list<PlannedStringView>  $strings
+     * @param  list<string>  $assumed  what stands in for what nobody measured on the instrument
      */
     public function __construct(
         public int $steps,
@@ -19,5 +20,6 @@ final readonly class PreviewView
         public float $after_n,
         public array $schools,
         public array $strings,
+        public array $assumed,
     ) {}
 }

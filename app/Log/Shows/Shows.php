@@ -12,6 +12,8 @@ use Illuminate\Support\Str;
 /** Shows are kept with the hours that they will put on the strings of each instrument that is played. */
 final class Shows
 {
+    private const AT_ONCE = 250;
+
     /** @param  list<int>  $instruments  ids */
     public function keep(Show $show, SaidShow $said, array $instruments): Show
     {
@@ -28,6 +30,36 @@ final class Shows
         }
 
         return $show;
+    }
+
+    /** One at which no instrument is played yet; it is kept with others like it, by {@see keepBegun}. */
+    public function begin(SaidShow $said): Show
+    {
+        $show = new Show;
+        $show->fill($said->columns());
+        $show->uid = $said->uid ?? Str::uuid()->toString();
+
+        return $show;
+    }
+
+    /**
+     * Keeps those that were only begun, many at once: others wait for the end of it.
+     *
+     * @param  array<string, Show>  $shows  by UID
+     */
+    public function keepBegun(array $shows): void
+    {
+        $begun = array_filter($shows, static fn (Show $show): bool => ! $show->exists);
+        foreach (array_chunk($begun, self::AT_ONCE) as $some) {
+            Show::query()->insert(array_map(static function (Show $show): array {
+                $show->updateTimestamps();
+
+                return $show->getAttributes();
+            }, $some));
+        }
+        foreach ($begun as $show) {
+            $show->exists = true;
+        }
     }
 
     /** @param  bool  $calledOff  whether its calendar says so, which may change its mind; else it was dropped here */

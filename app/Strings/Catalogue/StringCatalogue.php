@@ -13,7 +13,7 @@ use App\Strings\Catalogue\Views\SupplierView;
 use App\Strings\Drawer\Drawer;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lira\Strings\StringEnd;
+use Lira\Kind\StringEnd;
 
 /** Everything that can be ordered, by words and filters, some hundred at a time. */
 final class StringCatalogue

@@ -20,9 +20,9 @@ use Lira\Document\Problems;
 use Lira\Document\StringReader;
 use Lira\InvalidInput;
 use Lira\Kind\Kind;
+use Lira\Kind\StringEnd;
 use Lira\Material\Material;
 use Lira\Strings\BuiltString;
-use Lira\Strings\StringEnd;
 use Lira\Strings\StringSpec;
 
 /** All there is to say about one string that can be ordered: how it is built, what it weighs, what it suits, where it is used. */

@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
-use Lira\Strings\StringEnd;
+use Lira\Kind\StringEnd;
 use Lira\Strings\StringType;
 
 /**

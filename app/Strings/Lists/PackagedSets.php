@@ -13,9 +13,15 @@ use App\Workshop\Revision;
 use Illuminate\Support\Facades\DB;
 use Lira\Catalogue\Figure;
 use Lira\Document\InvalidDocument;
+use Lira\Document\Node;
 use Lira\Document\Problem;
+use Lira\Document\Problems;
+use Lira\Document\StringReader;
 use Lira\Document\TargetReader;
+use Lira\Kind\Kind;
 use Lira\PlainText;
+use Lira\Solver\PackagedSet;
+use Lira\Strings\BuiltString;
 
 /** The packaged sets of a supplier, in and out as lines: order code, name, price, then the order codes of their strings from string 1. */
 final class PackagedSets
@@ -93,6 +99,38 @@ final class PackagedSets
         }
 
         return $sets;
+    }
+
+    /** @return array<string, array{cents: int, currency: string}> what each costs, by what it is called here */
+    public function prices(): array
+    {
+        $prices = [];
+        foreach (DB::select(
+            'select suppliers.name as supplier, suppliers.currency, list_sets.name, list_sets.cents from list_sets join suppliers on suppliers.id = list_sets.supplier_id
+                where list_sets.archived_at is null order by list_sets.id limit ?',
+            [TargetReader::MOST_PACKAGED],
+        ) as $row) {
+            /** @var \stdClass&object{supplier: string, currency: string, name: string, cents: int} $row */
+            $prices[self::called($row->supplier, $row->name)] = ['cents' => $row->cents, 'currency' => $row->currency];
+        }
+
+        return $prices;
+    }
+
+    /** A set as a target says it, its strings built; null where one cannot be read. */
+    public function built(\stdClass $set, Kind $kind): ?PackagedSet
+    {
+        $strings = [];
+        foreach (is_array($set->strings ?? null) ? $set->strings : [] as $string) {
+            $problems = new Problems;
+            $spec = $string instanceof \stdClass ? (new StringReader($problems))->read(Node::root($string, $problems)) : null;
+            if ($spec === null) {
+                return null;
+            }
+            $strings[] = BuiltString::of($spec, $kind);
+        }
+
+        return $strings === [] || ! is_string($set->name ?? null) ? null : new PackagedSet($set->name, $strings);
     }
 
     /**

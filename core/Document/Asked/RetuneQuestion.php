@@ -26,8 +26,6 @@ final readonly class RetuneQuestion implements Question
 
     private const MOST_ROUNDS = 40;
 
-    private const USUAL_POST_M = 0.006;
-
     /**
      * @param  list<HungString>  $strings
      * @param  list<int>  $order
@@ -145,7 +143,7 @@ final readonly class RetuneQuestion implements Question
         $posts = $this->set->document->design->instrument->hardware->posts;
 
         return $woundM === null || $this->strings[$position - 1]->presentN === null ? null
-            : $woundM / (M_PI * ($posts->diameterM ?? self::USUAL_POST_M)) * $posts->gearRatio;
+            : $woundM / (M_PI * $posts->diameterM) * $posts->gearRatio;
     }
 
     /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lira\Fitting\Anchor;
 
 use Lira\Fitting\Caution;
-use Lira\Instrument\Anchor;
+use Lira\Kind\Anchor;
+use Lira\Kind\StringEnd;
 use Lira\Strings\BuiltString;
-use Lira\Strings\StringEnd;
 
 /** What is done where a string is held, behind the saddle. Sentences. To add an anchor: a class, and a line in {@see self::at()}. */
 abstract readonly class AnchorSteps

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lira\Fitting\Post;
 
 use Lira\Fitting\Caution;
-use Lira\Instrument\PostType;
+use Lira\Kind\PostType;
 
 /**
  * What is done at a tuner. Sentences with places: {leave_mm:0} beyond the straight way, {cut_mm:0} from the post's middle, {turns}.

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Lira\Fitting\School;
 
 use Lira\Design\SetDesign;
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Hardware;
-use Lira\Instrument\PostType;
+use Lira\Kind\Anchor;
+use Lira\Kind\Custom;
+use Lira\Kind\PostType;
+use Lira\Kind\SlackWords;
 use Lira\Material\Material;
 
 /** The schools a job goes by: what was asked for, else what is usual on such an instrument; each with its reason. */
@@ -62,7 +64,7 @@ final readonly class Schools
             $hardware->posts->type === PostType::Slotted || $hardware->posts->type === PostType::Elastomer
                 ? new Chosen(Cut::Before, 'The end goes down into the post, so it is cut first.')
                 : $pick(Cut::After, 'What is cut too late can still be cut; what is cut too short cannot be fitted.'),
-            $pick(Leave::Millimetres, 'A length needs no eye for it.'),
+            $pick(...self::leave($design)),
             $together ? $pick(Tune::All, 'The neck takes its load back evenly.')
                 : new Chosen(Tune::Each, 'What goes on keeps the load on the neck, and its neighbour gives the pitch.'),
             self::stretchesLong($design) ? $pick(Stretch::PreStretch, 'It gives far more than its post can take up.')
@@ -75,6 +77,16 @@ final readonly class Schools
     public function all(): array
     {
         return [$this->offAtOnce, $this->order, $this->turns, $this->lock, $this->cut, $this->leave, $this->tune, $this->stretch, $this->feel];
+    }
+
+    /** @return array{School, string} */
+    private static function leave(SetDesign $design): array
+    {
+        return match (Custom::of($design->instrument->kind)->hardware->slack) {
+            SlackWords::Posts => [Leave::Posts, 'Posts are at hand to count by.'],
+            SlackWords::Fret => [Leave::Fret, 'It is pulled back by the first fret, which is at hand.'],
+            SlackWords::Millimetres, SlackWords::Stretched => [Leave::Millimetres, 'A length needs no eye for it.'],
+        };
     }
 
     /** @return array{School, string} */

@@ -89,6 +89,15 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     >
                         <Glyph sign="redo" size={17} />
                     </Button>
+                    <Button className="max-sm:px-2" title="Where its strings are cheapest" onClick={actions.buy}>
+                        Buy
+                    </Button>
+                    <Button className="max-sm:px-2" title="Put it on: begin a job" onClick={actions.beginJob}>
+                        Fit
+                    </Button>
+                    <Button className="max-sm:px-2" title="Bring it to its tuning" onClick={actions.tune}>
+                        Tune
+                    </Button>
                     <Button className="max-sm:px-2" onClick={() => show('versions')}>
                         Versions ({versions})
                     </Button>
@@ -127,7 +136,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         >
                             Labels for its packets…
                         </MenuItem>
-                        <MenuItem onSelect={() => router.visit(`/strings/orders?set=${set.id}`)}>Order its strings…</MenuItem>
+                        <MenuItem onSelect={actions.buy}>Order its strings…</MenuItem>
                         <MenuItem onSelect={actions.duplicate}>Duplicate</MenuItem>
                         <MenuLine />
                         <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>

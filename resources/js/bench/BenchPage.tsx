@@ -12,6 +12,7 @@ import { axisDomain, createAxis, shownTensions, staysFitting } from '../units/ax
 import { BenchContext, createBenchStore, useBench } from './design/benchStore';
 import { withNames, type TuningNames } from './design/names';
 import type { OnItNow } from './baseline/onIt';
+import { TakeAlong } from './answer/TakeAlong';
 import { BenchHead } from './BenchHead';
 import { focusLane } from './lanes/focusLane';
 import { Legend } from './lanes/Legend';
@@ -187,6 +188,7 @@ function Bench({
                     show={setPanel}
                     onHear={hear}
                 />
+                <TakeAlong />
                 <TuningTabs refused={refused} retune={retune} show={setPanel} />
                 <ZoneHatchings />
                 <div className="relative mt-1 flex-1">

@@ -37,6 +37,10 @@ type Answer = 'instrument' | 'present' | 'wish';
 
 interface ReadAnswers extends Record<Answer, string> {
     problems: Partial<Record<Answer, string>>;
+    /** What to take instead of an answer that cannot be read. */
+    instead: Partial<Record<Answer, string[]>>;
+    /** Instruments of the workshop that may be meant. */
+    kept: Named[];
     /** What people say who have such an instrument. */
     offers: { present: string[]; wish: string[] } | null;
 }
@@ -48,8 +52,9 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
     const [present, setPresent] = useState('');
     const [wish, setWish] = useState('');
     const form = useRef<HTMLFormElement>(null);
-    const own = instruments.concat(chosen ?? []).find(({ name }) => name.toLowerCase() === instrument.trim().toLowerCase());
-    const answers = { instrument: own === undefined ? instrument : '', instrument_id: own?.id ?? null, present, wish };
+    // One of the workshop's is meant once it was tapped; words alone are read.
+    const [own, setOwn] = useState<Named | null>(chosen);
+    const answers = { instrument: own === null ? instrument : '', instrument_id: own?.id ?? null, present, wish };
     const { data } = useAsked<ReadAnswers>('/start/read', JSON.stringify(answers));
     const { act, busy, problem } = useAct();
     const [refused, setRefused] = useState<Partial<Record<Answer, string>>>({});
@@ -79,6 +84,7 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
         read: data?.[name] ?? '',
         // What the server refused counts until it is typed anew.
         problem: refused[name] ?? (value.trim() === '' ? undefined : data?.problems[name]),
+        instead: data?.instead[name] ?? [],
         onChange: (typed: string) => {
             setRefused({});
             onChange(typed);
@@ -117,23 +123,30 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                     <Asked
                         label="The instrument"
                         placeholder="what it is and its scale, such as electric guitar 25.5 in"
-                        offers={[
-                            ...instruments.map(({ name }) => name),
-                            ...(instruments.length === 0 ? DESCRIBED : DESCRIBED.slice(0, 3)),
-                        ]}
+                        own={instruments}
+                        offers={instruments.length === 0 ? DESCRIBED : DESCRIBED.slice(0, 3)}
+                        kept={own === null ? (data?.kept ?? []) : []}
+                        onKept={(named) => {
+                            setRefused({});
+                            setInstrument(named.name);
+                            setOwn(named);
+                        }}
                         autoFocus={chosen === null}
-                        {...asked('instrument', instrument, setInstrument)}
+                        {...asked('instrument', instrument, (typed) => {
+                            setInstrument(typed);
+                            setOwn(null);
+                        })}
                     />
                     <Asked
                         label="What is on it, and how it is tuned"
-                        placeholder={own === undefined ? 'a set and a tuning, such as 10-46 in E standard' : 'as it is now'}
+                        placeholder={own === null ? 'a set and a tuning, such as 10-46 in E standard' : 'as it is now'}
                         offers={data?.offers?.present ?? []}
                         autoFocus={chosen !== null}
                         {...asked('present', present, setPresent)}
                     />
                     <Asked
                         label="What it should become"
-                        placeholder="a tuning, a scale or both, such as C standard at 27 in"
+                        placeholder="a tuning, a set, a scale, a feel: C standard, 9-42, a little looser"
                         offers={data?.offers?.wish ?? []}
                         {...asked('wish', wish, setWish)}
                     />
@@ -191,14 +204,43 @@ interface AskedProps {
     /** What it is read as. */
     read: string;
     problem: string | undefined;
+    /** What to take instead, where it cannot be read. */
+    instead: string[];
+    /** The workshop's, to take instead of describing one. */
+    own?: Named[];
+    /** Of these, those that may be meant. */
+    kept?: Named[];
+    onKept?: (named: Named) => void;
     autoFocus?: boolean;
     onChange: (value: string) => void;
 }
 
+const OFFER =
+    'min-h-target rounded-mark border border-rule bg-sheet px-2 py-0.5 text-sm text-ink-soft hover:border-ink hover:text-ink';
+const TAKE = 'min-h-target rounded-mark border border-accent bg-sheet px-2 py-0.5 text-accent hover:bg-accent-wash';
+
 /** One question: its field, what the answer is read as, and what others say. */
-function Asked({ name, label, placeholder, offers, value, read, problem, autoFocus = false, onChange }: AskedProps) {
+function Asked({
+    name,
+    label,
+    placeholder,
+    offers,
+    value,
+    read,
+    problem,
+    instead,
+    own = [],
+    kept = [],
+    onKept,
+    autoFocus = false,
+    onChange,
+}: AskedProps) {
     const id = useId();
     const field = useRef<HTMLInputElement>(null);
+    const take = (words: string) => {
+        onChange(words);
+        field.current?.focus();
+    };
     return (
         <div className="grid grid-cols-[4.5rem_1fr] gap-x-4 border-t border-rule py-4 max-sm:grid-cols-1">
             <StartMark of={name} />
@@ -229,17 +271,40 @@ function Asked({ name, label, placeholder, offers, value, read, problem, autoFoc
                         read !== '' && <span className="text-ink-soft">{value.trim() === '' ? `As usual: ${read}` : read}</span>
                     )}
                 </p>
+                {(instead.length > 0 || kept.length > 0) && (
+                    <p className="mt-1 flex flex-wrap items-center gap-1.5 text-sm">
+                        {problem === undefined && <span className="text-ink-soft">Or is it yours?</span>}
+                        {kept.map((named) => (
+                            <button key={named.id} type="button" onClick={() => onKept?.(named)} className={TAKE}>
+                                {named.name}
+                            </button>
+                        ))}
+                        {problem !== undefined &&
+                            instead.map((correction) => (
+                                <button key={correction} type="button" onClick={() => take(correction)} className={TAKE}>
+                                    {correction}
+                                </button>
+                            ))}
+                    </p>
+                )}
                 <ul aria-label={`${label}: said by others`} className="mt-1.5 flex flex-wrap gap-1.5">
-                    {offers.map((offer) => (
-                        <li key={offer}>
+                    {own.map((named) => (
+                        <li key={named.id}>
                             <button
                                 type="button"
                                 onClick={() => {
-                                    onChange(offer);
+                                    onKept?.(named);
                                     field.current?.focus();
                                 }}
-                                className="min-h-target rounded-mark border border-rule bg-sheet px-2 py-0.5 text-sm text-ink-soft hover:border-ink hover:text-ink"
+                                className={OFFER}
                             >
+                                {named.name}
+                            </button>
+                        </li>
+                    ))}
+                    {offers.map((offer) => (
+                        <li key={offer}>
+                            <button type="button" onClick={() => take(offer)} className={OFFER}>
                                 {offer}
                             </button>
                         </li>

@@ -3,11 +3,16 @@
 export type Kind =
     | 'electric-guitar'
     | 'acoustic-guitar'
+    | 'resonator-guitar'
+    | 'tenor-guitar'
+    | 'lap-steel'
     | 'classical-guitar'
     | 'bass'
     | 'acoustic-bass'
     | 'elastomer-bass'
     | 'banjo'
+    | 'mandolin'
+    | 'octave-mandolin'
     | 'ukulele'
     | 'other';
 /**
@@ -571,6 +576,10 @@ export interface Target {
      */
     wound_from?: number;
     /**
+     * What each string must be, string 1 first, or kept: as in the baseline (without one, as is usual of the kind), so that a string changes only where its own would be warned of or is not sold.
+     */
+    constructions?: 'kept' | ('plain' | 'wound' | null)[];
+    /**
      * The heaviest position that may be plain.
      */
     plain_to?: number;
@@ -1030,6 +1039,14 @@ export interface Solution {
     targets: TargetBand[];
     solutions: RankedSet[];
     /**
+     * Where the constructions are kept: which strings are plain or wound now that were not, and why.
+     */
+    constructions?: ConstructionChange[];
+    /**
+     * The packaged sets that come nearest to the best solution as they come, nothing added: string by string, and by what all pull together.
+     */
+    packets: PacketAsItComes[];
+    /**
      * Packaged sets, nearest first, with the singles that would complete each.
      */
     packaged: NearestPackaged[];
@@ -1088,6 +1105,31 @@ export interface Remark {
     code: string;
     message: string;
     parameters: Parameters;
+}
+export interface ConstructionChange {
+    code: string;
+    message: string;
+    parameters: Parameters;
+}
+export interface PacketAsItComes {
+    name: string;
+    nearest: 'strings' | 'total' | 'both';
+    /**
+     * How much more all of them pull together.
+     */
+    total_share: number;
+    strings: PacketString[];
+}
+export interface PacketString {
+    position: number;
+    construction: Construction;
+    material: Material;
+    gauge_in: number;
+    density?: Density;
+    /**
+     * How much more it pulls than the chosen string, over several tunings in the mean.
+     */
+    share: number;
 }
 export interface NearestPackaged {
     name: string;
@@ -1421,6 +1463,10 @@ export interface FittingPlan {
     version: 1;
     name: string;
     schools: SchoolChosen[];
+    /**
+     * What stood in for what nobody measured or recorded: usual of such an instrument.
+     */
+    assumed: Assumed[];
     strings: StringPlanned[];
     /**
      * @minItems 1
@@ -1436,6 +1482,10 @@ export interface SchoolChosen {
     chosen: string;
     reason: string;
     others: string[];
+}
+export interface Assumed {
+    what: string;
+    value: number | string;
 }
 /**
  * How one string goes on its post; null what hangs on hardware that was not measured.
@@ -2572,6 +2622,14 @@ export interface Solution1 {
     bound: number;
     targets: TargetBand[];
     solutions: RankedSet[];
+    /**
+     * Where the constructions are kept: which strings are plain or wound now that were not, and why.
+     */
+    constructions?: ConstructionChange[];
+    /**
+     * The packaged sets that come nearest to the best solution as they come, nothing added: string by string, and by what all pull together.
+     */
+    packets: PacketAsItComes[];
     /**
      * Packaged sets, nearest first, with the singles that would complete each.
      */

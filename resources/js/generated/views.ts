@@ -1,6 +1,18 @@
 // Made from the view classes of app/Strings, app/Instruments and app/Jobs by bin/generate-views.php. Change those, not this file.
 import type { Construction, Material, Kind } from './formats';
 
+/** A set as one takes it along: in one line, with its price and the packets that come nearest. */
+export interface Answer {
+    /** Every gauge, string 1 first. */
+    line: string;
+    /** The same with what it is for, to be shared. */
+    text: string;
+    /** Null while no supplier is known. */
+    price: Price | null;
+    /** Nearest first. */
+    packets: Packet[];
+}
+
 /** Where strings broke. */
 export interface Broke {
     /** Post, nut, fret, saddle, ball or elsewhere. */
@@ -521,6 +533,24 @@ export interface OtherWay {
     cents: number;
 }
 
+/** A packaged set beside a design, as it comes. */
+export interface Packet {
+    name: string;
+    /** Its gauges in one line. */
+    line: string;
+    /** What it comes nearest by. */
+    nearest: 'strings' | 'total' | 'both';
+    /** How far the string that differs most is off, as a share of its tension. */
+    most_share: number;
+    /** How much more all pull together, as a share. */
+    total_share: number;
+    /** What is another than in the design, a phrase for each string. */
+    differs: string[];
+    /** Null where it has no price. */
+    cents: number | null;
+    currency: string;
+}
+
 /** A set, from when it was put on to when the next one was. */
 export interface Period {
     /** That put it on; null where none did. */
@@ -646,6 +676,21 @@ export interface Preview {
     after_n: number;
     schools: School[];
     strings: PlannedString[];
+    /** What stands in for what nobody measured on the instrument. */
+    assumed: string[];
+}
+
+/** What the strings of a set cost where they are sold. */
+export interface Price {
+    /** Of all that is bought, shipping included. */
+    cents: number;
+    currency: string;
+    /** Strings that lie in the drawer. */
+    from_drawer: number;
+    /** Where it is bought. */
+    suppliers: string[];
+    /** Gauges that nobody lists, in the reader’s unit. */
+    missing: string[];
 }
 
 /** A row that was not taken. */

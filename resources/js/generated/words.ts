@@ -3,11 +3,16 @@
 export const KINDS = {
     "electric-guitar": "electric guitar",
     "acoustic-guitar": "acoustic guitar",
+    "resonator-guitar": "resonator guitar",
+    "tenor-guitar": "tenor guitar",
+    "lap-steel": "lap steel",
     "classical-guitar": "classical guitar",
     "bass": "bass",
     "acoustic-bass": "acoustic bass",
     "elastomer-bass": "elastomer bass",
     "banjo": "banjo",
+    "mandolin": "mandolin",
+    "octave-mandolin": "octave mandolin",
     "ukulele": "ukulele",
     "other": "other"
 } as const;
@@ -276,7 +281,7 @@ export const LIST_FIELDS = [
 
 export const TYPED = {
     "number": "^\\s*(?:(\\d*[.,]?\\d+)(?:(?:\\s+|\\s*-\\s*)(\\d+)\\s*\\/\\s*(\\d+)|\\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\\d+)\\s*\\/\\s*(\\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))\\s*$",
-    "gauge": "^\\s*(?:((?:round\\s+wound|round-wound|roundwound|flat\\s+wound|flat-wound|half-round|half\\s+round|tape\\s+wound|tape-wound|flatwound|plain|wound|round|flat|tape|wnd|pl|wd|rw|fw|p|w))\\s+)?(?:(\\d*[.,]?\\d+)(?:(?:\\s+|\\s*-\\s*)(\\d+)\\s*\\/\\s*(\\d+)|\\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\\d+)\\s*\\/\\s*(\\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))\\s*((?:millimetres|millimeters|centimetres|centimeters|thousandths|millimetre|millimeter|centimetre|centimeter|thousandth|metres|meters|inches|metre|meter|thous|inch|thou|mils|mms|cms|in\\.|ins|mil|ths|mm|cm|in|''|’’|th|m|\"|”|“|″))?\\s*((?:round\\s+wound|round-wound|roundwound|flat\\s+wound|flat-wound|half-round|half\\s+round|tape\\s+wound|tape-wound|flatwound|plain|wound|round|flat|tape|wnd|pl|wd|rw|fw|p|w))?\\s*$",
+    "gauge": "^\\s*(?:((?:round\\s+wound|round-wound|roundwound|flat\\s+wound|flat-wound|half-round|half\\s+round|tape\\s+wound|tape-wound|flatwound|plain|wound|round|flat|tape|wnd|pl|wd|rw|fw|p|w))\\s+)?(?:(\\d*[.,]?\\d+)(?:(?:\\s+|\\s*-\\s*)(\\d+)\\s*\\/\\s*(\\d+)|\\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\\d+)\\s*\\/\\s*(\\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))\\s*((?:millimetres|millimeters|centimetres|centimeters|thousandths|millimetre|millimeter|centimetre|centimeter|thousandth|metres|meters|inches|metre|meter|thous|zoll|inch|thou|mils|mms|cms|in\\.|ins|mil|ths|mm|cm|in|''|’’|th|m|\"|”|“|″))?\\s*((?:round\\s+wound|round-wound|roundwound|flat\\s+wound|flat-wound|half-round|half\\s+round|tape\\s+wound|tape-wound|flatwound|plain|wound|round|flat|tape|wnd|pl|wd|rw|fw|p|w))?\\s*$",
     "gaugeMetres": {
         "mm": 0.001,
         "mms": 0.001,
@@ -297,6 +302,7 @@ export const TYPED = {
         "meters": 1,
         "in": 0.0254,
         "in.": 0.0254,
+        "zoll": 0.0254,
         "ins": 0.0254,
         "inch": 0.0254,
         "inches": 0.0254,
@@ -339,7 +345,7 @@ export const TYPED = {
         "tape wound": "tape-wound",
         "tape-wound": "tape-wound"
     },
-    "length": "^\\s*(?:(\\d*[.,]?\\d+)(?:(?:\\s+|\\s*-\\s*)(\\d+)\\s*\\/\\s*(\\d+)|\\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\\d+)\\s*\\/\\s*(\\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))\\s*((?:millimetres|millimeters|centimetres|centimeters|millimetre|millimeter|centimetre|centimeter|metres|meters|inches|metre|meter|inch|mms|cms|in\\.|ins|mm|cm|in|''|’’|m|\"|”|“|″))?\\s*$",
+    "length": "^\\s*(?:(\\d*[.,]?\\d+)(?:(?:\\s+|\\s*-\\s*)(\\d+)\\s*\\/\\s*(\\d+)|\\s*([¼½¾⅓⅔⅛⅜⅝⅞]))?|(\\d+)\\s*\\/\\s*(\\d+)|([¼½¾⅓⅔⅛⅜⅝⅞]))\\s*((?:millimetres|millimeters|centimetres|centimeters|millimetre|millimeter|centimetre|centimeter|metres|meters|inches|metre|meter|zoll|inch|mms|cms|in\\.|ins|mm|cm|in|''|’’|m|\"|”|“|″))?\\s*$",
     "lengthMetres": {
         "mm": 0.001,
         "mms": 0.001,
@@ -360,6 +366,7 @@ export const TYPED = {
         "meters": 1,
         "in": 0.0254,
         "in.": 0.0254,
+        "zoll": 0.0254,
         "ins": 0.0254,
         "inch": 0.0254,
         "inches": 0.0254,
@@ -421,7 +428,7 @@ export const SENTENCES: Record<string, string> = {
     "steel-on-nylon": "String {string} has a steel core and this instrument was built for nylon: steel pulls it apart. Use nylon, fluorocarbon or synthetic gut.",
     "not-magnetic": "A magnetic pickup cannot hear string {string}: it has neither steel nor nickel in it.",
     "bronze-on-magnetic": "String {string} is bronze: a magnetic pickup hears only its core, and it comes out weak. Use nickel or steel wrap.",
-    "wrong-end": "String {string} has {end} and this instrument has {anchor}: it cannot be held. Order it with {takes}.",
+    "wrong-end": "String {string} has {end} and this instrument [known=recorded|has][known=assumed|usually has] {anchor}: it cannot be held. Order it with {takes}[known=recorded|.][known=assumed|, or say what holds its strings.]",
     "tied-loop": "String {string} has no loop: tie a small one with a square knot, cinch it before you tune, and allow {knot_mm:0} for it.",
     "nut-slot-narrow": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it will sit high. A repairer widens the slot.",
     "nut-slot-wide": "Nut slot {string} is {slot_mm:2} and the string {string_mm:2}: it may rattle. Try it; a repairer fills the slot or makes a new nut.",
@@ -435,10 +442,12 @@ export const SENTENCES: Record<string, string> = {
     "string-too-short": "String {string} is made {made_mm:0} long; this instrument takes {needed_mm:0} and {spare_mm:0!} to hold on to. Order an extra-long one.",
     "springs": "The bridge floats: its springs must pull {ratio:2} times as hard as before[claw=tightens|, which tightens the claw by about {travel_mm:1}][claw=loosens|, which loosens the claw by about {travel_mm:1}]. Turn the claw’s screws while tuning until the bridge sits level.",
     "thick-for-scale": "String {string} is very thick for {scale_mm:0}: such a string sounds dull there and hardly intonates. A longer scale, or a higher tuning on a thinner string, would be better.",
+    "unusual-make": "String {string} is [make=plain|plain at {gauge_mm}: beyond {border_gauge_mm} a plain one is stiff, dull and hard to intonate here. Take a wound one.][make=wound|wound at {gauge_mm}: below {border_gauge_mm} a wound one hardly lasts here. Take a plain one.]",
     "dull": "String {string} [certain=yes|is][certain=no|may be] stiff for this length and pitch: it [certain=yes|sounds dull and drags][certain=no|may sound dull and drag] its intonation. [built=wound|Try a thinner core or a longer scale.][built=plain|Try it wound.]",
     "neighbour-jump": "Strings {string} and {next} differ by {by_share}: string {tighter} will feel the tighter. Step one of them by a gauge.",
     "gauge-order": "String {string} is lower than string {higher} and thinner. Check that they are not swapped.",
     "pool-ends": "String {string} comes to {tension_n} instead of {aim_n}: about {gauge_mm} is needed; [end=heavy|this pool ends at {ends_gauge_mm}][end=light|this pool begins at {ends_gauge_mm}].",
+    "construction-changes": "String {string} becomes [to=wound|wound][to=plain|plain]: as a [to=wound|plain][to=plain|wound] one [why=passes-table|it would be past what anybody fits here.][why=thick-for-scale|it would be too thick for its scale.][why=breaks|it would break.][why=unsuitable|it would not suit this instrument.][why=not-sold|no gauge near its aim is sold.][why=border|it would stand on the wrong side of its neighbours.]",
     "pulls-less": "{semitones} semitones lower, a string left as it is pulls {left_share} of what it did: string {string} only {tension_n}.",
     "short-for-baritone": "This neck is {neck_mm:0}; necks made for it are {usual_mm:0} and longer. On a shorter one the low strings have to be thicker, duller and harder to intonate.",
     "long-enough": "At {neck_mm:0} this neck is long enough for it.",

@@ -12,6 +12,8 @@ const FALLBACK: Usual = {
     frets: 22,
     anchor: null,
     built_for: null,
+    pickup: 'none',
+    posts: { type: 'standard', diameter_mm: 6, spacing_mm: 26 },
     layout: 'one-side',
     nut_gap_mm: 7,
     saddle_gap_mm: 10.5,

@@ -195,6 +195,17 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                         <strong>{preview.steps} steps</strong>; it pulls {formatForce(preview.before_n, units)} now and{' '}
                         <strong>{formatForce(preview.after_n, units)}</strong> in the end.
                     </p>
+                    {preview.assumed.length > 0 && (
+                        <p className="mt-1 text-sm text-ink-soft">
+                            Assumed, as nobody measured it on this instrument: {preview.assumed.join('; ')}.{' '}
+                            <Link
+                                href={`/instruments/${begin.instrument.id}`}
+                                className="text-accent underline underline-offset-3"
+                            >
+                                Say how it is
+                            </Link>
+                        </p>
+                    )}
                     {missing.length > 0 && (
                         <p className="mt-1 text-caution">
                             {capital(stringsWords(missing))} {missing.length === 1 ? 'is' : 'are'} not in the drawer. The job can

@@ -76,7 +76,8 @@ export function readShare(typed: string): number | null {
 export function readGauge(typed: string, units: Pick<Units, 'gauge'>): { gauge: Gauge; made: Made | null } | null {
     const match = groups(gauge, typed);
     const value = match === null ? null : valueOf(match.slice(1, 1 + GROUPS));
-    if (match === null || value === null || value <= 0) {
+    // A half of what is anybody's guess.
+    if (match === null || value === null || value <= 0 || (match[1] === '' && match[1 + GROUPS] === '')) {
         return null;
     }
     const unit = match[1 + GROUPS] || bareUnit(value, units);

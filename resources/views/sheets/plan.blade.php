@@ -47,6 +47,9 @@
             </tr>
         @endforeach
     </table>
+    @if ($assumed !== [])
+        <p>Assumed, since nobody measured it on this instrument: {{ implode('; ', $assumed) }}.</p>
+    @endif
     <p class="foot">
         On the right stands what all strings pull together once the step is done. Local rules come first. The set was last changed on
         {{ $changed }}.

@@ -27,9 +27,9 @@ final class ConverterTest extends CoreTestCase
         self::assertSame('Curlew, 4 lower, C standard', $document->design->name);
         self::assertSame([60, 55, 51, 46, 41, 36], self::notes($document));
         self::assertSame('Curlew, E', $document->baseline?->name);
-        self::assertSame([12.5, 16.0, 23.0, 33.0, 45.0, 58.0], self::gauges($document));
+        self::assertSame([12.5, 16.0, 21.0, 33.0, 45.0, 58.0], self::gauges($document));
         self::assertSame(
-            [false, false, true, true, true, true],
+            [false, false, false, true, true, true],
             array_map(static fn ($string): bool => $string->spec->type->construction->isWound(), $document->design->strings),
         );
         foreach ($converted->assessment->evaluation->strings as $string) {
@@ -74,7 +74,7 @@ final class ConverterTest extends CoreTestCase
 
         self::assertEquals($json->baseline, $converted->document->json->baseline);
         self::assertEquals(
-            (object) ['profile' => 'baseline', 'tunings' => 'worst', 'style' => (object) ['attack' => 'hard']],
+            (object) ['profile' => 'baseline', 'tunings' => 'worst', 'constructions' => 'kept', 'style' => (object) ['attack' => 'hard']],
             $converted->document->json->target,
         );
         self::assertGreaterThan(1.04, $converted->document->bands()[5]->targetN / $converted->document->bands()[5]->beforeStyleN);
@@ -140,7 +140,7 @@ final class ConverterTest extends CoreTestCase
         $converted = self::convert(['to' => 'octave']);
 
         self::assertSame([64, 59, 67, 62, 57, 52], self::notes($converted->document));
-        self::assertSame([10.0, 13.0, 8.5, 12.0, 16.0, 23.0], self::gauges($converted->document));
+        self::assertSame([10.0, 13.0, 8.5, 12.0, 18.0, 23.0], self::gauges($converted->document));
         self::assertStringContainsString('they must be changed, never tuned up', self::said($converted->reasons)[0]);
         self::assertSame([], self::said($converted->doubts));
 

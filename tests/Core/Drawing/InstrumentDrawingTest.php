@@ -9,7 +9,7 @@ use Lira\Document\SetDocument;
 use Lira\Finding\FindingType;
 use Lira\Finding\Place;
 use Lira\Finding\Rulebook;
-use Lira\Instrument\PostLayout;
+use Lira\Kind\PostLayout;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 use Tests\Core\Document\Documents;

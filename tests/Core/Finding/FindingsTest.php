@@ -322,7 +322,10 @@ final class FindingsTest extends CoreTestCase
             self::assertNotSame(Severity::Note, $found?->severity);
         }
         self::assertNull(self::found(self::with(self::alone(), '/instrument/hardware', (object) ['anchor' => $anchor]), 'wrong-end'));
-        self::assertNull(self::found(self::with(self::alone(), '/strings/2/end', 'loop'), 'wrong-end'));
+        // Where nobody looked, what is usual holds it: that is said, and stops nobody.
+        $assumed = self::found(self::with(self::alone(), '/strings/2/end', 'loop'), 'wrong-end');
+        self::assertSame(Severity::Caution, $assumed?->severity);
+        self::assertStringContainsString('this instrument usually has a top-loading bridge', $assumed->message(Units::si()));
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -364,11 +367,11 @@ final class FindingsTest extends CoreTestCase
         ];
         $magnetic = (object) ['pickup' => 'magnetic'];
         yield 'nylon over a magnetic pickup' => [$with($nylon, '/instrument/hardware', $magnetic), ['not-magnetic']];
-        yield 'nylon where no pickup was recorded' => [$nylon, []];
+        yield 'nylon where no pickup was recorded' => [$nylon, ['not-magnetic']];
         yield 'nylon under a piezo' => [$with($nylon, '/instrument/hardware', (object) ['pickup' => 'piezo']), []];
         yield 'nylon on an acoustic' => [$with($nylon, '/instrument/kind', 'acoustic-guitar'), []];
         yield 'bronze on an electric' => [$with($bronze, '/instrument/hardware', $magnetic), ['bronze-on-magnetic']];
-        yield 'bronze where no pickup was recorded' => [$bronze, []];
+        yield 'bronze where no pickup was recorded' => [$bronze, ['bronze-on-magnetic']];
         yield 'bronze on an acoustic' => [$with($bronze, '/instrument/kind', 'acoustic-guitar'), []];
         yield 'bronze over a magnetic pickup' => [
             $with($with($bronze, '/instrument/kind', 'acoustic-guitar'), '/instrument/hardware', $magnetic),
@@ -514,7 +517,8 @@ final class FindingsTest extends CoreTestCase
     {
         yield 'a hole through it' => ['standard', [2.0, 1.5]];
         yield 'a socket in its middle' => ['slotted', [2.0, 1.5]];
-        yield 'a lock' => ['locking', [0.5, 0.5]];
+        // A plain string needs more of a thin post than the half turn to come to its pitch.
+        yield 'a lock' => ['locking', [0.7096709841422737, 0.5]];
         yield 'a roller' => ['roller', [2.0, 2.0]];
         yield 'at the side of the neck' => ['banjo-fifth', [2.0, 1.5]];
         yield 'for elastomer strings' => ['elastomer', [1.0, 1.0]];

@@ -75,7 +75,8 @@ final class GoingOtherwiseTest extends CoreTestCase
     {
         $document = SetDocument::from(Documents::with('/instrument/hardware', new \stdClass));
         $string = $document->evaluation()->strings[0];
-        self::assertNull($string->fit->leave);
+        self::assertSame(0.006, $document->design->instrument->hardware->posts->diameterM);
+        self::assertContains('posts.diameter_mm', $document->design->instrument->hardware->assumed);
         self::assertTrue(CutShort::of($document->design, $string, $document->limits, 0.045)->holds);
         self::assertFalse(CutShort::of($document->design, $string, $document->limits, 0.015)->holds);
     }

@@ -15,9 +15,9 @@ use Lira\Fitting\School\Order;
 use Lira\Fitting\School\Schools;
 use Lira\Fitting\Step;
 use Lira\Fitting\Winding;
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
-use Lira\Instrument\PostType;
+use Lira\Kind\Anchor;
+use Lira\Kind\PostType;
 use Lira\Wording\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
@@ -269,15 +269,16 @@ final class PlanTest extends CoreTestCase
             return [];
         };
 
-        self::assertSame(['Leave as slack', '35 mm', '35 mm'], $key([], 1));
+        self::assertSame(['Leave as slack', '35 mm', '35 mm'], $key(['leave' => 'millimetres'], 1));
+        self::assertSame(['Leave as slack', '1½ posts', '35 mm'], $key([], 1));
         self::assertSame(['Leave as slack', '1½ posts', '35 mm'], $key(['leave' => 'posts'], 1));
         self::assertSame(['Leave as slack, in first frets', '1 fret', '35 mm'], $key(['leave' => 'fret'], 1));
         self::assertSame(['Leave as slack: under it at the 12th go', '5 fingers', '35 mm'], $key(['leave' => 'lift'], 1));
-        self::assertSame(['Cut it past its own post by', '43 mm', '43 mm'], $key(['cut' => 'before'], 1));
+        self::assertSame(['Cut it past its own post by', '43 mm', '43 mm'], $key(['cut' => 'before', 'leave' => 'millimetres'], 1));
         self::assertSame(['Cut it past its own post by', '2 posts', '50 mm'], $key(['leave' => 'posts'], 1, ['type' => 'slotted']));
         self::assertSame(['Fold it back from its post, and cut at', '47 mm', '47 mm'], $key(['leave' => 'posts'], 6, ['type' => 'slotted']));
         self::assertSame(['Wind', '½ of a turn', '½ of a turn'], $key([], 6, ['type' => 'locking']));
-        self::assertSame(['Wind', '1½ turns', '1½ turns'], $key([], 6, ['diameter_mm' => null]));
+        self::assertSame(['Leave as slack', '32 mm', '32 mm'], $key(['leave' => 'millimetres'], 6, ['diameter_mm' => null]));
     }
 
     public function test_turns_go_round_by_the_side_and_the_hand(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Intonation;
 
-use Lira\Instrument\Anchor;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Hardware;
 use Lira\Instrument\Instrument;
@@ -12,6 +11,7 @@ use Lira\Instrument\Saddle;
 use Lira\Intonation\BridgeLine;
 use Lira\Intonation\SaddleMove;
 use Lira\Intonation\Saddles;
+use Lira\Kind\Anchor;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
@@ -93,11 +93,11 @@ final class BridgeLineTest extends CoreTestCase
     /** @return iterable<string, array{Kind, Hardware, Saddles}> */
     public static function instruments(): iterable
     {
-        yield 'an electric guitar of which nothing is known' => [Kind::ElectricGuitar, new Hardware, Saddles::Each];
+        yield 'an electric guitar of which nothing is known' => [Kind::ElectricGuitar, new Hardware(kind: Kind::ElectricGuitar), Saddles::Each];
         yield 'a bass' => [Kind::Bass, new Hardware(Anchor::StringThrough), Saddles::Each];
-        yield 'an acoustic guitar' => [Kind::AcousticGuitar, new Hardware, Saddles::Fixed];
+        yield 'an acoustic guitar' => [Kind::AcousticGuitar, new Hardware(kind: Kind::AcousticGuitar), Saddles::Fixed];
         yield 'with pins' => [Kind::AcousticBass, new Hardware(Anchor::BridgePins), Saddles::Fixed];
-        yield 'a banjo' => [Kind::Banjo, new Hardware, Saddles::Loose];
+        yield 'a banjo' => [Kind::Banjo, new Hardware(kind: Kind::Banjo), Saddles::Loose];
         yield 'an archtop' => [Kind::ElectricGuitar, new Hardware(Anchor::StopTailpiece, bridge: BridgeHold::Loose), Saddles::Loose];
         yield 'an archtop with screws in its loose bridge' => [Kind::ElectricGuitar, new Hardware(bridge: BridgeHold::Loose, saddle: new Saddle(screwPitchM: 0.0005)), Saddles::Each];
         yield 'a classical guitar with a saddle for each' => [Kind::ClassicalGuitar, new Hardware(saddle: new Saddle(screwPitchM: 0.0005)), Saddles::Each];

@@ -9,13 +9,16 @@ use Lira\Instrument\Instrument;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
+use Lira\Limit\Limits;
 use Lira\Material\Material;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\ReferencePitch;
 use Lira\Pitch\Tuning;
 use Lira\Pool\Pool;
 use Lira\Solver\Brief;
+use Lira\Solver\Cautions;
 use Lira\Solver\ChosenString;
+use Lira\Solver\Constructions;
 use Lira\Solver\NoSolution;
 use Lira\Solver\Serving;
 use Lira\Solver\SetSolver;
@@ -31,13 +34,26 @@ use Random\Randomizer;
 use Tests\Core\CoreTestCase;
 
 /**
- * The solver against every set there is, on 500 random cases: borders between plain and wound, strings that must be one or the other or
- * stay, several tunings, totals aimed at and not to be exceeded, pitches that break. What is allowed and what it costs is written from
- * its definition.
+ * The solver against every set there is, on 2,000 random cases: borders between plain and wound, strings that must be one or the other,
+ * stay, or keep their construction, several tunings, totals aimed at and not to be exceeded, pitches that break, choices that would be
+ * warned of. What is allowed and what it costs is written from its definition.
  */
 final class BruteForceTest extends CoreTestCase
 {
-    private const CASES = 500;
+    private const CASES = 2000;
+
+    /** What is warned of on an electric guitar: a share of the breaking load, of the length; thousandths of an inch. */
+    private const BREAKS = 0.75;
+
+    private const THICK = 3.0e-3;
+
+    private const PLAIN_UP_TO = 22.0;
+
+    private const ON_BARITONES = 26.0;
+
+    private const BARITONE_FROM_M = 0.673;
+
+    private const WOUND_FROM = 17.0;
 
     /** @var \WeakMap<BuiltString, non-empty-list<BuiltString>> */
     private static \WeakMap $possible;
@@ -45,7 +61,7 @@ final class BruteForceTest extends CoreTestCase
     public function test_the_best_sets_are_found_and_what_cannot_be_is_refused(): void
     {
         self::$possible = new \WeakMap;
-        $refused = $bordered = $partly = 0;
+        $refused = $bordered = $partly = $warned = $kept = 0;
         for ($case = 1; $case <= self::CASES; $case++) {
             [$design, $brief] = self::case(new Randomizer(new Mt19937($case)));
             // A total aimed above the greatest allowed is refused at once.
@@ -68,12 +84,16 @@ final class BruteForceTest extends CoreTestCase
                 "case {$case}",
             );
             self::assertTrue($solved->complete, "case {$case}");
+            $warned += $solved->solutions[0]->objective >= 10 ? 1 : 0;
+            $kept += $brief->plainOnly !== [] && $brief->woundOnly !== [] ? 1 : 0;
             $bordered += self::bestWithoutBorder($design, $brief) < $solved->solutions[0]->objective - 1e-9 ? 1 : 0;
         }
         // The cases do try what they are for.
         self::assertGreaterThan(40, $refused);
         self::assertGreaterThan(20, $partly);
         self::assertGreaterThan(25, $bordered);
+        self::assertGreaterThan(100, $warned);
+        self::assertGreaterThan(100, $kept);
     }
 
     /** As few strings as can be are left unserved, and the others are as good as they can be. */
@@ -96,7 +116,7 @@ final class BruteForceTest extends CoreTestCase
         $chosen = array_map(static fn (ChosenString $string): int => $string->position - 1, $none->others->solutions[0]->strings);
         self::assertSame(array_values(array_diff(array_keys($design->strings), $unserved)), $chosen, "case {$case}");
         $least = min([INF, ...array_column(self::everySet($design, $brief, count($unserved)), 'miss')]);
-        $found = array_sum(array_map(static fn (ChosenString $string): float => $string->chosen->miss, $none->others->solutions[0]->strings));
+        $found = array_sum(array_map(static fn (ChosenString $string): float => $string->chosen->cost, $none->others->solutions[0]->strings));
         // What an unserved string leaves of the order of gauges is nobody's matter; the misses are.
         self::assertEqualsWithDelta($least, $found, 0.01 * count($chosen) + 1e-9, "case {$case}");
     }
@@ -105,7 +125,7 @@ final class BruteForceTest extends CoreTestCase
     {
         return self::everySet($design, new Brief(
             $brief->tensions, $brief->bands, $brief->serving, $brief->pool, $brief->breakShare, $brief->mostTotalN,
-            $brief->woundFrom, $brief->plainTo, $brief->plainOnly, $brief->woundOnly, $brief->keep, mixed: true,
+            $brief->woundFrom, $brief->plainTo, $brief->plainOnly, $brief->woundOnly, $brief->keep, mixed: true, cautions: $brief->cautions,
         ))[0]['objective'] ?? INF;
     }
 
@@ -113,7 +133,7 @@ final class BruteForceTest extends CoreTestCase
     {
         return new Brief(
             $brief->tensions, $brief->bands, $brief->serving, $brief->pool, $brief->breakShare, null,
-            $brief->woundFrom, $brief->plainTo, $brief->plainOnly, $brief->woundOnly, $brief->keep, mixed: $brief->mixed,
+            $brief->woundFrom, $brief->plainTo, $brief->plainOnly, $brief->woundOnly, $brief->keep, mixed: $brief->mixed, cautions: $brief->cautions,
         );
     }
 
@@ -184,6 +204,19 @@ final class BruteForceTest extends CoreTestCase
         return $share;
     }
 
+    /** Whether a technician would warn of a string there whatever stands beside it. */
+    private static function isWarned(SetDesign $design, BuiltString $string, int $index): bool
+    {
+        $lengthM = $design->instrument->scale->speakingLengthM($index + 1, count($design->strings));
+        $thousandths = $string->spec->type->gauge->inThousandths();
+
+        return self::leastShare($design, $string, $index) >= self::BREAKS
+            || $string->build->outerDiameterM / $lengthM > self::THICK
+            || ($string->spec->type->construction->isWound()
+                ? $thousandths < self::WOUND_FROM - 1e-6
+                : $thousandths > ($lengthM >= self::BARITONE_FROM_M ? self::ON_BARITONES : self::PLAIN_UP_TO) + 1e-6);
+    }
+
     private static function tensionN(SetDesign $design, BuiltString $string, int $index, int $tuning): float
     {
         return $string->tension->tensionN(
@@ -203,7 +236,7 @@ final class BruteForceTest extends CoreTestCase
      */
     private static function judged(SetDesign $design, Brief $brief, array $chosen): ?array
     {
-        $miss = $penalty = 0.0;
+        $miss = $penalty = $warned = 0.0;
         $totals = array_fill(0, count($design->tunings), 0.0);
         foreach ($chosen as $index => $string) {
             if ($string === null) {
@@ -216,6 +249,7 @@ final class BruteForceTest extends CoreTestCase
                 $totals[$tuning] += $newtons;
             }
             $miss += max($off);
+            $warned += $brief->cautions !== null && self::isWarned($design, $string, $index) ? 10 : 0;
             foreach ($chosen as $other => $below) {
                 $lower = $below === null ? 0.0 : self::height($design, $other) - self::height($design, $index);
                 // Both kept as they are is nobody's choice.
@@ -243,7 +277,7 @@ final class BruteForceTest extends CoreTestCase
         $aimN = $brief->tensions->totalN;
         $mean = array_sum($totals) / count($totals);
 
-        return ['objective' => $miss + $penalty + ($aimN === null ? 0.0 : 100 * log($mean / $aimN) ** 2), 'miss' => $miss];
+        return ['objective' => $miss + $penalty + $warned + ($aimN === null ? 0.0 : 100 * log($mean / $aimN) ** 2), 'miss' => $miss + $warned];
     }
 
     /** @return array{SetDesign, Brief} */
@@ -270,7 +304,7 @@ final class BruteForceTest extends CoreTestCase
             $strings[] = BuiltString::of(new StringSpec(\Lira\Strings\StringType::of(
                 $wound ? Construction::RoundWound : Construction::Plain,
                 $wound ? Material::NickelPlatedSteel : Material::MusicWire,
-                Length::thousandths($wound ? $random->getInt(17, 30) : $random->getInt(20, 50) / 2),
+                Length::thousandths($wound ? $random->getInt(14, 30) : $random->getInt(20, 58) / 2),
             )), Kind::ElectricGuitar);
         }
         $design = new SetDesign('case', new Instrument('case', Kind::ElectricGuitar, Scale::single(Length::millimetres($random->getInt(620, 690)))), $tunings, array_map(
@@ -287,7 +321,7 @@ final class BruteForceTest extends CoreTestCase
             $pitches,
         ));
 
-        return [$design, new Brief(
+        $brief = new Brief(
             $tensions,
             $bands,
             Serving::worst(),
@@ -300,6 +334,9 @@ final class BruteForceTest extends CoreTestCase
             $pick(6),
             $pick(8),
             mixed: $random->getInt(0, 4) === 0,
-        )];
+            cautions: $random->getInt(0, 3) === 0 ? null : Cautions::of($design, Limits::usual()),
+        );
+
+        return [$design, $random->getInt(0, 2) === 0 ? $brief->keeping(Constructions::kept($design, $design, $brief)) : $brief];
     }
 }

@@ -24,8 +24,8 @@ final class SetSolverTest extends CoreTestCase
     {
         $best = self::solve((object) ['profile' => 'baseline', 'wound_from' => 4, 'plain_to' => 3])->solutions[0];
 
-        self::assertSame([11.0, 15.0, 19.0, 29.0, 40.0, 52.0], self::gauges($best->strings));
-        self::assertEqualsWithDelta([408.40], $best->totalsN, 0.01);
+        self::assertSame([11.0, 14.5, 19.0, 29.0, 40.0, 52.0], self::gauges($best->strings));
+        self::assertEqualsWithDelta([404.17], $best->totalsN, 0.01);
     }
 
     public function test_five_are_given_best_first_and_all_different(): void
@@ -133,7 +133,8 @@ final class SetSolverTest extends CoreTestCase
         $document = SetDocument::from($json);
         $solved = SetSolver::solve($document->design, $document->brief());
 
-        self::assertLessThan(0.01, $solved->solutions[0]->objective);
+        // G4 is thinner than its tension asks: thicker ones would be warned of.
+        self::assertLessThan(0.06, $solved->solutions[0]->objective);
         self::assertLessThan(self::gauges($solved->solutions[0]->strings)[1], self::gauges($solved->solutions[0]->strings)[2]);
     }
 
@@ -212,7 +213,7 @@ final class SetSolverTest extends CoreTestCase
             [46, ['profile' => 'baseline']],
             [59, ['profile' => 'equal', 'tension_n' => 70]],
             [150, ['profile' => 'total', 'tension_n' => 420]],
-            [320, ['profile' => 'baseline', 'limits' => (object) ['max_total_n' => 380]]],
+            [340, ['profile' => 'baseline', 'limits' => (object) ['max_total_n' => 380]]],
         ] as [$most, $target]) {
             $json = Documents::harbour();
             $json->target = (object) $target;

@@ -11,7 +11,7 @@ use Lira\Document\StringTypeWriter;
 use Lira\Finding\Finding;
 use Lira\Finding\Severity;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Usual;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
@@ -20,7 +20,6 @@ use Lira\Pool\StandardPool;
 use Lira\Solver\StartingSet;
 use Lira\Strength\Breaking;
 use Lira\Strings\StringSpec;
-use Lira\Target\UsualTension;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
 
@@ -66,7 +65,7 @@ final class StartingSetTest extends CoreTestCase
     /** The usual set is put on other necks as long as it pulls within 0.35, as a logarithm, of what it does on its own: 2 ln(L/L₀). */
     public function test_the_usual_set_goes_on_necks_up_to_a_sixth_longer_or_shorter(): void
     {
-        $own = Usual::for(Kind::ElectricGuitar)->lengthM;
+        $own = Custom::of(Kind::ElectricGuitar)->neck->lengthM;
         $begun = static function (float $lengthM): array {
             $instrument = new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres(1000 * $lengthM)));
             $usual = StartingSet::tuning(new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres(648))), 6);
@@ -86,7 +85,7 @@ final class StartingSetTest extends CoreTestCase
     public function test_a_tuning_is_begun_with_as_long_as_strings_bear_it(): void
     {
         $bears = static function (float $lengthM, float $hz): bool {
-            foreach (StandardPool::for(Kind::ElectricGuitar)->strings as $string) {
+            foreach (StandardPool::for(Kind::AcousticGuitar)->strings as $string) {
                 $certain = Breaking::certainlyN($string, 0.75);
                 if ($certain === null || $string->tension->tensionN($lengthM, $hz) <= $certain) {
                     return true;
@@ -95,7 +94,7 @@ final class StartingSetTest extends CoreTestCase
 
             return false;
         };
-        $begun = static fn (float $mm): Tuning => StartingSet::tuning(new Instrument('', Kind::ElectricGuitar, Scale::single(Length::millimetres($mm))), 6);
+        $begun = static fn (float $mm): Tuning => StartingSet::tuning(new Instrument('', Kind::AcousticGuitar, Scale::single(Length::millimetres($mm))), 6);
         $usual = $begun(648);
         [$kept, $left] = [648.0, 2000.0];
         while ($left - $kept > 0.01) {
@@ -117,7 +116,7 @@ final class StartingSetTest extends CoreTestCase
     #[DataProvider('begun')]
     public function test_what_people_put_on_it_is_what_one_begins_with(Kind $kind, int $strings, string $tuning, string $gauges): void
     {
-        [$name, $begun] = self::begin($kind, $strings, 1000 * Usual::for($kind)->lengthM);
+        [$name, $begun] = self::begin($kind, $strings, 1000 * Custom::of($kind)->neck->lengthM);
 
         self::assertSame([$tuning, $gauges], [$name, $begun]);
     }
@@ -143,9 +142,9 @@ final class StartingSetTest extends CoreTestCase
     {
         foreach (Kind::cases() as $kind) {
             for ($strings = 1; $strings <= 14 && $kind !== Kind::ElastomerBass; $strings++) {
-                $usual = Usual::for($kind);
+                $usual = Custom::of($kind)->neck;
                 $instrument = ['name' => 'x', 'kind' => $kind->value, 'scale' => (object) ['type' => 'single', 'length_mm' => 1000 * $usual->lengthM]];
-                $short = array_filter(Usual::shortStrings($kind), static fn (int $position): bool => $position <= $strings, ARRAY_FILTER_USE_KEY);
+                $short = array_filter(Custom::of($kind)->neck->shortStrings, static fn (int $position): bool => $position <= $strings, ARRAY_FILTER_USE_KEY);
                 $instrument += $short === [] ? [] : ['short_strings' => array_map(
                     static fn (int $position, int $fret): \stdClass => (object) ['position' => $position, 'starts_at_fret' => $fret],
                     array_keys($short),
@@ -172,8 +171,8 @@ final class StartingSetTest extends CoreTestCase
                 ), $what);
                 // Ten strings of whatever kind do not go down to a few pounds.
                 foreach ($assessment->evaluation->strings as $string) {
-                    self::assertGreaterThan(0.45 * UsualTension::newtons($kind), $string->tunings[0]->tensionN, $what);
-                    self::assertLessThan(1.45 * UsualTension::newtons($kind), $string->tunings[0]->tensionN, $what);
+                    self::assertGreaterThan(0.45 * Custom::of($kind)->strings->tensionN, $string->tunings[0]->tensionN, $what);
+                    self::assertLessThan(1.45 * Custom::of($kind)->strings->tensionN, $string->tunings[0]->tensionN, $what);
                 }
             }
         }
@@ -182,11 +181,14 @@ final class StartingSetTest extends CoreTestCase
     public function test_a_neck_of_another_length_keeps_the_usual_set_until_it_would_be_another_instrument(): void
     {
         self::assertSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 628)[1]);
-        self::assertSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 686)[1]);
+        self::assertSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 672)[1]);
+        // From there on it is a baritone.
+        self::assertSame(['Baritone B', '13 17 24 36w 46w 62w'], self::begin(Kind::ElectricGuitar, 6, 674));
         // On a child's neck they would hang loose.
         self::assertNotSame('10 13 17 26w 36w 46w', self::begin(Kind::ElectricGuitar, 6, 480)[1]);
         // A tenor banjo's A4 would snap on a long neck: what is tuned lower is begun with.
         self::assertSame('Tenor banjo', self::begin(Kind::Banjo, 4, 540)[0]);
+        self::assertSame('Plectrum banjo', self::begin(Kind::Banjo, 4, 670)[0]);
         self::assertNotSame('Tenor banjo', self::begin(Kind::Banjo, 4, 670)[0]);
     }
 
@@ -194,7 +196,7 @@ final class StartingSetTest extends CoreTestCase
     private static function begin(Kind $kind, int $strings, float $millimetres): array
     {
         $scale = Scale::single(Length::millimetres($millimetres));
-        foreach (Usual::shortStrings($kind) as $position => $fret) {
+        foreach (Custom::of($kind)->neck->shortStrings as $position => $fret) {
             $scale = $position <= $strings ? $scale->withShortString($position, $fret) : $scale;
         }
         $instrument = new Instrument('', $kind, $scale);
@@ -248,7 +250,7 @@ final class StartingSetTest extends CoreTestCase
         self::assertSame([7.0, 7.5, 8.0], array_slice($gauges(Kind::ElectricGuitar, false), 0, 3));
         self::assertContains(10.5, $gauges(Kind::ElectricGuitar, false));
         // What is sold: every set that everybody knows, and as far as anybody goes.
-        self::assertSame([...range(7.0, 13.0, 0.5), ...array_map(floatval(...), range(14, 26))], $gauges(Kind::ElectricGuitar, false));
+        self::assertSame([...range(7.0, 16.0, 0.5), ...array_map(floatval(...), range(17, 26))], $gauges(Kind::ElectricGuitar, false));
         self::assertSame(
             array_map(floatval(...), [...range(17, 60), ...range(62, 90, 2)]),
             $gauges(Kind::AcousticGuitar, true),

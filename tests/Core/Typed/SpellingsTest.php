@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Typed;
 
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Usual;
 use Lira\InvalidInput;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
 use Lira\Length\Scale;
@@ -239,7 +239,7 @@ final class SpellingsTest extends CoreTestCase
 
     private static function setReader(Kind $kind, int $strings): TypedSet
     {
-        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Usual::for($kind)->lengthM)));
+        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Custom::of($kind)->neck->lengthM)));
 
         $named = array_map(static fn (\Closure $set): \Closure => static fn (): array => array_map(
             static fn (BuiltString $string): StringSpec => $string->spec,

@@ -68,17 +68,98 @@ final class StartTest extends FeatureTestCase
         self::assertSame('Electric guitar, 628.7 mm', $other->instrument->name);
     }
 
-    public function test_one_of_mine_begins_from_what_was_designed_for_it(): void
+    public function test_a_design_that_nobody_fitted_is_no_baseline(): void
     {
         $kept = self::keptSet();
         $this->postJson('/start', ['instrument_id' => $kept->instrument_id, 'wish' => 'half a step down'])->assertCreated();
         $set = StringSet::query()->latest('id')->firstOrFail();
 
         self::assertSame($kept->instrument_id, $set->instrument_id);
-        self::assertEquals(data_get($kept->document, 'strings'), data_get($set->document, 'baseline.strings'));
+        self::assertNotEquals(data_get($kept->document, 'strings'), data_get($set->document, 'baseline.strings'));
         $this->get("/start?instrument={$kept->instrument_id}")->assertInertia(
             static fn (AssertableInertia $page) => $page->where('chosen.name', $kept->instrument->name)->where('empty', false),
         );
+    }
+
+    public function test_one_that_is_kept_is_known_by_any_part_of_its_name_and_asked_for_where_that_is_not_sure(): void
+    {
+        $kept = self::keptSet();
+        $document = clone $kept->instrument->document;
+        $document->name = 'Grey Harbour, the old one';
+        $kept->instrument->forceFill(['name' => $document->name, 'document' => $document])->save();
+        $read = fn (string $typed) => $this->postJson('/start/read', ['instrument' => $typed])->assertOk();
+
+        foreach (['grey harbour', 'the old Harbour', 'HARBOUR', 'Grey Harbour, the old one'] as $typed) {
+            $said = $read($typed)->assertJsonPath('kept', [])->json('instrument');
+            self::assertIsString($said);
+            self::assertStringStartsWith('Grey Harbour, the old one: ', $said, $typed);
+        }
+        $this->postJson('/start', ['instrument' => 'harbour', 'wish' => 'half a step down'])->assertCreated();
+        self::assertSame($kept->instrument_id, StringSet::query()->latest('id')->firstOrFail()->instrument_id);
+
+        // The beginning of a word may be another's: that is asked.
+        $part = $read('harb');
+        self::assertIsString($part->json('problems.instrument'));
+        $part->assertJsonPath('kept.0.name', 'Grey Harbour, the old one');
+        // So are two that are called so.
+        Instrument::query()->create(['name' => 'Harbour of the lending shelf', 'kind' => 'bass', 'strings' => 4, 'document' => $kept->instrument->document]);
+        $read('harbour')->assertJsonPath('problems.instrument', 'Several instruments here are called so. Which one is it?')->assertJsonCount(2, 'kept');
+    }
+
+    public function test_general_words_describe_an_instrument_and_the_one_that_is_called_so_is_only_offered(): void
+    {
+        $first = $this->started('acoustic guitar', '12-53', 'DADGAD');
+        $read = $this->postJson('/start/read', ['instrument' => 'Acoustic guitar'])->assertOk();
+
+        $read->assertJsonPath('instrument', 'Acoustic guitar, 6 strings, 645 mm')->assertJsonPath('kept.0.id', $first->instrument_id);
+        // What was designed and never fitted is not what is on it.
+        $read->assertJsonPath('present', '12 16 24w 32w 42w 53w, in E standard (E2 A2 D3 G3 B3 E4)');
+    }
+
+    /** @param  array<string, mixed>  $expects */
+    #[DataProvider('wished')]
+    public function test_the_third_answer_takes_sets_tunings_scales_and_feels(string $wish, string $reads, array $expects): void
+    {
+        $answers = ['instrument' => 'electric guitar', 'present' => '10-46 in E', 'wish' => $wish];
+        $this->postJson('/start/read', $answers)->assertOk()->assertJsonPath('wish', $reads);
+        $set = $this->started(...array_values($answers));
+        foreach ($expects as $path => $value) {
+            self::assertEquals($value, data_get($set->document, $path), "{$wish}: {$path}");
+        }
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>}> */
+    public static function wished(): iterable
+    {
+        $now = 'Tuned as now, E standard (E2 A2 D3 G3 B3 E4)';
+        $nines = [0.009, 0.011, 0.016, 0.024, 0.032, 0.042];
+        yield 'a set' => ['9-42', "9 11 16 24w 32w 42w; {$now}", ['strings.*.gauge_in' => $nines]];
+        yield 'a set and its tuning' => ['9-42 in drop D', '9 11 16 24w 32w 42w; Drop D (D2 A2 D3 G3 B3 E4)', ['strings.*.gauge_in' => $nines, 'tunings.0.name' => 'Drop D']];
+        yield 'every gauge' => ['9 11 16 24 32 42', "9 11 16 24w 32w 42w; {$now}", ['strings.*.gauge_in' => $nines]];
+        yield 'what players call it' => ['elevens', "11 14 18 28w 38w 49w; {$now}", ['strings.0.gauge_in' => 0.011]];
+        yield 'a feel' => ['a little looser', "{$now}; 5 % looser than now", ['target.ratio' => 0.95]];
+        yield 'a share' => ['10 % tighter', "{$now}; 10 % tighter than now", ['target.ratio' => 1.1]];
+        yield 'a tuning and a feel' => ['C standard, a little tighter', 'C standard (C2 F2 B♭2 E♭3 G3 C4); 5 % tighter than now', ['target.ratio' => 1.05, 'tunings.0.name' => 'C standard']];
+        yield 'a step' => ['heavier', "{$now}; one step heavier than now", ['strings.*.gauge_in' => [0.0105, 0.0135, 0.018, 0.028, 0.038, 0.048]]];
+        yield 'a reference pitch' => ['at 432', "{$now}; A4 at 432 Hz", ['tunings.0.a4_hz' => 432]];
+        yield 'a scale alone' => ['at 24.75 in', "{$now}; at 628.7 mm", ['baseline.instrument.scale.length_mm' => 648]];
+        yield 'a comma in it' => ['D at 64,8 cm', 'D standard (D2 G2 C3 F3 A3 D4); at 648 mm', ['tunings.0.name' => 'D standard']];
+        yield 'as people say it' => ['tune it down to D', 'D standard (D2 G2 C3 F3 A3 D4)', ['tunings.0.name' => 'D standard']];
+        yield 'high strung, lower' => ['Nashville in Eb', 'E♭3 A♭3 D♭4 G♭4 B♭3 E♭4', ['tunings.0.pitches.0' => 'Eb4', 'tunings.0.pitches.5' => 'Eb3']];
+    }
+
+    public function test_a_name_never_means_an_octave_that_breaks(): void
+    {
+        $set = $this->started('baritone 30 in', '13-62', 'F standard');
+
+        self::assertSame('F3', data_get($set->document, 'tunings.0.pitches.0'));
+    }
+
+    public function test_a_refused_wish_offers_what_can_be_wished(): void
+    {
+        $read = $this->postJson('/start/read', ['instrument' => 'electric guitar', 'present' => '10-46', 'wish' => 'something nice'])->assertOk();
+
+        self::assertSame(['as it is', 'half a step down', 'drop D', 'a little looser', 'one step lighter'], $read->json('instead.wish'));
     }
 
     public function test_several_tunings_are_served_by_one_set(): void

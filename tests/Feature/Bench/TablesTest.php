@@ -71,7 +71,7 @@ final class TablesTest extends FeatureTestCase
 
         self::assertMatchesRegularExpression('/off at once two at a time +The neck keeps its load/', $plan);
         self::assertMatchesRegularExpression('/take off\n.*\n3 Slacken string 6 until it flops.* 74\.0 lbf/', $plan);
-        self::assertStringContainsString('leave 1.3 in', $plan);
+        self::assertStringContainsString('leave 1½ post spacings', $plan);
         self::assertSame(1, substr_count($plan, 'Never cut under tension'));
     }
 

@@ -17,7 +17,7 @@ final class TuningsTest extends FeatureTestCase
         $typed = $this->find('E B G D A D')['tunings'][0];
         self::assertSame(['E4', 'B3', 'G3', 'D3', 'A2', 'D2'], $typed['pitches']);
         self::assertSame('Drop D', $typed['name'], 'notes in either order carry the name of the tuning they are');
-        self::assertSame('', $this->find('C E G A C E')['tunings'][0]['name']);
+        self::assertSame('C6', $this->find('C E G A C E')['tunings'][0]['name']);
         self::assertStringContainsString('for 6 strings', (string) $this->find('CGDA')['hint']);
         self::assertStringContainsString('There is no tuning of the name “st n r”', (string) $this->find('st n r')['hint']);
         self::assertSame([], $this->names('st n r'));

@@ -128,7 +128,7 @@ final class InstrumentsTest extends FeatureTestCase
         $set = self::keptSet();
         $this->get("/instruments/{$set->instrument_id}")->assertInertia(static fn (AssertableInertia $page) => $page
             ->component('instruments/InstrumentPage')->where('sets.0.name', $set->name)->has('photographs', 0)
-            ->where('instrument.document.name', 'Harbour')->has('kinds', 9));
+            ->where('instrument.document.name', 'Harbour')->has('kinds', 14));
         $this->get('/instruments/new')->assertInertia(static fn (AssertableInertia $page) => $page->where('instrument', null));
     }
 

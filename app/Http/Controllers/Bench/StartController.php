@@ -43,10 +43,13 @@ final readonly class StartController
         $tuning = $reading->present?->tuning;
 
         return new JsonResponse([
-            'instrument' => $reading->instrument === null ? '' : Words::instrument($reading->instrument, $reading->strings, $units),
+            'instrument' => $reading->instrument === null ? ''
+                : ($reading->ownName === null ? '' : "{$reading->ownName}: ").Words::instrument($reading->instrument, $reading->strings, $units),
             'present' => $reading->present === null ? '' : Words::present($reading->present, $units),
             'wish' => $reading->wish === null || $tuning === null ? '' : Words::wish($reading->wish, $tuning, $units),
             'problems' => (object) $reading->problems,
+            'instead' => (object) $reading->offers,
+            'kept' => $reading->kept,
             'offers' => $reading->instrument === null ? null : Words::offers($reading->instrument->kind, $reading->strings, $units),
         ]);
     }

@@ -11,8 +11,8 @@ use App\Http\Said;
 use Illuminate\Http\JsonResponse;
 use Lira\Document\StringTypeWriter;
 use Lira\Instrument\Instrument;
-use Lira\Instrument\Usual;
 use Lira\InvalidInput;
+use Lira\Kind\Custom;
 use Lira\Length\Length;
 use Lira\Length\Scale;
 use Lira\Pitch\ReferencePitch;
@@ -68,7 +68,7 @@ final readonly class TypedController
     private function set(ReadTypedRequest $request, Units $units): array
     {
         [$kind, $pitches] = [$request->kind(), $request->pitches()];
-        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Usual::for($kind)->lengthM)));
+        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Custom::of($kind)->neck->lengthM)));
         $usual = $pitches === [] ? [] : StartingSet::strings($instrument, new Tuning('', ReferencePitch::concert(), $pitches));
 
         return array_map(

@@ -20,9 +20,8 @@ use Inertia\Response;
 use Lira\Document\InstrumentFile;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
-use Lira\Instrument\Usual;
+use Lira\Kind\Custom;
 use Lira\Kind\Kind;
-use Lira\Kind\UsualSetup;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Instruments: listed, added, measured, put away. */
@@ -143,29 +142,31 @@ final readonly class InstrumentController
     /** @return list<array<string, mixed>> every kind with what one of it usually has */
     private static function kinds(): array
     {
-        return array_map(static function (Kind $kind): array {
-            $usual = Usual::for($kind);
+        return array_values(array_map(static function (Kind $kind): array {
+            $custom = Custom::of($kind);
 
             return [
                 'value' => $kind->value,
                 'label' => $kind->label(),
                 'usual' => [
-                    'strings' => $usual->strings,
-                    'length_mm' => $usual->lengthM * 1000,
+                    'strings' => $custom->neck->strings,
+                    'length_mm' => $custom->neck->lengthM * 1000,
                     'short_strings' => array_map(
                         static fn (int $position, int $fret): array => ['position' => $position, 'starts_at_fret' => $fret],
-                        array_keys(Usual::shortStrings($kind)), Usual::shortStrings($kind),
+                        array_keys($custom->neck->shortStrings), $custom->neck->shortStrings,
                     ),
-                    'frets' => $usual->frets,
-                    'anchor' => $usual->anchor?->value,
-                    'built_for' => $usual->builtFor?->value,
-                    'layout' => $usual->layout->value,
-                    'nut_gap_mm' => $usual->nutGapM * 1000,
-                    'saddle_gap_mm' => $usual->saddleGapM * 1000,
-                    'action_12_mm' => UsualSetup::of($kind)->action12M * 1000,
-                    'nut_height_mm' => UsualSetup::of($kind)->nutHeightM * 1000,
+                    'frets' => $custom->neck->frets,
+                    'anchor' => $custom->hardware->anchor->value,
+                    'built_for' => $custom->hardware->builtFor->value,
+                    'pickup' => $custom->hardware->pickup->value,
+                    'posts' => ['type' => $custom->hardware->postType->value, 'diameter_mm' => $custom->hardware->postM * 1000, 'spacing_mm' => $custom->hardware->apartM * 1000],
+                    'layout' => $custom->hardware->layout->value,
+                    'nut_gap_mm' => $custom->hardware->nutGapM * 1000,
+                    'saddle_gap_mm' => $custom->hardware->saddleGapM * 1000,
+                    'action_12_mm' => $custom->setup->action12M * 1000,
+                    'nut_height_mm' => $custom->setup->nutHeightM * 1000,
                 ],
             ];
-        }, Kind::cases());
+        }, Kind::cases()));
     }
 }

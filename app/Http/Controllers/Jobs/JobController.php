@@ -80,7 +80,7 @@ final readonly class JobController
                 'schools' => $schools,
                 'left_handed' => $leftHanded,
                 'open' => $this->on->open($set->instrument_id),
-                'preview' => $this->preview->of($set, $presents[0]->value, $schools, $leftHanded),
+                'preview' => $this->preview->of($set, $presents[0]->value, $schools, $leftHanded, ReaderUnits::of($request)),
             ];
         }
 
@@ -93,7 +93,7 @@ final readonly class JobController
 
     public function plan(PlanJobRequest $request): JsonResponse
     {
-        return new JsonResponse($this->preview->of($request->set(), $request->present(), $request->schools(), $request->leftHanded()));
+        return new JsonResponse($this->preview->of($request->set(), $request->present(), $request->schools(), $request->leftHanded(), ReaderUnits::of($request)));
     }
 
     public function store(StartJobRequest $request): JsonResponse

@@ -88,6 +88,7 @@ final readonly class ShowController
             foreach ($this->named($said, $for) as [$show, $instruments]) {
                 $kept[$this->take($show, $instruments, $known)]++;
             }
+            $this->shows->keepBegun($known);
             $kept['off'] += $this->callOffWhatIsGone($said);
 
             return $kept;
@@ -167,6 +168,11 @@ final readonly class ShowController
             $this->shows->bringBack($known);
         }
         if ($known !== null) {
+            if (! $known->exists) {
+                // It stands in this calendar twice.
+                $this->shows->keepBegun($all);
+                $known = $all[$known->uid] = Show::query()->where('uid', $known->uid)->firstOrFail();
+            }
             $had = $known->loadMissing('plays')->instruments();
             // A calendar knows no heat, no salt and no instruments: what was said here of these stays.
             $said = $said->uid === null ? $said : new SaidShow($said->name, $said->place, $said->startsAt, $said->hours, $known->heat, $known->salt, $known->sweat, $said->uid);
@@ -175,7 +181,7 @@ final readonly class ShowController
 
             return $known->revision === $before ? 'same' : 'changed';
         }
-        $show = $this->shows->keep(new Show, $said, $instruments);
+        $show = $instruments === [] && $said->uid !== null ? $this->shows->begin($said) : $this->shows->keep(new Show, $said, $instruments);
         $all[$show->uid] = $show;
 
         return 'added';

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Strings\Catalogue\Views;
 
+use Lira\Kind\StringEnd;
 use Lira\Material\Material;
 use Lira\Strings\Construction;
-use Lira\Strings\StringEnd;
 
 /** A string in a line, as it is listed. */
 final readonly class ListedView

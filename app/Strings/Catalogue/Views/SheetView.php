@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Strings\Catalogue\Views;
 
+use Lira\Kind\StringEnd;
 use Lira\Material\Material;
 use Lira\Strings\Construction;
-use Lira\Strings\StringEnd;
 
 /** All there is to say about one string that can be ordered. */
 final readonly class SheetView

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Strings\Drawer\Views;
 
-use Lira\Strings\StringEnd;
+use Lira\Kind\StringEnd;
 
 /** Strings that came into the drawer together. */
 final readonly class LotView

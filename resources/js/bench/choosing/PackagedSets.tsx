@@ -1,6 +1,6 @@
-import type { NearestPackaged } from '../../generated/formats';
+import type { NearestPackaged, PacketAsItComes } from '../../generated/formats';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { formatGauge, useUnits } from '../../units/units';
+import { formatGauge, formatShare, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { missPerString } from './solve';
 import { Explained } from '../../ui/Explained';
@@ -17,7 +17,16 @@ const WHY: Record<NearestPackaged['singles'][number]['why'], string> = {
 const worthBuying = ({ strings, singles }: NearestPackaged) => strings.length > 0 && strings.length >= singles.length;
 
 /** The packaged sets that come nearest, and the single strings that would complete each. */
-export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]; onTake: (chosen: NearestPackaged) => void }) {
+export function PackagedSets({
+    packaged,
+    packets,
+    onTake,
+}: {
+    packaged: NearestPackaged[];
+    /** As they come, with nothing added. */
+    packets: PacketAsItComes[];
+    onTake: (chosen: Pick<NearestPackaged, 'strings' | 'singles'>) => void;
+}) {
     const units = useUnits();
     const worth = packaged.filter(worthBuying);
     if (packaged.length === 0) {
@@ -28,8 +37,23 @@ export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]
             <h3 className="border-b border-ink pb-1 font-bold">
                 <Explained word="packaged set">Nearest packaged sets</Explained>
             </h3>
+            {packets.length > 0 && (
+                <ul aria-label="As they come">
+                    {packets.map((each) => (
+                        <AsItComes
+                            key={each.name}
+                            packet={each}
+                            onTake={() =>
+                                onTake({ strings: each.strings.map((string) => ({ ...string, tensions_n: [] })), singles: [] })
+                            }
+                        />
+                    ))}
+                </ul>
+            )}
             {worth.length === 0 && (
-                <p className="py-1.5 text-ink-soft">None serves: each would need more single strings than it has of its own.</p>
+                <p className="py-1.5 text-ink-soft">
+                    With single strings beside it none is worth buying: each would need more of them than it has of its own.
+                </p>
             )}
             <ul>
                 {worth.slice(0, SHOWN).map((each) => (
@@ -62,5 +86,39 @@ export function PackagedSets({ packaged, onTake }: { packaged: NearestPackaged[]
                 ))}
             </ul>
         </section>
+    );
+}
+
+const NEAREST: Record<PacketAsItComes['nearest'], string> = {
+    both: 'nearest as it comes',
+    strings: 'nearest as it comes, string by string',
+    total: 'nearest as it comes, in all',
+};
+
+function AsItComes({ packet, onTake }: { packet: PacketAsItComes; onTake: () => void }) {
+    const units = useUnits();
+    const differing = packet.strings.filter(({ share }) => Math.abs(share) > 0.005);
+    return (
+        <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1.5">
+            <div className="min-w-0 flex-1 basis-72">
+                <p>
+                    <span className="font-semibold">{packet.name}</span>{' '}
+                    <span className="text-ink-soft">
+                        {packet.strings
+                            .map((string) => formatGauge(string.gauge_in, units) + (string.construction === 'plain' ? '' : 'w'))
+                            .join(' ')}
+                        , {NEAREST[packet.nearest]}
+                    </span>
+                </p>
+                <p className="text-sm text-ink-soft">
+                    {differing.length === 0
+                        ? 'Every string pulls the same.'
+                        : `${differing.map(({ position, share }) => `string ${position} ${formatShare(share)}`).join(', ')}; in all ${formatShare(packet.total_share)}.`}
+                </p>
+            </div>
+            <Button className="h-8" onClick={onTake} aria-label={`Take ${packet.name} as it comes`}>
+                Take
+            </Button>
+        </li>
     );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Evaluation, Solution } from '../../generated/formats';
+import { sentenceOf } from '../../units/sentences';
 import { formatForce, useUnits, type Units } from '../../units/units';
 import { Refused } from '../../server/api';
 import { useAsked } from '../../server/useAsked';
@@ -93,6 +94,11 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                 ))}
                 {solution !== undefined && target !== null && (
                     <>
+                        {solution.constructions?.map((change) => (
+                            <p key={change.message} className="mb-2">
+                                {sentenceOf(change, units)}
+                            </p>
+                        ))}
                         <SolutionTable
                             solution={solution}
                             evaluation={evaluation}
@@ -105,6 +111,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                         />
                         <PackagedSets
                             packaged={solution.packaged}
+                            packets={solution.packets}
                             onTake={(chosen) => {
                                 edit(takenPackaged(chosen, target));
                                 onDone();

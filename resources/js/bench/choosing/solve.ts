@@ -58,7 +58,11 @@ export function woundChoices(document: SetDocument): { value: string; label: str
         value: String(index * each + 1),
         label: index === 0 ? 'all strings' : index === count ? 'none' : `from ${pairs ? 'course' : 'string'} ${index + 1}`,
     }));
-    return [{ value: 'any', label: 'whichever fits' }, ...(pairs ? from.slice(1) : from)];
+    return [
+        { value: 'kept', label: 'as they are fitted' },
+        { value: 'any', label: 'whichever fits' },
+        ...(pairs ? from.slice(1) : from),
+    ];
 }
 
 /** Begins where the design stands: its own target if it has one, else as the baseline feels, or its mean tension. */
@@ -66,9 +70,6 @@ export function aimOf(document: SetDocument, tensionsN: number[], units: Units):
     const target = document.target;
     const mean = tensionsN.reduce((sum, tension) => sum + tension, 0) / Math.max(1, tensionsN.length);
     const shown = (newtons: number) => tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1);
-    const firstWound = Math.min(
-        ...document.strings.filter((string) => string.construction !== 'plain').map((string) => string.position),
-    );
     const given = target?.tension_n;
     return {
         profile: target?.profile ?? (document.baseline ? 'baseline' : 'equal'),
@@ -80,7 +81,7 @@ export function aimOf(document: SetDocument, tensionsN: number[], units: Units):
         each: (target?.profile === 'per-string' && Array.isArray(given) ? given : tensionsN).map(shown),
         band: target?.band === undefined ? '' : String(Number((target.band * 100).toFixed(1))),
         breakShare: target?.limits?.break_share === undefined ? '' : String(Number((target.limits.break_share * 100).toFixed(1))),
-        woundFrom: String(target?.wound_from ?? (Number.isFinite(firstWound) && !standInPairs(document) ? firstWound : 'any')),
+        woundFrom: String(target?.wound_from ?? (target === undefined || target.constructions !== undefined ? 'kept' : 'any')),
         tunings: String(target?.tunings ?? 'worst'),
         // What the strings themselves say stays with them.
         keep: target?.keep ?? [],
@@ -124,8 +125,9 @@ export function targetOf(
         ...(band === null ? {} : { band }),
         ...(breakShare === null ? {} : { limits: { break_share: breakShare } }),
         ...(aim.profile === 'progressive' ? { tension_n: { first, last } } : {}),
-        ...(aim.woundFrom === 'any' ? {} : { wound_from: Number(aim.woundFrom) }),
-        ...(aim.woundFrom === 'any' || pairs ? {} : { plain_to: Number(aim.woundFrom) - 1 }),
+        ...(aim.woundFrom === 'kept' ? { constructions: 'kept' as const } : {}),
+        ...(Number.isNaN(Number(aim.woundFrom)) ? {} : { wound_from: Number(aim.woundFrom) }),
+        ...(Number.isNaN(Number(aim.woundFrom)) || pairs ? {} : { plain_to: Number(aim.woundFrom) - 1 }),
         tunings: aim.tunings === 'worst' || aim.tunings === 'mean' ? aim.tunings : Number(aim.tunings),
         style: aim.style,
         ...(aim.keep.length > 0 ? { keep: aim.keep } : {}),
@@ -161,6 +163,7 @@ export function aimedAt(target: Target): Edit {
             band: _band,
             wound_from: _from,
             plain_to: _to,
+            constructions: _constructions,
             keep: _keep,
             limits: before,
             ...rest
@@ -178,7 +181,7 @@ export function taken(solution: Pick<RankedSet, 'strings'>, target: Target, only
 }
 
 /** Takes a packaged set with the singles that complete it. */
-export function takenPackaged({ strings, singles }: NearestPackaged, target: Target): Edit {
+export function takenPackaged({ strings, singles }: Pick<NearestPackaged, 'strings' | 'singles'>, target: Target): Edit {
     return (document) => aimedAt(target)(takenStrings([...strings, ...singles], target)(document));
 }
 

@@ -15,6 +15,8 @@ export interface SetActions {
     printPlan: () => void;
     /** Begins to put it on its instrument. */
     beginJob: () => void;
+    /** Finds where its strings are cheapest, and orders them. */
+    buy: () => void;
     /** Brings its instrument to its tuning. */
     tune: () => void;
     /** Finds where its saddles belong. */
@@ -56,6 +58,10 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
             beginJob: telling(async () => {
                 await saver.flush();
                 router.visit(`/jobs/new?set=${set.id}`);
+            }),
+            buy: telling(async () => {
+                await saver.flush();
+                router.visit(`/strings/orders?set=${set.id}`);
             }),
             tune: telling(() => inHand('tune')),
             intonate: telling(() => inHand('intonate')),

@@ -262,15 +262,19 @@ function soundingMm(scale: SetDocument['instrument']['scale'], fret: number): nu
 }
 
 function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string | undefined; onTake: (hertz: number) => void }) {
+    const [refused, setRefused] = useState<string | null>(null);
+    const wrong = refused ?? error;
     return (
         <label className="flex items-center gap-1.5 text-ink-soft">
             A4
             <TypedInput
                 shown={String(hertz)}
                 inputMode="decimal"
-                aria-invalid={error !== undefined || undefined}
+                aria-invalid={wrong !== undefined || undefined}
+                onFocus={() => setRefused(null)}
                 onTake={(typed) => {
                     const value = readHertz(typed);
+                    setRefused(value === null ? `“${typed}” is no frequency. Type it in Hz, such as 440 or 432.` : null);
                     if (value !== null) {
                         onTake(value);
                     }
@@ -278,9 +282,9 @@ function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string
                 className="w-14 rounded-mark border-b border-rule-strong bg-transparent px-1 text-right text-ink hover:border-ink aria-invalid:text-stop"
             />
             Hz
-            {error !== undefined && (
+            {wrong !== undefined && (
                 <span role="alert" className="text-sm text-stop">
-                    {error}
+                    {wrong}
                 </span>
             )}
         </label>

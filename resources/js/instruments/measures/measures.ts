@@ -23,6 +23,8 @@ export interface Usual {
     frets: number;
     anchor: Anchor | null;
     built_for: Hardware['built_for'] | null;
+    pickup: NonNullable<Hardware['pickup']>;
+    posts: { type: NonNullable<Posts['type']>; diameter_mm: number; spacing_mm: number };
     layout: NonNullable<Posts['layout']>;
     nut_gap_mm: number;
     saddle_gap_mm: number;
@@ -63,13 +65,24 @@ export const GROUPS: Group[] = [
         measures: [
             { path: 'hardware/posts/distance_mm', letter: 'a', label: 'Nut to post', quantity: 'length', each: true },
             { path: 'hardware/posts/hole_height_mm', letter: 'b', label: 'Height of the hole', quantity: 'length' },
-            { path: 'hardware/posts/diameter_mm', letter: 'c', label: 'Post', quantity: 'length' },
+            {
+                path: 'hardware/posts/diameter_mm',
+                letter: 'c',
+                label: 'Post',
+                quantity: 'length',
+                assumed: (usual) => String(usual.posts.diameter_mm),
+            },
             { path: 'hardware/posts/hole_diameter_mm', letter: 'd', label: 'Hole', quantity: 'length' },
             { path: 'hardware/posts/room_below_hole_mm', letter: 'e', label: 'Room below the hole', quantity: 'length' },
             { path: 'hardware/headstock/nut_height_mm', letter: 'f', label: 'Nut slots above the face', quantity: 'length' },
             { path: 'hardware/headstock/tilt_deg', letter: 'g', label: 'Tilt', quantity: 'degrees', assumed: '0' },
             { path: 'hardware/posts/height_mm', letter: 'h', label: 'Height of the post', quantity: 'length' },
-            { path: 'hardware/posts/spacing_mm', label: 'Post to post', quantity: 'length' },
+            {
+                path: 'hardware/posts/spacing_mm',
+                label: 'Post to post',
+                quantity: 'length',
+                assumed: (usual) => String(usual.posts.spacing_mm),
+            },
             { path: 'hardware/posts/socket_mm', label: 'Depth of a slotted post’s socket', quantity: 'length', assumed: '12' },
             { path: 'hardware/posts/rows_apart_mm', label: 'Row to row, if on both sides', quantity: 'length', assumed: '42' },
         ],
@@ -188,7 +201,7 @@ export interface Choice {
 export const CHOICES: Choice[] = [
     { path: 'hardware/anchor', label: 'Strings held by', names: ANCHORS, usual: (usual) => usual.anchor },
     { path: 'hardware/bridge', label: 'Bridge', names: BRIDGE_HOLDS },
-    { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES },
+    { path: 'hardware/posts/type', label: 'At the posts', names: POST_TYPES, usual: (usual) => usual.posts.type },
     { path: 'hardware/posts/layout', label: 'Posts stand', names: POST_LAYOUTS, usual: (usual) => usual.layout },
     { path: 'hardware/nut/held', label: 'Nut held by', names: NUT_HOLDS },
     {
@@ -198,7 +211,7 @@ export const CHOICES: Choice[] = [
         truth: true,
     },
     { path: 'hardware/built_for', label: 'Built for', names: BUILT_FOR, usual: (usual) => usual.built_for },
-    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS },
+    { path: 'hardware/pickup', label: 'Pickup', names: PICKUPS, usual: (usual) => usual.pickup },
     { path: 'neck/fingerboard', label: 'Fingerboard', names: FINGERBOARDS },
     { path: 'neck/joint', label: 'Neck', names: NECK_JOINTS },
     { path: 'neck/truss_rod', label: 'Truss rod', names: TRUSS_RODS },

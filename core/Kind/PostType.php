@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Instrument;
+namespace Lira\Kind;
 
 /** The kind of tuner post. */
 enum PostType: string

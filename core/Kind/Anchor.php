@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Instrument;
-
-use Lira\Strings\StringEnd;
-use Lira\Strings\StringSpec;
+namespace Lira\Kind;
 
 /** How the strings are held behind the saddle. */
 enum Anchor: string
@@ -38,14 +35,18 @@ enum Anchor: string
         };
     }
 
-    /** What a knot in the string takes of it where it is held, metres; 0 where none is tied. */
-    public function knotM(StringSpec $string): float
+    /**
+     * What a knot in the string takes of it where it is held, metres; 0 where none is tied.
+     *
+     * @param  ?StringEnd  $end  what the string ends in, if known
+     */
+    public function knotM(?StringEnd $end, bool $wound): float
     {
-        $bare = $string->end === null || $string->end === StringEnd::Bare;
+        $bare = $end === null || $end === StringEnd::Bare;
 
         return match (true) {
-            $this === self::TieBlock && $bare => $string->type->construction->isWound() ? self::TIED_WOUND_M : self::TIED_PLAIN_M,
-            $this === self::LoopEnd && $string->end === StringEnd::Bare => self::LOOP_KNOT_M,
+            $this === self::TieBlock && $bare => $wound ? self::TIED_WOUND_M : self::TIED_PLAIN_M,
+            $this === self::LoopEnd && $end === StringEnd::Bare => self::LOOP_KNOT_M,
             default => 0.0,
         };
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Instrument;
+namespace Lira\Kind;
 
 /** How the instrument is heard; a magnetic pickup needs steel or nickel. */
 enum Pickup: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Instrument;
+namespace Lira\Kind;
 
 /** What strings the instrument was built to bear: steel pulls one built for nylon apart. */
 enum BuiltFor: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Strings;
+namespace Lira\Kind;
 
 /** What a string has at the end that is held behind the saddle. */
 enum StringEnd: string

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Answer;
+
+/** What a packaged set comes nearest to a design by. */
+enum NearestBy: string
+{
+    case Strings = 'strings';
+    case Total = 'total';
+    case Both = 'both';
+}

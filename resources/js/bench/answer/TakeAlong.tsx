@@ -1,0 +1,123 @@
+import { useState } from 'react';
+import type { Answer, Packet, Price } from '../../generated/views';
+import { useAsked } from '../../server/useAsked';
+import { Button } from '../../ui/Button';
+import { toast } from '../../ui/toasts';
+import { formatShare } from '../../units/units';
+import { useBench, useBenchStore } from '../design/benchStore';
+import { question } from '../design/question';
+import { useSettled } from './useSettled';
+
+/** The set as one takes it along: its gauges in one line, what they cost, and the packets that come nearest. */
+export function TakeAlong() {
+    const document = useBench((state) => state.document);
+    const { joined } = useBenchStore().getState();
+    const asked = useSettled(JSON.stringify({ ...(JSON.parse(question(document, joined)) as object), name: document.name }));
+    const { data, isPlaceholderData } = useAsked<Answer>('/bench/answer', asked);
+    const [all, setAll] = useState(false);
+    if (data === undefined) {
+        return <div className="min-h-[3.4rem]" />;
+    }
+    const [first] = data.packets;
+    return (
+        <section
+            aria-label="To take along"
+            aria-busy={isPlaceholderData}
+            className="mt-2 min-h-[3.4rem] border-y border-rule py-1.5"
+        >
+            <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+                <p data-figure="line" className="text-lg font-bold tracking-wide tabular-nums">
+                    {data.line}
+                </p>
+                <Button className="h-8 px-2 text-sm" onClick={() => void copy(data.line)}>
+                    Copy
+                </Button>
+                <Button className="h-8 px-2 text-sm" onClick={() => void share(document.name, data.text)}>
+                    Share
+                </Button>
+                <p className="ml-auto text-ink-soft max-sm:ml-0">
+                    {data.price === null ? null : <PriceWords price={data.price} />}
+                </p>
+            </div>
+            {first !== undefined && (
+                <div className="flex flex-wrap items-baseline gap-x-2 text-sm text-ink-soft">
+                    <PacketWords packet={first} />
+                    <button
+                        type="button"
+                        aria-expanded={all}
+                        className="min-h-target rounded-mark px-1 text-accent hover:bg-accent-wash"
+                        onClick={() => setAll(!all)}
+                    >
+                        {all ? 'less' : 'what differs'}
+                    </button>
+                </div>
+            )}
+            {all && (
+                <ul className="pb-1 text-sm text-ink-soft">
+                    {data.packets.map((packet, index) => (
+                        <li key={packet.name} className="py-0.5">
+                            {index > 0 && <PacketWords packet={packet} />}{' '}
+                            {packet.differs.length === 0 ? 'The very same strings.' : `${packet.differs.join('; ')}.`}
+                        </li>
+                    ))}
+                </ul>
+            )}
+        </section>
+    );
+}
+
+const money = (cents: number, currency: string) => `${(cents / 100).toFixed(2)} ${currency}`;
+
+function PriceWords({ price }: { price: Price }) {
+    const from = price.suppliers.length === 0 ? '' : ` from ${price.suppliers.join(' and ')}`;
+    const bought =
+        price.cents === 0 && price.suppliers.length === 0 ? '' : `${money(price.cents, price.currency)}${from}, with postage`;
+    const lies = price.from_drawer === 0 ? '' : `${price.from_drawer} ${price.from_drawer === 1 ? 'lies' : 'lie'} in the drawer`;
+    const unlisted = price.missing.length === 0 ? '' : `nobody lists ${price.missing.join(', ')}`;
+    return <span data-figure="price">{[bought, lies, unlisted].filter((part) => part !== '').join('; ')}</span>;
+}
+
+const NEAREST: Record<Packet['nearest'], string> = {
+    both: 'Nearest packet',
+    strings: 'Nearest packet, string by string',
+    total: 'Nearest in all',
+};
+
+function PacketWords({ packet }: { packet: Packet }) {
+    return (
+        <span>
+            {NEAREST[packet.nearest]}: <strong className="text-ink">{packet.name}</strong>, {packet.line}
+            {packet.cents === null ? '' : `, ${money(packet.cents, packet.currency)}`}:{' '}
+            {packet.differs.length === 0
+                ? 'the same'
+                : `${packet.differs.length === 1 ? 'one string differs' : `${packet.differs.length} strings differ`}, by ${(packet.most_share * 100).toFixed(0)} % at most; ${formatShare(packet.total_share)} in all`}
+        </span>
+    );
+}
+
+async function copy(text: string) {
+    try {
+        await navigator.clipboard.writeText(text);
+        toast('The line of gauges is copied.');
+    } catch {
+        toast('This browser lets nothing be copied. Mark the line and copy it by hand.');
+    }
+}
+
+/** Through the device where it can, else as a copy. */
+async function share(title: string, text: string) {
+    if (typeof navigator.share === 'function') {
+        try {
+            await navigator.share({ title, text });
+        } catch {
+            // Whoever shares may think better of it.
+        }
+        return;
+    }
+    try {
+        await navigator.clipboard.writeText(text);
+        toast('The set is copied as text, to paste wherever it goes.');
+    } catch {
+        toast('This browser lets nothing be copied. Print the sheet instead.');
+    }
+}
