@@ -33,7 +33,7 @@ final class StandardPool
 
     private const PLAIN_BANJO = [[8, 16, 0.5], [17, 20, 1]];
 
-    private const WOUND_BANJO = [[18, 32, 1]];
+    private const WOUND_BANJO = [[18, 32, 1], [34, 46, 2]];
 
     private const ELASTOMER_TENTHS_MM = [10, 60];
 

@@ -89,7 +89,7 @@ final class StartingSet
 
     private static function size(Instrument $instrument, int $strings): ?Size
     {
-        return Size::of($instrument->kind, $instrument->scale->fullLengthM($strings, $strings), $strings);
+        return Size::of($instrument->kind, $instrument->scale->fullLengthM(1, $strings), $strings);
     }
 
     /** The highest strings of six, where a guitar has fewer. */

@@ -30,6 +30,9 @@ final readonly class TuningWords
         'Banjo sawmill' => ['g modal', 'mountain minor', 'sawmill'],
         'Ukulele C, re-entrant' => ['high g', 'gcea', 're entrant', 'reentrant'],
         'Ukulele C, low G' => ['low g', 'linear'],
+        'Tenor banjo, octave below fiddle' => ['irish', 'irish tenor', 'celtic'],
+        'Tenor guitar, octave below fiddle' => ['irish', 'irish tenor', 'celtic'],
+        'Tenor guitar, as a guitar’s four' => ['chicago', 'as a guitar'],
         'Bass, five strings, high C' => ['high c', 'eadgc'],
         'Bass, five strings, low B' => ['low b'],
     ];
@@ -60,6 +63,9 @@ final readonly class TuningWords
     /** "Bass drop D" is drop D to whoever has a bass. */
     private const KINDS_BEFORE = '/^(?:bass|banjo|ukulele) /i';
 
+    /** Words that begin the names of tunings and mean none. */
+    private const BARE = ['lower', 'higher', 'down', 'up', 'open', 'drop', 'dropped', 'low', 'high', 'all', 'bass', 'double'];
+
     /** What people say before a tuning. */
     private const TO = '/^(?:(?:please )?(?:re)?tuned?(?: it)?(?: down| up)?(?: to| in)?|take it(?: down| up)? to|(?:down|up) to|in|to) (?=\S)/u';
 
@@ -86,7 +92,7 @@ final readonly class TuningWords
      */
     public function one(string $typed): LibraryTuning
     {
-        $found = $this->found($typed);
+        $found = in_array(self::plain($typed), self::BARE, true) ? [] : $this->found($typed);
         if ($found !== []) {
             return $found[0];
         }
@@ -117,7 +123,10 @@ final readonly class TuningWords
     private function called(string $plain, string $typed): array
     {
         $known = $this->known();
-        $exactly = array_filter($known, static fn (LibraryTuning $tuning): bool => in_array($plain, self::namesOf($tuning), true));
+        $isCalled = static fn (LibraryTuning $tuning): bool => in_array($plain, self::namesOf($tuning), true);
+        // A name of such an instrument goes before what a rule makes of it, and that before the name of another's.
+        $exactly = array_filter($known, fn (LibraryTuning $tuning): bool => $isCalled($tuning) && (in_array($this->kind, $tuning->kinds, true) || $tuning->kinds === []));
+        $others = array_filter($known, $isCalled);
         $begins = array_filter($known, static fn (LibraryTuning $tuning): bool => self::any(
             self::namesOf($tuning),
             static fn (string $name): bool => str_starts_with($name, $plain),
@@ -128,7 +137,7 @@ final readonly class TuningWords
         ));
         $meant = array_filter([$this->byRule($plain), $this->moved($plain), $this->onNote($plain), TypedNotes::areNotes($typed) ? $this->byNotesIfAny($typed) : null]);
 
-        return self::once([...$exactly, ...$meant, ...$begins, ...$within]);
+        return self::once([...$exactly, ...$meant, ...$others, ...$begins, ...$within]);
     }
 
     /** @throws InvalidInput if there is not a note for each string or course */

@@ -21,7 +21,7 @@ final readonly class TypedInstrument
         'acoustic bass guitar' => Kind::AcousticBass, 'acoustic bass' => Kind::AcousticBass,
         'soprano ukulele' => Size::Soprano, 'soprano uke' => Size::Soprano, 'concert ukulele' => Size::Concert, 'concert uke' => Size::Concert,
         'tenor ukulele' => Size::Tenor, 'tenor uke' => Size::Tenor, 'baritone ukulele' => Size::BaritoneUkulele, 'baritone uke' => Size::BaritoneUkulele,
-        'tenor banjo' => Size::TenorBanjo, 'plectrum banjo' => Size::PlectrumBanjo,
+        'irish tenor banjo' => Size::TenorBanjo, 'tenor banjo' => Size::TenorBanjo, 'plectrum banjo' => Size::PlectrumBanjo,
         'short scale bass' => Size::ShortScaleBass, 'medium scale bass' => Size::MediumScaleBass, 'extra long scale bass' => Size::ExtraLongScaleBass,
         'electric bass guitar' => Kind::Bass, 'electric bass' => Kind::Bass, 'bass guitar' => Kind::Bass, 'bass' => Kind::Bass,
         'lap steel guitar' => Kind::LapSteel, 'lap steel' => Kind::LapSteel, 'lapsteel' => Kind::LapSteel,
@@ -29,6 +29,8 @@ final readonly class TypedInstrument
         'acoustic tenor guitar' => Kind::TenorGuitar, 'tenor acoustic guitar' => Kind::TenorGuitar, 'electric tenor guitar' => Kind::TenorGuitar, 'tenor guitar' => Kind::TenorGuitar,
         'classical guitar' => Kind::ClassicalGuitar, 'classical' => Kind::ClassicalGuitar, 'nylon string guitar' => Kind::ClassicalGuitar, 'nylon string' => Kind::ClassicalGuitar, 'nylon guitar' => Kind::ClassicalGuitar, 'nylon' => Kind::ClassicalGuitar, 'spanish guitar' => Kind::ClassicalGuitar, 'flamenco guitar' => Kind::ClassicalGuitar, 'flamenco' => Kind::ClassicalGuitar,
         'electric baritone guitar' => Size::Baritone, 'baritone electric guitar' => Size::Baritone, 'electric baritone' => Size::Baritone, 'baritone electric' => Size::Baritone,
+        'gypsy jazz guitar' => Kind::AcousticGuitar, 'gypsy guitar' => Kind::AcousticGuitar, 'parlour guitar' => Kind::AcousticGuitar, 'parlor guitar' => Kind::AcousticGuitar, 'folk guitar' => Kind::AcousticGuitar, 'dreadnought guitar' => Kind::AcousticGuitar, 'dreadnought' => Kind::AcousticGuitar, 'jumbo guitar' => Kind::AcousticGuitar,
+        'archtop guitar' => Kind::ElectricGuitar, 'archtop' => Kind::ElectricGuitar, 'jazz guitar' => Kind::ElectricGuitar, 'semi hollow guitar' => Kind::ElectricGuitar, 'hollow body guitar' => Kind::ElectricGuitar,
         'acoustic guitar' => Kind::AcousticGuitar, 'steel string guitar' => Kind::AcousticGuitar, 'steel string acoustic' => Kind::AcousticGuitar, 'steel string' => Kind::AcousticGuitar, 'western guitar' => Kind::AcousticGuitar, 'western' => Kind::AcousticGuitar, 'acoustic' => Kind::AcousticGuitar,
         'baritone guitar' => Size::Baritone, 'guitar baritone' => Size::Baritone,
         'electric guitar' => Kind::ElectricGuitar, 'electric' => Kind::ElectricGuitar, 'guitar' => Kind::ElectricGuitar,
@@ -45,6 +47,8 @@ final readonly class TypedInstrument
         'steel' => ['lap steel', 'acoustic guitar'],
         'octave' => ['octave mandolin', 'mandolin'],
         'concert' => ['concert ukulele', 'classical guitar'],
+        'mandola' => ['octave mandolin', 'mandolin'], 'bouzouki' => ['octave mandolin'], 'irish bouzouki' => ['octave mandolin'], 'cittern' => ['octave mandolin'],
+        'pedal steel' => ['lap steel'], 'cigar box guitar' => ['three-string guitar', 'four-string guitar'], 'cigar box' => ['three-string guitar', 'four-string guitar'],
     ];
 
     /** Words that say nothing of its strings. */
@@ -74,6 +78,10 @@ final readonly class TypedInstrument
      */
     public static function read(string $typed, string $bare = 'mm'): self
     {
+        $asked = self::ASKED[mb_strtolower(trim($typed))] ?? null;
+        if ($asked !== null) {
+            throw Unreadable::instrument($typed, $asked);
+        }
         try {
             return self::plainly($typed, $bare);
         } catch (Unreadable $unreadable) {
@@ -87,10 +95,6 @@ final readonly class TypedInstrument
     private static function plainly(string $typed, string $bare): self
     {
         $left = ' '.mb_strtolower(trim(mb_substr($typed, 0, 200))).' ';
-        $asked = self::ASKED[trim($left)] ?? null;
-        if ($asked !== null) {
-            throw Unreadable::instrument($typed, $asked);
-        }
         $strings = null;
         $words = implode('|', array_keys(self::NUMBERS));
         if (preg_match("~(?<![\d.,])(\d{1,2}|{$words})[\s-]*str(?:ings?|\.)?(?:ed)?(?![a-z])~u", $left, $found) === 1) {
@@ -101,6 +105,14 @@ final readonly class TypedInstrument
         $left = (string) preg_replace([self::FILLERS, '~\s+~u'], [' ', ' '], $left);
         $fanned = preg_match(self::FANNED, $left) === 1;
         $left = (string) preg_replace(self::FANNED, ' ', $left);
+        if ($fanned) {
+            // Two lengths beside each other are the ends of the fan.
+            $left = (string) preg_replace('~(?<=["”″]|mm|cm|in)\s+(?=\d)~u', ' to ', $left);
+        }
+        if ($strings === null && preg_match('~^\s*(\d{1,2})\s*$~u', $left, $only) === 1 && (int) $only[1] >= 3 && (int) $only[1] <= self::MOST_STRINGS) {
+            // "bass 5": nobody has a scale so short.
+            [$strings, $left] = [(int) $only[1], ''];
+        }
         $isDecimal = '~(?<=\d),(?=\d)~u';
         $scale = trim((string) preg_replace('~[,;\s]+~u', ' ', (string) preg_replace($isDecimal, '.', $left)), " .-–\t");
         if ($said === null && $strings === null && ! $fanned && ! self::isLength($scale)) {

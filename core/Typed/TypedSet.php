@@ -66,6 +66,10 @@ final readonly class TypedSet
         if ($named !== null) {
             return $named;
         }
+        [$make, $rest] = TypedMake::aside($typed);
+        if ($make !== null) {
+            return $make->of($this->read($rest), preg_match('~\d~', $rest) === 1 || self::isCalled($rest));
+        }
         // A hyphen within a winding's name is none between gauges, and a price or unit behind it no gauge.
         $plain = (string) preg_replace('~(?<=\p{L})-(?=\p{L})~u', ' ', (string) preg_replace(self::FILLERS, ' ', $typed));
         $parts = array_map(trim(...), explode('+', $plain));

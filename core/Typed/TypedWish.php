@@ -17,7 +17,7 @@ use Lira\Strings\StringSpec;
  */
 final readonly class TypedWish
 {
-    private const JOINTS = '~\s*[;+&]\s*|\s*,\s+|(?<!\d),|,(?!\d)|\s+(?:and|at|on|with|plus|then|but|for)\s+|(?<=\d\sin|\din|mm|cm|["”″]|inch|zoll)\s+(?=\p{L}{2}|[A-Ha-h]\b)|(?<=\p{L})\s+(?=\d+(?:[.,]\d+)?\s*(?:in\b|inch|["”″]|mm\b|cm\b|zoll))~iu';
+    private const JOINTS = '~\s*[;+&]\s*|\s*,\s+|(?<!\d),|,(?!\d)|\s+(?:and|at|on|with|plus|then|but|for)\s+|(?<=\d\sin|\din|mm|cm|["”″]|inch|zoll)\s+(?!neck|scale|length|long|to\b)(?=\p{L}{2}|[A-Ha-h]\b)|(?<=\p{L})\s+(?=\d+(?:[.,]\d+)?\s*(?:in\b|inch|["”″]|mm\b|cm\b|zoll))~iu';
 
     /** Between a set and its tuning. */
     private const IN = '~\s+in\s+(?=[A-Ha-h][#b♯♭]?\b|drop|open|stand|dad|half|double)|\s+tuned\s+(?:to\s+)?~iu';
@@ -31,6 +31,13 @@ final readonly class TypedWish
     private const SHORTEST_IN = 10.0;
 
     private const SHORTEST_MM = 250.0;
+
+    /** What is half said: how far is asked. */
+    private const HALF_SAID = [
+        'lower' => ['half a step down', 'a whole step down', 'two whole steps down'], 'down' => ['half a step down', 'a whole step down', 'two whole steps down'],
+        'deeper' => ['half a step down', 'a whole step down', 'two whole steps down'], 'higher' => ['half a step up', 'a whole step up'], 'up' => ['half a step up', 'a whole step up'],
+        'drop' => ['drop D', 'drop C', 'drop A'], 'open' => ['open G', 'open D', 'open C'],
+    ];
 
     /** What somebody can wish, to take where a wish is not understood. */
     private const WISHES = ['as it is', 'half a step down', 'drop D', 'a little looser', 'one step lighter'];
@@ -152,15 +159,25 @@ final readonly class TypedWish
                 // What a supplier packs, or words such as "light".
                 return $sets === null ? $noTuning : $sets->read($part);
             } catch (InvalidInput) {
-                return $noTuning instanceof Unreadable && $noTuning->nearest === null ? Unreadable::wish($part, self::WISHES) : $noTuning;
+                $half = self::HALF_SAID[mb_strtolower($part)] ?? null;
+
+                return $half !== null || ($noTuning instanceof Unreadable && $noTuning->nearest === null)
+                    ? Unreadable::wish($part, array_values(array_filter($half ?? self::WISHES, static fn (string $wish): bool => self::canBe($wish, $tunings))))
+                    : $noTuning;
             }
         }
+    }
+
+    /** Whether a wish means something on this instrument. */
+    private static function canBe(string $wish, TuningWords $tunings): bool
+    {
+        return TypedFeel::read($wish) !== null || $tunings->found($wish) !== [];
     }
 
     /** Whether it is gauges, by its figures or by what players call a set. */
     private static function isSet(string $part): bool
     {
-        return TypedSet::isCalled($part)
+        return TypedSet::isCalled($part) || TypedMake::aside($part)[0] !== null
             || (preg_match('~\d~u', $part) === 1 && preg_match('~[^\d\s.,\-–—+/wp"”″½¼¾]~iu', (string) preg_replace('~\b(?:to|set|gauges?|strings?|wound|plain|thou|mm|in|a)\b~iu', ' ', $part)) !== 1 && preg_match_all('~\d+(?:[.,]\d+)?~u', $part) > 1);
     }
 

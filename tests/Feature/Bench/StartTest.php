@@ -148,6 +148,52 @@ final class StartTest extends FeatureTestCase
         yield 'high strung, lower' => ['Nashville in Eb', 'E♭3 A♭3 D♭4 G♭4 B♭3 E♭4', ['tunings.0.pitches.0' => 'Eb4', 'tunings.0.pitches.5' => 'Eb3']];
     }
 
+    public function test_what_it_is_of_is_said_beside_its_gauges(): void
+    {
+        self::assertSame(array_fill(0, 4, 'flatwound'), data_get($this->started('bass', 'flats 45-105', 'D')->document, 'strings.*.construction'));
+        self::assertSame('pure-nickel', data_get($this->started('electric guitar', '10-46 pure nickel', 'D')->document, 'strings.5.material'));
+        $carbon = $this->started('classical guitar', '', 'fluorocarbon');
+        self::assertSame('fluorocarbon', data_get($carbon->document, 'strings.0.material'));
+        // What weighs the same is thinner.
+        self::assertEqualsWithDelta(0.022, data_get($carbon->document, 'strings.0.gauge_in'), 1e-9);
+    }
+
+    /** @param  list<string>  $offers */
+    #[DataProvider('halfSaid')]
+    public function test_what_is_half_said_is_asked(string $answer, string $typed, array $offers): void
+    {
+        self::assertSame($offers, $this->postJson('/start/read', [...['instrument' => 'electric guitar', 'present' => '10-46', 'wish' => ''], $answer => $typed])->json("instead.{$answer}"));
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> */
+    public static function halfSaid(): iterable
+    {
+        yield 'lower' => ['wish', 'lower', ['half a step down', 'a whole step down', 'two whole steps down']];
+        yield 'drop' => ['wish', 'drop', ['drop D', 'drop C', 'drop A']];
+        yield 'one of several' => ['instrument', 'tenor', ['tenor guitar', 'tenor ukulele', 'tenor banjo']];
+        yield 'a relation' => ['instrument', 'mandola', ['octave mandolin', 'mandolin']];
+        yield 'two words wrong' => ['instrument', 'accoustic gitar', ['acoustic guitar']];
+    }
+
+    #[DataProvider('described')]
+    public function test_instruments_as_people_say_them(string $typed, string $reads): void
+    {
+        $this->postJson('/start/read', ['instrument' => $typed])->assertJsonPath('instrument', $reads);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function described(): iterable
+    {
+        yield 'a number alone' => ['bass 5', 'Bass, 5 strings, 864 mm'];
+        yield 'fanned, its lengths beside each other' => ['multiscale 6 string 25.5" 27"', 'Electric guitar, 6 strings, 647.7 mm to 685.8 mm'];
+        yield 'fanned, no length said' => ['fanned 7', 'Electric guitar, 7 strings, 648 mm to 686.1 mm'];
+        yield 'a size' => ['concert uke', 'Ukulele, 4 strings, 380 mm'];
+        yield 'a baritone in inches' => ['27" baritone guitar', 'Electric guitar, 6 strings, 685.8 mm'];
+        yield 'in Zoll, with a comma' => ['baritone 25,5 Zoll', 'Electric guitar, 6 strings, 647.7 mm'];
+        yield 'a sort of acoustic' => ['my parlour guitar', 'Acoustic guitar, 6 strings, 645 mm'];
+        yield 'eight strings in pairs' => ['mandolin', 'Mandolin, 8 strings, 352 mm'];
+    }
+
     public function test_a_name_never_means_an_octave_that_breaks(): void
     {
         $set = $this->started('baritone 30 in', '13-62', 'F standard');
