@@ -54,6 +54,8 @@ final readonly class TargetReader
             : StandardPool::like($design->instrument->kind, $design->strings, $this->measurements);
         [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
         $kept = $node->says('constructions', 'kept');
+        // A set of one make stays one, whatever else the gauges to choose from are of.
+        $pool = $kept ? $pool?->ofOneMake($design->strings) : $pool;
         $brief = $aim === null || $pool === null ? null : $this->brief(
             $node,
             $design,

@@ -27,4 +27,42 @@ final readonly class Pool
 
         return $thickest?->gauge;
     }
+
+    /**
+     * The same with one family of plain and one of wound strings: those that a set has, where there are such; else of each the one with the
+     * most gauges, its cores like the set's. A set that mixes families goes on to.
+     *
+     * @param  list<BuiltString>  $set
+     */
+    public function ofOneMake(array $set): self
+    {
+        $own = [];
+        foreach ($set as $string) {
+            $own[$string->spec->type->family()] = true;
+        }
+        $kept = [];
+        foreach ([false, true] as $wound) {
+            $families = [];
+            foreach ($this->strings as $string) {
+                if ($string->spec->type->construction->isWound() === $wound) {
+                    $families[$string->spec->type->family()][] = $string;
+                }
+            }
+            $same = array_intersect_key($families, $own);
+            if ($same === [] && $families !== []) {
+                $alike = array_filter($families, static fn (array $strings): bool => self::isPolymer($strings[0]) === self::isPolymer($set[0] ?? $strings[0]));
+                $from = $alike === [] ? $families : $alike;
+                uasort($from, static fn (array $a, array $b): int => count($b) <=> count($a));
+                $same = array_slice($from, 0, 1, true);
+            }
+            array_push($kept, ...array_merge(...array_values($same), ...[[]]));
+        }
+
+        return new self($kept);
+    }
+
+    private static function isPolymer(BuiltString $string): bool
+    {
+        return $string->build->core?->material->properties()->polymer === true;
+    }
 }

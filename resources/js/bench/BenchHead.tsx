@@ -67,7 +67,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         className="-mx-1 w-full truncate rounded-mark border-b border-transparent bg-transparent px-1 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%] hover:border-rule-strong focus:border-accent"
                     />
                 </h1>
-                <div className="flex items-center gap-1">
+                <div className="flex flex-wrap items-center gap-1">
                     <SaveWords state={saveState} />
                     <Button
                         look="quiet"

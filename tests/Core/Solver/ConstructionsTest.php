@@ -173,6 +173,33 @@ final class ConstructionsTest extends CoreTestCase
         self::assertNotContains(3, $brief->plainOnly);
     }
 
+    /** @param  list<string>  $families  that are chosen from */
+    #[DataProvider('pools')]
+    public function test_a_set_is_of_one_make_whatever_the_gauges_to_choose_from_are_of(\stdClass $json, array $families): void
+    {
+        $pool = [];
+        foreach ([['plain', 'music-wire'], ['plain', 'nylon'], ['round-wound', 'phosphor-bronze'], ['round-wound', 'nickel-plated-steel'], ['flatwound', 'stainless-steel'], ['round-wound', 'silver-plated-copper']] as [$construction, $material]) {
+            foreach ($material === 'phosphor-bronze' ? range(20, 60, 2) : range(20, 60, 4) as $gauge) {
+                $pool[] = (object) ['construction' => $construction, 'material' => $material, 'gauges_in' => [$gauge / ($construction === 'plain' ? 2000 : 1000)]];
+            }
+        }
+        $json->target = (object) ['profile' => 'equal', 'tension_n' => 70, 'constructions' => 'kept', 'pool' => $pool];
+        $chosenFrom = array_map(static fn (BuiltString $string): string => $string->spec->type->family(), SetDocument::from($json)->brief()->pool->strings);
+
+        self::assertEqualsCanonicalizing($families, array_values(array_unique($chosenFrom)));
+    }
+
+    /** @return iterable<string, array{\stdClass, list<string>}> */
+    public static function pools(): iterable
+    {
+        $e = ['E4', 'B3', 'G3', 'D3', 'A2', 'E2'];
+        yield 'its own' => [Documents::usual('electric-guitar', 648, $e, [10, 13, 17, [26, 'nickel-plated-steel'], [36, 'nickel-plated-steel'], [46, 'nickel-plated-steel']]), ['plain music-wire', 'round-wound nickel-plated-steel']];
+        yield 'flats stay flats' => [Documents::usual('electric-guitar', 648, $e, [11, 14, [18, 'stainless-steel', 'flatwound'], [26, 'stainless-steel', 'flatwound'], [36, 'stainless-steel', 'flatwound'], [48, 'stainless-steel', 'flatwound']]), ['plain music-wire', 'flatwound stainless-steel']];
+        yield 'what is not listed becomes what is listed most' => [Documents::usual('acoustic-guitar', 645, $e, [12, 16, [24, 'bronze-80-20'], [32, 'bronze-80-20'], [42, 'bronze-80-20'], [53, 'bronze-80-20']]), ['plain music-wire', 'round-wound phosphor-bronze']];
+        yield 'nylon stays without steel' => [Documents::usual('classical-guitar', 650, $e, [[28, 'nylon', 'plain'], [32, 'nylon', 'plain'], [40, 'nylon', 'plain'], [29, 'silver-plated-copper'], [35, 'silver-plated-copper'], [43, 'silver-plated-copper']]), ['plain nylon', 'round-wound silver-plated-copper']];
+        yield 'what mixes goes on to' => [Documents::usual('electric-guitar', 648, $e, [10, 13, 17, [26, 'nickel-plated-steel'], [36, 'phosphor-bronze'], [46, 'nickel-plated-steel']]), ['plain music-wire', 'round-wound nickel-plated-steel', 'round-wound phosphor-bronze']];
+    }
+
     public function test_constructions_are_hard_where_they_are_given(): void
     {
         $json = Documents::harbour();
