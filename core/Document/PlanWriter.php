@@ -62,6 +62,7 @@ final class PlanWriter
             'winds' => $string->winds?->value,
             'length_needed_mm' => self::mm($string->neededM),
             'alike' => $string->alike,
+            'tail' => ['step' => $string->tail->step, 'mm' => self::mm($string->tail->leftM)],
         ];
     }
 

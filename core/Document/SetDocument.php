@@ -91,7 +91,7 @@ final readonly class SetDocument
     public function plan(Problems $problems = new Problems): Plan
     {
         $root = Node::root($this->json, $problems);
-        ['schools' => $asked, 'leftHanded' => $leftHanded, 'fingerM' => $fingerM] = (new JobReader)->read($root);
+        ['schools' => $asked, 'leftHanded' => $leftHanded, 'fingerM' => $fingerM, 'positions' => $changed] = (new JobReader)->read($root, $problems, count($this->design->strings));
         $problems->throwIfAny();
 
         return Planner::plan(
@@ -102,6 +102,7 @@ final readonly class SetDocument
             Schools::of($this->design, $asked, bare: $this->baseline === null),
             $leftHanded,
             $fingerM,
+            $changed,
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class PlannedString
      * @param  ?float  $stretchM  by how much it gets longer as it is tuned
      * @param  ?Winding  $winds  null where turns have no side
      * @param  list<int>  $alike  neighbours that are easily taken for it
+     * @param  Tail  $tail  where its end behind the post is cut
      */
     private function __construct(
         public int $position,
@@ -46,16 +47,21 @@ final readonly class PlannedString
         private float $speakingM,
         private ?float $spacingM,
         private float $fingerM,
+        public Tail $tail,
     ) {}
 
-    /** @param  float  $fingerM  how thick a finger of the user is */
+    /**
+     * @param  float  $fingerM  how thick a finger of the user is
+     * @param  string  $tuned  the key of the step in which it comes to its pitch
+     */
     public static function of(
         SetDesign $design,
         EvaluatedString $string,
         Schools $schools,
         Limits $limits,
         bool $leftHanded,
-        float $fingerM = self::FINGER_M,
+        float $fingerM,
+        string $tuned,
     ): self {
         $hardware = $design->instrument->hardware;
         $more = $schools->turns->school instanceof Turns ? $schools->turns->school->beyondUsual() : 0.0;
@@ -90,6 +96,7 @@ final readonly class PlannedString
             $string->speakingLengthM,
             $spacingM,
             $fingerM,
+            Tail::of($string->string, $string->position, $hardware, $schools, $tuned),
         );
     }
 

@@ -9,7 +9,6 @@ use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Fitting\Anchor\AnchorSteps;
 use Lira\Fitting\Post\PostSteps;
-use Lira\Fitting\School\Cut;
 use Lira\Fitting\School\OffAtOnce;
 use Lira\Fitting\School\Order;
 use Lira\Fitting\School\Schools;
@@ -39,6 +38,9 @@ final class Planner
     /** So long a conditioner soaks into bare wood. */
     private const SOAKS_S = 300;
 
+    /** From this share of what an instrument bears it is taken for weak. */
+    private const WEAK = 0.9;
+
     /** @var list<Step> */
     private array $steps = [];
 
@@ -54,9 +56,13 @@ final class Planner
 
     private readonly BridgeHold $bridge;
 
+    /** @var list<int> the positions that are changed */
+    private readonly array $changed;
+
     /** @var list<PlannedString> */
     private readonly array $planned;
 
+    /** @param  list<int>  $changed  positions; none for all */
     private function __construct(
         private readonly SetDesign $design,
         private readonly SetEvaluation $evaluation,
@@ -65,13 +71,15 @@ final class Planner
         private readonly Schools $schools,
         bool $leftHanded,
         float $fingerM,
+        array $changed,
     ) {
+        $this->changed = $changed === [] ? range(1, max(count($evaluation->strings), count($present->strings ?? []))) : $changed;
         $hardware = $design->instrument->hardware;
         $this->anchor = AnchorSteps::at($hardware->anchor);
         $this->post = PostSteps::at($hardware->posts->type);
         $this->bridge = BridgeHold::of($design->instrument->kind, $design->instrument->hardware);
         $this->planned = array_map(
-            fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded, $fingerM),
+            fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded, $fingerM, $this->tuned($string->position)),
             $evaluation->strings,
         );
     }
@@ -79,6 +87,7 @@ final class Planner
     /**
      * @param  ?SetEvaluation  $present  what is on the instrument now; null where nothing is
      * @param  float  $fingerM  how thick a finger of the user is
+     * @param  list<int>  $changed  the positions that are changed, the others stay as they are; none for all
      */
     public static function plan(
         SetDesign $design,
@@ -88,8 +97,9 @@ final class Planner
         Schools $schools,
         bool $leftHanded = false,
         float $fingerM = PlannedString::FINGER_M,
+        array $changed = [],
     ): Plan {
-        return (new self($design, $evaluation, $present, $limits, $schools, $leftHanded, $fingerM))->planned();
+        return (new self($design, $evaluation, $present, $limits, $schools, $leftHanded, $fingerM, $changed))->planned();
     }
 
     private function planned(): Plan
@@ -103,11 +113,11 @@ final class Planner
         $off = $off instanceof OffAtOnce ? $off : OffAtOnce::Pairs;
         $strings = max(count($this->evaluation->strings), count($this->present->strings ?? []));
         $order = $this->schools->order->school;
-        $positions = ($order instanceof Order ? $order : Order::OutsideIn)->positions($strings);
+        $positions = array_values(array_intersect(($order instanceof Order ? $order : Order::OutsideIn)->positions($strings), $this->changed));
         if ($off === OffAtOnce::All && $this->present !== null) {
             $this->slacken();
         }
-        foreach (array_chunk($positions, max(1, $off->strings($strings))) as $at => $together) {
+        foreach (array_chunk($positions, max(1, $off->strings(count($positions)))) as $at => $together) {
             array_map($this->off(...), $together);
             if ($at === 0) {
                 $this->care($off);
@@ -125,7 +135,7 @@ final class Planner
         return Plan::of(
             $this->design->name,
             $this->schools,
-            $this->planned,
+            array_values(array_filter($this->planned, fn (PlannedString $string): bool => $this->isChanged($string->position))),
             $this->steps === [] ? throw new \LogicException('There is always something to do') : $this->steps,
             $presentN,
             $this->design->instrument->hardware->assumedValues(),
@@ -135,8 +145,13 @@ final class Planner
     private function prepare(): void
     {
         $bring = ['tuner', 'cutters', 'something to wind with', 'a cloth', ...$this->anchor->bring(), ...($this->isTied() ? ['a flame'] : [])];
-        $this->say(Phase::Prepare, null, 'prepare', 'Lay the instrument on a table, its neck supported. Have at hand: {bring}.', null, [Caution::Neck], [
-            'bring' => implode(', ', $bring),
+        $stay = $this->present === null ? [] : array_values(array_filter(
+            array_map(static fn (EvaluatedString $string): int => $string->position, $this->present->strings),
+            fn (int $position): bool => ! $this->isChanged($position),
+        ));
+        $this->say(Phase::Prepare, null, 'prepare', 'Lay the instrument on a table, its neck supported. Have at hand: {bring}.[some=yes| What stays on gives the pitch: {stay}.]', null, [Caution::Neck], [
+            'bring' => implode(', ', $bring), 'some' => $stay === [] ? 'no' : 'yes',
+            'stay' => (count($stay) === 1 ? 'string ' : 'strings ').implode(', ', $stay),
         ]);
         $this->say(Phase::Prepare, null, 'note-before', 'Note action, relief and where the saddles stand, and take a photograph.', 'What was before can be found again.');
         match ($this->bridge) {
@@ -152,9 +167,13 @@ final class Planner
     private function slacken(): void
     {
         foreach ($this->present->strings ?? [] as $string) {
-            $this->pulls[$string->position] = 0.0;
+            if ($this->isChanged($string->position)) {
+                $this->pulls[$string->position] = 0.0;
+            }
         }
-        $this->say(Phase::Off, null, 'slacken-all', 'Slacken all strings evenly, a little each in turn, until they flop.', 'No string pulls.');
+        $this->isWhole()
+            ? $this->say(Phase::Off, null, 'slacken-all', 'Slacken all strings evenly, a little each in turn, until they flop.', 'No string pulls.')
+            : $this->say(Phase::Off, null, 'slacken-all', 'Slacken strings {which} evenly, a little each in turn, until they flop.', 'None of them pulls.', parameters: ['which' => implode(', ', $this->changed)]);
     }
 
     private function off(int $position): void
@@ -175,22 +194,30 @@ final class Planner
 
     private function care(OffAtOnce $off): void
     {
-        $board = match ($this->design->instrument->neck->fingerboard) {
-            Fingerboard::Rosewood, Fingerboard::Ebony => 'Clean the bare board two or three times, then a little conditioner along each fret: soak, and wipe.',
-            Fingerboard::Maple => 'Wipe the lacquered board with a damp cloth, and nothing else.',
+        if ($off !== OffAtOnce::All || ! $this->isWhole()) {
+            $this->say(
+                Phase::Care,
+                null,
+                'care',
+                'As each string is off, wipe what lay under it. Tighten loose tuner screws; look at nut slots and saddle grooves.',
+                'Nothing rattles, and no slot is worn through.',
+                [Caution::Board],
+            );
+
+            return;
+        }
+        $board = $this->design->instrument->neck->fingerboard;
+        $bare = in_array($board, [Fingerboard::Rosewood, Fingerboard::Ebony], true);
+        $this->say(Phase::Care, null, 'care-board', match (true) {
+            $bare => 'Clean the bare board, two or three times.',
+            $board === Fingerboard::Maple => 'Wipe the lacquered board with a damp cloth, and nothing else.',
             default => 'Wipe the board; condition it only where its wood is bare.',
-        };
-        $this->say(
-            Phase::Care,
-            null,
-            'care',
-            ($off === OffAtOnce::All ? $board : 'As each string is off, wipe what lay under it.')
-                .' Tighten loose tuner screws; look at nut slots and saddle grooves.',
-            'Nothing rattles, and no slot is worn through.',
-            [Caution::Board],
-            restsS: $off === OffAtOnce::All && in_array($this->design->instrument->neck->fingerboard, [Fingerboard::Rosewood, Fingerboard::Ebony], true)
-                ? self::SOAKS_S : null,
-        );
+        }, 'The cloth stays clean.', [Caution::Board]);
+        if ($bare) {
+            $this->say(Phase::Care, null, 'care-oil', 'A little conditioner along each fret: let it soak.', 'It has soaked in.', restsS: self::SOAKS_S);
+            $this->say(Phase::Care, null, 'care-wipe', 'Wipe off what the wood has not taken.', 'The board is dry to a finger.');
+        }
+        $this->say(Phase::Care, null, 'care-look', 'Tighten loose tuner screws; look at nut slots and saddle grooves.', 'Nothing rattles, and no slot is worn through.');
     }
 
     private function fit(int $position): void
@@ -228,10 +255,10 @@ final class Planner
             Phase::Tune,
             $position,
             'tune-string',
-            'Keep string {string} in its slot with a thumb, and come up to {pitch} from below.',
-            'It sounds {pitch}.',
-            [Caution::TooHigh],
-            self::named($string),
+            'Keep string {string} in its slot with a thumb, and come up to {pitch} from below.'.$this->cutting($string),
+            'It sounds {pitch}, and no end stands out.',
+            [Caution::TooHigh, Caution::Tails],
+            self::named($string) + ['tail_mm' => 1000 * $this->tail($position)->leftM],
         );
     }
 
@@ -239,7 +266,7 @@ final class Planner
     {
         if ($off === OffAtOnce::All && $this->isStaged()) {
             $this->pullAt(self::FIRST_BELOW_CENTS);
-            $this->say(Phase::Tune, null, 'tune-below', 'Bring all strings to a semitone below their pitch, from below.', 'All stand a semitone low.', [Caution::TooHigh]);
+            $this->say(Phase::Tune, null, 'tune-below', 'Bring the new strings to a semitone below their pitch, from below.', 'All stand a semitone low.', [Caution::TooHigh]);
             for ($stage = 1; $stage <= self::STAGES; $stage++) {
                 $cents = self::FIRST_BELOW_CENTS * (self::STAGES - $stage) / self::STAGES;
                 $this->pullAt($cents);
@@ -247,16 +274,16 @@ final class Planner
                     Phase::Tune,
                     null,
                     'tune-stage',
-                    'Look at the relief, then bring all up [last=no|by a third of the way, to {cents} cents below their pitch.][last=yes|to their pitch.]',
+                    'Look at the relief, then bring all up [last=no|by a third of the way, to {cents} cents below their pitch.][last=yes|to their pitch.]'.($stage === self::STAGES ? $this->cuttingAll() : ''),
                     'The neck has not moved more than it should.',
-                    [Caution::Repairer],
+                    [Caution::Repairer, $stage === self::STAGES ? Caution::Tails : null],
                     ['cents' => (string) round($cents), 'last' => $stage === self::STAGES ? 'yes' : 'no'],
                     key: "tune-stage-{$stage}",
                 );
             }
         } elseif ($off === OffAtOnce::All) {
             $this->pullAt(0.0);
-            $this->say(Phase::Tune, null, 'tune-all', 'Tune all strings up from below, and go round again until none has moved.', 'All sound their pitch.', [Caution::TooHigh]);
+            $this->say(Phase::Tune, null, 'tune-all', 'Tune all strings up from below, and go round again until none has moved.'.$this->cuttingAll(), 'All sound their pitch, and no end stands out.', [Caution::TooHigh, Caution::Tails]);
         } else {
             $this->say(Phase::Tune, null, 'tune-again', 'Go round again, from below: every string that was tuned pulls the others down.', 'None has moved.');
         }
@@ -269,7 +296,7 @@ final class Planner
     {
         $school = $this->schools->stretch->school;
         $how = match ($school instanceof Stretch ? $school : Stretch::Pairs) {
-            Stretch::Pairs => 'Squeeze neighbours together, string by string, along their length.',
+            Stretch::Pairs => 'Squeeze every other string together, first and third, second and fourth, along their length.',
             Stretch::ThumbAndFinger => 'Thumb down, forefinger up, along each string.',
             Stretch::Lift => 'Lift each string at the 12th fret, a few times.',
             Stretch::Play => 'Just play.',
@@ -292,6 +319,7 @@ final class Planner
 
     private function intonate(): void
     {
+        $this->say(Phase::Intonate, null, 'witness', 'Press each string down once, just before its saddle and just past the nut.', 'Each leaves both of them straight.');
         $this->say(Phase::Intonate, null, 'intonate', match (true) {
             $this->bridge === BridgeHold::Loose => 'Once they hold: set the bridge by harmonics, the first string’s foot, then the last’s.',
             $this->design->instrument->hardware->anchor === Anchor::TieBlock,
@@ -302,14 +330,16 @@ final class Planner
 
     private function finish(): void
     {
-        $this->say(
-            Phase::Finish,
-            null,
-            'cut-tails',
-            ($this->schools->cut->school === Cut::After ? 'Bend wound strings sharply where they will be cut, and cut the tails. ' : '').'Bend the tails away from the hand.',
-            'No end catches a cloth.',
-            [Caution::Tails],
-        );
+        if ($this->hasGut()) {
+            $this->say(
+                Phase::Finish,
+                null,
+                'seal-ends',
+                'The gut has taken its load: cut its ends close, and seal each with heat.',
+                'No end frays, and none catches a cloth.',
+                [Caution::Flame, Caution::Tails],
+            );
+        }
         $this->say(
             Phase::Finish,
             null,
@@ -324,24 +354,92 @@ final class Planner
     private function pullAt(float $cents): void
     {
         foreach ($this->evaluation->strings as $string) {
+            if (! $this->isChanged($string->position)) {
+                continue;
+            }
             $this->pulls[$string->position] = $string->tunings[0]->tensionN * 2 ** (-2 * $cents / 1200);
         }
     }
 
-    /** A set that pulls more than the last, and a light top, take their load in stages. */
+    /** A load that rises by a tenth or more, and a top that is said to bear hardly more, come up in stages. */
     private function isStaged(): bool
     {
-        $now = $this->evaluation->totals[0]->tensionN;
-        $before = $this->present->totals[0]->tensionN ?? 0.0;
+        $before = $this->present->totals[0]->tensionN ?? null;
+        $now = 0.0;
+        foreach ($this->evaluation->strings as $string) {
+            $stays = $this->isChanged($string->position) ? null : $this->at($this->present, $string->position);
+            $now += ($stays ?? $string)->tunings[0]->tensionN;
+        }
+        $most = $this->design->instrument->hardware->maxTotalN;
 
-        return in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::TenorGuitar, Kind::Mandolin, Kind::OctaveMandolin, Kind::ClassicalGuitar, Kind::AcousticBass, Kind::Ukulele], true)
-            || $now > $before * (1 + $this->limits->of(Limit::TotalRetune));
+        return ($before !== null && $now >= $before * (1 + $this->limits->of(Limit::TotalSetup)))
+            || ($most !== null && $now >= self::WEAK * $most);
+    }
+
+    /** The key of the step in which a string comes to its pitch. */
+    private function tuned(int $position): string
+    {
+        return match (true) {
+            $this->schools->offAtOnce->school !== OffAtOnce::All => "tune-string:{$position}",
+            $this->isStaged() => 'tune-stage-'.self::STAGES,
+            default => 'tune-all',
+        };
+    }
+
+    private function tail(int $position): Tail
+    {
+        return $this->planned[$position - 1]->tail;
+    }
+
+    /** What is said of its tail as one string comes to pitch. */
+    private function cutting(EvaluatedString $string): string
+    {
+        $tail = $this->tail($string->position);
+
+        return match (true) {
+            $tail->isGut => ' Lock its end under itself, and leave {tail_mm:0} of it.',
+            $tail->step !== "tune-string:{$string->position}" => ' Bend its tail away from the hand.',
+            $string->string->spec->type->construction->isWound() => ' Bend its tail sharply, cut it {tail_mm:0} past the post, and bend that away from the hand.',
+            default => ' Cut its tail {tail_mm:0} past the post, and bend it away from the hand.',
+        };
+    }
+
+    /** The same of all of them. */
+    private function cuttingAll(): string
+    {
+        $tails = array_map(fn (EvaluatedString $string): Tail => $this->tail($string->position), $this->fitted());
+        $gut = array_filter($tails, static fn (Tail $tail): bool => $tail->isGut);
+        $cut = array_filter($tails, static fn (Tail $tail): bool => str_starts_with($tail->step, 'tune-'));
+
+        return ($cut === [] ? '' : ' Bend wound strings sharply where they are cut, and cut every tail short.')
+            .($gut === [] ? ' Bend the tails away from the hand.' : ' Lock the ends of the gut under themselves, an inch left of each.');
+    }
+
+    private function isChanged(int $position): bool
+    {
+        return in_array($position, $this->changed, true);
+    }
+
+    private function isWhole(): bool
+    {
+        return count($this->changed) >= count($this->evaluation->strings);
+    }
+
+    /** @return list<EvaluatedString> the new strings */
+    private function fitted(): array
+    {
+        return array_values(array_filter($this->evaluation->strings, fn (EvaluatedString $string): bool => $this->isChanged($string->position)));
+    }
+
+    private function hasGut(): bool
+    {
+        return array_filter($this->fitted(), fn (EvaluatedString $string): bool => $this->tail($string->position)->isGut) !== [];
     }
 
     private function softest(): Material
     {
         $softest = Material::MusicWire;
-        foreach ($this->evaluation->strings as $string) {
+        foreach ($this->fitted() as $string) {
             $softest = match (true) {
                 $string->string->spec->type->material === Material::Polyurethane => Material::Polyurethane,
                 $softest !== Material::Polyurethane && $string->string->build->core?->material->properties()->polymer === true => Material::Nylon,
@@ -354,7 +452,7 @@ final class Planner
 
     private function isTied(): bool
     {
-        foreach ($this->evaluation->strings as $string) {
+        foreach ($this->fitted() as $string) {
             if ($this->anchor->onCaution($string->string) === Caution::Flame) {
                 return true;
             }

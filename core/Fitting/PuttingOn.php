@@ -17,6 +17,9 @@ use Lira\Wording\Statement;
 /** How one string goes on, in the words and figures of the schools: in one step, and in the parts that are done with one look each. */
 final readonly class PuttingOn
 {
+    /** From this thickness on a wound string is a bass's. */
+    private const HEAVY_M = 1.9e-3;
+
     /** Of the post: its sentence, with its lengths in the words of the school. */
     private string $winding;
 
@@ -61,7 +64,13 @@ final readonly class PuttingOn
     /** All of it. */
     public function do(): string
     {
-        return 'String {string}, {gauge_mm} {made}, to {pitch}. '.$this->anchor->on($this->string->string).' '.$this->winding;
+        return 'String {string}, {gauge_mm} {made}, to {pitch}. '.$this->untwisted().$this->anchor->on($this->string->string).' '.$this->winding;
+    }
+
+    /** A heavy string brings the twist of its packet with it. */
+    private function untwisted(): string
+    {
+        return $this->string->string->build->outerDiameterM >= self::HEAVY_M && $this->wound ? 'Let it hang free once, so that no twist stays in it. ' : '';
     }
 
     public function doneWhen(): string
@@ -90,7 +99,7 @@ final readonly class PuttingOn
             new Part(
                 "seat:{$position}",
                 null,
-                $this->statement('seat', $this->anchor->on($this->string->string)),
+                $this->statement('seat', $this->untwisted().$this->anchor->on($this->string->string)),
                 $this->statement('seat-done', $this->anchor->doneWhen($this->string->string)),
             ),
             new Part(

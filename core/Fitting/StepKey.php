@@ -9,8 +9,8 @@ final class StepKey
 {
     /** Once, or at most so often as there are stages. */
     private const OF_ALL = [
-        'prepare', 'note-before', 'mark-bridge', 'block-bridge', 'open-clamps', 'slacken-all', 'care', 'tune-below', 'tune-all', 'tune-again',
-        'level-bridge', 'stretch', 'wait', 'clamp', 'intonate', 'cut-tails', 'note-after',
+        'prepare', 'note-before', 'mark-bridge', 'block-bridge', 'open-clamps', 'slacken-all', 'care', 'care-board', 'care-oil', 'care-wipe', 'care-look', 'tune-below', 'tune-all', 'tune-again',
+        'level-bridge', 'stretch', 'wait', 'clamp', 'witness', 'intonate', 'cut-tails', 'seal-ends', 'note-after',
     ];
 
     private const OF_A_STRING = ['off', 'packet', 'seat', 'fit', 'tune-string'];

@@ -12,7 +12,7 @@ final readonly class Pinless extends AnchorSteps
 {
     public function off(): string
     {
-        return 'Push it back through the bridge, its end held clear of the top.';
+        return 'Lay a cloth on the top, and push it back through the bridge, its end held clear.';
     }
 
     public function on(BuiltString $string): string

@@ -723,6 +723,12 @@ export interface ConversionAsked {
 export interface Job {
     left_handed?: boolean;
     /**
+     * The positions that are changed, all where it is left out; the others stay, pull, and give the pitch.
+     *
+     * @minItems 1
+     */
+    strings?: number[];
+    /**
      * How thick a finger is, where slack is said in fingers; 20 until it is known.
      */
     finger_mm?: number;
@@ -1523,6 +1529,14 @@ export interface StringPlanned {
      * Neighbours that are easily taken for it: nearly as thick, but not the same string.
      */
     alike: number[];
+    tail: TailCut;
+}
+/**
+ * The step in which its end behind the post is cut (of gut: sealed), and what stays of it.
+ */
+export interface TailCut {
+    step: string;
+    mm: number;
 }
 export interface FittingStep {
     number: number;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Fitting;
 
 use Lira\Document\Answers;
+use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Fitting\Caution;
@@ -139,11 +140,96 @@ final class PlanTest extends CoreTestCase
             $words = $step->do->text(Units::si()).$step->doneWhen?->text(Units::named('in'));
             self::assertDoesNotMatchRegularExpression('/[{}\[\]]|  |\.\.| 0 mm| 0 turns/', $words, $case);
         }
+        // Nothing sharp stands while a string is stretched or played; only gut keeps its end, locked, until it has taken its load.
+        $keys = array_column($plan->steps, 'key');
+        $settles = array_search('stretch', $keys, true);
+        foreach ($plan->strings as $string) {
+            $cut = array_search($string->tail->step, $keys, true);
+            self::assertNotFalse($cut, "{$case}: {$string->tail->step}");
+            self::assertSame($string->tail->isGut, $cut > $settles, $case);
+            self::assertSame($string->tail->isGut ? 0.025 : ($string->tail->leftM <= 0.008 ? $string->tail->leftM : null), $string->tail->leftM, $case);
+        }
         self::assertSame(count($cautions), count(array_unique(array_map(static fn (Caution $caution): string => $caution->value, $cautions))), $case);
         self::assertContains(Caution::Cutting, $cautions, $case);
         self::assertContains(Caution::Repairer, $cautions, $case);
         self::assertSame(Phase::Prepare, $plan->steps[0]->phase, $case);
         self::assertSame(Phase::Finish, $plan->steps[count($plan->steps) - 1]->phase, $case);
+    }
+
+    /** One that broke, two that went dull: the others stay, pull and are named. */
+    public function test_only_some_strings_are_changed(): void
+    {
+        foreach (['one', 'pairs', 'all'] as $off) {
+            $json = self::strung('steel', [], present: true);
+            $json->job = (object) ['strings' => [4, 1], 'schools' => (object) ['off-at-once' => $off]];
+            $document = SetDocument::from($json);
+            $plan = $document->plan();
+            $of = static fn (Phase $phase): array => array_values(array_unique(array_filter(array_map(
+                static fn (Step $step): ?int => $step->phase === $phase ? $step->position : null,
+                $plan->steps,
+            ), is_int(...))));
+            self::assertEqualsCanonicalizing([1, 4], $of(Phase::Off), $off);
+            self::assertEqualsCanonicalizing([1, 4], $of(Phase::Fit), $off);
+            self::assertSame([1, 4], array_map(static fn ($string): int => $string->position, $plan->strings), $off);
+            self::assertStringContainsString('What stays on gives the pitch: strings 2, 3, 5, 6.', $plan->steps[0]->do->text(Units::si()));
+            // What stays pulls all the while.
+            $stays = 0.0;
+            $after = 0.0;
+            foreach ($document->baselineEvaluation()->strings ?? [] as $index => $string) {
+                $isNew = in_array($index + 1, [1, 4], true);
+                $stays += $isNew ? 0.0 : $string->tunings[0]->tensionN;
+                $after += $isNew ? $document->evaluation()->strings[$index]->tunings[0]->tensionN : $string->tunings[0]->tensionN;
+            }
+            self::assertGreaterThanOrEqual($stays - 1e-9, min(array_map(static fn (Step $step): float => $step->pullAfterN, $plan->steps)), $off);
+            self::assertEqualsWithDelta($after, $plan->steps[count($plan->steps) - 1]->pullAfterN, 1e-9, $off);
+        }
+    }
+
+    /** @param  list<mixed>  $strings */
+    #[DataProvider('noStrings')]
+    public function test_strings_that_are_none_are_refused_at_their_place(array $strings, string $path, string $says): void
+    {
+        $json = self::strung('steel', []);
+        $json->job = (object) ['strings' => $strings];
+        try {
+            SetDocument::from($json)->plan();
+            self::fail('It was planned');
+        } catch (InvalidDocument $refused) {
+            self::assertSame($path, $refused->problems[0]->path);
+            self::assertStringContainsString($says, $refused->problems[0]->message);
+        }
+    }
+
+    /** @return iterable<string, array{list<mixed>, string, string}> */
+    public static function noStrings(): iterable
+    {
+        yield 'none' => [[], '/job/strings', 'leave this out where all are'];
+        yield 'beyond the last' => [[7], '/job/strings/0', 'positions go from 1 to 6'];
+        yield 'twice' => [[2, 2], '/job/strings/1', 'String 2 is named twice'];
+        yield 'half a one' => [[1.5], '/job/strings/0', 'no such string'];
+        yield 'a word' => [['first'], '/job/strings/0', 'as numbers'];
+    }
+
+    public function test_the_order_is_as_it_is_done(): void
+    {
+        $keys = static fn (Plan $plan): array => array_column($plan->steps, 'key');
+        $json = self::strung('steel', []);
+        $each = $keys(self::plan($json));
+        self::assertSame(['stretch', 'wait', 'witness', 'intonate', 'note-after'], array_slice($each, -5));
+        self::assertNotContains('seal-ends', $each);
+
+        // Bare wood soaks between cleaning and wiping, and each is a step of its own.
+        $bare = Documents::with('/instrument/neck', (object) ['fingerboard' => 'ebony'], self::strung('steel', []));
+        $bare->job = (object) ['schools' => (object) ['off-at-once' => 'all']];
+        $plan = self::plan($bare);
+        self::assertSame(['care-board', 'care-oil', 'care-wipe', 'care-look'], array_values(array_filter($keys($plan), static fn (string $key): bool => str_starts_with($key, 'care'))));
+        self::assertSame([null, 300, null, null], array_values(array_map(static fn (Step $step): ?int => $step->restsS, array_filter($plan->steps, static fn (Step $step): bool => $step->phase === Phase::Care))));
+
+        // Gut is locked, keeps an inch, and is sealed last.
+        $gut = self::plan(self::strung('gut', ['anchor' => 'loop-end']));
+        self::assertSame('seal-ends', $keys($gut)[count($gut->steps) - 2]);
+        $tuned = array_values(array_filter($gut->steps, static fn (Step $step): bool => $step->key === 'tune-string:1'))[0];
+        self::assertStringContainsString('Lock its end under itself, and leave 25 mm', $tuned->do->text(Units::si()));
     }
 
     public function test_what_pulls_is_told_after_every_step(): void
@@ -169,15 +255,34 @@ final class PlanTest extends CoreTestCase
 
     public function test_a_light_top_takes_its_load_in_stages(): void
     {
-        $json = Documents::with('/instrument/kind', 'acoustic-guitar', self::strung('steel', []));
-        $json->job = (object) ['schools' => (object) ['off-at-once' => 'all']];
-        $plan = self::plan($json);
-        $shares = [];
-        foreach ($plan->steps as $step) {
-            if ($step->phase === Phase::Tune) {
-                $shares[] = $step->pullAfterN / SetDocument::from($json)->evaluation()->totals[0]->tensionN;
+        $stages = static function (array $hardware, ?float $lighter = null): array {
+            $json = Documents::with('/instrument/kind', 'acoustic-guitar', self::strung('steel', $hardware, present: $lighter !== null));
+            $json->job = (object) ['schools' => (object) ['off-at-once' => 'all']];
+            if ($lighter !== null) {
+                $json->baseline = (object) ['name' => 'Before', 'instrument' => $json->instrument, 'tunings' => $json->tunings, 'strings' => array_map(static function (\stdClass $string) use ($lighter): \stdClass {
+                    $string = clone $string;
+                    $string->gauge_in = round((float) $string->gauge_in * sqrt($lighter), 5);
+
+                    return $string;
+                }, $json->strings)];
             }
-        }
+            $shares = [];
+            foreach (self::plan($json)->steps as $step) {
+                if ($step->phase === Phase::Tune) {
+                    $shares[] = $step->pullAfterN / SetDocument::from($json)->evaluation()->totals[0]->tensionN;
+                }
+            }
+
+            return $shares;
+        };
+        $total = SetDocument::from(Documents::with('/instrument/kind', 'acoustic-guitar', self::strung('steel', [])))->evaluation()->totals[0]->tensionN;
+        // The same load again goes up at once, and so does one where nobody knows what it bore before.
+        self::assertCount(1, $stages([]));
+        self::assertCount(1, $stages([], 0.96));
+        self::assertCount(1, $stages(['max_total_tension_n' => $total / 0.89]));
+        // A tenth more, or nearly as much as it bears, does not.
+        self::assertCount(4, $stages([], 0.85));
+        $shares = $stages(['max_total_tension_n' => $total / 0.91]);
 
         // A semitone below, then up in thirds: tension goes as the square of frequency.
         self::assertCount(4, $shares);
