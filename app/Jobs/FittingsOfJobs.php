@@ -61,7 +61,7 @@ final readonly class FittingsOfJobs
             $rows = $job->events()->when($upTo !== null, static fn ($query) => $query->where('id', '<=', $upTo))->orderBy('id')->get();
             $log = JobEvent::log($rows);
             $progress = Progress::of($log, []);
-            $positions = is_array($job->document->strings ?? null) && $job->document->strings !== [] ? range(1, count($job->document->strings)) : [];
+            $positions = $job->positions();
             $reason = $job->reason->value;
             foreach ($log->standing() as $each) {
                 if ($each->event instanceof Agreed) {

@@ -132,13 +132,15 @@ final readonly class JobViews
             : "Your fingers are {$learned['mm']} mm, learned from {$learned['strings']} strings.";
     }
 
-    /** @return list<JobStringView> string 1 first */
+    /** @return list<JobStringView> those that it changes, string 1 first */
     private function strings(JobFile $file): array
     {
         $job = $file->job;
         $reservations = $job->reservations()->with('lot')->get()->toBase();
         $wanted = $job->wanted()->pluck('position')->all();
         $tuning = $file->document->design->tunings[0];
+
+        $strings = array_intersect_key($file->document->design->strings, array_flip(array_map(static fn (int $position): int => $position - 1, $job->positions())));
 
         return array_map(function (BuiltString $string, int $index) use ($file, $job, $reservations, $wanted, $tuning): JobStringView {
             $position = $index + 1;
@@ -169,7 +171,7 @@ final readonly class JobViews
                 spares: $reservations->where('position', $position)->where('spare', true)->where('status', ReservationStatus::Kept)->count(),
                 wanted: in_array($position, $wanted, true),
             );
-        }, $file->document->design->strings, array_keys($file->document->design->strings));
+        }, array_values($strings), array_keys($strings));
     }
 
     /** @return list<SettlingView> string 1 first */

@@ -41,17 +41,24 @@ final readonly class Jobs
      *
      * @param  ?\stdClass  $present  what is on the instrument, as documents carry a baseline; null where nothing is
      * @param  array<string, string>  $schools  by aspect
+     * @param  list<int>  $positions  of the strings that are changed; none for all
      *
-     * @throws InvalidDocument if the set cannot be read any more, or a school is none
+     * @throws InvalidDocument if the set cannot be read any more, a school is none, or there is no such string
      */
-    public function document(StringSet $set, ?\stdClass $present, array $schools, bool $leftHanded): SetDocument
+    public function document(StringSet $set, ?\stdClass $present, array $schools, bool $leftHanded, array $positions = []): SetDocument
     {
         $json = $this->sets->json($set);
         unset($json->baseline, $json->target, $json->pool);
         if ($present !== null) {
             $json->baseline = $present;
         }
-        $json->job = $this->asked($schools, $leftHanded);
+        $json->job = $this->asked($schools, $leftHanded, $positions);
+        if ($positions !== [] && $present !== null && is_array($json->strings ?? null) && is_array($present->strings ?? null) && count($present->strings) === count($json->strings)) {
+            // What stays on it is what was on it, whatever the set has there.
+            foreach (array_keys($json->strings) as $index) {
+                $json->strings[$index] = in_array($index + 1, $positions, true) ? $json->strings[$index] : $present->strings[$index];
+            }
+        }
 
         return SetDocument::from($json);
     }
@@ -60,12 +67,13 @@ final readonly class Jobs
      * The part of a document that says how it is fitted, with the fingers of this workshop where slack is said in these.
      *
      * @param  array<string, string>  $schools  by aspect
+     * @param  list<int>  $positions  none for all
      */
-    private function asked(array $schools, bool $leftHanded): \stdClass
+    private function asked(array $schools, bool $leftHanded, array $positions): \stdClass
     {
         $fingerMm = ($schools[Leave::aspect()] ?? null) === Leave::Lift->value ? $this->fingers->mm() : null;
 
-        return (object) (['schools' => (object) $schools, 'left_handed' => $leftHanded] + ($fingerMm === null ? [] : ['finger_mm' => $fingerMm]));
+        return (object) (['schools' => (object) $schools, 'left_handed' => $leftHanded] + ($positions === [] ? [] : ['strings' => $positions]) + ($fingerMm === null ? [] : ['finger_mm' => $fingerMm]));
     }
 
     /** The job that was begun with a key already; null where none was. */
@@ -123,7 +131,7 @@ final readonly class Jobs
 
                 continue;
             }
-            $problem = $this->problem($each, $strings, $rows);
+            $problem = $this->problem($each, $strings, $job->positions(), $rows);
             if ($problem !== null) {
                 $problems[] = new Problem("/events/{$index}{$problem->path}", $problem->message);
 
@@ -217,7 +225,11 @@ final readonly class Jobs
     {
         $json = clone $job->document;
         if ($schools !== []) {
-            $json->job = $this->asked($schools + SchoolsKept::asked($job->document), SchoolsKept::leftHanded($job->document));
+            $json->job = $this->asked(
+                $schools + SchoolsKept::asked($job->document),
+                SchoolsKept::leftHanded($job->document),
+                count($job->positions()) === self::strings($job) ? [] : $job->positions(),
+            );
         }
 
         return $json;
@@ -227,7 +239,7 @@ final readonly class Jobs
     private function fileOf(Job $job, array $read): JobFile
     {
         ['document' => $document, 'plan' => $plan, 'progress' => $progress, 'events' => $events] = $read;
-        $missing = $this->stock->missing($job, $document->design, $progress);
+        $missing = $this->stock->missing($job, $progress);
         $waiting = array_values(array_filter($missing, static fn (int $position): bool => ! $progress->isDone("off:{$position}")));
 
         return new JobFile(
@@ -255,7 +267,7 @@ final readonly class Jobs
         return intdiv($seconds + 30, 60);
     }
 
-    /** How many strings it puts on. */
+    /** How many strings its instrument has. */
     private static function strings(Job $job): int
     {
         return is_array($job->document->strings ?? null) ? count($job->document->strings) : 0;
@@ -264,9 +276,10 @@ final readonly class Jobs
     /**
      * Why something cannot have happened in this job; null where it can.
      *
+     * @param  list<int>  $positions  of the strings that it changes
      * @param  iterable<JobEvent>  $before  what happened so far
      */
-    private function problem(Heard $heard, int $strings, iterable $before): ?Problem
+    private function problem(Heard $heard, int $strings, array $positions, iterable $before): ?Problem
     {
         $event = $heard->event;
         $position = property_exists($event, 'position') ? $event->position : null;
@@ -280,14 +293,17 @@ final readonly class Jobs
             return new Problem('/data/lot', 'This lot is not in the drawer any more. Choose another, or say that the string is here.');
         }
 
-        return $event instanceof Finished ? $this->notOn($strings, $before) : null;
+        return $event instanceof Finished ? $this->notOn($positions, $before) : null;
     }
 
-    /** @param  iterable<JobEvent>  $before */
-    private function notOn(int $strings, iterable $before): ?Problem
+    /**
+     * @param  list<int>  $positions  that it puts on
+     * @param  iterable<JobEvent>  $before
+     */
+    private function notOn(array $positions, iterable $before): ?Problem
     {
         $progress = Progress::of(JobEvent::log($before), []);
-        $open = array_values(array_filter($strings === 0 ? [] : range(1, $strings), static fn (int $position): bool => ! $progress->isFitted($position)));
+        $open = array_values(array_filter($positions, static fn (int $position): bool => ! $progress->isFitted($position)));
         if ($open === []) {
             return null;
         }

@@ -18,13 +18,18 @@ final readonly class Preview
 {
     public function __construct(private Jobs $jobs, private Beginning $beginning, private Drawer $drawer, private JobViews $views) {}
 
-    /** @param  array<string, string>  $schools  by aspect */
-    public function of(StringSet $set, string $present, array $schools, bool $leftHanded, Units $units): PreviewView
+    /**
+     * @param  array<string, string>  $schools  by aspect
+     * @param  list<int>  $positions  of the strings that are changed; none for all
+     */
+    public function of(StringSet $set, string $present, array $schools, bool $leftHanded, Units $units, array $positions = []): PreviewView
     {
-        $document = $this->jobs->document($set, $this->beginning->present($set, $present), $schools, $leftHanded);
+        $document = $this->jobs->document($set, $this->beginning->present($set, $present), $schools, $leftHanded, $positions);
         $plan = $document->plan();
         $tuning = $document->design->tunings[0];
         $seen = [];
+        $strings = $positions === [] ? $document->design->strings
+            : array_intersect_key($document->design->strings, array_flip(array_map(static fn (int $position): int => $position - 1, $positions)));
 
         return new PreviewView(
             count($plan->steps),
@@ -43,7 +48,7 @@ final readonly class Preview
                     ...TypeColumns::view($string->spec->type),
                     free: max(0, $this->drawer->freeOf($string->spec->type) - $before),
                 );
-            }, $document->design->strings, array_keys($document->design->strings)),
+            }, array_values($strings), array_keys($strings)),
             Assumed::words($document->design->instrument->hardware, $units),
         );
     }

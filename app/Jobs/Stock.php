@@ -32,10 +32,13 @@ final readonly class Stock
             return;
         }
         $over = $progress->finished() !== null || $job->trashed();
-        foreach ($design->strings as $index => $string) {
-            $this->followOne($job, $index + 1, $string->spec->type, Need::of($progress, $index + 1, $job->spares, $over), $over);
+        foreach ($job->positions() as $position) {
+            $string = $design->strings[$position - 1] ?? null;
+            if ($string !== null) {
+                $this->followOne($job, $position, $string->spec->type, Need::of($progress, $position, $job->spares, $over), $over);
+            }
         }
-        $missing = $over ? [] : $this->missing($job, $design, $progress);
+        $missing = $over ? [] : $this->missing($job, $progress);
         // What came meanwhile need not be ordered any more.
         $job->wanted()->whereNotIn('position', $missing)->delete();
     }
@@ -112,15 +115,14 @@ final readonly class Stock
     }
 
     /** @return list<int> strings that are neither kept, on, nor here */
-    public function missing(Job $job, SetDesign $design, Progress $progress): array
+    public function missing(Job $job, Progress $progress): array
     {
         if (! $job->from_drawer) {
             return [];
         }
         $kept = $job->reservations()->where('status', ReservationStatus::Kept)->pluck('position')->all();
         $missing = [];
-        foreach (array_keys($design->strings) as $index) {
-            $position = $index + 1;
+        foreach ($job->positions() as $position) {
             if (! $progress->isFitted($position) && ! in_array($position, $kept, true) && ! $progress->isBrought($position)) {
                 $missing[] = $position;
             }

@@ -57,6 +57,17 @@ final class Job extends Model
         return $this->hasMany(JobEvent::class);
     }
 
+    /** @return list<int> the positions of the strings that it changes */
+    public function positions(): array
+    {
+        $job = $this->document->job ?? null;
+        $some = $job instanceof \stdClass && is_array($job->strings ?? null) ? array_values(array_filter($job->strings, is_int(...))) : [];
+        $all = is_array($this->document->strings ?? null) ? count($this->document->strings) : 0;
+        sort($some);
+
+        return $some !== [] ? $some : ($all === 0 ? [] : range(1, $all));
+    }
+
     /** @return HasMany<Reservation, $this> */
     public function reservations(): HasMany
     {

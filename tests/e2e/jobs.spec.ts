@@ -74,7 +74,7 @@ test('a whole job by pointer: from the set to an instrument that knows what is o
     await expect(page.getByRole('listitem').filter({ hasText: 'off' }).first()).toBeVisible();
     await expectAccessible(page);
     await goOn(page, main(page).getByText('Leave as slack', { exact: true }));
-    await expect(figure(page)).toHaveText('33 mm');
+    await expect(figure(page)).toHaveText('1¼ posts');
     await expect(page.getByRole('img', { name: /Post 6, turns anticlockwise/ })).toBeVisible();
     await expectAccessible(page);
     await goOn(page, page.getByText('Leave it for 30 min'));
@@ -103,6 +103,26 @@ test('a whole job by pointer: from the set to an instrument that knows what is o
     await page.getByRole('button', { name: 'More for this set' }).click();
     await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
     await expect(page.getByRole('combobox', { name: 'On it now' })).toContainText('Harbour, by pointer, put on');
+});
+
+test('one string that broke is changed alone: the others stay and give the pitch', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, one string');
+    await page.getByRole('button', { name: 'Fit', exact: true }).click();
+    const fourth = page.getByRole('button', { name: 'String 4, B♭2' });
+    await fourth.click();
+    await expect(fourth).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByText('The others stay on, pull, and give the pitch.')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+
+    await expect(main(page)).toContainText('What stays on gives the pitch: strings 1, 2, 3, 5, 6.');
+    await goOn(page, main(page).getByText(/Slacken string 4/));
+    await goOn(page, page.getByText('Take the packet of string 4'));
+    await goOn(page, main(page).getByText(/cut it 8 mm past the post/));
+    await goOn(page, main(page).getByText('Press each string down once'));
+    await goOn(page, page.getByText('All of it is done'));
+    await page.getByRole('button', { name: 'Finish the job' }).click();
+    await expect(step(page)).toHaveText('finished');
 });
 
 test('a job is begun once, however often one presses while it opens', async ({ page }) => {

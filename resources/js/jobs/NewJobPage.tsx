@@ -116,8 +116,20 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
     // Where most of them lie in the drawer they come from there; where few do, somebody has brought packets.
     const inDrawer = begin.preview.strings.filter(({ free }) => free > 0).length > begin.preview.strings.length / 2;
     const [from, setFrom] = useState(inDrawer ? 'drawer' : 'packets');
-    const asked = { set: begin.set.id, present, schools, left_handed: leftHanded };
-    const same = present === begin.presents[0]?.value && schools === begin.schools && leftHanded === begin.left_handed;
+    // None said: all of them.
+    const [some, setSome] = useState<number[]>([]);
+    const asked = {
+        set: begin.set.id,
+        present,
+        schools,
+        left_handed: leftHanded,
+        ...(some.length === 0 ? {} : { strings: some }),
+    };
+    const same =
+        present === begin.presents[0]?.value &&
+        schools === begin.schools &&
+        leftHanded === begin.left_handed &&
+        some.length === 0;
     const { data, error } = useAsked<Preview>('/jobs/plan', same ? null : JSON.stringify(asked));
     const preview = same ? begin.preview : (data ?? begin.preview);
     const missing = from === 'drawer' ? preview.strings.filter(({ free }) => free === 0).map(({ position }) => position) : [];
@@ -163,6 +175,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                 <Field label="On it now" hint="What comes off, and what it pulls.">
                     <Select value={present} choices={begin.presents} onChange={setPresent} />
                 </Field>
+                <WhichStrings strings={begin.preview.strings} some={some} onChange={setSome} />
                 <AgreedFields agreed={agreed} onChange={setAgreed} />
                 <Field label="Bench">
                     <input
@@ -302,5 +315,53 @@ function StringRows({ strings, drawer }: { strings: PlannedString[]; drawer: boo
                 ))}
             </tbody>
         </table>
+    );
+}
+
+/** All strings, or one that broke, or any few: what else is on stays, and gives the pitch. */
+function WhichStrings({
+    strings,
+    some,
+    onChange,
+}: {
+    strings: PlannedString[];
+    /** Their positions; none for all. */
+    some: number[];
+    onChange: (some: number[]) => void;
+}) {
+    const turned = (position: number) =>
+        some.includes(position) ? some.filter((each) => each !== position) : [...some, position].sort((a, b) => a - b);
+    const chip = (on: boolean) =>
+        `min-h-11 min-w-11 rounded-mark border px-2.5 font-semibold ${on ? 'border-ink bg-ink text-paper' : 'border-rule-strong bg-sheet hover:border-ink'}`;
+    return (
+        <fieldset>
+            <legend className="text-sm font-semibold">Which strings</legend>
+            <div className="mt-1 flex flex-wrap gap-1.5">
+                <button
+                    type="button"
+                    aria-pressed={some.length === 0}
+                    className={chip(some.length === 0)}
+                    onClick={() => onChange([])}
+                >
+                    all
+                </button>
+                {strings.map(({ position, pitch }) => (
+                    <button
+                        key={position}
+                        type="button"
+                        aria-label={`String ${position}, ${pitchLabel(pitch)}`}
+                        aria-pressed={some.includes(position)}
+                        className={chip(some.includes(position))}
+                        onClick={() => {
+                            const next = turned(position);
+                            onChange(next.length === strings.length ? [] : next);
+                        }}
+                    >
+                        {position}
+                    </button>
+                ))}
+            </div>
+            {some.length > 0 && <p className="mt-1 text-sm text-ink-soft">The others stay on, pull, and give the pitch.</p>}
+        </fieldset>
     );
 }

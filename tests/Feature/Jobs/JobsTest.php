@@ -90,11 +90,11 @@ final class JobsTest extends JobsTestCase
         $job = $this->begun(self::keptSet());
         $this->record($job, ...array_map(fn (string $key): array => $this->event('did', ['key' => $key]), array_diff(
             self::left($this->getJson("/jobs/{$job->id}/news")),
-            ['wait', 'intonate', 'cut-tails', 'note-after'],
+            ['wait', 'witness', 'intonate', 'note-after'],
         )));
         $answer = $this->record($job, $this->event('again', ['position' => 2, 'reason' => 'broke', 'where' => 'saddle']))->assertOk();
 
-        self::assertSame(['again:2:1', 'fit:2', 'tune-string:2', 'tune-again', 'stretch', 'wait', 'intonate', 'cut-tails', 'note-after'], self::left($answer));
+        self::assertSame(['again:2:1', 'fit:2', 'tune-string:2', 'tune-again', 'stretch', 'wait', 'witness', 'intonate', 'note-after'], self::left($answer));
         self::assertSame([2, 'broke', 'saddle'], array_values(array_slice(self::progress($job)->wrong()[0], 0, 3)));
         // What is off does not pull.
         $pulls = array_map(static fn (mixed $pull): float => is_numeric($pull) ? (float) $pull : -1.0, array_column((array) $answer->json('state.order'), 1, 0));

@@ -93,7 +93,7 @@ final readonly class JobController
 
     public function plan(PlanJobRequest $request): JsonResponse
     {
-        return new JsonResponse($this->preview->of($request->set(), $request->present(), $request->schools(), $request->leftHanded(), ReaderUnits::of($request)));
+        return new JsonResponse($this->preview->of($request->set(), $request->present(), $request->schools(), $request->leftHanded(), ReaderUnits::of($request), $request->positions()));
     }
 
     public function store(StartJobRequest $request): JsonResponse
@@ -103,7 +103,7 @@ final readonly class JobController
         if ($begun !== null) {
             return new JsonResponse(['id' => $begun->id]);
         }
-        $document = $this->jobs->document($set, $this->beginning->present($set, $request->present()), $request->schools(), $request->leftHanded());
+        $document = $this->jobs->document($set, $this->beginning->present($set, $request->present()), $request->schools(), $request->leftHanded(), $request->positions());
 
         return new JsonResponse(['id' => $this->jobs->start($set, $document, $request->said(), $request->key())->id], 201);
     }

@@ -26,6 +26,8 @@ class PlanJobRequest extends FormRequest
             'schools' => ['array:'.implode(',', array_keys(Schools::aspects()))],
             ...$schools,
             'left_handed' => ['boolean'],
+            'strings' => ['array'],
+            'strings.*' => ['integer', 'min:1', 'distinct'],
         ];
     }
 
@@ -35,6 +37,7 @@ class PlanJobRequest extends FormRequest
         return [
             'set.*' => 'Choose the set that goes on.',
             'present.*' => 'Say what is on the instrument now.',
+            'strings.*' => 'Say which strings are changed, each once.',
             'schools.*' => 'There is no such school. Choose one of those that are offered.',
         ];
     }
@@ -56,6 +59,15 @@ class PlanJobRequest extends FormRequest
         $schools = array_filter($this->array('schools'), is_string(...));
 
         return $schools;
+    }
+
+    /** @return list<int> positions of the strings that are changed; none for all */
+    public function positions(): array
+    {
+        $positions = array_values(array_map(intval(...), array_filter($this->array('strings'), is_numeric(...))));
+        sort($positions);
+
+        return $positions;
     }
 
     public function leftHanded(): bool
