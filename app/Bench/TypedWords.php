@@ -6,9 +6,6 @@ namespace App\Bench;
 
 use App\Models\OwnTuning;
 use App\Strings\Lists\PackagedSets;
-use Lira\Document\Node;
-use Lira\Document\Problems;
-use Lira\Document\StringReader;
 use Lira\Instrument\Instrument;
 use Lira\Kind\Kind;
 use Lira\Pitch\LibraryTuning;
@@ -55,41 +52,23 @@ final readonly class TypedWords
             StandardSets::named($kind, $strings),
         );
 
-        return new TypedSet($kind, $usual, $this->packed($strings) + $standard, $units->gauge);
+        return new TypedSet($kind, $usual, $this->packed($kind, $strings) + $standard, $units->gauge);
     }
 
-    /** @return array<string, \Closure(): list<StringSpec>> what suppliers pack, by name */
-    private function packed(int $strings): array
+    /** @return array<string, \Closure(): list<StringSpec>> what suppliers pack, by name; none where one cannot be read */
+    private function packed(Kind $kind, int $strings): array
     {
         $sets = [];
         foreach ($this->packaged->names() as $name) {
-            $sets[$name] = function () use ($name, $strings): array {
+            $sets[$name] = function () use ($name, $kind, $strings): array {
                 $packed = array_values(array_filter($this->packaged->toCompare($strings), static fn (\stdClass $set): bool => $set->name === $name))[0] ?? null;
+                $built = $packed === null ? null : $this->packaged->built($packed, $kind);
 
-                return is_array($packed?->strings) ? self::specs($packed->strings) : [];
+                return array_map(static fn (BuiltString $string): StringSpec => $string->spec, $built->strings ?? []);
             };
         }
 
         return $sets;
-    }
-
-    /**
-     * @param  array<mixed>  $strings  as a target says them
-     * @return list<StringSpec> none where one cannot be read
-     */
-    private static function specs(array $strings): array
-    {
-        $specs = [];
-        foreach ($strings as $string) {
-            $problems = new Problems;
-            $spec = $string instanceof \stdClass ? (new StringReader($problems))->read(Node::root($string, $problems)) : null;
-            if ($spec === null) {
-                return [];
-            }
-            $specs[] = $spec;
-        }
-
-        return $specs;
     }
 
     private static function tuning(OwnTuning $own): LibraryTuning
