@@ -29,7 +29,7 @@ final readonly class PlannedString
      * @param  ?float  $foldBackM  the same, folded back from the last post of its row
      * @param  ?float  $stretchM  by how much it gets longer as it is tuned
      * @param  ?Winding  $winds  null where turns have no side
-     * @param  list<int>  $alike  neighbours that are easily taken for it
+     * @param  list<int>  $alike  other strings that are easily taken for it
      * @param  Tail  $tail  where its end behind the post is cut
      */
     private function __construct(
@@ -92,7 +92,7 @@ final readonly class PlannedString
             $fit->leave?->stretchM,
             self::winding($design, $string->position, $leftHanded),
             $fit->neededM,
-            LookAlike::neighbours($design, $string->position),
+            LookAlike::others($design, $string->position),
             $string->speakingLengthM,
             $spacingM,
             $fingerM,

@@ -1526,7 +1526,7 @@ export interface StringPlanned {
     winds: 'clockwise' | 'anticlockwise' | null;
     length_needed_mm: number | null;
     /**
-     * Neighbours that are easily taken for it: nearly as thick, but not the same string.
+     * Other strings that are easily taken for it: nearly as thick, but not the same string.
      */
     alike: number[];
     tail: TailCut;

@@ -92,7 +92,7 @@ final class GoingOtherwiseTest extends CoreTestCase
         self::assertStringContainsString('shallow angle', CutShort::of($document->design, $string, $document->limits, 0.03)->verdict->text(Units::si()));
     }
 
-    public function test_neighbours_nearly_as_thick_look_alike(): void
+    public function test_strings_nearly_as_thick_look_alike_wherever_they_go(): void
     {
         $alike = static function (string ...$gauges): array {
             $gauges = array_values($gauges);
@@ -101,13 +101,15 @@ final class GoingOtherwiseTest extends CoreTestCase
             ], $gauges, array_keys($gauges));
             $design = SetDocument::from(Documents::with('/strings', $strings))->design;
 
-            return array_map(static fn (int $position): array => LookAlike::neighbours($design, $position), range(1, 6));
+            return array_map(static fn (int $position): array => LookAlike::others($design, $position), range(1, 6));
         };
         // 15 % of the thicker one: .010 and .0115 are alike, .010 and .012 are not; the same string twice need not be told apart.
         self::assertSame([[], [], [], [], [], []], $alike('.010', '.013', '.017', '.026', '.036', '.046'));
         self::assertSame([[2], [1], [], [], [], []], $alike('.010', '.0115', '.017', '.026', '.036', '.046'));
         self::assertSame([[], [], [], [], [], []], $alike('.010', '.012', '.017', '.017', '.036', '.046'));
         self::assertSame([[], [], [4], [3, 5], [4], []], $alike('.010', '.013', '.017', '.018', '.020', '.046'));
+        // A banjo's or a twelve-string's thin ones are no neighbours: 12 and 11 as first and third, 16 and 15 as second and fourth.
+        self::assertSame([[3], [4], [1], [2], [], []], $alike('.012', '.016', '.011', '.015', '.036', '.046'));
     }
 
     public function test_a_finger_is_measured_by_the_turns_it_gave(): void

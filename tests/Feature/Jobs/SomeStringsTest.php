@@ -41,6 +41,20 @@ final class SomeStringsTest extends JobsTestCase
         self::assertSame([4, 'broken'], [$off->position, $off->reason]);
     }
 
+    public function test_the_printed_plan_takes_off_what_is_on_it_now(): void
+    {
+        $set = self::keptSet();
+        $words = fn (): string => (string) preg_replace('/\s+/u', ' ', (new \Smalot\PdfParser\Parser)->parseContent((string) $this->get("/sets/{$set->id}/plan")->assertOk()->getContent())->getText());
+        self::assertStringContainsString('with nothing on it', $words());
+        $job = $this->begun($set);
+        $this->doAll($job);
+        $this->record($job, $this->event('finished'))->assertOk();
+
+        // It is measured from another instrument's strings; what comes off are its own.
+        self::assertStringContainsString('where Harbour, down to C is now', $words());
+        self::assertStringContainsString('Slacken string 6 until it flops', $words());
+    }
+
     public function test_only_what_is_changed_is_kept_in_the_drawer_and_missed(): void
     {
         $set = self::keptSet();

@@ -12,6 +12,7 @@ use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Said;
+use App\Instruments\OnInstrument;
 use App\Models\StringSet;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
@@ -33,7 +34,7 @@ final readonly class SetController
 {
     private const COPY = ', copy';
 
-    public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries) {}
+    public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries, private OnInstrument $on) {}
 
     public function index(Request $request): Response
     {
@@ -123,9 +124,18 @@ final readonly class SetController
     /** How it is put on its instrument. */
     public function plan(Request $request, StringSet $set): HttpResponse
     {
+        $document = $this->sets->document($set);
+        $on = $set->instrument === null ? null : $this->on->baseline($set->instrument);
+        if ($on !== null) {
+            // What comes off is what is on it now, whatever the set is measured from.
+            $json = clone $document->json;
+            $json->baseline = $on;
+            $document = SetDocument::from($json);
+        }
+
         return self::printed(
             $set,
-            PlanSheet::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
+            PlanSheet::pdf($set, $document, ReaderUnits::of($request), self::paper($request)),
             '-plan',
         );
     }

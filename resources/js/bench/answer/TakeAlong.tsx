@@ -42,14 +42,16 @@ export function TakeAlong() {
             {first !== undefined && (
                 <div className="flex flex-wrap items-baseline gap-x-2 text-sm text-ink-soft">
                     <PacketWords packet={first} />
-                    <button
-                        type="button"
-                        aria-expanded={all}
-                        className="min-h-target rounded-mark px-1 text-accent hover:bg-accent-wash"
-                        onClick={() => setAll(!all)}
-                    >
-                        {all ? 'less' : 'what differs'}
-                    </button>
+                    {(first.differs.length > 0 || data.packets.length > 1) && (
+                        <button
+                            type="button"
+                            aria-expanded={all}
+                            className="min-h-target rounded-mark px-1 text-accent hover:bg-accent-wash"
+                            onClick={() => setAll(!all)}
+                        >
+                            {all ? 'less' : 'what differs'}
+                        </button>
+                    )}
                 </div>
             )}
             {all && (
