@@ -110,12 +110,17 @@ final readonly class PlannedString
         return match ($school) {
             Leave::Millimetres => null,
             Leave::Posts => $this->spacingM === null ? null : Quarters::of($this->slackM / $this->spacingM, 'post spacing'),
-            Leave::Fret => Quarters::text($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12)))).' of the first fret’s distance',
+            Leave::Fret => self::fretWords(Quarters::text($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12))))),
             Leave::Lift => $this->fingers() === null ? null : sprintf(
                 'as much as lets %s go under it at the 12th fret',
                 $this->fingers() === 1 ? 'one finger' : "{$this->fingers()} fingers",
             ),
         };
+    }
+
+    private static function fretWords(string $frets): string
+    {
+        return $frets === '1' ? 'the first fret’s distance' : "{$frets} of the first fret’s distance";
     }
 
     /** Where to cut, in posts; null where posts are not counted. */

@@ -351,7 +351,7 @@ final class PlanTest extends CoreTestCase
         // Two turns of 11 round 6 mm: 2 · √((π · 6.279)² + 0.279²) = 39.5 mm, less 88 N · 693 mm / 12,471 N = 4.9 mm of stretch; the cut half a post and 5 mm on.
         self::assertSame(['2 turns', '35 mm', '43 mm'], $said('millimetres', 1));
         self::assertSame(['2 turns', '1½ post spacings', '1¾ posts past its own'], $said('posts', 1));
-        self::assertSame(['2 turns', '1 of the first fret’s distance', '43 mm'], $said('fret', 1));
+        self::assertSame(['2 turns', 'the first fret’s distance', '43 mm'], $said('fret', 1));
         self::assertSame(['2 turns', 'as much as lets 5 fingers go under it at the 12th fret', '43 mm'], $said('lift', 1));
         // The sixth stands last in its row: no post to count to.
         self::assertSame('fold back 40 mm', $said('posts', 6)[2]);
