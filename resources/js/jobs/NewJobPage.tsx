@@ -332,7 +332,7 @@ function WhichStrings({
     const turned = (position: number) =>
         some.includes(position) ? some.filter((each) => each !== position) : [...some, position].sort((a, b) => a - b);
     const chip = (on: boolean) =>
-        `min-h-11 min-w-11 rounded-mark border px-2.5 font-semibold ${on ? 'border-ink bg-ink text-paper' : 'border-rule-strong bg-sheet hover:border-ink'}`;
+        `min-h-11 min-w-11 rounded-mark border px-2.5 font-semibold ${on ? 'border-accent bg-accent-wash text-accent' : 'border-rule-strong bg-sheet hover:border-ink'}`;
     return (
         <fieldset>
             <legend className="text-sm font-semibold">Which strings</legend>
