@@ -14,6 +14,7 @@ use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
+use Sabre\VObject\Recur\EventIterator;
 use Sabre\VObject\Recur\MaxInstancesExceededException;
 use Sabre\VObject\Recur\NoInstancesException;
 use Sabre\VObject\Settings;
@@ -54,29 +55,96 @@ final class ShowCalendar
             }
             self::checkOften($calendar);
             self::nameAll($calendar);
-            $events = $calendar->expand($now->copy()->modify(self::BACK), $now->copy()->modify(self::AHEAD), $zone)->select('VEVENT');
+            $found = self::found($calendar, $now->copy()->modify(self::BACK), $now->copy()->modify(self::AHEAD), $zone);
         } catch (ParseException|InvalidDataException|NoInstancesException|\InvalidArgumentException) {
             throw InvalidDocument::at('/file', 'This cannot be read as a calendar. Export it as .ics and try again.');
         } catch (MaxInstancesExceededException) {
             throw InvalidDocument::at('/file', 'Something in this calendar comes back too often to be a show. Take it out and try again.');
         }
-        $shows = [];
-        foreach ($events as $event) {
-            try {
-                $show = $event instanceof VEvent ? self::show($event, $zone) : null;
-            } catch (InvalidDataException|\InvalidArgumentException) {
-                // One that says no day it can be on is none.
-                $show = null;
-            }
+
+        return $found === [] ? throw InvalidDocument::at('/file', 'No event of the last five years or the next 18 months is in this calendar.') : $found;
+    }
+
+    /**
+     * @return list<SaidShow> what takes place between two times, what comes back each time anew
+     *
+     * @throws InvalidDocument if they are too many
+     * @throws InvalidDataException|MaxInstancesExceededException if it cannot be followed
+     */
+    private static function found(VCalendar $calendar, Carbon $from, Carbon $to, \DateTimeZone $zone): array
+    {
+        [$shows, $rows] = [[], []];
+        $keep = static function (?SaidShow $show) use (&$shows): void {
             if ($show !== null) {
                 $shows[] = $show;
             }
             if (count($shows) > self::MOST) {
                 throw InvalidDocument::at('/file', 'These are more than '.self::MOST.' shows. Take a smaller calendar.');
             }
+        };
+        foreach ($calendar->select('VEVENT') as $event) {
+            if (! $event instanceof VEvent) {
+                continue;
+            }
+            if (self::property($event, 'RECURRENCE-ID') !== null || self::property($event, 'RRULE') !== null || self::property($event, 'RDATE') !== null) {
+                $rows[self::word($event, 'UID')][] = $event;
+            } elseif ($event->isInTimeRange($from, $to)) {
+                $keep(self::showOrNone($event, $zone));
+            }
+        }
+        foreach ($rows as $events) {
+            try {
+                $each = new EventIterator($events, null, $zone);
+            } catch (NoInstancesException) {
+                continue;
+            }
+            $each->fastForward($from);
+            // Of a row nothing was taken out of, only the time is another each time: nothing has to be copied for it.
+            $isWhole = count($events) === 1 && self::property($events[0], 'RECURRENCE-ID') === null;
+            $like = $isWhole ? self::showOrNone($events[0], $zone) : null;
+            $hasTime = self::property($events[0], 'DTSTART');
+            for (; $each->valid() && $each->getDtStart() < $to; $each->next()) {
+                if ($each->getDtEnd() <= $from) {
+                    continue;
+                }
+                $keep(! $isWhole ? self::showOrNone($each->getEventObject(), $zone) : self::again(
+                    $like,
+                    $each->getDtStart(),
+                    $hasTime instanceof DateTime && $hasTime->hasTime(),
+                    $zone,
+                ));
+            }
         }
 
-        return $shows === [] ? throw InvalidDocument::at('/file', 'No event of the last five years or the next 18 months is in this calendar.') : $shows;
+        return $shows;
+    }
+
+    /** One of a row, at another time. */
+    private static function again(?SaidShow $like, ?\DateTimeInterface $starts, bool $hasTime, \DateTimeZone $zone): ?SaidShow
+    {
+        if ($like === null || $starts === null) {
+            return null;
+        }
+        $start = Carbon::instance($starts);
+
+        return new SaidShow(
+            $like->name,
+            $like->place,
+            ($hasTime ? $start->copy() : Carbon::parse($start->toDateString().' '.self::USUAL_TIME, $zone))->utc(),
+            $like->hours,
+            uid: $like->uid.'#'.$start->copy()->utc()->format('Ymd\THis'),
+            isOff: $like->isOff,
+        );
+    }
+
+    /** One that says no day it can be on is none. */
+    private static function showOrNone(VEvent $event, \DateTimeZone $zone): ?SaidShow
+    {
+        try {
+            return self::show($event, $zone);
+        } catch (InvalidDataException|\InvalidArgumentException) {
+            return null;
+        }
     }
 
     /** Calendars are UTF-8; what older programs write is not always. */
