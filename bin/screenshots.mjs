@@ -190,6 +190,8 @@ await withServer(8937, async (base) => {
         await page.locator('h1').first().waitFor();
         await prepare?.(page);
         await page.evaluate(() => document.fonts.ready);
+        // The line that says a page is on its way is none of the page.
+        await page.locator('#nprogress').waitFor({ state: 'detached' });
         await page.screenshot({ path: join(folder, `${file}.png`) });
         await page.close();
     }
