@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Log;
 
+use App\Log\Shows\SaidShow;
+use App\Log\Shows\ShowCalendar;
 use App\Models\Instrument;
 use App\Models\LogSettings;
 use App\Models\Play;
 use App\Models\Show;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -141,6 +144,81 @@ final class ShowsTest extends LogTestCase
             self::assertLiraError($this->bring('shows.ics', str_replace('DTSTART:20260704T190000Z', $when, $calendar('Show'))), 422, '/file', 'alendar');
         }
         self::assertSame(1, Show::query()->count());
+    }
+
+    public function test_a_row_of_shows_is_followed_through_what_was_taken_out_moved_and_added(): void
+    {
+        $rows = <<<'ICS'
+            BEGIN:VCALENDAR
+            VERSION:2.0
+            PRODID:-//Tern Quay//Diary//EN
+            BEGIN:VEVENT
+            UID:whole@quay
+            DTSTAMP:20260101T000000Z
+            DTSTART;VALUE=DATE:20260327
+            RRULE:FREQ=DAILY;COUNT=4
+            EXDATE;VALUE=DATE:20260328
+            SUMMARY:Harbour days
+            END:VEVENT
+            BEGIN:VEVENT
+            UID:moved@quay
+            DTSTAMP:20260101T000000Z
+            DTSTART;TZID=Europe/Lisbon:20260322T203000
+            DURATION:PT3H
+            RRULE:FREQ=WEEKLY;COUNT=3
+            SUMMARY:Session
+            END:VEVENT
+            BEGIN:VEVENT
+            UID:moved@quay
+            DTSTAMP:20260101T000000Z
+            RECURRENCE-ID;TZID=Europe/Lisbon:20260329T203000
+            DTSTART;TZID=Europe/Lisbon:20260330T180000
+            DURATION:PT1H
+            SUMMARY:Session, a day later
+            END:VEVENT
+            BEGIN:VEVENT
+            UID:orphan@quay
+            DTSTAMP:20260101T000000Z
+            RECURRENCE-ID:20260501T190000Z
+            DTSTART:20260502T190000Z
+            DTEND:20260502T200000Z
+            SUMMARY:One of a row
+            END:VEVENT
+            BEGIN:VEVENT
+            UID:dates@quay
+            DTSTAMP:20260101T000000Z
+            DTSTART:20260601T190000
+            DTEND:20260601T220000
+            RDATE:20260608T190000,20260615T180000
+            SUMMARY:On three days
+            STATUS:CANCELLED
+            END:VEVENT
+            BEGIN:VEVENT
+            UID:old@quay
+            DTSTAMP:20260101T000000Z
+            DTSTART:20100101T190000Z
+            RRULE:FREQ=YEARLY
+            SUMMARY:Each year
+            END:VEVENT
+            END:VCALENDAR
+            ICS;
+        $shows = ShowCalendar::read($rows, new \DateTimeZone('Europe/Paris'), Carbon::parse('2026-11-30 07:00', 'UTC'));
+        self::assertSame([
+            '2026-03-27T19:00 2 h whole@quay#20260326T230000',
+            '2026-03-29T18:00 2 h whole@quay#20260328T230000',
+            '2026-03-30T18:00 2 h whole@quay#20260329T220000',
+            '2026-03-22T20:30 3 h moved@quay#20260322T203000',
+            '2026-03-30T17:00 1 h moved@quay#20260329T193000',
+            '2026-04-05T19:30 3 h moved@quay#20260405T193000',
+            '2026-05-02T19:00 1 h orphan@quay#20260502T190000',
+            '2026-06-01T17:00 3 h dates@quay#20260601T170000 off',
+            '2026-06-08T17:00 3 h dates@quay#20260608T170000 off',
+            '2026-06-15T16:00 3 h dates@quay#20260615T160000 off',
+            ...array_map(static fn (int $year): string => "{$year}-01-01T19:00 2 h old@quay#{$year}0101T190000", range(2022, 2028)),
+        ], array_map(
+            static fn (SaidShow $show): string => $show->startsAt->format('Y-m-d\TH:i')." {$show->hours} h {$show->uid}".($show->isOff ? ' off' : ''),
+            $shows,
+        ));
     }
 
     public function test_what_a_calendar_says_later_holds(): void
