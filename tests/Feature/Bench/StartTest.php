@@ -245,7 +245,9 @@ final class StartTest extends FeatureTestCase
 
         self::assertSame(data_get($printed, 'strings.*.gauge_in'), data_get($this->started(...array_values($answers))->document, 'strings.*.gauge_in'));
         self::assertSame(0, Artisan::call('lira:start', [...$answers, '--table' => true, '--units' => 'in+lbf']));
-        self::assertMatchesRegularExpression('/6 +C2 +58 +wound, nickel-plated steel +18 lbf +±0 %, feels the same/', Artisan::output());
+        $table = Artisan::output();
+        self::assertMatchesRegularExpression('/6 +C2 +58 +wound, nickel-plated steel +18 lbf +±0 %, feels the same/', $table);
+        self::assertMatchesRegularExpression('/In one line\s+[\d. ]+ \d+w \d+w 58w\s/', $table);
         self::assertSame(2, Artisan::call('lira:start', ['instrument' => 'gitar', '--table' => true]));
         self::assertStringContainsString('Did you mean “guitar”?', Artisan::output());
     }
