@@ -115,7 +115,8 @@ final class Server
         for ($until = microtime(true) + self::READY_S; microtime(true) < $until;) {
             // The first worker answers before the last is there. All are known from the first moment on, so that none is left
             // behind on the port whatever becomes of their server, and none that is still coming is taken for lost.
-            if ($this->answers() && count($this->workers() ?? range(1, self::WORKERS)) >= self::WORKERS) {
+            $workers = $this->workers();
+            if (count($workers ?? range(1, self::WORKERS)) >= self::WORKERS && $this->answers()) {
                 return;
             }
             if (! $this->isRunning()) {
