@@ -40,12 +40,13 @@ final readonly class SetEvaluation
         return $most / $least - 1;
     }
 
-    /** The lightest tension of the set in its first tuning, newtons. */
+    /** Whether its strings are polymers, not steel: most of their cores. */
     public function isPolymer(): bool
     {
         return SetDesign::arePolymer(array_map(static fn (EvaluatedString $string): BuiltString => $string->string, $this->strings));
     }
 
+    /** The lightest tension of the set in its first tuning, newtons. */
     public function lightestN(): float
     {
         $lightest = INF;

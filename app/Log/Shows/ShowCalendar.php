@@ -99,7 +99,7 @@ final class ShowCalendar
                 continue;
             }
             $each->fastForward($from);
-            // Of a row nothing was taken out of, only the time is another each time: nothing has to be copied for it.
+            // In a row of which none was moved only the time is another each time: nothing has to be copied for it.
             $isWhole = count($events) === 1 && self::property($events[0], 'RECURRENCE-ID') === null;
             $like = $isWhole ? self::showOrNone($events[0], $zone) : null;
             $hasTime = self::property($events[0], 'DTSTART');
