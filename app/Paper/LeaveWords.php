@@ -20,8 +20,8 @@ final class LeaveWords
 
         return [
             'turns' => Quarters::text($fit->turns),
-            'leave' => $length($fit->leave?->slackM),
-            'cut' => $length($fit->leave?->cutPastPostM),
+            'leave' => $length($fit->leave->slackM),
+            'cut' => $length($fit->leave->cutPastPostM),
         ];
     }
 }

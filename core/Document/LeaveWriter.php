@@ -15,11 +15,11 @@ final class LeaveWriter
         $mm = static fn (?float $metres): ?float => $metres === null ? null : $metres * 1000;
 
         return [
-            'slack_mm' => $mm($fit->leave?->slackM),
-            'stretch_mm' => $mm($fit->leave?->stretchM),
-            'cut_past_post_mm' => $mm($fit->leave?->cutPastPostM),
+            'slack_mm' => $mm($fit->leave->slackM),
+            'stretch_mm' => $mm($fit->leave->stretchM),
+            'cut_past_post_mm' => $mm($fit->leave->cutPastPostM),
             'posts_past' => $fit->postsPast,
-            'lift_at_12_mm' => $mm($fit->leave?->liftAt12M),
+            'lift_at_12_mm' => $mm($fit->leave->liftAt12M),
         ];
     }
 }

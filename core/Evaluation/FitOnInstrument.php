@@ -25,8 +25,8 @@ final readonly class FitOnInstrument
      * @param  float  $usualTurns  that hold, by the kind of post and string
      * @param  float  $turns  that will really be on the post
      * @param  ?float  $turnsNeeded  for the least angle behind the nut; null where it is not known, or a tree sets the angle
-     * @param  ?Leave  $leave  what to leave and where to cut; null where the post was not measured
-     * @param  ?float  $postsPast  where to cut, counted in spacings of the posts
+     * @param  Leave  $leave  what to leave and where to cut
+     * @param  float  $postsPast  where to cut, counted in spacings of the posts
      * @param  ?float  $neededM  from what holds its end to where it is cut
      */
     private function __construct(
@@ -34,8 +34,8 @@ final readonly class FitOnInstrument
         public float $turns,
         public ?float $turnsNeeded,
         public ?float $nutAngleDeg,
-        public ?Leave $leave,
-        public ?float $postsPast,
+        public Leave $leave,
+        public float $postsPast,
         public ?float $saddleAngleDeg,
         public ?float $neededM,
     ) {}

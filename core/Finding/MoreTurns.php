@@ -19,7 +19,7 @@ final class MoreTurns implements Rule
         return new FindingType(
             'more-turns',
             Place::Post,
-            'String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual.[leave=known| Leave {slack_mm:0}.]',
+            'String {string} needs {turns:1} turns on its post for its angle behind the nut; {usual_turns:1} are usual. Leave {slack_mm:0}.',
             FitAspect::NutAngle,
         );
     }
@@ -40,8 +40,7 @@ final class MoreTurns implements Rule
                         'string' => $string->position,
                         'turns' => $fit->turns,
                         'usual_turns' => $fit->usualTurns,
-                        'leave' => $fit->leave === null ? 'unknown' : 'known',
-                        'slack_mm' => (float) $fit->leave?->slackM * 1000,
+                        'slack_mm' => $fit->leave->slackM * 1000,
                     ],
                 )
                     ->onString($string->position)->measured(

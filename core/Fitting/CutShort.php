@@ -6,7 +6,6 @@ namespace Lira\Fitting;
 
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
-use Lira\Fit\Leave;
 use Lira\Fit\Post;
 use Lira\Limit\Limits;
 use Lira\Wording\Quarters;
@@ -18,9 +17,6 @@ final readonly class CutShort
     /** Below this share of the usual turns an end slips. */
     private const LEAST_SHARE = 0.5;
 
-    /** Until the post is measured. */
-    private const USUAL_POST_M = 0.006;
-
     private function __construct(public float $turns, public bool $holds, public Statement $verdict) {}
 
     /** @param  float  $leftM  from the middle of its post to its end, pulled straight; more than 0 */
@@ -29,7 +25,7 @@ final readonly class CutShort
         $hardware = $design->instrument->hardware;
         $diameterM = $hardware->posts->diameterM;
         $built = $string->string;
-        $leave = $string->fit->leave ?? self::usual($design, $string);
+        $leave = $string->fit->leave;
         $oneM = Post::woundLengthM(1.0, $diameterM, $built->build->outerDiameterM);
         $slackM = $leftM - ($leave->cutPastPostM - $leave->slackM);
         $turns = max(0.0, ($slackM + (float) $leave->stretchM) / $oneM);
@@ -48,25 +44,5 @@ final readonly class CutShort
             $shallow => new Statement('cut-short-shallow', 'It gives {turns} instead of {instead}: it holds, but leaves the nut at a shallow angle. Should it buzz there, a tree or a new string is the cure.', $parameters),
             default => new Statement('cut-short-yes', 'It gives {turns} instead of {instead}: enough. Go on.', $parameters),
         });
-    }
-
-    private static function usual(SetDesign $design, EvaluatedString $string): Leave
-    {
-        $hardware = $design->instrument->hardware;
-        $built = $string->string;
-
-        return Leave::of(
-            $string->fit->turns,
-            $hardware->posts->type,
-            self::USUAL_POST_M,
-            $built->spec->type,
-            $built->build->outerDiameterM,
-            $built->build->core,
-            $string->tunings[0]->tensionN,
-            $string->speakingLengthM,
-            $string->speakingLengthM,
-            $hardware->posts->socketM,
-            $hardware->anchor->knotM($built->spec->end, $built->spec->type->construction->isWound()),
-        );
     }
 }

@@ -76,7 +76,7 @@ final readonly class PlannedString
             $more,
         );
         $round = static fn (?float $metres): ?float => FitLeave::rounded($metres, $design->instrument->kind);
-        $cutM = $round($fit->leave?->cutPastPostM);
+        $cutM = $round($fit->leave->cutPastPostM);
         $spacingM = $hardware->posts->spacingM;
         $past = $cutM === null ? null : $cutM / $spacingM;
         $reaches = $past !== null && $past <= self::postsBeyond($design, $string->position);
@@ -84,12 +84,12 @@ final readonly class PlannedString
         return new self(
             $string->position,
             $fit->turns,
-            $round($fit->leave?->slackM),
+            $round($fit->leave->slackM),
             $cutM,
             $reaches ? $past : null,
             $past === null || $reaches ? null : $cutM,
-            $fit->leave?->liftAt12M,
-            $fit->leave?->stretchM,
+            $fit->leave->liftAt12M,
+            $fit->leave->stretchM,
             self::winding($design, $string->position, $leftHanded),
             $fit->neededM,
             LookAlike::others($design, $string->position),

@@ -106,16 +106,16 @@ final class LeaveTest extends CoreTestCase
         $whole = $fit($all);
 
         // 87.2 N over 748 mm: 5.23 mm of two turns of 19.73 are stretch; half a post and 5 mm of tail go on.
-        self::assertEqualsWithDelta(34.23, 1000 * (float) $whole->leave?->slackM, 0.01);
+        self::assertEqualsWithDelta(34.23, 1000 * $whole->leave->slackM, 0.01);
         self::assertEqualsWithDelta(45 + 648 + 100 + 34.23 + 8, 1000 * (float) $whole->neededM, 0.01);
-        self::assertEqualsWithDelta(42.23 / 25, (float) $whole->postsPast, 1e-3);
+        self::assertEqualsWithDelta(42.23 / 25, $whole->postsPast, 1e-3);
         $unmeasured = $fit(['posts' => ['diameter_mm' => 6], 'saddle' => ['beyond_mm' => 45]]);
         self::assertNull($unmeasured->neededM);
-        self::assertEqualsWithDelta((33.88 + 8) / 26, (float) $unmeasured->postsPast, 1e-3);
-        self::assertEqualsWithDelta(33.88, 1000 * (float) $unmeasured->leave?->slackM, 0.01);
+        self::assertEqualsWithDelta((33.88 + 8) / 26, $unmeasured->postsPast, 1e-3);
+        self::assertEqualsWithDelta(33.88, 1000 * $unmeasured->leave->slackM, 0.01);
         self::assertEqualsWithDelta($whole->neededM, $fit(['posts' => ['distance_mm' => 100], 'saddle' => ['beyond_mm' => 45]])->neededM, 1e-9);
         self::assertNull($fit(['posts' => ['diameter_mm' => 6, 'distance_mm' => 100]])->neededM);
-        self::assertEqualsWithDelta(33.88, 1000 * (float) $fit(['posts' => ['spacing_mm' => 25]])->leave?->slackM, 0.01);
+        self::assertEqualsWithDelta(33.88, 1000 * $fit(['posts' => ['spacing_mm' => 25]])->leave->slackM, 0.01);
         // More string that stretches along leaves less to leave.
         $json = Documents::usual('electric-guitar', 648, ['E4'], [11], (object) ['posts' => (object) ['diameter_mm' => 6]]);
         $long = Documents::with('/instrument/setup', (object) ['extra_length_mm' => 100], $json);
