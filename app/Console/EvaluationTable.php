@@ -10,8 +10,6 @@ use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\StringAtPitch;
 use Lira\Evaluation\Total;
 use Lira\Finding\Finding;
-use Lira\Strings\BuiltString;
-use Lira\Strings\StringType;
 use Lira\Wording\Units;
 
 /** An evaluation as it is read on the command line: every string in every tuning, the totals, its gauges in one line, and what was found. */
@@ -30,10 +28,7 @@ final class EvaluationTable
             $total = self::total($assessment->evaluation->totals[$index], $units);
             $tables[] = new ReadTable($tuning->name, ['', 'Pitch', 'Gauge', 'String', 'Tension', 'Change'], [...$rows, $total]);
         }
-        $tables[] = new ReadTable('In one line', [''], [[GaugeLine::of(
-            array_map(static fn (BuiltString $string): StringType => $string->spec->type, $document->design->strings),
-            $units,
-        )]]);
+        $tables[] = new ReadTable('In one line', [''], [[GaugeLine::of(GaugeLine::types($document->design->strings), $units)]]);
         $found = array_map(static fn (Finding $finding): array => [$finding->severity->value, $finding->message($units)], $assessment->findings);
 
         return $found === [] ? $tables : [...$tables, new ReadTable('What was found', ['', ''], $found)];

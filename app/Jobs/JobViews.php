@@ -140,7 +140,7 @@ final readonly class JobViews
         $wanted = $job->wanted()->pluck('position')->all();
         $tuning = $file->document->design->tunings[0];
 
-        $strings = array_intersect_key($file->document->design->strings, array_flip(array_map(static fn (int $position): int => $position - 1, $job->positions())));
+        $strings = $file->document->design->stringsAt($job->positions());
 
         return array_map(function (BuiltString $string, int $index) use ($file, $job, $reservations, $wanted, $tuning): JobStringView {
             $position = $index + 1;

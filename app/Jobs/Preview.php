@@ -28,8 +28,7 @@ final readonly class Preview
         $plan = $document->plan();
         $tuning = $document->design->tunings[0];
         $seen = [];
-        $strings = $positions === [] ? $document->design->strings
-            : array_intersect_key($document->design->strings, array_flip(array_map(static fn (int $position): int => $position - 1, $positions)));
+        $strings = $positions === [] ? $document->design->strings : $document->design->stringsAt($positions);
 
         return new PreviewView(
             count($plan->steps),

@@ -28,6 +28,15 @@ final readonly class SetDesign
         public array $trials = [],
     ) {}
 
+    /**
+     * @param  list<int>  $positions
+     * @return array<int, BuiltString> those of its strings, from 0 on by where they are
+     */
+    public function stringsAt(array $positions): array
+    {
+        return array_intersect_key($this->strings, array_flip(array_map(static fn (int $position): int => $position - 1, $positions)));
+    }
+
     /** Whether its strings are polymers, not steel: most of their cores. */
     public function isPolymer(): bool
     {
@@ -37,7 +46,7 @@ final readonly class SetDesign
     /** @param  list<BuiltString>  $strings */
     public static function arePolymer(array $strings): bool
     {
-        $polymer = array_filter($strings, static fn (BuiltString $string): bool => $string->build->core?->material->properties()->polymer === true);
+        $polymer = array_filter($strings, static fn (BuiltString $string): bool => $string->isPolymer());
 
         return 2 * count($polymer) > count($strings);
     }

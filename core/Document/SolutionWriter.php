@@ -12,6 +12,7 @@ use Lira\Pitch\Tuning;
 use Lira\Solver\Brief;
 use Lira\Solver\Candidate;
 use Lira\Solver\ChosenString;
+use Lira\Solver\NearestBy;
 use Lira\Solver\NearestPackaged;
 use Lira\Solver\Packet;
 use Lira\Solver\Packets;
@@ -137,13 +138,16 @@ final class SolutionWriter
             return [];
         }
         $design = $document->design->withStrings($best->built());
-        ['byString' => $byString, 'byTotal' => $byTotal] = Packets::beside($design, $brief->packaged);
-        if ($byString === null || $byTotal === null) {
-            return [];
-        }
-        $write = static fn (Packet $packet, string $nearest): array => [
+
+        return array_map(static fn (array $each): array => self::packet(...$each), Packets::beside($design, $brief->packaged));
+    }
+
+    /** @return array<string, mixed> */
+    private static function packet(Packet $packet, NearestBy $nearest): array
+    {
+        return [
             'name' => $packet->set->name,
-            'nearest' => $nearest,
+            'nearest' => $nearest->value,
             'total_share' => $packet->totalShare,
             'strings' => array_map(static fn (int $index): array => [
                 'position' => $index + 1,
@@ -152,8 +156,6 @@ final class SolutionWriter
                 'share' => $packet->shares[$index],
             ], array_keys($packet->strings)),
         ];
-
-        return $byString->set === $byTotal->set ? [$write($byString, 'both')] : [$write($byString, 'strings'), $write($byTotal, 'total')];
     }
 
     /** @return array<string, mixed> */

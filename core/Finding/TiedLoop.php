@@ -27,7 +27,7 @@ final class TiedLoop implements Rule
         $anchor = $design->instrument->hardware->anchor;
         $found = [];
         foreach ($anchor === Anchor::LoopEnd ? $evaluation->strings : [] as $string) {
-            $polymer = $string->string->build->core?->material->properties()->polymer === true;
+            $polymer = $string->string->isPolymer();
             if ($polymer && $string->string->spec->end === StringEnd::Bare) {
                 $found[] = self::type()->note(
                     Remedy::Adjust,

@@ -27,7 +27,7 @@ final class WrongEnd implements Rule
         $found = [];
         foreach ($evaluation->strings as $string) {
             $end = $string->string->spec->end;
-            if ($end !== null && ! $anchor->holds($end, $string->string->build->core?->material->properties()->polymer === true)) {
+            if ($end !== null && ! $anchor->holds($end, $string->string->isPolymer())) {
                 $says = [
                     'string' => $string->position,
                     'end' => $end->label(),

@@ -442,7 +442,7 @@ final class Planner
         foreach ($this->fitted() as $string) {
             $softest = match (true) {
                 $string->string->spec->type->material === Material::Polyurethane => Material::Polyurethane,
-                $softest !== Material::Polyurethane && $string->string->build->core?->material->properties()->polymer === true => Material::Nylon,
+                $softest !== Material::Polyurethane && $string->string->isPolymer() => Material::Nylon,
                 default => $softest,
             };
         }

@@ -50,7 +50,7 @@ final readonly class Pool
             }
             $same = array_intersect_key($families, $own);
             if ($same === [] && $families !== []) {
-                $alike = array_filter($families, static fn (array $strings): bool => self::isPolymer($strings[0]) === self::isPolymer($set[0] ?? $strings[0]));
+                $alike = array_filter($families, static fn (array $strings): bool => $strings[0]->isPolymer() === ($set[0] ?? $strings[0])->isPolymer());
                 $from = $alike === [] ? $families : $alike;
                 uasort($from, static fn (array $a, array $b): int => count($b) <=> count($a));
                 $same = array_slice($from, 0, 1, true);
@@ -59,10 +59,5 @@ final readonly class Pool
         }
 
         return new self($kept);
-    }
-
-    private static function isPolymer(BuiltString $string): bool
-    {
-        return $string->build->core?->material->properties()->polymer === true;
     }
 }

@@ -13,14 +13,20 @@ final class Packets
 {
     /**
      * @param  list<PackagedSet>  $sets
-     * @return array{byString: ?Packet, byTotal: ?Packet} null where none has a string for each, or none suits the instrument
+     * @return list<array{Packet, NearestBy}> one where the same comes nearest by both, else by string first; none where none has a string for each,
+     *                                        or none suits the instrument
      */
     public static function beside(SetDesign $design, array $sets): array
     {
         [$byString, $byTotal, $best] = [null, null, PHP_INT_MAX];
+        $suits = Suitability::of($design);
+        $own = [];
+        foreach ($design->strings as $string) {
+            $own[$string->spec->type->family()] = true;
+        }
         foreach ($sets as $set) {
-            $packet = self::laid($design, $set);
-            $strangeness = $packet === null ? PHP_INT_MAX : self::strangeness($design, $set, $packet);
+            $packet = self::laid($design, $suits, $set);
+            $strangeness = $packet === null ? PHP_INT_MAX : self::strangeness($own, $set, $packet);
             if ($packet === null || $strangeness > $best) {
                 continue;
             }
@@ -33,27 +39,31 @@ final class Packets
                 ? $packet : $byTotal;
         }
 
-        return ['byString' => $byString, 'byTotal' => $byTotal];
+        return match (true) {
+            $byString === null || $byTotal === null => [],
+            $byString->set === $byTotal->set => [[$byString, NearestBy::Both]],
+            default => [[$byString, NearestBy::Strings], [$byTotal, NearestBy::Total]],
+        };
     }
 
-    /** How far it is from what one would ask for: strings of another make first, then such as are left over. */
-    private static function strangeness(SetDesign $design, PackagedSet $set, Packet $packet): int
+    /**
+     * How far it is from what one would ask for: strings of another make first, then such as are left over.
+     *
+     * @param  array<string, true>  $own  families of the design's strings
+     */
+    private static function strangeness(array $own, PackagedSet $set, Packet $packet): int
     {
-        $own = [];
-        foreach ($design->strings as $string) {
-            $own[$string->spec->type->family()] = true;
-        }
         $strange = array_filter($packet->strings, static fn (BuiltString $string): bool => ! isset($own[$string->spec->type->family()]));
 
-        return ($strange === [] ? 0 : 2) + (count($set->strings) > count($design->strings) ? 1 : 0);
+        return ($strange === [] ? 0 : 2) + (count($set->strings) > count($packet->strings) ? 1 : 0);
     }
 
-    private static function laid(SetDesign $design, PackagedSet $set): ?Packet
+    private static function laid(SetDesign $design, Suitability $suits, PackagedSet $set): ?Packet
     {
         $best = null;
         $count = count($design->strings);
         for ($first = 0; $first + $count <= count($set->strings); $first++) {
-            $packet = self::at($design, $set, array_slice($set->strings, $first, $count));
+            $packet = self::at($design, $suits, $set, array_slice($set->strings, $first, $count));
             $best = $packet !== null && ($best === null || $packet->miss < $best->miss) ? $packet : $best;
         }
 
@@ -61,9 +71,8 @@ final class Packets
     }
 
     /** @param  list<BuiltString>  $strings */
-    private static function at(SetDesign $design, PackagedSet $set, array $strings): ?Packet
+    private static function at(SetDesign $design, Suitability $suits, PackagedSet $set, array $strings): ?Packet
     {
-        $suits = Suitability::of($design);
         [$shares, $miss, $totalN, $ownN] = [[], 0.0, 0.0, 0.0];
         foreach ($strings as $index => $string) {
             if ($suits->isPulledApartBy($string) || ! $suits->isHeard($string)) {

@@ -30,6 +30,12 @@ final readonly class BuiltString
         return self::with($measurements->known($spec), $kind, $measurements);
     }
 
+    /** Whether its core is a polymer: nylon, gut, an elastomer. */
+    public function isPolymer(): bool
+    {
+        return $this->build->core?->material->properties()->polymer === true;
+    }
+
     /** Whether its core is only looked up by its gauge. */
     public function guessesCore(): bool
     {

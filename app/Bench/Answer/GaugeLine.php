@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Answer;
 
+use Lira\Strings\BuiltString;
 use Lira\Strings\StringType;
 use Lira\Wording\Units;
 
@@ -19,6 +20,15 @@ final class GaugeLine
         $gauges = array_map(static fn (StringType $string): string => self::one($string, $units, $marked), $strings);
 
         return implode(' ', $gauges).($units->gauge === 'mm' ? ' mm' : '');
+    }
+
+    /**
+     * @param  list<BuiltString>  $strings
+     * @return list<StringType>
+     */
+    public static function types(array $strings): array
+    {
+        return array_map(static fn (BuiltString $string): StringType => $string->spec->type, $strings);
     }
 
     public static function one(StringType $string, Units $units, bool $marked = true): string

@@ -14,12 +14,12 @@ use App\Strings\Orders\Need;
 use App\Strings\Orders\OrderPlan;
 use Lira\Design\SetDesign;
 use Lira\Pitch\Pitch;
+use Lira\Solver\NearestBy;
 use Lira\Solver\PackagedSet;
 use Lira\Solver\Packet;
 use Lira\Solver\Packets;
 use Lira\Solver\StandardSets;
 use Lira\Strings\BuiltString;
-use Lira\Strings\StringType;
 use Lira\Wording\Units;
 
 /** What somebody takes along: the set in one line, what it costs, and the packets that come nearest. */
@@ -30,7 +30,7 @@ final readonly class SetAnswer
     /** @param  string  $name  of the set */
     public function of(string $name, SetDesign $design, Units $units): AnswerView
     {
-        $line = GaugeLine::of(array_map(static fn (BuiltString $string): StringType => $string->spec->type, $design->strings), $units);
+        $line = GaugeLine::of(GaugeLine::types($design->strings), $units);
         $packets = $this->packets($design, $units);
 
         return new AnswerView($line, self::text($name, $line, $design, $packets, $units), $this->price($design, $units), $packets);
@@ -65,16 +65,15 @@ final readonly class SetAnswer
             $this->packaged->toCompare(count($design->strings)),
         );
         $nearest = Packets::beside($design, array_values(array_filter($packed)));
-        if ($nearest['byString'] === null) {
+        if ($nearest === []) {
             $nearest = Packets::beside($design, StandardSets::for($design->instrument->kind, count($design->strings)));
         }
-        ['byString' => $byString, 'byTotal' => $byTotal] = $nearest;
-        if ($byString === null || $byTotal === null) {
-            return [];
-        }
-        $view = static fn (Packet $packet, NearestBy $by): PacketView => self::packet($packet, $by, $design, $units, $prices[$packet->set->name] ?? null);
 
-        return $byString->set === $byTotal->set ? [$view($byString, NearestBy::Both)] : [$view($byString, NearestBy::Strings), $view($byTotal, NearestBy::Total)];
+        return array_map(static function (array $each) use ($design, $units, $prices): PacketView {
+            [$packet, $by] = $each;
+
+            return self::packet($packet, $by, $design, $units, $prices[$packet->set->name] ?? null);
+        }, $nearest);
     }
 
     /**
@@ -82,7 +81,7 @@ final readonly class SetAnswer
      */
     private static function packet(Packet $packet, NearestBy $by, SetDesign $design, Units $units, ?array $price): PacketView
     {
-        $types = array_map(static fn (BuiltString $string): StringType => $string->spec->type, $packet->strings);
+        $types = GaugeLine::types($packet->strings);
 
         return new PacketView(
             $packet->set->name,

@@ -56,6 +56,6 @@ abstract readonly class AnchorSteps
     protected static function isTied(BuiltString $string): bool
     {
         return $string->spec->end === StringEnd::Bare
-            || ($string->spec->end === null && $string->build->core?->material->properties()->polymer === true);
+            || ($string->spec->end === null && $string->isPolymer());
     }
 }

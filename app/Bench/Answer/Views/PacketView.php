@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Answer\Views;
 
-use App\Bench\Answer\NearestBy;
+use Lira\Solver\NearestBy;
 
 /** A packaged set beside a design, as it comes. */
 final readonly class PacketView

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bench\Answer;
+namespace Lira\Solver;
 
 /** What a packaged set comes nearest to a design by. */
 enum NearestBy: string
