@@ -125,6 +125,23 @@ test('one string that broke is changed alone: the others stay and give the pitch
     await expect(step(page)).toHaveText('finished');
 });
 
+test('long names and many strings leave the plan its room beside them', async ({ page }) => {
+    await page.goto('/start');
+    await page.getByRole('textbox', { name: 'The instrument' }).fill('octave mandolin');
+    await page.getByRole('textbox', { name: 'What it should become' }).fill('one step heavier');
+    await page.getByRole('button', { name: 'Choose the strings' }).click();
+    await page.getByRole('button', { name: 'Fit', exact: true }).click();
+    const present = page.getByRole('combobox', { name: 'On it now' });
+    await expect(present).toContainText('from which it is measured');
+    const right = async (place: Locator) => {
+        const box = await place.boundingBox();
+        return (box?.x ?? NaN) + (box?.width ?? NaN);
+    };
+    const plan = (await page.getByRole('heading', { name: 'Strings', exact: true }).boundingBox())?.x ?? NaN;
+    expect(await right(present)).toBeLessThan(plan);
+    expect(await right(page.getByRole('button', { name: 'String 8, G2' }))).toBeLessThan(plan);
+});
+
 test('a job is begun once, however often one presses while it opens', async ({ page }) => {
     await openOwnSet(page, 'Harbour, begun once');
     await page.getByRole('button', { name: 'More for this set' }).click();

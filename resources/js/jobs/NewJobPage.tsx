@@ -163,7 +163,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                 start();
             }}
         >
-            <div className="grid content-start gap-4">
+            <div className="grid min-w-0 content-start gap-4">
                 {begin.open.map((job) => (
                     <p key={job.id} role="note" className="border-l-4 border-l-caution pl-3">
                         A job is open on it already: {job.name}.{' '}
@@ -334,7 +334,7 @@ function WhichStrings({
     const chip = (on: boolean) =>
         `min-h-11 min-w-11 rounded-mark border px-2.5 font-semibold ${on ? 'border-accent bg-accent-wash text-accent' : 'border-rule-strong bg-sheet hover:border-ink'}`;
     return (
-        <fieldset>
+        <fieldset className="min-w-0">
             <legend className="text-sm font-semibold">Which strings</legend>
             <div className="mt-1 flex flex-wrap gap-1.5">
                 <button

@@ -13,7 +13,7 @@ export function Field({ label, hint, error, children }: Props) {
     const id = useId();
     const describedBy = error !== undefined ? `${id}-error` : hint !== undefined ? `${id}-hint` : undefined;
     return (
-        <div>
+        <div className="min-w-0">
             <label htmlFor={id} className="mb-1 block text-sm font-medium text-ink-soft">
                 {label}
             </label>
