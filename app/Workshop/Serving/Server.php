@@ -41,9 +41,6 @@ final class Server
 
     private bool $asked = false;
 
-    /** @var list<int> the workers that were last seen alive: they outlive a server that is killed */
-    private array $known = [];
-
     public function __construct(private readonly Place $place, private readonly int $port, private readonly LoggerInterface $log) {}
 
     /** For whoever waits on it: it is to end. */
@@ -113,10 +110,8 @@ final class Server
     private function awaitAnswer(): void
     {
         for ($until = microtime(true) + self::READY_S; microtime(true) < $until;) {
-            // The first worker answers before the last is there. All are known from the first moment on, so that none is left
-            // behind on the port whatever becomes of their server, and none that is still coming is taken for lost.
-            $workers = $this->workers();
-            if (count($workers ?? range(1, self::WORKERS)) >= self::WORKERS && $this->answers()) {
+            // The first worker answers before the last is there, and none that is still coming is to be taken for lost.
+            if ($this->answers() && count($this->workers() ?? range(1, self::WORKERS)) >= self::WORKERS) {
                 return;
             }
             if (! $this->isRunning()) {
@@ -184,12 +179,12 @@ final class Server
     {
         $master = $this->pid();
         $children = $master === null ? false : @file_get_contents("/proc/{$master}/task/{$master}/children");
-        // One that has just been killed has no children any more, though they live on: those last seen stay known.
+        // One that has just been killed has no children any more, though they live on.
         if ($children === false || ! self::lives((int) $master)) {
             return null;
         }
 
-        return $this->known = self::living(
+        return self::living(
             array_values(array_filter(array_map(intval(...), explode(' ', trim($children))), static fn (int $pid): bool => $pid > 0)),
         );
     }
@@ -234,10 +229,7 @@ final class Server
             return;
         }
         $running = $this->isRunning() ? $this->pid() : null;
-        if ($running !== null) {
-            $this->workers();
-        }
-        $pids = self::living([...$this->known, ...($running === null ? [] : [$running])]);
+        $pids = self::living(array_values(array_unique([...$this->begun(), ...($running === null ? [] : [$running])])));
         self::signal($pids, SIGINT);
         for ($until = microtime(true) + self::ENDING_S; self::living($pids) !== [] && microtime(true) < $until;) {
             $this->listen(0.02);
@@ -250,7 +242,29 @@ final class Server
         }
         proc_close($process);
         $this->process = null;
-        $this->known = [];
+    }
+
+    /**
+     * Workers outlive a server that is killed, be it before anybody saw them: they are known by what they serve and by its token.
+     *
+     * @return list<int> process ids of the server and its workers, where this can be told
+     */
+    private function begun(): array
+    {
+        $begun = [];
+        foreach ((array) glob('/proc/[0-9]*', GLOB_ONLYDIR) as $folder) {
+            if (self::has("{$folder}/cmdline", "127.0.0.1:{$this->port}") && self::has("{$folder}/environ", "LIRA_SERVER={$this->token}")) {
+                $begun[] = (int) basename((string) $folder);
+            }
+        }
+
+        return $begun;
+    }
+
+    /** Whether a file of the system that lists words has one. */
+    private static function has(string $path, string $word): bool
+    {
+        return in_array($word, explode("\0", (string) @file_get_contents($path)), true);
     }
 
     /** Ends what is left of it and starts it anew. @throws Unservable if it does not answer then */

@@ -6,12 +6,14 @@ namespace Tests\Feature\Workshop;
 
 use App\Workshop\Place;
 use App\Workshop\Serving\Server;
+use App\Workshop\Unservable;
 use GuzzleHttp\Pool;
 use GuzzleHttp\Psr7\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\Json;
 use Psr\Http\Message\ResponseInterface;
+use Psr\Log\AbstractLogger;
 use Psr\Log\NullLogger;
 use Tests\Core\Document\Documents;
 
@@ -164,6 +166,49 @@ final class ServingTest extends WorkshopTestCase
         self::assertStringContainsString('has ended by itself with code 137', $server->said());
         // Nobody is left on the port.
         self::assertIsResource(stream_socket_server("tcp://127.0.0.1:{$server->port}"));
+    }
+
+    public function test_a_server_that_is_killed_before_its_workers_were_seen_leaves_nobody_on_its_port(): void
+    {
+        $place = Place::of("{$this->folder}/lira.sqlite", base_path());
+        $place->prepare();
+        $port = RunningServer::freePort();
+        // The first that it prints is heard while whoever starts it still waits for an answer.
+        $killer = new class extends AbstractLogger
+        {
+            public ?int $killed = null;
+
+            public function log(mixed $level, string|\Stringable $message, array $context = []): void
+            {
+                foreach ($this->killed === null ? self::children((int) getmypid()) : [] as $server) {
+                    for ($until = microtime(true) + 10; count(self::children($server)) < 4 && microtime(true) < $until;) {
+                        usleep(1000);
+                    }
+                    posix_kill($this->killed = $server, SIGKILL);
+                    for ($until = microtime(true) + 10; preg_match('/\) Z /', (string) file_get_contents("/proc/{$server}/stat")) !== 1 && microtime(true) < $until;) {
+                        usleep(1000);
+                    }
+                }
+            }
+
+            /** @return list<int> */
+            private static function children(int $pid): array
+            {
+                preg_match_all('/\d+/', (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"), $found);
+
+                return array_map(intval(...), $found[0]);
+            }
+        };
+        $server = new Server($place, $port, $killer);
+        try {
+            $server->start();
+        } catch (Unservable $unservable) {
+            self::assertStringContainsString('could not be served', $unservable->getMessage());
+        } finally {
+            $server->stop();
+        }
+        self::assertNotNull($killer->killed);
+        self::assertIsResource(@stream_socket_server("tcp://127.0.0.1:{$port}"));
     }
 
     public function test_what_a_server_ended_with_is_known_whatever_was_asked_of_it_in_between(): void
