@@ -23,13 +23,10 @@ final class HoursOfStrings
     {
         Fitting::saved(static fn (Fitting $fitting) => self::recount('f.id = ?', [$fitting->id]));
         Play::saved(static function (Play $play): void {
-            self::ofDay($play->instrument_id, $play->played_on);
             $was = $play->getOriginal('played_on');
-            if ($was instanceof Carbon && ! $was->eq($play->played_on)) {
-                self::ofDay($play->instrument_id, $was);
-            }
+            self::ofDays([[$play->instrument_id, $play->played_on], ...($was instanceof Carbon ? [[$play->instrument_id, $was]] : [])]);
         });
-        Play::deleted(static fn (Play $play) => self::ofDay($play->instrument_id, $play->played_on));
+        Play::deleted(static fn (Play $play) => self::ofDays([[$play->instrument_id, $play->played_on]]));
     }
 
     public static function ofInstrument(int $instrument): void
@@ -37,10 +34,22 @@ final class HoursOfStrings
         self::recount('f.instrument_id = ?', [$instrument]);
     }
 
-    private static function ofDay(int $instrument, Carbon $day): void
+    /**
+     * Of many days at once.
+     *
+     * @param  list<array{int, Carbon}>  $days  ids of instruments, each with a day on which what was played has changed
+     */
+    public static function ofDays(array $days): void
     {
-        $on = $day->toDateString();
-        self::recount("f.instrument_id = ? and date(f.fitted_at) <= ? and coalesce(date(f.removed_at), '9999-12-31') > ?", [$instrument, $on, $on]);
+        $between = [];
+        foreach ($days as [$instrument, $day]) {
+            $on = $day->toDateString();
+            [$from, $to] = $between[$instrument] ?? [$on, $on];
+            $between[$instrument] = [min($from, $on), max($to, $on)];
+        }
+        foreach ($between as $instrument => [$from, $to]) {
+            self::recount("f.instrument_id = ? and date(f.fitted_at) <= ? and coalesce(date(f.removed_at), '9999-12-31') > ?", [$instrument, $to, $from]);
+        }
     }
 
     /** @param  list<int|string>  $bindings */
