@@ -13,6 +13,7 @@ use App\Jobs\Views\JobView;
 use App\Jobs\Views\LaterView;
 use App\Jobs\Views\SchoolView;
 use App\Jobs\Views\SettlingView;
+use App\Jobs\Views\StiffnessView;
 use App\Models\Job;
 use App\Models\JobEvent;
 use App\Models\JobStatus;
@@ -149,6 +150,7 @@ final readonly class JobViews
             $kept = $own->firstWhere('status', ReservationStatus::Kept);
             $used = $own->where('status', ReservationStatus::Used)->last();
             $fitted = $file->progress->isFitted($position);
+            $tuned = $file->document->evaluation()->strings[$index]->tunings[0];
             $from = match (true) {
                 ! $job->from_drawer => 'free',
                 in_array($position, $file->missing, true) => 'missing',
@@ -160,6 +162,8 @@ final readonly class JobViews
             return new JobStringView(
                 $position,
                 $tuning->pitches[$index]->name(),
+                $tuned->frequencyHz,
+                StiffnessView::of($tuned->inharmonicity),
                 ...TypeColumns::view($type),
                 codes: [
                     ...($job->set_id === null ? [] : [PacketCode::of($job->set_id, $position)]),

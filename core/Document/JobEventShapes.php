@@ -19,6 +19,7 @@ final class JobEventShapes
         ],
         'did' => [
             'key' => ['says' => 'which step of the plan, or part of one, by its key', 'type' => 'string', 'maxLength' => 60, 'pattern' => '^[a-z][a-z-]*[0-9]*(:[0-9]{1,2}){0,2}$'],
+            'cents' => ['says' => 'how far from its pitch the tuner read it, cents, -2400 to 2400; not given where it was brought there by hand', 'type' => ['number', 'null'], 'default' => null, 'minimum' => -2400, 'maximum' => 2400],
         ],
         'back' => [
             'key' => ['says' => 'which step of the plan, or part of one, by its key', 'type' => 'string', 'maxLength' => 60, 'pattern' => '^[a-z][a-z-]*[0-9]*(:[0-9]{1,2}){0,2}$'],

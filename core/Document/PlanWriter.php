@@ -75,6 +75,8 @@ final class PlanWriter
             'phase' => $step->phase->value,
             'position' => $step->position,
             'do' => $step->do->text($units),
+            'lines' => $step->lines->lines($units),
+            'brief' => $step->lines->brief($units),
             'done_when' => $step->doneWhen?->text($units),
             'figures' => array_map(
                 static fn (Figure $figure): array => self::figure($figure, $units),
@@ -87,7 +89,9 @@ final class PlanWriter
             'parts' => array_map(static fn (Part $part): array => [
                 'key' => $part->key,
                 'lead' => $part->lead,
-                'do' => $part->do->text($units),
+                'do' => $part->do->statement()->text($units),
+                'lines' => $part->do->lines($units),
+                'brief' => $part->do->brief($units),
                 'done_when' => $part->doneWhen?->text($units),
                 'figure' => $part->figure === null ? null : self::figure($part->figure, $units),
             ], $step->parts),

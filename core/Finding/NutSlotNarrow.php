@@ -27,7 +27,7 @@ final class NutSlotNarrow implements Rule
         foreach ($evaluation->strings as $string) {
             $slotMm = ($design->instrument->hardware->nutSlotM($string->position) ?? 0.0) * 1000;
             $stringMm = $string->string->build->outerDiameterM * 1000;
-            if ($string->string->build->core !== null && $slotMm > 0 && $stringMm > $slotMm + 1e-9) {
+            if ($string->string->build->core !== null && $design->instrument->hardware->pinches($string->position, $string->string->build->outerDiameterM)) {
                 $found[] = self::type()->caution(
                     Remedy::Repairer,
                     ['string' => $string->position, 'slot_mm' => $slotMm, 'string_mm' => $stringMm],

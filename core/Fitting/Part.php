@@ -17,7 +17,7 @@ final readonly class Part
     public function __construct(
         public string $key,
         public ?string $lead,
-        public Statement $do,
+        public Clauses $do,
         public ?Statement $doneWhen = null,
         public ?Figure $figure = null,
     ) {}

@@ -85,15 +85,17 @@ final readonly class Plan
     /** A string that went on and cannot stay: cut too short, broken, or the wrong one. */
     private static function offAgain(string $key, int $position): Step
     {
-        [$code, $do] = str_starts_with($key, 'whole')
-            ? ['off-whole', 'Slacken string {string}, take it off whole, and put it back into its own packet. Then the right one goes on.']
-            : ['off-again', 'Slacken string {string}, and take off what is there of it, both ends held. Never splice it: coil it and bin it. Then a new one goes on.'];
+        [$code, $lines] = str_starts_with($key, 'whole')
+            ? ['off-whole', ['slacken string {string}, take it off whole', 'back into its own packet', 'then the right one goes on']]
+            : ['off-again', ['slacken string {string}, both ends held', 'take off what is there of it', 'never splice it: coil it, bin it']];
+        $lines = new Clauses($code, $lines, ['string' => $position]);
 
         return new Step(
             $key,
             Phase::Off,
             $position,
-            new Statement($code, $do, ['string' => $position]),
+            $lines->statement(),
+            $lines,
             new Statement("{$code}-done", 'Nothing of it is left on the instrument.', []),
             [],
             [],

@@ -23,8 +23,8 @@ final readonly class PlannedString
     public const FINGER_M = 0.020;
 
     /**
-     * @param  ?float  $slackM  to leave beyond the straight way from nut to post; like all below null where the post was not measured
-     * @param  ?float  $cutPastPostM  where to cut, from the post's middle
+     * @param  float  $slackM  to leave beyond the straight way from nut to post
+     * @param  float  $cutPastPostM  where to cut, from the post's middle
      * @param  ?float  $postsPast  the same in spacings of the posts; null beyond the last of its row
      * @param  ?float  $foldBackM  the same, folded back from the last post of its row
      * @param  ?float  $stretchM  by how much it gets longer as it is tuned
@@ -35,17 +35,17 @@ final readonly class PlannedString
     private function __construct(
         public int $position,
         public float $turns,
-        public ?float $slackM,
-        public ?float $cutPastPostM,
+        public float $slackM,
+        public float $cutPastPostM,
         public ?float $postsPast,
         public ?float $foldBackM,
-        public ?float $liftAt12M,
+        public float $liftAt12M,
         public ?float $stretchM,
         public ?Winding $winds,
         public ?float $neededM,
         public array $alike,
         private float $speakingM,
-        private ?float $spacingM,
+        private float $spacingM,
         private float $fingerM,
         public Tail $tail,
     ) {}
@@ -75,11 +75,11 @@ final readonly class PlannedString
             $limits,
             $more,
         );
-        $round = static fn (?float $metres): ?float => FitLeave::rounded($metres, $design->instrument->kind);
+        $round = static fn (float $metres): float => FitLeave::rounded($metres, $design->instrument->kind);
         $cutM = $round($fit->leave->cutPastPostM);
         $spacingM = $hardware->posts->spacingM;
-        $past = $cutM === null ? null : $cutM / $spacingM;
-        $reaches = $past !== null && $past <= self::postsBeyond($design, $string->position);
+        $past = $cutM / $spacingM;
+        $reaches = $past <= self::postsBeyond($design, $string->position);
 
         return new self(
             $string->position,
@@ -87,7 +87,7 @@ final readonly class PlannedString
             $round($fit->leave->slackM),
             $cutM,
             $reaches ? $past : null,
-            $past === null || $reaches ? null : $cutM,
+            $reaches ? null : $cutM,
             $fit->leave->liftAt12M,
             $fit->leave->stretchM,
             self::winding($design, $string->position, $leftHanded),
@@ -100,18 +100,14 @@ final readonly class PlannedString
         );
     }
 
-    /** What to leave, in the words of a school; null where it is said as a length, or the school's measure is not known. */
+    /** What to leave, in the words of a school; null where it is said as a length. */
     public function slackSaid(Leave $school): ?string
     {
-        if ($this->slackM === null) {
-            return null;
-        }
-
         return match ($school) {
             Leave::Millimetres => null,
-            Leave::Posts => $this->spacingM === null ? null : Quarters::of($this->slackM / $this->spacingM, 'post spacing'),
+            Leave::Posts => Quarters::of($this->slackM / $this->spacingM, 'post spacing'),
             Leave::Fret => self::fretWords(Quarters::text($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12))))),
-            Leave::Lift => $this->fingers() === null ? null : sprintf(
+            Leave::Lift => sprintf(
                 'as much as lets %s go under it at the 12th fret',
                 $this->fingers() === 1 ? 'one finger' : "{$this->fingers()} fingers",
             ),
@@ -132,28 +128,24 @@ final readonly class PlannedString
     /** The same in as few words as can be read from afar. */
     public function slackShort(Leave $school): ?string
     {
-        if ($this->slackM === null) {
-            return null;
-        }
-
         return match ($school) {
             Leave::Millimetres => null,
-            Leave::Posts => $this->spacingM === null ? null : Quarters::of($this->slackM / $this->spacingM, 'post'),
-            Leave::Fret => Quarters::of($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12))), 'fret'),
-            Leave::Lift => $this->fingers() === null ? null : $this->fingers().($this->fingers() === 1 ? ' finger' : ' fingers'),
+            Leave::Posts => Quarters::short($this->slackM / $this->spacingM, 'post'),
+            Leave::Fret => Quarters::short($this->slackM / ($this->speakingM * (1 - 2 ** (-1 / 12))), 'fret'),
+            Leave::Lift => $this->fingers().($this->fingers() === 1 ? ' finger' : ' fingers'),
         };
     }
 
     /** Where to cut, in posts and as few words; null where posts are not counted. */
     public function cutShort(Leave $school): ?string
     {
-        return $school === Leave::Posts && $this->postsPast !== null ? Quarters::of($this->postsPast, 'post') : null;
+        return $school === Leave::Posts && $this->postsPast !== null ? Quarters::short($this->postsPast, 'post') : null;
     }
 
-    /** How many fingers go under it at the 12th fret, at least one; null where its post was not measured. */
-    public function fingers(): ?int
+    /** How many fingers go under it at the 12th fret, at least one. */
+    public function fingers(): int
     {
-        return $this->liftAt12M === null ? null : max(1, (int) round($this->liftAt12M / $this->fingerM));
+        return max(1, (int) round($this->liftAt12M / $this->fingerM));
     }
 
     /**
@@ -168,7 +160,7 @@ final readonly class PlannedString
         $slackM = $turns * $oneM - (float) $this->stretchM;
         $fingers = $this->fingers();
 
-        return $fingers === null || $slackM <= 0.0 ? null
+        return $slackM <= 0.0 ? null
             : sqrt((($this->speakingM + $slackM) / 2) ** 2 - ($this->speakingM / 2) ** 2) / $fingers;
     }
 
@@ -191,7 +183,7 @@ final readonly class PlannedString
     /** Seen from its top a treble-side post turns clockwise, one on the bass side the other way, and six in line stand on the bass side. */
     private static function winding(SetDesign $design, int $position, bool $leftHanded): ?Winding
     {
-        if (! PostSteps::at($design->instrument->hardware->posts->type)->winds()) {
+        if (! PostSteps::at($design->instrument->postType($position))->winds()) {
             return null;
         }
         $winds = self::onTreble($design, $position) ? Winding::Clockwise : Winding::Anticlockwise;

@@ -9,6 +9,7 @@ use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Fitting\Anchor\AnchorSteps;
 use Lira\Fitting\Post\PostSteps;
+use Lira\Fitting\Post\Thickness;
 use Lira\Fitting\School\OffAtOnce;
 use Lira\Fitting\School\Order;
 use Lira\Fitting\School\Schools;
@@ -52,8 +53,6 @@ final class Planner
 
     private readonly AnchorSteps $anchor;
 
-    private readonly PostSteps $post;
-
     private readonly BridgeHold $bridge;
 
     /** @var list<int> the positions that are changed */
@@ -61,6 +60,9 @@ final class Planner
 
     /** @var list<PlannedString> */
     private readonly array $planned;
+
+    /** @var list<int> the changed ones in the order in which they go on */
+    private array $positions = [];
 
     /** @param  list<int>  $changed  positions; none for all */
     private function __construct(
@@ -76,7 +78,6 @@ final class Planner
         $this->changed = $changed === [] ? range(1, max(count($evaluation->strings), count($present->strings ?? []))) : $changed;
         $hardware = $design->instrument->hardware;
         $this->anchor = AnchorSteps::at($hardware->anchor);
-        $this->post = PostSteps::at($hardware->posts->type);
         $this->bridge = BridgeHold::of($design->instrument->kind, $design->instrument->hardware);
         $this->planned = array_map(
             fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded, $fingerM, $this->tuned($string->position)),
@@ -113,18 +114,20 @@ final class Planner
         $off = $off instanceof OffAtOnce ? $off : OffAtOnce::Pairs;
         $strings = max(count($this->evaluation->strings), count($this->present->strings ?? []));
         $order = $this->schools->order->school;
-        $positions = array_values(array_intersect(($order instanceof Order ? $order : Order::OutsideIn)->positions($strings), $this->changed));
+        $this->positions = array_values(array_intersect(($order instanceof Order ? $order : Order::OutsideIn)->positions($strings), $this->changed));
         if ($off === OffAtOnce::All && $this->present !== null) {
             $this->slacken();
         }
-        foreach (array_chunk($positions, max(1, $off->strings(count($positions)))) as $at => $together) {
+        foreach (array_chunk($this->positions, max(1, $off->strings(count($this->positions)))) as $at => $together) {
             array_map($this->off(...), $together);
             if ($at === 0) {
                 $this->care($off);
             }
-            array_map($this->fit(...), $together);
-            if ($off !== OffAtOnce::All) {
-                array_map($this->tuneUp(...), $together);
+            foreach ($together as $position) {
+                $this->fit($position);
+                if ($off !== OffAtOnce::All) {
+                    $this->tuneUp($position);
+                }
             }
         }
         $this->tune($off);
@@ -149,19 +152,53 @@ final class Planner
             array_map(static fn (EvaluatedString $string): int => $string->position, $this->present->strings),
             fn (int $position): bool => ! $this->isChanged($position),
         ));
-        $this->say(Phase::Prepare, null, 'prepare', 'Lay the instrument on a table, its neck supported. Have at hand: {bring}.[some=yes| What stays on gives the pitch: {stay}.]', null, [Caution::Neck], [
-            'bring' => implode(', ', $bring), 'some' => $stay === [] ? 'no' : 'yes',
-            'stay' => (count($stay) === 1 ? 'string ' : 'strings ').implode(', ', $stay),
+        $this->say(Phase::Prepare, null, 'prepare', [
+            'on a table, its neck supported',
+            'at hand: '.implode(', ', array_slice($bring, 0, 3)),
+            ...array_map(static fn (array $some): string => implode(', ', $some), array_chunk(array_slice($bring, 3), 2)),
+            ...($stay === [] ? [] : ['{stay} [one=yes|stays, and gives][one=no|stay, and give] the pitch']),
+        ], null, [Caution::Neck], [
+            'one' => count($stay) === 1 ? 'yes' : 'no', 'stay' => (count($stay) === 1 ? 'string ' : 'strings ').self::runs($stay),
         ]);
-        $this->say(Phase::Prepare, null, 'note-before', 'Note action, relief and where the saddles stand, and take a photograph.', 'What was before can be found again.');
-        match ($this->bridge) {
-            BridgeHold::Loose => $this->say(Phase::Prepare, null, 'mark-bridge', 'Mark where the bridge stands, at both its feet.', 'Both feet can be found again.'),
-            BridgeHold::Blocked => $this->say(Phase::Prepare, null, 'block-bridge', 'Block the bridge level with the body.', 'It moves neither way.'),
-            default => null,
-        };
-        if ($this->design->instrument->hardware->nutClamps && $this->present !== null) {
-            $this->say(Phase::Prepare, null, 'open-clamps', 'Open the clamps at the nut, and set the fine tuners to the middle.', 'Every string slides in its slot.');
+        $this->say(Phase::Prepare, null, 'note-before', ['measure action and relief', 'note where the saddles stand', 'take a photograph'], 'What was before can be found again.');
+        if ($this->bridge === BridgeHold::Loose) {
+            $this->present === null
+                ? $this->say(Phase::Prepare, null, 'place-bridge', ['stand the bridge {bridge_mm:0} from the nut', 'twice as far as the 12th fret', 'mark it at both its feet'], 'Both feet can be found again.', parameters: ['bridge_mm' => 1000 * $this->evaluation->strings[0]->speakingLengthM])
+                : $this->say(Phase::Prepare, null, 'mark-bridge', ['mark where the bridge stands', 'at both its feet'], 'Both feet can be found again.');
         }
+        if ($this->bridge === BridgeHold::Blocked) {
+            $this->say(Phase::Prepare, null, 'block-bridge', ['block the bridge level with the body'], 'It moves neither way.');
+        }
+        if ($this->design->instrument->hardware->nutClamps && $this->present !== null) {
+            $this->say(Phase::Prepare, null, 'open-clamps', ['open the clamps at the nut', 'fine tuners to the middle'], 'Every string slides in its slot.');
+        }
+    }
+
+    /**
+     * @param  list<int>  $positions  rising
+     * @return string such as "2 to 4, 6"
+     */
+    private static function runs(array $positions): string
+    {
+        $runs = [];
+        $first = $last = null;
+        foreach ([...$positions, null] as $position) {
+            if ($last !== null && $position === $last + 1) {
+                $last = $position;
+
+                continue;
+            }
+            if ($last !== null) {
+                $runs[] = match ($last - (int) $first) {
+                    0 => (string) $last,
+                    1 => "{$first}, {$last}",
+                    default => "{$first} to {$last}",
+                };
+            }
+            $first = $last = $position;
+        }
+
+        return implode(', ', $runs);
     }
 
     private function slacken(): void
@@ -172,8 +209,8 @@ final class Planner
             }
         }
         $this->isWhole()
-            ? $this->say(Phase::Off, null, 'slacken-all', 'Slacken all strings evenly, a little each in turn, until they flop.', 'No string pulls.')
-            : $this->say(Phase::Off, null, 'slacken-all', 'Slacken strings {which} evenly, a little each in turn, until they flop.', 'None of them pulls.', parameters: ['which' => implode(', ', $this->changed)]);
+            ? $this->say(Phase::Off, null, 'slacken-all', ['slacken all evenly', 'a little each in turn, until they flop'], 'No string pulls.')
+            : $this->say(Phase::Off, null, 'slacken-all', ['slacken {which}', 'a little each in turn, until they flop'], 'None of them pulls.', parameters: ['which' => self::runs($this->changed)]);
     }
 
     private function off(int $position): void
@@ -186,9 +223,10 @@ final class Planner
             Phase::Off,
             $position,
             'off',
-            'Slacken string {string} until it flops, cut it and take it off. '.$this->anchor->off().' Look where and how it died.',
+            ['slacken it until it flops', 'cut it, both ends held', ...$this->anchor->off(), 'look how and where it died'],
             'It is off, coiled and in the bin.',
             [Caution::Cutting, $this->anchor->offCaution()],
+            brief: ['slack, then cut, then off: look why'],
         );
     }
 
@@ -199,8 +237,8 @@ final class Planner
                 Phase::Care,
                 null,
                 'care',
-                'As each string is off, wipe what lay under it. Tighten loose tuner screws; look at nut slots and saddle grooves.',
-                'Nothing rattles, and no slot is worn through.',
+                ['wipe what lay under each', 'tighten loose tuner screws', 'look at nut slots and saddle grooves'],
+                'Nothing rattles, no slot is worn through.',
                 [Caution::Board],
             );
 
@@ -209,15 +247,15 @@ final class Planner
         $board = $this->design->instrument->neck->fingerboard;
         $bare = in_array($board, [Fingerboard::Rosewood, Fingerboard::Ebony], true);
         $this->say(Phase::Care, null, 'care-board', match (true) {
-            $bare => 'Clean the bare board, two or three times.',
-            $board === Fingerboard::Maple => 'Wipe the lacquered board with a damp cloth, and nothing else.',
-            default => 'Wipe the board; condition it only where its wood is bare.',
+            $bare => ['clean the bare board', 'two or three times'],
+            $board === Fingerboard::Maple => ['wipe the lacquer with a damp cloth', 'nothing else'],
+            default => ['wipe the board', 'conditioner only where its wood is bare'],
         }, 'The cloth stays clean.', [Caution::Board]);
         if ($bare) {
-            $this->say(Phase::Care, null, 'care-oil', 'A little conditioner along each fret: let it soak.', 'It has soaked in.', restsS: self::SOAKS_S);
-            $this->say(Phase::Care, null, 'care-wipe', 'Wipe off what the wood has not taken.', 'The board is dry to a finger.');
+            $this->say(Phase::Care, null, 'care-oil', ['a little conditioner along each fret', 'let it soak'], 'It has soaked in.', restsS: self::SOAKS_S);
+            $this->say(Phase::Care, null, 'care-wipe', ['wipe off what the wood left'], 'The board is dry to a finger.');
         }
-        $this->say(Phase::Care, null, 'care-look', 'Tighten loose tuner screws; look at nut slots and saddle grooves.', 'Nothing rattles, and no slot is worn through.');
+        $this->say(Phase::Care, null, 'care-look', ['tighten loose tuner screws', 'look at nut slots and saddle grooves'], 'Nothing rattles, no slot is worn through.');
     }
 
     private function fit(int $position): void
@@ -229,19 +267,43 @@ final class Planner
         }
         $this->pulls[$position] = 0.0;
         $on = new PuttingOn(
-            $string, $planned, $this->anchor, $this->post, $this->schools, isset($this->design->instrument->hardware->trees[$position]),
+            $string,
+            $planned,
+            $this->anchor,
+            PostSteps::at($this->design->instrument->postType($position)),
+            $this->schools,
+            Thickness::of($this->design, $position),
+            $this->tiedAfter($position),
+            isset($this->design->instrument->hardware->trees[$position]),
+            $this->design->instrument->hardware->pinches($position, $string->string->build->outerDiameterM),
         );
         $this->say(
             Phase::Fit,
             $position,
             'fit',
-            $on->do(),
+            ['string {string} goes on'],
             $on->doneWhen(),
             [$this->present === null ? Caution::Cutting : null, ...$on->cautions()],
             $on->parameters,
             $on->figures,
             parts: $on->parts(),
+            do: $on->do(),
         );
+    }
+
+    /** The string beside it that is tied after it, under whose loop its end goes; null for its own. Of two the one nearer the middle. */
+    private function tiedAfter(int $position): ?int
+    {
+        $at = array_flip($this->positions);
+        $inwards = $position <= count($this->evaluation->strings) / 2 ? 1 : -1;
+        foreach ([$position + $inwards, $position - $inwards] as $beside) {
+            if (isset($at[$beside]) && $at[$beside] > $at[$position]) {
+                return $beside;
+            }
+        }
+
+        // The last of all lies under the one that was tied before it; where some stayed on it lies under itself.
+        return $this->schools->order->school === Order::TieBlock && $this->schools->offAtOnce->school === OffAtOnce::All && isset($at[$position + 1]) ? $position + 1 : null;
     }
 
     private function tuneUp(int $position): void
@@ -255,10 +317,11 @@ final class Planner
             Phase::Tune,
             $position,
             'tune-string',
-            'Keep string {string} in its slot with a thumb, and come up to {pitch} from below.'.$this->cutting($string),
-            'It sounds {pitch}, and no end stands out.',
+            ['a thumb in its slot, up from below', ...$this->anchor->tuned(), ...$this->cutting($string)],
+            'It sounds {pitch}, no end stands out.',
             [Caution::TooHigh, Caution::Tails],
             self::named($string) + ['tail_mm' => 1000 * $this->tail($position)->leftM],
+            brief: ['up from below to {pitch}', ...$this->anchor->tuned(), $this->cutting($string)[0]],
         );
     }
 
@@ -266,7 +329,7 @@ final class Planner
     {
         if ($off === OffAtOnce::All && $this->isStaged()) {
             $this->pullAt(self::FIRST_BELOW_CENTS);
-            $this->say(Phase::Tune, null, 'tune-below', 'Bring the new strings to a semitone below their pitch, from below.', 'All stand a semitone low.', [Caution::TooHigh]);
+            $this->say(Phase::Tune, null, 'tune-below', ['all to a semitone below, from below'], 'All stand a semitone low.', [Caution::TooHigh]);
             for ($stage = 1; $stage <= self::STAGES; $stage++) {
                 $cents = self::FIRST_BELOW_CENTS * (self::STAGES - $stage) / self::STAGES;
                 $this->pullAt($cents);
@@ -274,21 +337,21 @@ final class Planner
                     Phase::Tune,
                     null,
                     'tune-stage',
-                    'Look at the relief, then bring all up [last=no|by a third of the way, to {cents} cents below their pitch.][last=yes|to their pitch.]'.($stage === self::STAGES ? $this->cuttingAll() : ''),
-                    'The neck has not moved more than it should.',
+                    ['look at the relief', $stage === self::STAGES ? 'then all up to pitch' : 'then all to {cents} cents below pitch', ...($stage === self::STAGES ? $this->cuttingAll() : [])],
+                    'The neck moved no more than foretold.',
                     [Caution::Repairer, $stage === self::STAGES ? Caution::Tails : null],
-                    ['cents' => (string) round($cents), 'last' => $stage === self::STAGES ? 'yes' : 'no'],
+                    ['cents' => (string) round($cents)],
                     key: "tune-stage-{$stage}",
                 );
             }
         } elseif ($off === OffAtOnce::All) {
             $this->pullAt(0.0);
-            $this->say(Phase::Tune, null, 'tune-all', 'Tune all strings up from below, and go round again until none has moved.'.$this->cuttingAll(), 'All sound their pitch, and no end stands out.', [Caution::TooHigh, Caution::Tails]);
+            $this->say(Phase::Tune, null, 'tune-all', ['all up to pitch, from below', 'go round until none has moved', ...$this->cuttingAll()], 'All sound their pitch, no end stands out.', [Caution::TooHigh, Caution::Tails]);
         } else {
-            $this->say(Phase::Tune, null, 'tune-again', 'Go round again, from below: every string that was tuned pulls the others down.', 'None has moved.');
+            $this->say(Phase::Tune, null, 'tune-again', ['go round again, from below', 'each that was tuned pulls the others'], 'None has moved.');
         }
         if ($this->bridge === BridgeHold::Floating || $this->bridge === BridgeHold::Blocked) {
-            $this->say(Phase::Tune, null, 'level-bridge', ($this->bridge === BridgeHold::Blocked ? 'Take the block out. ' : '').'Level the bridge by its springs, and tune again.', 'Bridge and body are parallel.');
+            $this->say(Phase::Tune, null, 'level-bridge', [...($this->bridge === BridgeHold::Blocked ? ['take the block out'] : []), 'level the bridge by its springs', 'tune again'], 'Bridge and body are parallel.');
         }
     }
 
@@ -296,36 +359,56 @@ final class Planner
     {
         $school = $this->schools->stretch->school;
         $how = match ($school instanceof Stretch ? $school : Stretch::Pairs) {
-            Stretch::Pairs => 'Squeeze every other string together, first and third, second and fourth, along their length.',
-            Stretch::ThumbAndFinger => 'Thumb down, forefinger up, along each string.',
-            Stretch::Lift => 'Lift each string at the 12th fret, a few times.',
-            Stretch::Play => 'Just play.',
-            Stretch::PreStretch => 'They were stretched as they were fitted: play, and tune as they give.',
+            Stretch::Pairs => $this->squeezing(),
+            Stretch::ThumbAndFinger => ['thumb down, forefinger up', 'along each string'],
+            Stretch::Lift => ['lift each at the 12th fret', 'a few times'],
+            Stretch::Play => ['just play'],
+            Stretch::PreStretch => ['they were stretched as they went on', 'play, and tune as they give'],
         };
-        $this->say(Phase::Settle, null, 'stretch', $how.' Then tune again from below; two or three rounds.', 'A round moves no string by more than a few cents.');
+        $this->say(Phase::Settle, null, 'stretch', [...$how, 'then tune from below', 'two or three rounds'], 'A round moves none by much.');
         $this->say(Phase::Settle, null, 'wait', match ($this->softest()) {
-            Material::Polyurethane => 'These strings go on giving for weeks: tune before each playing.',
-            Material::Nylon => 'Nylon holds after some days: tune whenever it is passed.',
-            default => 'Steel holds after 15 to 30 minutes of playing, or a day or two.',
+            Material::Polyurethane => ['they go on giving for weeks', 'tune before each playing'],
+            Material::Nylon => ['nylon holds after some days', 'tune whenever you pass it'],
+            default => ['play 15 to 30 minutes', 'or leave it a day or two'],
         }, 'It stands as it was left.', restsS: match ($this->softest()) {
             Material::Polyurethane => 7 * self::DAY_S,
             Material::Nylon => 3 * self::DAY_S,
             default => self::PLAYED_S,
         });
         if ($this->design->instrument->hardware->nutClamps) {
-            $this->say(Phase::Settle, null, 'clamp', 'Close the clamps at the nut, fine tuners in the middle, and tune with these.', 'A bend comes back to its pitch.');
+            $this->say(Phase::Settle, null, 'clamp', ['close the clamps at the nut', 'fine tuners in the middle', 'tune with these'], 'A bend comes back to its pitch.');
         }
+    }
+
+    /** @return non-empty-list<string> every other string together: two side by side would only push each other aside */
+    private function squeezing(): array
+    {
+        $pairs = [];
+        for ($position = 1; $position + 2 <= count($this->evaluation->strings); $position++) {
+            if ($this->isChanged($position) || $this->isChanged($position + 2)) {
+                $pairs[] = "{$position} and ".($position + 2);
+            }
+        }
+
+        return $pairs === [] ? ['squeeze each along its length'] : [
+            'squeeze every other string together',
+            ...array_map(static fn (array $some): string => implode(', ', $some), array_chunk(array_slice($pairs, 0, 4), 2)),
+        ];
     }
 
     private function intonate(): void
     {
-        $this->say(Phase::Intonate, null, 'witness', 'Press each string down once, just before its saddle and just past the nut.', 'Each leaves both of them straight.');
-        $this->say(Phase::Intonate, null, 'intonate', match (true) {
-            $this->bridge === BridgeHold::Loose => 'Once they hold: set the bridge by harmonics, the first string’s foot, then the last’s.',
-            $this->design->instrument->hardware->anchor === Anchor::TieBlock,
-            in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::TenorGuitar], true) => 'Once they hold: compare open and fretted at the 12th. A one-piece saddle is not moved here; note what it is off by.',
-            default => 'Once they hold: compare open and fretted at the 12th, the median of three; slacken before you turn a saddle’s screw.',
-        }, 'Each string is within a few cents at the 12th fret, or its saddle is at its end.');
+        $this->say(Phase::Intonate, null, 'witness', ['press each string down once', 'just before its saddle', 'and just past the nut'], 'Each leaves both of them straight.');
+        $short = array_values(array_filter($this->fitted(), fn (EvaluatedString $string): bool => $this->design->instrument->scale->startFret($string->position) > 0));
+        $this->say(Phase::Intonate, null, 'intonate', [
+            ...match (true) {
+                $this->bridge === BridgeHold::Loose => ['set the bridge by harmonics', 'the first string’s foot, then the last’s'],
+                $this->design->instrument->hardware->anchor === Anchor::TieBlock,
+                in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::TenorGuitar], true) => ['compare open and fretted at the 12th', 'its saddle stays', 'note what it is off by'],
+                default => ['compare open and fretted at the 12th', 'the median of three', 'slacken before you turn a saddle’s screw'],
+            },
+            ...array_map(fn (EvaluatedString $string): string => "string {$string->position}: at its ".($this->design->instrument->scale->startFret($string->position) + 12).'th fret', $short),
+        ], 'Each is within a few cents.');
     }
 
     private function finish(): void
@@ -335,19 +418,12 @@ final class Planner
                 Phase::Finish,
                 null,
                 'seal-ends',
-                'The gut has taken its load: cut its ends close, and seal each with heat.',
-                'No end frays, and none catches a cloth.',
+                ['the gut has taken its load', 'cut its ends close', 'seal each with heat'],
+                'No end frays, none catches a cloth.',
                 [Caution::Flame, Caution::Tails],
             );
         }
-        $this->say(
-            Phase::Finish,
-            null,
-            'note-after',
-            'Note action and relief as they are now, take a photograph, and put the packets’ labels to the job.',
-            'What was done can be read again.',
-            [Caution::Repairer],
-        );
+        $this->say(Phase::Finish, null, 'note-after', ['measure action and relief', 'take a photograph', 'keep the packets’ labels'], 'What was done can be read again.', [Caution::Repairer]);
     }
 
     /** With all strings on, so many cents below their pitch: tension goes as the square of frequency. */
@@ -391,28 +467,30 @@ final class Planner
         return $this->planned[$position - 1]->tail;
     }
 
-    /** What is said of its tail as one string comes to pitch. */
-    private function cutting(EvaluatedString $string): string
+    /** @return non-empty-list<string> what is said of its tail as one string comes to pitch */
+    private function cutting(EvaluatedString $string): array
     {
         $tail = $this->tail($string->position);
 
         return match (true) {
-            $tail->isGut => ' Lock its end under itself, and leave {tail_mm:0} of it.',
-            $tail->step !== "tune-string:{$string->position}" => ' Bend its tail away from the hand.',
-            $string->string->spec->type->construction->isWound() => ' Bend its tail sharply, cut it {tail_mm:0} past the post, and bend that away from the hand.',
-            default => ' Cut its tail {tail_mm:0} past the post, and bend it away from the hand.',
+            $tail->isGut => ['lock its end under itself, leave {tail_mm:0}'],
+            $tail->step !== "tune-string:{$string->position}" => ['bend its tail away from the hand'],
+            $string->string->spec->type->construction->isWound() => ['bend the tail sharply, cut at {tail_mm:0}', 'bend that away from the hand'],
+            default => ['cut the tail {tail_mm:0} past the post', 'bend that away from the hand'],
         };
     }
 
-    /** The same of all of them. */
-    private function cuttingAll(): string
+    /** @return non-empty-list<string> the same of all of them */
+    private function cuttingAll(): array
     {
         $tails = array_map(fn (EvaluatedString $string): Tail => $this->tail($string->position), $this->fitted());
         $gut = array_filter($tails, static fn (Tail $tail): bool => $tail->isGut);
         $cut = array_filter($tails, static fn (Tail $tail): bool => str_starts_with($tail->step, 'tune-'));
 
-        return ($cut === [] ? '' : ' Bend wound strings sharply where they are cut, and cut every tail short.')
-            .($gut === [] ? ' Bend the tails away from the hand.' : ' Lock the ends of the gut under themselves, an inch left of each.');
+        return [
+            ...($cut === [] ? [] : ['bend wound tails sharply, cut all short']),
+            $gut === [] ? 'bend the tails away from the hand' : 'lock the gut’s ends, leave an inch',
+        ];
     }
 
     private function isChanged(int $position): bool
@@ -478,16 +556,19 @@ final class Planner
 
     /**
      * @param  array<string, int|float|string>  $parameters
+     * @param  non-empty-list<string>  $lines  clauses of at most eight words
      * @param  list<?Caution>  $cautions  of which those are kept that no earlier step said
      * @param  list<Figure>  $figures
      * @param  ?string  $key  where code and position do not tell it from all others
      * @param  list<Part>  $parts
+     * @param  ?string  $do  on paper, where that is more than its lines
+     * @param  list<string>  $brief  for who knows the work; the same where none are given
      */
     private function say(
         Phase $phase,
         ?int $position,
         string $code,
-        string $do,
+        array $lines,
         ?string $doneWhen = null,
         array $cautions = [],
         array $parameters = [],
@@ -495,6 +576,8 @@ final class Planner
         ?string $key = null,
         array $parts = [],
         ?int $restsS = null,
+        ?string $do = null,
+        array $brief = [],
     ): void {
         $parameters += $position === null ? [] : ['string' => $position];
         $new = [];
@@ -508,7 +591,8 @@ final class Planner
             $key ?? ($position === null ? $code : "{$code}:{$position}"),
             $phase,
             $position,
-            new Statement($code, $do, $parameters),
+            new Statement($code, $do ?? Clauses::sentence($lines), $parameters),
+            new Clauses($code, $lines, $parameters, $brief),
             $doneWhen === null ? null : new Statement("{$code}-done", $doneWhen, $parameters),
             array_values(array_filter($figures, static fn (Figure $figure): bool => $figure->value > 0.0)),
             $new,

@@ -7,23 +7,25 @@ namespace Lira\Fitting;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Fitting\Anchor\AnchorSteps;
 use Lira\Fitting\Post\PostSteps;
+use Lira\Fitting\Post\Thickness;
 use Lira\Fitting\School\Cut;
 use Lira\Fitting\School\Leave;
 use Lira\Fitting\School\Lock;
 use Lira\Fitting\School\Schools;
+use Lira\Material\Material;
 use Lira\Wording\Quarters;
 use Lira\Wording\Statement;
 
-/** How one string goes on, in the words and figures of the schools: in one step, and in the parts that are done with one look each. */
+/** How one string goes on, in the words and figures of the schools: in one step, in the parts that are done with one look each, and in brief. */
 final readonly class PuttingOn
 {
     /** From this thickness on a wound string is a bass's. */
     private const HEAVY_M = 1.9e-3;
 
-    /** Of the post: its sentence, with its lengths in the words of the school. */
-    private string $winding;
-
     private Leave $leaving;
+
+    /** Whether it is cut to its length before it goes on. */
+    private bool $cutFirst;
 
     /** @var array<string, int|float|string> */
     public array $parameters;
@@ -33,29 +35,36 @@ final readonly class PuttingOn
 
     private bool $wound;
 
-    /** @param  bool  $underTree  whether a tree holds it down behind the nut */
+    /**
+     * @param  ?int  $under  position of the string under whose loop a tied end goes; null for its own
+     * @param  bool  $underTree  whether a tree holds it down behind the nut
+     * @param  bool  $isTight  whether its nut slot is narrower than it needs
+     */
     public function __construct(
         private EvaluatedString $string,
         private PlannedString $planned,
         private AnchorSteps $anchor,
         private PostSteps $post,
         private Schools $schools,
-        bool $underTree,
+        private Thickness $thickness,
+        private ?int $under,
+        private bool $underTree,
+        private bool $isTight,
     ) {
         $leaving = $schools->leave->school;
         $this->leaving = $leaving instanceof Leave ? $leaving : Leave::Millimetres;
+        $this->cutFirst = $schools->cut->school === Cut::Before || $post->cutsFirst();
         $this->wound = $string->string->spec->type->construction->isWound();
-        $this->winding = $this->windingWords().$this->lockWords().($underTree ? ' Pass it under its tree before it pulls.' : '');
         $this->parameters = [
             'string' => $string->position,
             'pitch' => $string->tunings[0]->pitch->label(),
             'gauge_mm' => 1000 * $string->string->spec->type->gauge->inMetres(),
             'made' => $this->wound ? 'wound' : 'plain',
-            'turns' => Quarters::of($planned->turns, 'turn'),
-            'leave_mm' => 1000 * (float) $planned->slackM,
-            'cut_mm' => 1000 * (float) $planned->cutPastPostM,
-            'leave' => (string) $planned->slackSaid($this->leaving),
-            'cut' => (string) $planned->cutSaid($this->leaving),
+            'turns' => Quarters::short($planned->turns, 'turn'),
+            'leave_mm' => 1000 * $planned->slackM,
+            'cut_mm' => 1000 * $planned->cutPastPostM,
+            'leave' => (string) $planned->slackShort($this->leaving),
+            'cut' => (string) $planned->cutShort($this->leaving),
             'winds' => $planned->winds->value ?? '',
         ];
         $this->figures = $this->allFigures();
@@ -64,13 +73,7 @@ final readonly class PuttingOn
     /** All of it. */
     public function do(): string
     {
-        return 'String {string}, {gauge_mm} {made}, to {pitch}. '.$this->untwisted().$this->anchor->on($this->string->string).' '.$this->winding;
-    }
-
-    /** A heavy string brings the twist of its packet with it. */
-    private function untwisted(): string
-    {
-        return $this->string->string->build->outerDiameterM >= self::HEAVY_M && $this->wound ? 'Let it hang free once, so that no twist stays in it. ' : '';
+        return 'String {string}, {gauge_mm} {made}, to {pitch}. '.Clauses::sentence($this->seat()).' '.Clauses::sentence($this->winding());
     }
 
     public function doneWhen(): string
@@ -91,87 +94,165 @@ final readonly class PuttingOn
         [$lead, $figure] = $this->key();
 
         return [
-            new Part("packet:{$position}", null, $this->statement(
+            new Part("packet:{$position}", null, $this->clauses(
                 'packet',
-                'Take string {string}: {gauge_mm} {made}, to {pitch}, [one=yes|one notch][one=no|{notches} notches] on its packet.',
-                ['notches' => $position, 'one' => $position === 1 ? 'yes' : 'no'],
+                ['take string {string}, {gauge_mm} {made}', 'to {pitch}, [one=yes|one notch][one=no|{notches} notches] on its packet'],
+                parameters: ['notches' => $position, 'one' => $position === 1 ? 'yes' : 'no'],
             )),
             new Part(
                 "seat:{$position}",
                 null,
-                $this->statement('seat', $this->untwisted().$this->anchor->on($this->string->string)),
+                $this->clauses('seat', $this->seat(), $this->anchor->brief($this->string->string, $this->under)),
                 $this->statement('seat-done', $this->anchor->doneWhen($this->string->string)),
             ),
             new Part(
                 "fit:{$position}",
                 $lead,
-                $this->statement('post', ltrim($this->winding)),
+                $this->clauses('post', $this->winding(), $this->windingInBrief()),
                 $this->statement('post-done', $this->post->doneWhen()),
                 $figure,
             ),
         ];
     }
 
+    /** @return non-empty-list<string> */
+    private function seat(): array
+    {
+        return [
+            // A heavy string brings the twist of its packet with it.
+            ...($this->isHeavy() ? ['let it hang free once: no twist'] : []),
+            ...$this->anchor->on($this->string->string, $this->under),
+        ];
+    }
+
+    private function isHeavy(): bool
+    {
+        return $this->wound && $this->string->string->build->outerDiameterM >= self::HEAVY_M;
+    }
+
     /** @return array{string, Figure} what is read from afar, and what it is of */
     private function key(): array
     {
         $planned = $this->planned;
-        $cuts = str_contains($this->winding, '{cut_mm') || str_contains($this->winding, 'cut {cut}');
 
         return match (true) {
-            $planned->slackM === null, $planned->cutPastPostM === null, ! $cuts && ! str_contains($this->winding, '{leave') => ['Wind', Figure::turns($planned->turns)],
-            $cuts && $this->foldsBack() => ['Fold it back from its post, and cut at', Figure::length('cut_past_post_mm', $planned->cutPastPostM)],
-            $cuts => ['Cut it past its own post by', Figure::length('cut_past_post_mm', $planned->cutPastPostM, $planned->cutShort($this->leaving))],
+            $this->cutFirst && $this->foldsBack() => ['Fold it back from its post, and cut at', Figure::length('cut_past_post_mm', $planned->cutPastPostM)],
+            $this->cutFirst => ['Cut it past its own post by', Figure::length('cut_past_post_mm', $planned->cutPastPostM, $planned->cutShort($this->leaving))],
+            ! $this->post->leavesSlack() => ['Wind', Figure::turns($planned->turns)],
             default => [match ($this->leaving) {
-                Leave::Fret => 'Leave as slack, in first frets',
-                Leave::Lift => 'Leave as slack: under it at the 12th go',
-                default => 'Leave as slack',
+                Leave::Fret => 'Let back, in first frets',
+                Leave::Lift => 'Let back until under it at the 12th go',
+                default => 'Let back',
             }, Figure::length('slack_mm', $planned->slackM, $planned->slackShort($this->leaving))],
         };
     }
 
-    /** @param  array<string, int|float|string>  $more */
-    private function statement(string $code, string $sentence, array $more = []): Statement
+    /**
+     * @param  list<string>  $lines
+     * @param  list<string>  $brief
+     * @param  array<string, int|float|string>  $parameters  more of them
+     */
+    private function clauses(string $code, array $lines, array $brief = [], array $parameters = []): Clauses
     {
-        return new Statement($code, $sentence, $this->parameters + $more);
+        return new Clauses($code, $lines, $this->parameters + $parameters, $brief);
     }
 
-    private function windingWords(): string
+    private function statement(string $code, string $sentence): Statement
     {
-        $planned = $this->planned;
-        if ($planned->slackM === null) {
-            return 'Wind {turns} on its post, as the old one lay.';
-        }
-        $words = $this->post->on($this->wound);
-        if ($planned->slackSaid($this->leaving) !== null) {
-            $words = str_replace('leave {leave_mm:0}', 'leave {leave}', $words);
-        }
-        $words = match (true) {
-            $planned->cutSaid($this->leaving) !== null => str_replace('cut {cut_mm:0} past the post', 'cut {cut}', $words),
-            $this->foldsBack() => str_replace('cut {cut_mm:0} past the post', 'fold it back {cut_mm:0} from its post, cut there', $words),
-            default => $words,
-        };
-
-        return $words.($planned->winds === null ? '' : ' It turns {winds}, seen from its top.')
-            .($this->schools->cut->school === Cut::Before && ! str_contains($words, 'cut') ? ($this->wound ? ' Bend it sharply {cut_mm:0} past the post, and cut it there first.' : ' Cut it {cut_mm:0} past the post first.') : '');
+        return new Statement($code, $sentence, $this->parameters);
     }
 
-    private function lockWords(): string
+    /** @return list<string> */
+    private function winding(): array
+    {
+        return [
+            ...$this->cutting(),
+            ...$this->filled($this->post->on($this->cutFirst, $this->thickness)),
+            ...($this->planned->winds === null ? [] : ['{winds}, seen from its top']),
+            ...$this->besides(),
+        ];
+    }
+
+    /** @return list<string> for who knows the work: how much, and what is not as always */
+    private function windingInBrief(): array
+    {
+        $wind = array_values(array_filter(
+            $this->post->on($this->cutFirst, $this->thickness),
+            fn (string $clause): bool => ! $this->post->winds() && ! $this->post->leavesSlack() || str_contains($clause, '{wind}') || str_starts_with($clause, 'pull it'),
+        ));
+
+        return [
+            ...($this->cutFirst ? [$this->isStretched() ? 'stretched: '.($this->foldsBack() ? '' : 'cut it ').$this->cutWords() : ($this->foldsBack() ? 'fold it back {cut_mm:0}, cut it first' : 'cut it first, '.$this->cutWords())] : []),
+            ...array_slice($this->filled($wind), 0, 2),
+            ...$this->besides(),
+        ];
+    }
+
+    /** @return list<string> where it is cut before anything else */
+    private function cutting(): array
+    {
+        return ! $this->cutFirst ? [] : [
+            $this->isStretched() ? 'stretched hard, '.($this->foldsBack() ? '' : 'measure ').$this->cutWords() : ($this->wound && ! $this->foldsBack() ? 'bend it sharply ' : ($this->foldsBack() ? '' : 'measure ')).$this->cutWords(),
+            'cut it there first',
+        ];
+    }
+
+    /** Its length is said as it is once somebody holds it stretched. */
+    private function isStretched(): bool
+    {
+        return $this->string->string->spec->type->material === Material::Polyurethane;
+    }
+
+    private function cutWords(): string
     {
         return match (true) {
-            $this->schools->lock->school === Lock::OverUnder => ' The first turn goes over the tail, the others under it.',
-            $this->schools->lock->school === Lock::UnderBack && ! $this->wound => ' The tail goes under the string and back over itself.',
-            default => '',
+            $this->foldsBack() => 'fold it back {cut_mm:0} from its post',
+            $this->planned->cutShort($this->leaving) !== null => '{cut} past its own',
+            default => '{cut_mm:0} past its post',
         };
+    }
+
+    /**
+     * @param  list<string>  $clauses
+     * @return list<string>
+     */
+    private function filled(array $clauses): array
+    {
+        $filled = [];
+        foreach ($clauses as $clause) {
+            if ($clause !== '{wind}') {
+                $filled[] = $clause;
+            } elseif ($this->cutFirst || ! $this->post->leavesSlack()) {
+                $filled[] = 'wind {turns}';
+            } elseif ($this->leaving === Leave::Lift) {
+                array_push($filled, 'let it back: {leave} under the 12th', 'wind {turns}');
+            } else {
+                $filled[] = ($this->planned->slackShort($this->leaving) === null ? 'let {leave_mm:0} back' : 'let {leave} back').', wind {turns}';
+            }
+        }
+
+        return $filled;
+    }
+
+    /** @return list<string> what this string needs besides */
+    private function besides(): array
+    {
+        return [
+            ...match (true) {
+                $this->schools->lock->school === Lock::OverUnder => ['first turn over the tail, others under'],
+                $this->schools->lock->school === Lock::UnderBack && ! $this->wound => ['tail under the string, back over itself'],
+                default => [],
+            },
+            ...($this->underTree ? ['under its tree before it pulls'] : []),
+            ...($this->isHeavy() ? ['silk and taper clear of the nut'] : []),
+            ...($this->isTight ? ['does it reach its slot’s floor?'] : []),
+        ];
     }
 
     /** @return list<Figure> */
     private function allFigures(): array
     {
         $planned = $this->planned;
-        if ($planned->slackM === null || $planned->cutPastPostM === null) {
-            return [Figure::turns($planned->turns)];
-        }
 
         return [
             Figure::turns($planned->turns),

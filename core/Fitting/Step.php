@@ -12,6 +12,8 @@ final readonly class Step
     /**
      * @param  string  $key  the same for the same thing to do, whichever the schools: "fit:6", "stretch"
      * @param  ?int  $position  the string it concerns; null where it concerns all or none
+     * @param  Statement  $do  on paper
+     * @param  Clauses  $lines  the same at the bench
      * @param  list<Figure>  $figures
      * @param  list<Caution>  $cautions  that no earlier step said
      * @param  array<int, ?float>  $pulls  what it changes: the pull of strings by position, newtons; null of one that is off
@@ -24,6 +26,7 @@ final readonly class Step
         public Phase $phase,
         public ?int $position,
         public Statement $do,
+        public Clauses $lines,
         public ?Statement $doneWhen,
         public array $figures,
         public array $cautions,
@@ -36,7 +39,7 @@ final readonly class Step
     public function pulling(float $newtons): self
     {
         return new self(
-            $this->key, $this->phase, $this->position, $this->do, $this->doneWhen, $this->figures, $this->cautions, $this->pulls,
+            $this->key, $this->phase, $this->position, $this->do, $this->lines, $this->doneWhen, $this->figures, $this->cautions, $this->pulls,
             $this->parts, $this->restsS, $newtons,
         );
     }

@@ -9,7 +9,7 @@ final class StepKey
 {
     /** Once, or at most so often as there are stages. */
     private const OF_ALL = [
-        'prepare', 'note-before', 'mark-bridge', 'block-bridge', 'open-clamps', 'slacken-all', 'care', 'care-board', 'care-oil', 'care-wipe', 'care-look', 'tune-below', 'tune-all', 'tune-again',
+        'prepare', 'note-before', 'mark-bridge', 'place-bridge', 'block-bridge', 'open-clamps', 'slacken-all', 'care', 'care-board', 'care-oil', 'care-wipe', 'care-look', 'tune-below', 'tune-all', 'tune-again',
         'level-bridge', 'stretch', 'wait', 'clamp', 'witness', 'intonate', 'cut-tails', 'seal-ends', 'note-after',
     ];
 

@@ -90,4 +90,12 @@ final readonly class Hardware
     {
         return EachString::at($this->nutSlotsM, $position);
     }
+
+    /** Whether a string is wider than its nut slot, where that was measured. */
+    public function pinches(int $position, float $diameterM): bool
+    {
+        $slotM = $this->nutSlotM($position);
+
+        return $slotM !== null && $slotM > 0.0 && $diameterM > $slotM + 1e-12;
+    }
 }

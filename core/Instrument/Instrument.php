@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Instrument;
 
 use Lira\Kind\Kind;
+use Lira\Kind\PostType;
 use Lira\Length\Scale;
 
 /** An instrument as far as strings are concerned. */
@@ -29,5 +30,18 @@ final readonly class Instrument
     ) {
         $this->hardware = $hardware ?? new Hardware(kind: $kind);
         $this->setup = $setup ?? Setup::usualFor($kind);
+    }
+
+    /** What holds a string at the other end: one that starts along the neck has its peg there. */
+    public function postType(int $position): PostType
+    {
+        $type = $this->hardware->posts->type;
+        $isShort = $this->scale->startFret($position) > 0;
+
+        return match (true) {
+            $isShort && $type === PostType::Standard => PostType::BanjoFifth,
+            ! $isShort && $type === PostType::BanjoFifth => PostType::Standard,
+            default => $type,
+        };
     }
 }

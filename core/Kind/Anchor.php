@@ -14,6 +14,7 @@ enum Anchor: string
     case StopTailpiece = 'stop-tailpiece';
     case OverWrapped = 'over-wrapped';
     case Vibrato = 'vibrato';
+    case LockingSaddle = 'locking-saddle';
     case TieBlock = 'tie-block';
     case LoopEnd = 'loop-end';
     case SlottedElastomer = 'slotted-elastomer';
@@ -30,7 +31,7 @@ enum Anchor: string
     {
         return match ($this) {
             self::LoopEnd => $end === StringEnd::Loop || ($end === StringEnd::Bare && $polymer),
-            self::TieBlock, self::SlottedElastomer => $end !== StringEnd::Loop,
+            self::TieBlock, self::SlottedElastomer, self::LockingSaddle => $end !== StringEnd::Loop,
             default => $end === StringEnd::Ball,
         };
     }
@@ -71,6 +72,7 @@ enum Anchor: string
             self::StopTailpiece => 'a stop tailpiece',
             self::OverWrapped => 'a wrapped-over tailpiece',
             self::Vibrato => 'a vibrato',
+            self::LockingSaddle => 'saddles that clamp bare ends',
             self::TieBlock => 'a tie block',
             self::LoopEnd => 'hooks for loops',
             self::SlottedElastomer => 'slots for elastomer strings',

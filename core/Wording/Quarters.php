@@ -28,4 +28,10 @@ final class Quarters
             default => self::text($count)." {$one}s",
         };
     }
+
+    /** In as few words as can be read from afar: "1½ turns", "½ turn". */
+    public static function short(float $count, string $one): string
+    {
+        return self::text($count)." {$one}".((int) round($count * 4) > 4 || (int) round($count * 4) === 0 ? 's' : '');
+    }
 }

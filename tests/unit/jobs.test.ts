@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest';
 import type { FittingPlan, FittingStep } from '../../resources/js/generated/formats';
 import type { JobRow, JobString } from '../../resources/js/generated/views';
-import { lastDone, nextFrame, pullNow, whereabouts } from '../../resources/js/jobs/frames';
+import { lastDone, nextScreen, pullNow, screensOf, whereabouts, type Going } from '../../resources/js/jobs/frames';
+import { claimOf, screenClaim } from '../../resources/js/jobs/step/claims';
 import { codeIn, foundBy } from '../../resources/js/jobs/packets/code';
 
 import { byNextHand, stringsWords, wantOf } from '../../resources/js/jobs/words';
@@ -19,15 +20,29 @@ const step = (
     phase,
     position,
     do: key,
+    lines: [key],
+    brief: [key],
     done_when: null,
     figures: [],
     caution: null,
     pull_after_n: pull,
     rests_s: null,
-    parts: parts.map((part) => ({ key: part, lead: null, do: part, done_when: null, figure: null })),
+    parts: parts.map((part) => ({
+        key: part,
+        lead: null,
+        do: part,
+        lines: [part],
+        brief: [part],
+        done_when: null,
+        figure: null,
+    })),
 });
 
 const plan = {
+    strings: [
+        { position: 1, alike: [] },
+        { position: 2, alike: [] },
+    ],
     steps: [
         step('prepare', 'prepare', null, 150),
         step('off:2', 'off', 2, 80),
@@ -42,14 +57,15 @@ const plan = {
 
 test('a step is gone through part by part, and back to the last that was done', () => {
     const done = (...keys: string[]) => new Set(keys);
-    expect(nextFrame(plan, done())?.key).toBe('prepare');
-    expect(nextFrame(plan, done('prepare', 'off:2'))?.key).toBe('packet:2');
-    expect(nextFrame(plan, done('prepare', 'off:2', 'packet:2'))?.key).toBe('seat:2');
+    const nextFrame = (of: ReadonlySet<string>) => nextScreen(plan, of, 'steps');
+    expect(nextFrame(done())?.key).toBe('prepare');
+    expect(nextFrame(done('prepare', 'off:2'))?.key).toBe('packet:2');
+    expect(nextFrame(done('prepare', 'off:2', 'packet:2'))?.key).toBe('seat:2');
     // A part that another device skipped is done with its step.
-    expect(nextFrame(plan, done('prepare', 'off:2', 'fit:2'))?.key).toBe('tune-string:2');
-    expect(nextFrame(plan, done(...plan.steps.map(({ key }) => key)))).toBeNull();
-    expect(lastDone(plan, ['prepare', 'off:2', 'packet:2', 'of-another-plan'])).toBe('packet:2');
-    expect(lastDone(plan, [])).toBeNull();
+    expect(nextFrame(done('prepare', 'off:2', 'fit:2'))?.key).toBe('tune-string:2');
+    expect(nextFrame(done(...plan.steps.map(({ key }) => key)))).toBeNull();
+    expect(lastDone(plan, ['prepare', 'off:2', 'packet:2', 'of-another-plan'], 'steps')).toEqual(['packet:2']);
+    expect(lastDone(plan, [], 'steps')).toEqual([]);
 });
 
 test('each string stands where what was done left it, and the pull with it', () => {
@@ -117,4 +133,78 @@ test('spans and strings in words', () => {
         'strings 3 and 4',
         'strings 1, 2 and 6',
     ]);
+});
+
+const keysOf = (going: Going, of = plan) => screensOf(of, going).map(({ frames }) => frames.map(({ key }) => key).join(' '));
+
+test('one screen a string joins what is done to it, and nothing that is asked twice or left alone', () => {
+    expect(keysOf('strings')).toEqual([
+        'prepare',
+        'off:2 packet:2 seat:2 fit:2 tune-string:2',
+        'off:1 packet:1 seat:1 fit:1 tune-string:1',
+        'stretch',
+    ]);
+    expect(keysOf('steps')).toHaveLength(12);
+
+    // Two at a time come off together; then each is on and at its pitch.
+    const parts = (position: number) => [`packet:${position}`, `seat:${position}`, `fit:${position}`];
+    const pairs = {
+        strings: [
+            { position: 1, alike: [2] },
+            { position: 2, alike: [] },
+        ],
+        steps: [
+            step('prepare', 'prepare', null),
+            step('note-before', 'prepare', null),
+            step('off:2', 'off', 2),
+            step('off:1', 'off', 1),
+            step('care-board', 'care', null),
+            { ...step('care-oil', 'care', null), rests_s: 300 },
+            step('care-wipe', 'care', null),
+            step('care-look', 'care', null),
+            step('fit:2', 'fit', 2, 0, parts(2)),
+            step('tune-string:2', 'tune', 2),
+            step('fit:1', 'fit', 1, 0, parts(1)),
+            step('tune-string:1', 'tune', 1),
+        ],
+    } as unknown as FittingPlan;
+    expect(keysOf('strings', pairs)).toEqual([
+        'prepare note-before',
+        'off:2 off:1',
+        'care-board',
+        'care-oil',
+        'care-wipe care-look',
+        'packet:2 seat:2 fit:2 tune-string:2',
+        'packet:1',
+        'seat:1 fit:1 tune-string:1',
+    ]);
+    // However one goes, the same is done in the same order.
+    for (const of of [plan, pairs]) {
+        expect(keysOf('strings', of).join(' ')).toBe(keysOf('steps', of).join(' '));
+    }
+    // What was done step by step is not done again; back goes all of a screen, the last first.
+    const some = nextScreen(plan, new Set(['prepare', 'off:2', 'packet:2']), 'strings');
+    expect(some?.frames.map(({ key }) => key)).toEqual(['seat:2', 'fit:2', 'tune-string:2']);
+    expect(some?.position).toBe(2);
+    expect(lastDone(plan, ['prepare', 'off:2', 'packet:2'], 'strings')).toEqual(['packet:2', 'off:2']);
+});
+
+test('a press says what is true once it is pressed', () => {
+    const screens = screensOf(plan, 'strings');
+    const [, string] = screens;
+    if (string === undefined) {
+        throw new Error('There is none');
+    }
+    expect(screenClaim(string, null)).toBe('2 is on, brought to pitch by hand');
+    expect(screenClaim(string, -0.6)).toBe('2 is on and at its pitch');
+    expect(screenClaim(string, -126)).toBe('2 is on and stands −126 cents');
+    const staged = { ...string, frames: string.frames.slice(0, 4) as typeof string.frames };
+    expect(screenClaim(staged, null)).toBe('2 is on and wound');
+    expect(screenClaim({ ...string, frames: string.frames.slice(4) as typeof string.frames }, 2)).toBe('2 is at its pitch');
+    const said = (key: string, phase: FittingStep['phase']) =>
+        claimOf({ key, step: step(key, phase, null), part: null, number: 1 });
+    expect(said('slacken-all', 'off')).toBe('Done: they are slack');
+    expect(said('tune-below', 'tune')).toBe('Done: a semitone low');
+    expect(said('tune-stage-2', 'tune')).toBe('Done: they stand there');
+    expect(said('tune-stage-3', 'tune')).toBe('Done: all at their pitch');
 });

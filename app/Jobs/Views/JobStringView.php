@@ -12,6 +12,8 @@ final readonly class JobStringView
 {
     /**
      * @param  string  $pitch  as documents write it
+     * @param  float  $hz  what it sounds at its pitch
+     * @param  ?StiffnessView  $stiffness  as its inharmonicity; null where that is not known
      * @param  int  $gauge_nm  outer diameter, nanometres
      * @param  list<string>  $codes  that its packet may bear
      * @param  string  $from  kept, used, missing, here (brought along), or free (the drawer is not asked)
@@ -23,6 +25,8 @@ final readonly class JobStringView
     public function __construct(
         public int $position,
         public string $pitch,
+        public float $hz,
+        public ?StiffnessView $stiffness,
         public Construction $construction,
         public Material $material,
         public int $gauge_nm,

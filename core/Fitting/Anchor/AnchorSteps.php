@@ -9,7 +9,7 @@ use Lira\Kind\Anchor;
 use Lira\Kind\StringEnd;
 use Lira\Strings\BuiltString;
 
-/** What is done where a string is held, behind the saddle. Sentences. To add an anchor: a class, and a line in {@see self::at()}. */
+/** What is done where a string is held, behind the saddle. Clauses of at most eight words. To add an anchor: a class, and a line in {@see self::at()}. */
 abstract readonly class AnchorSteps
 {
     public static function at(?Anchor $anchor): self
@@ -21,6 +21,7 @@ abstract readonly class AnchorSteps
             Anchor::TopLoading, Anchor::StopTailpiece => new TopLoading,
             Anchor::OverWrapped => new OverWrapped,
             Anchor::Vibrato => new Vibrato,
+            Anchor::LockingSaddle => new LockingSaddle,
             Anchor::TieBlock => new TieBlock,
             Anchor::LoopEnd => new Hooks,
             Anchor::SlottedElastomer => new ElastomerSlots,
@@ -28,13 +29,29 @@ abstract readonly class AnchorSteps
         };
     }
 
-    /** How the old string leaves it. */
-    abstract public function off(): string;
+    /** @return non-empty-list<string> how the old string leaves it */
+    abstract public function off(): array;
 
-    /** How the new one is held. */
-    abstract public function on(BuiltString $string): string;
+    /**
+     * @param  ?int  $under  position of the string under whose loop a tied end goes; null for its own
+     * @return non-empty-list<string> how the new one is held
+     */
+    abstract public function on(BuiltString $string, ?int $under = null): array;
 
+    /** @return list<string> the same for who knows the work: only what differs from string to string, or is forgotten */
+    public function brief(BuiltString $string, ?int $under = null): array
+    {
+        return array_slice($this->on($string, $under), 0, 1);
+    }
+
+    /** A sentence. */
     abstract public function doneWhen(BuiltString $string): string;
+
+    /** @return list<string> what is done there once it is at its pitch */
+    public function tuned(): array
+    {
+        return [];
+    }
 
     public function offCaution(): ?Caution
     {

@@ -10,19 +10,24 @@ use Lira\Strings\BuiltString;
 /** Pins that hold the ball under the bridge. */
 final readonly class BridgePins extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Push the string down into its hole, lift the pin out and lay it in its order.';
+        return ['push the string down into its hole', 'lift the pin, lay it in its order'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Put the ball in with its eye flat, the pin’s groove towards the string; a finger on the pin, and a small tug upwards.';
+        return ['ball in, its eye flat', 'the pin’s groove to the string', 'finger on the pin, a small tug upwards'];
     }
 
     public function doneWhen(BuiltString $string): string
     {
-        return 'One smooth click, and no give. Small pops later are balls seating: press the pin again at tension.';
+        return 'One smooth click, and no give.';
+    }
+
+    public function tuned(): array
+    {
+        return ['press its pin again at tension'];
     }
 
     public function offCaution(): Caution

@@ -9,18 +9,23 @@ use Lira\Strings\BuiltString;
 /** Slots for elastomer strings. */
 final readonly class ElastomerSlots extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Pull it out of its slot, slack.';
+        return ['pull it out of its slot, slack'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Seat its end, and stretch it hard along the neck before it reaches its post.';
+        return ['seat its end', 'hold the body down with an elbow', 'stretch it hard along the neck'];
+    }
+
+    public function brief(BuiltString $string, ?int $under = null): array
+    {
+        return ['end seated, stretched hard'];
     }
 
     public function doneWhen(BuiltString $string): string
     {
-        return 'It lies straight, and springs back no further.';
+        return 'It springs back no further.';
     }
 }

@@ -9,14 +9,14 @@ use Lira\Strings\BuiltString;
 /** A tailpiece that strings are wrapped over. */
 final readonly class OverWrapped extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Unwrap it and pull it out in front of the tailpiece.';
+        return ['unwrap it, pull it out in front'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Pull it through from the front until its ball is seated, then over the tailpiece: shallower and softer so, and it marks the plating.';
+        return ['from the front until its ball is seated', 'then back over the tailpiece'];
     }
 
     public function doneWhen(BuiltString $string): string

@@ -10,14 +10,19 @@ use Lira\Strings\BuiltString;
 /** A bridge without pins: the string is threaded through it from behind. */
 final readonly class Pinless extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Lay a cloth on the top, and push it back through the bridge, its end held clear.';
+        return ['lay a cloth on the top', 'push it back through, its end clear'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Make three small bends in the tip, so that it clears saddle and top, and guide the ball up to the bridge.';
+        return ['lay a cloth on the top', 'make three small bends in its tip', 'guide the ball, do not let it slap'];
+    }
+
+    public function brief(BuiltString $string, ?int $under = null): array
+    {
+        return ['cloth on the top, guide the ball'];
     }
 
     public function doneWhen(BuiltString $string): string

@@ -9,14 +9,14 @@ use Lira\Strings\BuiltString;
 /** Ferrules through the body. */
 final readonly class StringThrough extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Push it out through the back.';
+        return ['push it out through the back'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Feed it from the back, its ball in the cup, the string in its saddle’s groove.';
+        return ['from the back, its ball in the cup', 'the string in its saddle’s groove'];
     }
 
     public function doneWhen(BuiltString $string): string

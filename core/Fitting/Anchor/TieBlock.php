@@ -9,21 +9,28 @@ use Lira\Strings\BuiltString;
 /** A block that nylon is tied to. */
 final readonly class TieBlock extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Untie it at the block.';
+        return ['untie it at the block'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return $string->spec->type->construction->isWound()
-            ? 'Through the block, under itself and round once; the tail under the string that comes next.'
-            : 'Through the block, under itself and round twice; the tail under the string that comes next.';
+        return [
+            'through, up over the top of the block',
+            $string->spec->type->construction->isWound() ? 'round behind itself and under, one pass' : 'round behind itself and under, two passes',
+            $under === null ? 'its tail under its own loop' : "its tail under the loop of string {$under}",
+        ];
+    }
+
+    public function brief(BuiltString $string, ?int $under = null): array
+    {
+        return [($string->spec->type->construction->isWound() ? 'one pass' : 'two passes').($under === null ? ', tail under its own loop' : ", tail under string {$under}")];
     }
 
     public function doneWhen(BuiltString $string): string
     {
-        return 'The knot is tight under a finger, its tail held at the back edge of the block.';
+        return 'The knot is tight under a finger.';
     }
 
     public function bring(): array

@@ -9,18 +9,18 @@ use Lira\Strings\BuiltString;
 /** A bridge or tailpiece that strings are pulled through. */
 final readonly class TopLoading extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Pull it out behind the bridge.';
+        return ['pull it out behind the bridge'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Pull it through until its ball is seated, as the old one lay.';
+        return ['pull it through, its ball seated', 'as the old one lay'];
     }
 
     public function doneWhen(BuiltString $string): string
     {
-        return 'The ball is seated, and the angle behind the saddle is in its window.';
+        return 'The ball is seated, the angle as before.';
     }
 }

@@ -9,14 +9,14 @@ use Lira\Strings\BuiltString;
 /** An anchor nobody recorded. */
 final readonly class Unrecorded extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Take its end out as it was held; look how before you do.';
+        return ['look how its end is held', 'take it out the same way'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Hold its end as the old one was held.';
+        return ['hold its end as the old one'];
     }
 
     public function doneWhen(BuiltString $string): string

@@ -9,18 +9,18 @@ use Lira\Strings\BuiltString;
 /** A bridge that floats against springs. */
 final readonly class Vibrato extends AnchorSteps
 {
-    public function off(): string
+    public function off(): array
     {
-        return 'Push it out of the block.';
+        return ['push it out of the block'];
     }
 
-    public function on(BuiltString $string): string
+    public function on(BuiltString $string, ?int $under = null): array
     {
-        return 'Seat its ball in the block, and pass it under the bar where there is one.';
+        return ['seat its ball in the block', 'under its bar, where it has one'];
     }
 
     public function doneWhen(BuiltString $string): string
     {
-        return 'The ball does not move when tugged. The bridge is levelled by its springs once all are on.';
+        return 'The ball does not move when tugged.';
     }
 }

@@ -7,9 +7,9 @@ namespace Lira\Fitting\Post;
 /** The peg at a banjo’s neck. */
 final readonly class BanjoFifth extends PostSteps
 {
-    public function on(bool $wound): string
+    public function on(bool $cutFirst, Thickness $thickness): array
     {
-        return 'Thread the tail twice through the peg, so that no point stabs the thumb; leave {leave_mm:0}, and wind {turns}.';
+        return ['the tail twice through the peg', ...($cutFirst ? [] : [self::MARK]), self::WIND, 'no point towards the thumb'];
     }
 
     public function doneWhen(): string

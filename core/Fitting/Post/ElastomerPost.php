@@ -6,12 +6,20 @@ namespace Lira\Fitting\Post;
 
 use Lira\Fitting\Caution;
 
-/** A slotted post for elastomer strings. */
+/** A slotted post for elastomer strings, which go on by their thickness. */
 final readonly class ElastomerPost extends PostSteps
 {
-    public function on(bool $wound): string
+    public function on(bool $cutFirst, Thickness $thickness): array
     {
-        return 'Hold it stretched hard, once round the post, then through it; nearly at pitch before the tuner turns.';
+        return [
+            ...match ($thickness) {
+                Thickness::Thickest => ['once round the post, then through it'],
+                Thickness::Middle => ['half round, then under its first wrap'],
+                Thickness::Thinnest => ['a small loop round the post'],
+            },
+            'nearly at pitch before the tuner turns',
+            'never bunched low on the post',
+        ];
     }
 
     public function doneWhen(): string
@@ -20,6 +28,16 @@ final readonly class ElastomerPost extends PostSteps
     }
 
     public function winds(): bool
+    {
+        return false;
+    }
+
+    public function cutsFirst(): bool
+    {
+        return true;
+    }
+
+    public function leavesSlack(): bool
     {
         return false;
     }

@@ -7,13 +7,18 @@ namespace Lira\Fitting\Post;
 /** A post that clamps the end. */
 final readonly class LockingPost extends PostSteps
 {
-    public function on(bool $wound): string
+    public function on(bool $cutFirst, Thickness $thickness): array
     {
-        return 'Pull it snug through the post, clamp it, and wind {turns}; cut it flush.';
+        return ['pull it snug through, and clamp it', self::WIND];
     }
 
     public function doneWhen(): string
     {
-        return 'It is clamped, and has not slipped after the first turn.';
+        return 'It has not slipped after the first turn.';
+    }
+
+    public function leavesSlack(): bool
+    {
+        return false;
     }
 }

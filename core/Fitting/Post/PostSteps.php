@@ -8,11 +8,16 @@ use Lira\Fitting\Caution;
 use Lira\Kind\PostType;
 
 /**
- * What is done at a tuner. Sentences with places: {leave_mm:0} beyond the straight way, {cut_mm:0} from the post's middle, {turns}.
+ * What is done at a tuner. Clauses of at most eight words, with places that {@see \Lira\Fitting\PuttingOn} fills.
  * To add a kind of post: a class, and a line in {@see self::at()}.
  */
 abstract readonly class PostSteps
 {
+    protected const MARK = 'pull it straight, mark it at the post';
+
+    /** With what is let back before it, where that was not cut off already. */
+    protected const WIND = '{wind}';
+
     public static function at(PostType $post): self
     {
         return match ($post) {
@@ -25,10 +30,28 @@ abstract readonly class PostSteps
         };
     }
 
-    /** How the end goes on, where its lengths are known. */
-    abstract public function on(bool $wound): string;
+    /**
+     * How the end goes on.
+     *
+     * @param  bool  $cutFirst  whether it was cut to its length before
+     * @return non-empty-list<string>
+     */
+    abstract public function on(bool $cutFirst, Thickness $thickness): array;
 
+    /** A sentence. */
     abstract public function doneWhen(): string;
+
+    /** Whether the end has to be cut before it goes on. */
+    public function cutsFirst(): bool
+    {
+        return false;
+    }
+
+    /** Whether slack is left between nut and post before the first turn. */
+    public function leavesSlack(): bool
+    {
+        return true;
+    }
 
     /** Whether its turns go one way or the other round it. */
     public function winds(): bool

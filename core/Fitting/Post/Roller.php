@@ -7,14 +7,20 @@ namespace Lira\Fitting\Post;
 /** A roller of a slotted head. */
 final readonly class Roller extends PostSteps
 {
-    public function on(bool $wound): string
+    public function on(bool $cutFirst, Thickness $thickness): array
     {
-        return 'Turn its hole to 45°, through, once round and through its own loop; leave {leave_mm:0}, and wind {turns} so that it runs straight to its slot, clear of the cheek.';
+        return [
+            'hole at 45°, the end through it',
+            'once round, through its own loop',
+            ...($cutFirst ? [] : [self::MARK]),
+            self::WIND,
+            'straight to its slot, clear of the side',
+        ];
     }
 
     public function doneWhen(): string
     {
-        return 'It runs straight to its slot and touches no wood.';
+        return 'It runs straight, and touches no wood.';
     }
 
     public function winds(): bool

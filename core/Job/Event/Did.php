@@ -11,7 +11,8 @@ use Lira\Job\Touch;
 /** A step, or a part of one, was done. Done twice, it counts once: as it was the first time. */
 final readonly class Did implements Event
 {
-    public function __construct(public string $key) {}
+    /** @param  ?float  $cents  how far from its pitch the tuner read it; null where it was brought there by hand */
+    public function __construct(public string $key, public ?float $cents = null) {}
 
     public static function kind(): string
     {
@@ -20,12 +21,12 @@ final readonly class Did implements Event
 
     public static function from(Said $said): self
     {
-        return new self($said->text('key'));
+        return new self($said->text('key'), $said->numberOrNone('cents'));
     }
 
     public function said(): array
     {
-        return ['key' => $this->key];
+        return ['key' => $this->key, ...($this->cents === null ? [] : ['cents' => $this->cents])];
     }
 
     public function happen(Course $course, Recorded $of): void

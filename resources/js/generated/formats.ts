@@ -27,6 +27,7 @@ export type Anchor =
     | 'stop-tailpiece'
     | 'over-wrapped'
     | 'vibrato'
+    | 'locking-saddle'
     | 'tie-block'
     | 'loop-end'
     | 'slotted-elastomer';
@@ -1547,6 +1548,18 @@ export interface FittingStep {
     phase: 'prepare' | 'off' | 'care' | 'fit' | 'tune' | 'settle' | 'intonate' | 'finish';
     position: number | null;
     do: string;
+    /**
+     * The same in lines of at most eight words.
+     *
+     * @minItems 1
+     */
+    lines: string[];
+    /**
+     * As much of it as is needed by who knows the work.
+     *
+     * @minItems 1
+     */
+    brief: string[];
     done_when: string | null;
     figures: FittingFigure[];
     /**
@@ -1585,6 +1598,18 @@ export interface FittingPart {
      */
     lead: string | null;
     do: string;
+    /**
+     * The same in lines of at most eight words.
+     *
+     * @minItems 1
+     */
+    lines: string[];
+    /**
+     * As much of it as is needed by who knows the work.
+     *
+     * @minItems 1
+     */
+    brief: string[];
     done_when: string | null;
     figure: FittingFigure | null;
 }
@@ -1943,6 +1968,10 @@ export interface EventDid {
          * Which step of the plan, or part of one, by its key.
          */
         key: string;
+        /**
+         * How far from its pitch the tuner read it, cents, -2400 to 2400; not given where it was brought there by hand.
+         */
+        cents?: number | null;
     };
 }
 /**

@@ -335,6 +335,10 @@ export interface JobString {
     position: number;
     /** As documents write it. */
     pitch: string;
+    /** What it sounds at its pitch. */
+    hz: number;
+    /** As its inharmonicity; null where that is not known. */
+    stiffness: Stiffness | null;
     construction: Construction;
     material: Material;
     /** Outer diameter, nanometres. */
@@ -841,6 +845,13 @@ export interface Step {
     share: number;
     /** So many were known to have lasted so long. */
     of: number;
+}
+
+/** How stiff a string is, as its inharmonicity, by which it is told from others by ear. */
+export interface Stiffness {
+    low: number;
+    estimate: number;
+    high: number;
 }
 
 /** What pitches a string suits on a length. */

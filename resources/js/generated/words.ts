@@ -55,6 +55,7 @@ export const ANCHORS = {
     "stop-tailpiece": "a stop tailpiece",
     "over-wrapped": "a wrapped-over tailpiece",
     "vibrato": "a vibrato",
+    "locking-saddle": "saddles that clamp bare ends",
     "tie-block": "a tie block",
     "loop-end": "hooks for loops",
     "slotted-elastomer": "slots for elastomer strings"

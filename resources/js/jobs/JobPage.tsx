@@ -13,10 +13,12 @@ import { Toaster } from '../ui/Toaster';
 import { tellFailure, toast } from '../ui/toasts';
 import { Standing } from '../frame/Standing';
 import { JobNotices, MENDED_IN } from './JobNotices';
-import { framesOf, lastDone, nextFrame } from './frames';
+import { lastDone, nextScreen, screensOf, type Frame, type Screen } from './frames';
+import { useGoing, useStringsAtOnce } from './going';
 import { FinishPanel } from './step/FinishPanel';
 import { MissingPanel } from './step/MissingPanel';
 import { PullRule } from './step/PullRule';
+import { ScreenPanel } from './step/ScreenPanel';
 import { StepPanel } from './step/StepPanel';
 import { WayOnPlace } from './step/WayOn';
 import { StringsStand } from './step/StringsStand';
@@ -34,10 +36,11 @@ import { NewStringDialog, type NewReason } from './ways/NewStringDialog';
 import { NoteDialog } from './ways/NoteDialog';
 import { RecordDialog } from './ways/RecordDialog';
 import { SchoolsDialog } from './ways/SchoolsDialog';
+import { SeenDialog } from './ways/SeenDialog';
 
 const LATE_MS = 1500;
 
-type Open = 'cut-short' | NewReason | 'note' | 'schools' | 'bench' | 'agreed' | 'record' | null;
+type Open = 'cut-short' | NewReason | 'note' | 'seen' | 'schools' | 'bench' | 'agreed' | 'record' | null;
 
 /** A job, one large step at a time. */
 export default function JobPage({ fit, ...given }: JobState & { fit: DrawnFit }) {
@@ -60,12 +63,23 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     const [mending, setMending] = useState<JobEvent | null>(null);
     const [place, setPlace] = useState<HTMLElement | null>(null);
     const keys = new Set(done);
-    const frame = nextFrame(plan, keys);
+    const going = useGoing();
+    const turnGoing = useStringsAtOnce(({ turn }) => turn);
+    const next = nextScreen(plan, keys, going);
+    const lacks = next?.frames.find(
+        ({ step }) => step.position !== null && job.missing.includes(step.position) && step.phase !== 'tune',
+    );
+    // A string that is not there is asked for before its screen; until then what comes before it goes on step by step.
+    const screen =
+        next !== null && lacks !== undefined
+            ? { ...next, frames: [next.frames[0]] as [Frame], position: next.frames[0].step.position }
+            : next;
+    const frame = screen?.frames[0] ?? null;
     const total = plan.steps.length;
     const stepsDone = plan.steps.filter(({ key }) => keys.has(key)).length;
-    const back = lastDone(plan, done);
+    const back = lastDone(plan, done, going);
     const finished = job.status === 'finished';
-    const missing = frame?.step.position != null && job.missing.includes(frame.step.position) && frame.step.phase !== 'tune';
+    const missing = frame !== null && frame === lacks;
     const main = useRef<HTMLButtonElement>(null);
     const voice = useVoice();
     const clock = useClock(500);
@@ -75,9 +89,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     useAwake(!finished);
 
     const goBack = useCallback(() => {
-        if (back !== null) {
-            record('back', { key: back });
-        }
+        back.forEach((key) => record('back', { key }));
     }, [back, record]);
     const key = frame?.key ?? 'end';
     const until = restsUntil(now, key);
@@ -92,8 +104,8 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     }, [key, finished, missing]);
     const { speak } = voice;
     const say = useEffectEvent(() => {
-        if (frame !== null) {
-            speak(spokenOf(frame));
+        if (screen !== null) {
+            speak(screen.frames.map(spokenOf).join(' '));
         }
     });
     // Once for each step, and when the voice is turned on.
@@ -161,7 +173,9 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                         ? 'finished'
                         : frame === null
                           ? `all ${total} steps done`
-                          : `step ${Math.min(stepsDone + 1, total)} of ${total}`}
+                          : going === 'strings'
+                            ? whichOf(screensOf(plan, going), frame)
+                            : `step ${Math.min(stepsDone + 1, total)} of ${total}`}
                 </span>
                 <Menu
                     trigger={
@@ -202,25 +216,27 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                             <FinishPanel now={now} onBack={goBack} />
                         ) : (
                             <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)_auto]">
-                                <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-y-auto px-4 pt-2 pb-3 sm:px-7 md:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[17rem_minmax(0,1fr)]">
+                                <div className="grid min-h-0 gap-x-8 gap-y-4 overflow-y-auto px-4 pt-2 pb-3 sm:px-7 lg:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[17rem_minmax(0,1fr)]">
                                     <StringsStand
                                         job={job}
                                         plan={plan}
                                         done={keys}
                                         current={frame.step.position}
-                                        className="max-md:hidden"
+                                        className="max-lg:order-last max-md:hidden"
                                         onSchools={() => setOpen('schools')}
                                     />
                                     {missing ? (
                                         <MissingPanel now={now} position={frame.step.position ?? 0} main={main} />
+                                    ) : screen !== null && screen.frames.length > 1 ? (
+                                        <ScreenPanel key={screen.key} now={now} screen={screen} fit={fit} main={main} />
                                     ) : (
                                         <StepPanel key={frame.key} now={now} frame={frame} fit={fit} main={main} />
                                     )}
                                 </div>
-                                <footer className="grid shrink-0 grid-cols-[minmax(0,1fr)] gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(11rem,33dvh,18rem)] md:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+                                <footer className="grid shrink-0 grid-cols-[minmax(0,1fr)] gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(11rem,33dvh,18rem)] md:max-lg:grid-rows-[minmax(0,1fr)_auto] lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
                                     <div ref={setPlace} className="grid min-h-32" />
-                                    <div className="grid grid-cols-3 gap-2.5 max-md:grid-rows-2">
-                                        <WayButton onClick={goBack} disabled={back === null}>
+                                    <div className="grid grid-cols-4 gap-2.5 md:max-lg:grid-cols-8">
+                                        <WayButton onClick={goBack} disabled={back.length === 0}>
                                             Back
                                         </WayButton>
                                         <WayButton onClick={() => setOpen('cut-short')}>Cut short</WayButton>
@@ -228,6 +244,12 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                                         <WayButton onClick={() => setOpen('note')}>Note</WayButton>
                                         <WayButton onClick={() => setOpen('wrong')}>Wrong string</WayButton>
                                         <WayButton onClick={() => setOpen('spare')}>Take a spare</WayButton>
+                                        <WayButton disabled={frame.step.position === null} onClick={() => setOpen('seen')}>
+                                            What was seen
+                                        </WayButton>
+                                        <WayButton onClick={() => turnGoing(going === 'steps')}>
+                                            {going === 'steps' ? 'A string at once' : 'Step by step'}
+                                        </WayButton>
                                     </div>
                                 </footer>
                             </div>
@@ -247,6 +269,9 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                 <NewStringDialog now={now} reason={open} position={frame?.step.position ?? null} onClose={() => setOpen(null)} />
             )}
             {open === 'note' && <NoteDialog now={now} position={frame?.step.position ?? null} onClose={() => setOpen(null)} />}
+            {open === 'seen' && frame?.step.position != null && (
+                <SeenDialog now={now} position={frame.step.position} onClose={() => setOpen(null)} />
+            )}
             {open === 'schools' && <SchoolsDialog now={now} onClose={() => setOpen(null)} />}
             {open === 'agreed' && <AgreedDialog now={now} onClose={() => setOpen(null)} />}
             {open === 'bench' && <BenchDialog now={now} onClose={() => setOpen(null)} />}
@@ -259,7 +284,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
             <p className="sr-only" aria-live="polite">
                 {frame === null
                     ? 'All steps are done.'
-                    : `Step ${frame.number} of ${framesOf(plan).at(-1)?.number ?? total}: ${spokenOf(frame)} Pulls ${formatForce(job.before_n, units)} before.`}
+                    : `Step ${frame.number} of ${total}: ${(screen?.frames ?? [frame]).map(spokenOf).join(' ')} Pulls ${formatForce(job.before_n, units)} before.`}
             </p>
             <Reminders />
             <Toaster />
@@ -267,11 +292,17 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
     );
 }
 
+/** Which of its screens this is. */
+function whichOf(screens: Screen[], frame: Frame): string {
+    const at = screens.findIndex(({ frames }) => frames.some(({ key }) => key === frame.key));
+    return `${at + 1} of ${screens.length}`;
+}
+
 function WayButton({ children, ...rest }: { children: ReactNode; onClick: () => void; disabled?: boolean }) {
     return (
         <button
             type="button"
-            className="h-full min-h-14 w-full rounded-float border border-rule-strong bg-sheet px-2 text-2xl leading-tight hover:border-ink disabled:opacity-45"
+            className="h-full min-h-14 w-full rounded-float border border-rule-strong bg-sheet px-2 text-2xl leading-tight hover:border-ink disabled:opacity-45 max-sm:px-1 max-sm:text-base"
             {...rest}
         >
             {children}

@@ -17,15 +17,72 @@ export function framesOf(plan: FittingPlan): Frame[] {
     );
 }
 
-/** What is done next; null once all is. A part whose step is done is done too. */
-export function nextFrame(plan: FittingPlan, done: ReadonlySet<string>): Frame | null {
-    return framesOf(plan).find(({ key, step }) => !done.has(step.key) && !done.has(key)) ?? null;
+/** By how much one goes on at a time: a string with one look and one press, or step by step. */
+export type Going = 'strings' | 'steps';
+
+/** What is done with one press. */
+export interface Screen {
+    /** Of its first frame. */
+    key: string;
+    frames: [Frame, ...Frame[]];
+    /** The string it is about; null where it is about several or none. */
+    position: number | null;
 }
 
-/** What was done last and can be gone back to. */
-export function lastDone(plan: FittingPlan, done: readonly string[]): string | null {
+/**
+ * A plan as screens. One screen a string joins what is done to it without a look at anything else, strings that come off together,
+ * preparing, and looking after the instrument as far as nothing has to be left alone. What is asked twice stands alone.
+ */
+export function screensOf(plan: FittingPlan, going: Going): Screen[] {
+    const alike = new Set(plan.strings.filter((string) => string.alike.length > 0).map(({ position }) => position));
+    const screens: Screen[] = [];
+    for (const frame of framesOf(plan)) {
+        const screen = screens.at(-1);
+        if (screen !== undefined && going === 'strings' && joins(screen.frames.at(-1) ?? screen.frames[0], frame, alike)) {
+            screen.frames.push(frame);
+            screen.position = screen.position === frame.step.position ? screen.position : null;
+        } else {
+            screens.push({ key: frame.key, frames: [frame], position: frame.step.position });
+        }
+    }
+    return screens;
+}
+
+function joins(before: Frame, next: Frame, alike: ReadonlySet<number>): boolean {
+    const [{ step }, { step: then }] = [before, next];
+    if (step.rests_s !== null || then.rests_s !== null) {
+        return false;
+    }
+    if ([before, next].some(({ key, step: { position } }) => key.startsWith('packet:') && alike.has(position ?? 0))) {
+        return false;
+    }
+    if (step.phase === 'off' && then.phase === 'off') {
+        return true;
+    }
+    return step.position === null
+        ? step.phase === then.phase && (step.phase === 'prepare' || step.phase === 'care')
+        : step.position === then.position;
+}
+
+/** The screen that is next, as far as it is not done; null once all is. */
+export function nextScreen(plan: FittingPlan, done: ReadonlySet<string>, going: Going): Screen | null {
+    for (const { frames } of screensOf(plan, going)) {
+        const [first, ...rest] = frames.filter(({ key, step }) => !done.has(step.key) && !done.has(key));
+        if (first !== undefined) {
+            const position = rest.every(({ step }) => step.position === first.step.position) ? first.step.position : null;
+            return { key: first.key, frames: [first, ...rest], position };
+        }
+    }
+    return null;
+}
+
+/** What was done last and can be gone back to: all of its screen, the last first. */
+export function lastDone(plan: FittingPlan, done: readonly string[], going: Going): string[] {
+    const screens = screensOf(plan, going);
     const known = new Set(framesOf(plan).map(({ key }) => key));
-    return done.findLast((key) => known.has(key)) ?? null;
+    const last = done.findLast((key) => known.has(key));
+    const screen = screens.find(({ frames }) => frames.some(({ key }) => key === last));
+    return done.filter((key) => screen?.frames.some((frame) => frame.key === key)).reverse();
 }
 
 /** Where a string stands now. */

@@ -40,9 +40,9 @@ final class GoingOtherwiseTest extends CoreTestCase
         $after = $plan->after($done, ['again:6:1' => 6]);
         self::assertSame('again:6:1', self::keys($after)[5]);
         self::assertSame($plan->steps[4]->pullAfterN, $after->steps[5]->pullAfterN);
-        self::assertStringContainsString('Never splice it', $after->steps[5]->do->text(Units::si()));
+        self::assertStringContainsString('never splice it', $after->steps[5]->do->text(Units::si()));
         $whole = $plan->after($done, ['whole:6:1' => 6])->steps[5];
-        self::assertSame('Slacken string 6, take it off whole, and put it back into its own packet. Then the right one goes on.', $whole->do->text(Units::si()));
+        self::assertSame('Slacken string 6, take it off whole; back into its own packet; then the right one goes on.', $whole->do->text(Units::si()));
         self::assertSame('again:6:1', self::keys($plan->after([...$done, 'again:6:1'], ['again:6:1' => 6]))[5]);
         self::assertSame(['tune-again', 'stretch', 'wait'], $plan->rounds());
     }

@@ -9,6 +9,7 @@ use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Fitting\Caution;
+use Lira\Fitting\Part;
 use Lira\Fitting\Phase;
 use Lira\Fitting\Plan;
 use Lira\Fitting\School\OffAtOnce;
@@ -80,7 +81,7 @@ final class PlanTest extends CoreTestCase
     {
         $random = new Randomizer(new Mt19937(13));
         $yes = static fn (): bool => $random->getInt(0, 1) === 1;
-        for ($case = 0; $case < 300; $case++) {
+        for ($case = 0; $case < 500; $case++) {
             $posts = ['type' => self::one(PostType::class, $random), 'layout' => $yes() ? 'one-side' : 'both-sides'];
             if ($yes()) {
                 $posts += ['diameter_mm' => $random->getInt(4, 14)];
@@ -138,7 +139,8 @@ final class PlanTest extends CoreTestCase
             $parts = array_column($step->parts, 'key');
             self::assertSame($step->phase === Phase::Fit ? ["packet:{$step->position}", "seat:{$step->position}", $step->key] : [], $parts, $case);
             $words = $step->do->text(Units::si()).$step->doneWhen?->text(Units::named('in'));
-            self::assertDoesNotMatchRegularExpression('/[{}\[\]]|  |\.\.| 0 mm| 0 turns/', $words, $case);
+            self::assertDoesNotMatchRegularExpression('/[{}\[\]]|  |\.\.| 0 mm| 0 turns|;\.|; ;/', $words, $case);
+            self::assertReadFromAfar($step, $case);
         }
         // Nothing sharp stands while a string is stretched or played; only gut keeps its end, locked, until it has taken its load.
         $keys = array_column($plan->steps, 'key');
@@ -156,6 +158,114 @@ final class PlanTest extends CoreTestCase
         self::assertSame(Phase::Finish, $plan->steps[count($plan->steps) - 1]->phase, $case);
     }
 
+    /** At arm's length nobody reads a line of more than eight words, whatever the units and the way. */
+    private static function assertReadFromAfar(Step $step, string $case): void
+    {
+        foreach ([Units::si(), Units::named('in')] as $units) {
+            $lines = [...$step->lines->lines($units), ...$step->lines->brief($units)];
+            foreach ($step->parts as $part) {
+                array_push($lines, ...$part->do->lines($units), ...$part->do->brief($units));
+                $lines[] = $part->doneWhen?->text($units);
+            }
+            if ($step->parts === []) {
+                $lines[] = $step->doneWhen?->text($units);
+            }
+            self::assertSame([], array_values(array_filter($lines, static fn (?string $line): bool => $line !== null
+                && (count(explode(' ', $line)) > 8 || preg_match('/[{}\[\]]|^$/', $line) === 1))), $case);
+        }
+        // One screen of a string that goes on: six lines for who knows the work.
+        $brief = array_merge(...array_map(static fn (Part $part): array => str_starts_with($part->key, 'packet:') ? [] : $part->do->brief(Units::si()), $step->parts));
+        self::assertLessThanOrEqual(7, count($brief), $case.': '.implode(' | ', $brief));
+    }
+
+    /**
+     * What is done to a string as it goes on, in the clauses of its part.
+     *
+     * @return list<string>
+     */
+    private static function linesOf(Plan $plan, string $key, bool $brief = false): array
+    {
+        foreach ($plan->steps as $step) {
+            foreach ($step->parts as $part) {
+                if ($part->key === $key) {
+                    return $brief ? $part->do->brief(Units::si()) : $part->do->lines(Units::si());
+                }
+            }
+            if ($step->key === $key) {
+                return $step->lines->lines(Units::si());
+            }
+        }
+
+        return [];
+    }
+
+    public function test_slack_is_pulled_straight_marked_and_let_back(): void
+    {
+        $json = self::strung('steel', ['anchor' => 'string-through', 'posts' => ['diameter_mm' => 6, 'layout' => 'both-sides']]);
+        $json->job = Json::object('{"schools": {"leave": "millimetres"}}');
+        self::assertSame(
+            ['hole in line, through it from inside', 'pull it straight, mark it at the post', 'let 34 mm back, wind 2 turns', 'on its inner side, the last turn lowest', 'clockwise, seen from its top'],
+            self::linesOf(self::plan($json), 'fit:1'),
+        );
+        self::assertSame(['pull it straight, mark it at the post', 'let 34 mm back, wind 2 turns'], self::linesOf(self::plan($json), 'fit:1', brief: true));
+        self::assertSame(['from the back, its ball in the cup'], self::linesOf(self::plan($json), 'seat:1', brief: true));
+        // Cut first where the school does: said first, and nothing is let back twice.
+        $json->job = Json::object('{"schools": {"leave": "millimetres", "cut": "before"}}');
+        self::assertSame(
+            ['bend it sharply 40 mm past its post', 'cut it there first', 'hole in line, the end just through it', 'wind 1½ turns'],
+            array_slice(self::linesOf(self::plan($json), 'fit:6'), 0, 4),
+        );
+        self::assertSame(['cut it first, 42 mm past its post', 'wind 2 turns'], self::linesOf(self::plan($json), 'fit:1', brief: true));
+    }
+
+    public function test_each_tied_end_goes_under_the_loop_that_is_tied_after_it(): void
+    {
+        $under = static function (string $off, array $strings = []): array {
+            $json = Documents::with('/instrument/kind', 'classical-guitar', self::strung('nylon', ['anchor' => 'tie-block'], present: true));
+            $json->job = (object) (['schools' => (object) ['off-at-once' => $off]] + ($strings === [] ? [] : ['strings' => $strings]));
+            $plan = self::plan($json);
+            $under = [];
+            foreach (range(1, 6) as $position) {
+                $lines = self::linesOf($plan, "seat:{$position}");
+                $under[] = preg_match('/under the loop of string (\d)/', implode(' ', $lines), $found) === 1 ? (int) $found[1] : ($lines === [] ? null : 0);
+            }
+
+            return $under;
+        };
+        self::assertSame([2, 3, 4, 3, 4, 5], $under('all'));
+        // Outside in: the fifth and second lie under what is tied after them, the last under its own.
+        self::assertSame([2, 3, 0, 3, 4, 5], $under('pairs'));
+        self::assertSame([null, 0, null, null, null, null], $under('one', [2]));
+    }
+
+    public function test_a_banjo_s_fifth_and_an_elastomer_string_have_ways_of_their_own(): void
+    {
+        $json = Documents::with('/instrument/kind', 'banjo', self::strung('steel', ['anchor' => 'loop-end'], present: false));
+        $json->strings = array_slice(is_array($json->strings) ? $json->strings : [], 0, 5);
+        $json = Documents::with('/instrument/short_strings', [(object) ['position' => 5, 'starts_at_fret' => 5]], $json);
+        $json->tunings = [(object) ['name' => 'Open G', 'pitches' => ['D4', 'B3', 'G3', 'D3', 'G4']]];
+        $plan = self::plan($json);
+        self::assertContains('the tail twice through the peg', self::linesOf($plan, 'fit:5'));
+        self::assertNotContains('the tail twice through the peg', self::linesOf($plan, 'fit:4'));
+        self::assertContains('hole in line, through it from inside', self::linesOf($plan, 'fit:4'));
+        self::assertContains('string 5: at its 17th fret', self::linesOf($plan, 'intonate'));
+        self::assertStringContainsString('from the nut', self::linesOf($plan, 'place-bridge')[0]);
+        self::assertSame([], self::linesOf($plan, 'mark-bridge'));
+
+        $json = self::strung('steel', ['posts' => ['type' => 'elastomer', 'diameter_mm' => 12], 'anchor' => 'slotted-elastomer']);
+        $plan = self::plan($json);
+        self::assertContains('once round the post, then through it', self::linesOf($plan, 'fit:6'));
+        self::assertContains('half round, then under its first wrap', self::linesOf($plan, 'fit:3'));
+        self::assertContains('a small loop round the post', self::linesOf($plan, 'fit:1'));
+    }
+
+    public function test_a_slot_that_is_too_narrow_is_said_when_its_string_goes_on(): void
+    {
+        $plan = self::plan(self::strung('steel', ['nut' => ['slots_mm' => [0.3, 0.4, 0.5, 0.75, 1.0, 1.1]]]));
+        self::assertContains('does it reach its slot’s floor?', self::linesOf($plan, 'fit:6'));
+        self::assertNotContains('does it reach its slot’s floor?', self::linesOf($plan, 'fit:1'));
+    }
+
     /** One that broke, two that went dull: the others stay, pull and are named. */
     public function test_only_some_strings_are_changed(): void
     {
@@ -171,7 +281,7 @@ final class PlanTest extends CoreTestCase
             self::assertEqualsCanonicalizing([1, 4], $of(Phase::Off), $off);
             self::assertEqualsCanonicalizing([1, 4], $of(Phase::Fit), $off);
             self::assertSame([1, 4], array_map(static fn ($string): int => $string->position, $plan->strings), $off);
-            self::assertStringContainsString('What stays on gives the pitch: strings 2, 3, 5, 6.', $plan->steps[0]->do->text(Units::si()));
+            self::assertStringContainsString('strings 2, 3, 5, 6 stay, and give the pitch.', $plan->steps[0]->do->text(Units::si()));
             // What stays pulls all the while.
             $stays = 0.0;
             $after = 0.0;
@@ -229,7 +339,7 @@ final class PlanTest extends CoreTestCase
         $gut = self::plan(self::strung('gut', ['anchor' => 'loop-end']));
         self::assertSame('seal-ends', $keys($gut)[count($gut->steps) - 2]);
         $tuned = array_values(array_filter($gut->steps, static fn (Step $step): bool => $step->key === 'tune-string:1'))[0];
-        self::assertStringContainsString('Lock its end under itself, and leave 25 mm', $tuned->do->text(Units::si()));
+        self::assertStringContainsString('lock its end under itself, leave 25 mm', $tuned->do->text(Units::si()));
     }
 
     public function test_what_pulls_is_told_after_every_step(): void
@@ -374,16 +484,16 @@ final class PlanTest extends CoreTestCase
             return [];
         };
 
-        self::assertSame(['Leave as slack', '35 mm', '35 mm'], $key(['leave' => 'millimetres'], 1));
-        self::assertSame(['Leave as slack', '1½ posts', '35 mm'], $key([], 1));
-        self::assertSame(['Leave as slack', '1½ posts', '35 mm'], $key(['leave' => 'posts'], 1));
-        self::assertSame(['Leave as slack, in first frets', '1 fret', '35 mm'], $key(['leave' => 'fret'], 1));
-        self::assertSame(['Leave as slack: under it at the 12th go', '5 fingers', '35 mm'], $key(['leave' => 'lift'], 1));
+        self::assertSame(['Let back', '35 mm', '35 mm'], $key(['leave' => 'millimetres'], 1));
+        self::assertSame(['Let back', '1½ posts', '35 mm'], $key([], 1));
+        self::assertSame(['Let back', '1½ posts', '35 mm'], $key(['leave' => 'posts'], 1));
+        self::assertSame(['Let back, in first frets', '1 fret', '35 mm'], $key(['leave' => 'fret'], 1));
+        self::assertSame(['Let back until under it at the 12th go', '5 fingers', '35 mm'], $key(['leave' => 'lift'], 1));
         self::assertSame(['Cut it past its own post by', '43 mm', '43 mm'], $key(['cut' => 'before', 'leave' => 'millimetres'], 1));
         self::assertSame(['Cut it past its own post by', '2 posts', '50 mm'], $key(['leave' => 'posts'], 1, ['type' => 'slotted']));
         self::assertSame(['Fold it back from its post, and cut at', '47 mm', '47 mm'], $key(['leave' => 'posts'], 6, ['type' => 'slotted']));
         self::assertSame(['Wind', '½ of a turn', '½ of a turn'], $key([], 6, ['type' => 'locking']));
-        self::assertSame(['Leave as slack', '32 mm', '32 mm'], $key(['leave' => 'millimetres'], 6, ['diameter_mm' => null]));
+        self::assertSame(['Let back', '32 mm', '32 mm'], $key(['leave' => 'millimetres'], 6, ['diameter_mm' => null]));
     }
 
     public function test_turns_go_round_by_the_side_and_the_hand(): void
@@ -415,7 +525,7 @@ final class PlanTest extends CoreTestCase
         $json = self::strung('steel', []);
         $pairs = self::plan($json);
         $done = array_column(array_slice($pairs->steps, 0, 9), 'key');
-        self::assertSame(['prepare', 'note-before', 'off:6', 'off:1', 'care', 'fit:6', 'fit:1', 'tune-string:6', 'tune-string:1'], $done);
+        self::assertSame(['prepare', 'note-before', 'off:6', 'off:1', 'care', 'fit:6', 'tune-string:6', 'fit:1', 'tune-string:1'], $done);
         self::assertSame('off:5', $pairs->next($done)?->key);
 
         $json->job = (object) ['schools' => (object) ['off-at-once' => 'one', 'order' => 'treble-first']];

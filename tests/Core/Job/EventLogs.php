@@ -6,6 +6,7 @@ namespace Tests\Core\Job;
 
 use Lira\Document\JobEventReader;
 use Lira\Document\Problems;
+use Lira\Job\Event\Did;
 use Lira\Job\Log;
 use Lira\Job\Progress;
 use Lira\Job\Recorded;
@@ -61,7 +62,7 @@ final class EventLogs
 
         return self::plain([
             'done' => array_map(
-                static fn (string $key, Recorded $of): array => ['key' => $key, 'at' => $at($of->atS), 'device' => $of->device],
+                static fn (string $key, Recorded $of): array => ['key' => $key, 'at' => $at($of->atS), 'device' => $of->device, 'cents' => $of->event instanceof Did ? $of->event->cents : null],
                 $progress->doneKeys(),
                 $progress->done(),
             ),

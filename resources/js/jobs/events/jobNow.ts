@@ -17,6 +17,8 @@ export interface StringNow extends JobString {
     turned: number | null;
     /** How the one before it ended, and where, such as broken:saddle; null where nobody said. */
     died: string | null;
+    /** How far from its pitch the tuner read it as it was tuned; null where it was brought there by hand, or not yet. */
+    heard: number | null;
 }
 
 /** A job as it is once what was done here is counted in. */
@@ -46,7 +48,7 @@ export function jobNow(job: Job, progress: Progress): JobWithAll {
     };
 }
 
-function stringNow(string: JobString, { wrong, shortened, turned, died }: Progress): StringNow {
+function stringNow(string: JobString, { done, wrong, shortened, turned, died }: Progress): StringNow {
     const { position } = string;
     const end = died.get(position);
     return {
@@ -54,6 +56,7 @@ function stringNow(string: JobString, { wrong, shortened, turned, died }: Progre
         spoiled: wrong.filter((each) => each.position === position && !each.whole).length,
         short_turns: shortened.get(position)?.turns ?? null,
         turned: turned.get(position) ?? null,
+        heard: done.get(`tune-string:${position}`)?.cents ?? null,
         died: end === undefined ? null : [end.how, end.where].filter(Boolean).join(':'),
     };
 }

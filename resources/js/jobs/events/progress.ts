@@ -8,6 +8,8 @@ export interface Done {
     key: string;
     at: string;
     device: string;
+    /** How far from its pitch the tuner read it; null where it was brought there by hand. */
+    cents: number | null;
 }
 
 /** A string that could not stay. */
@@ -137,10 +139,10 @@ type Happen<K extends JobEvent['kind']> = (
 
 /** What each kind of event makes of how far a job is. */
 const HAPPEN: { [K in JobEvent['kind']]: Happen<K> } = {
-    did: (course, { key }, event) => {
+    did: (course, { key, cents = null }, event) => {
         const { done, rests } = course.progress;
         if (!done.has(key)) {
-            done.set(key, { key, at: event.at, device: event.device });
+            done.set(key, { key, at: event.at, device: event.device, cents });
         }
         rests.delete(key);
         const string = /^(?:seat|fit|tune-string):(\d+)$/.exec(key)?.[1];

@@ -11,6 +11,7 @@ import { onDemand } from '../../ui/onDemand';
 import type { JobNow } from '../useJob';
 import { WayOn } from '../step/WayOn';
 import { foundBy } from './code';
+import { notchWords } from './notches';
 import { useScanner } from './useScanner';
 
 const ScanDialog = onDemand(
@@ -26,7 +27,7 @@ interface Props {
     onDone: () => void;
 }
 
-/** Before a string goes on: whether it is the one. Asked twice where a neighbour is nearly as thick. */
+/** Before a string goes on: whether it is the one. Asked twice where another of the job is nearly as thick. */
 export function PacketGuard({ now, string, planned, main, onDone }: Props) {
     const units = useUnits();
     const [sure, setSure] = useState(false);
@@ -122,7 +123,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                     Packet’s code
                     <span className="w-40">
                         <input
-                            className={`${fieldClass} h-12 text-xl`}
+                            className={`${fieldClass} h-16 text-xl`}
                             value={typed}
                             autoComplete="off"
                             aria-describedby={problem === null ? undefined : 'packet-wrong'}
@@ -130,11 +131,11 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                         />
                     </span>
                 </label>
-                <Button type="submit" large>
+                <Button type="submit" large className="h-16">
                     Check
                 </Button>
                 {'mediaDevices' in navigator && (
-                    <Button large onClick={() => setScanning(true)}>
+                    <Button large className="h-16" onClick={() => setScanning(true)}>
                         Scan it
                     </Button>
                 )}
@@ -161,10 +162,6 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
             {scanning && <ScanDialog onCode={hear} onClose={() => setScanning(false)} />}
         </article>
     );
-}
-
-function notchWords(count: number): string {
-    return count === 1 ? 'one notch' : `${count} notches`;
 }
 
 /** As many bars as its number, as they are printed on the label. */

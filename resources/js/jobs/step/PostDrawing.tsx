@@ -6,22 +6,31 @@ import { boxAround } from '../../instruments/drawings/geometry';
 
 const WIDTH = 320;
 const HEIGHT = 400;
-const EDGE = 20;
+const EDGE = 24;
 /** Round the post of a string that begins along the neck, millimetres. */
 const AROUND = 55;
+/** So much of the head is seen beside a post, millimetres. */
+const BESIDE = 22;
+
+/** What is done at the post now: its end let back and wound on, cut first, or pulled snug; tuned; or taken off. */
+export type AtPost = 'let-back' | 'cut-first' | 'snug' | 'tuning' | 'off';
 
 interface Props {
     fit: DrawnFit;
     planned: StringPlanned;
-    /** What is measured along its tail, from the middle of its post; null where nothing is. */
-    mark: { mm: number; word: string } | null;
+    shows: AtPost;
     leftHanded: boolean;
 }
 
 type Place = { x: number; y: number };
 
-/** This string's post among the others, to scale: from which side, which way round, how long its tail, where it is cut. */
-export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
+const OTHER_WAY = { clockwise: 'anticlockwise', anticlockwise: 'clockwise' } as const;
+
+/**
+ * This string's post among the others, to scale: from which side, which way round now, how much is let back between nut and post, where
+ * it is cut.
+ */
+export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
     const units = useUnits();
     const string = fit.strings.find(({ position }) => position === planned.position);
     if (string === undefined) {
@@ -34,9 +43,15 @@ export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
     const others = fit.strings.filter(({ post }) => onHead === (post.centre_mm[0] ?? 0) <= 0);
     const own = upright(string.post.centre_mm);
     const tangent = upright(string.post.tangent_mm);
-    const tail = tailOf(fit, planned, mark?.mm ?? 0, own, start, upright);
+    const cut =
+        shows === 'cut-first' && planned.cut_past_post_mm !== null
+            ? planned.cut_past_post_mm
+            : shows === 'tuning' && planned.tail.step.startsWith('tune-')
+              ? planned.tail.mm
+              : null;
+    const tail = tailOf(fit, planned, cut ?? 0, own, start, upright);
     const seen = onHead
-        ? [...fit.headstock.outline_mm.map(upright), ...fit.neck.nut_mm.map(upright), tail.end]
+        ? [...fit.neck.nut_mm.map(upright), { x: own.x - BESIDE, y: own.y - BESIDE }, { x: own.x + BESIDE, y: own.y }, tail.end]
         : [{ x: own.x - AROUND, y: own.y - AROUND }, { x: own.x + AROUND, y: own.y + AROUND }, start];
     const box = boxAround(seen.map(({ x, y }): Point => [x, y]));
     const scale = Math.min(
@@ -52,16 +67,19 @@ export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
     const post = at(own);
     const radius = Math.max(9, string.post.radius_mm * scale);
     const end = at(tail.end);
+    const winds = planned.winds === null ? null : shows === 'off' ? OTHER_WAY[planned.winds] : planned.winds;
+    const slack = shows === 'let-back' ? planned.slack_mm : null;
     const words = [
         `Post ${planned.position}`,
-        planned.winds === null ? null : `turns ${planned.winds}`,
-        mark === null ? null : `${mark.word} ${fineLength(mark.mm, units, 0)} past it`,
+        winds === null ? null : `turns ${winds}`,
+        slack === null ? null : `${fineLength(slack, units, 0)} let back before it`,
+        cut === null ? null : `cut ${fineLength(cut, units, 0)} past it`,
     ]
         .filter((part) => part !== null)
         .join(', ');
     return (
         <figure className="mx-auto w-full max-w-80 self-start max-md:hidden">
-            <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full overflow-visible" role="img" aria-label={words}>
+            <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" role="img" aria-label={words}>
                 {onHead && (
                     <path
                         d={`${fit.headstock.outline_mm.map((point, index) => `${index === 0 ? 'M' : 'L'}${at(upright(point)).x} ${at(upright(point)).y}`).join(' ')} Z`}
@@ -72,7 +90,13 @@ export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
                 {onHead && nutA !== undefined && nutB !== undefined && (
                     <>
                         <line x1={nutA.x} y1={nutA.y} x2={nutB.x} y2={nutB.y} stroke="var(--ink)" strokeWidth={6} />
-                        <text x={Math.max(nutA.x, nutB.x) + 8} y={nutA.y + 4} fontSize="13" fill="var(--ink-soft)">
+                        <text
+                            x={Math.min(WIDTH - 4, Math.max(nutA.x, nutB.x))}
+                            y={Math.max(nutA.y, nutB.y) + 17}
+                            textAnchor="end"
+                            fontSize="13"
+                            fill="var(--ink-soft)"
+                        >
                             nut
                         </text>
                     </>
@@ -95,20 +119,30 @@ export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
                         )
                     );
                 })}
-                <line
-                    x1={at(start).x}
-                    y1={at(start).y}
-                    x2={at(tangent).x}
-                    y2={at(tangent).y}
-                    stroke="var(--ink)"
-                    strokeWidth={thick + 1}
-                />
-                {mark !== null && (
+                {slack === null ? (
+                    <line
+                        x1={at(start).x}
+                        y1={at(start).y}
+                        x2={at(tangent).x}
+                        y2={at(tangent).y}
+                        stroke="var(--ink)"
+                        strokeWidth={thick + 1}
+                    />
+                ) : (
+                    <LetBack
+                        from={at(start)}
+                        to={at(tangent)}
+                        slack={slack * scale}
+                        thick={thick}
+                        label={fineLength(slack, units, 0)}
+                    />
+                )}
+                {cut !== null && (
                     <Tail
                         from={post}
                         to={end}
                         thick={thick}
-                        label={`${mark.word}, ${fineLength(mark.mm, units, 0)}`}
+                        label={`cut, ${fineLength(cut, units, 0)}`}
                         colour={`var(--${tone}-dark)`}
                     />
                 )}
@@ -138,12 +172,15 @@ export function PostDrawing({ fit, planned, mark, leftHanded }: Props) {
                         </g>
                     );
                 })}
-                {planned.winds !== null && (
-                    <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={planned.winds === 'clockwise'} />
-                )}
+                {winds !== null && <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={winds === 'clockwise'} />}
             </svg>
             <figcaption className="text-center text-lg text-ink-soft">
-                {planned.winds === null ? pitchLabel(`Post ${planned.position}`) : `winds ${planned.winds}`}
+                {winds === null
+                    ? pitchLabel(`Post ${planned.position}`)
+                    : shows === 'off'
+                      ? `comes off ${winds}`
+                      : `winds ${winds}`}
+                {slack !== null && <span className="block text-base">dashed: pulled straight; black: let back</span>}
             </figcaption>
         </figure>
     );
@@ -178,6 +215,55 @@ const distance = (a: Place, b: Place) => Math.hypot(a.x - b.x, a.y - b.y);
 function unit(from: Place, to: Place): Place {
     const length = distance(from, to) || 1;
     return { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
+}
+
+/** Pulled straight, marked at the post, and so much let back that it bows by that length. Lengths in pixels. */
+function LetBack({ from, to, slack, thick, label }: { from: Place; to: Place; slack: number; thick: number; label: string }) {
+    const way = unit(from, to);
+    const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+    const side = middle.x < WIDTH / 2 ? 1 : -1;
+    // Towards where there is room.
+    const aside =
+        way.y > 0
+            ? { x: -way.y * side, y: way.x * side }
+            : { x: Math.abs(way.y) * side, y: -way.x * side * Math.sign(way.y || 1) };
+    // A shallow bow of the length L is longer than its chord by 8 h² / (3 L).
+    const height = Math.min(0.9 * distance(from, to), Math.sqrt((3 * distance(from, to) * slack) / 8));
+    const apex = { x: middle.x + aside.x * height, y: middle.y + aside.y * height };
+    const pull = { x: middle.x + 2 * aside.x * height, y: middle.y + 2 * aside.y * height };
+    const across = { x: -way.y * 13, y: way.x * 13 };
+    return (
+        <>
+            <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke="var(--ink-faint)" strokeWidth={1.5} strokeDasharray="6 5" />
+            <path
+                d={`M${from.x} ${from.y} Q${pull.x} ${pull.y} ${to.x} ${to.y}`}
+                fill="none"
+                stroke="var(--ink)"
+                strokeWidth={thick + 1}
+            />
+            <line
+                x1={to.x - across.x}
+                y1={to.y - across.y}
+                x2={to.x + across.x}
+                y2={to.y + across.y}
+                stroke="var(--accent)"
+                strokeWidth={3}
+            />
+            <text
+                x={apex.x + side * 12}
+                y={apex.y + 7}
+                textAnchor={side > 0 ? 'start' : 'end'}
+                fontSize="22"
+                fontWeight={800}
+                fill="var(--accent)"
+                stroke="var(--paper)"
+                strokeWidth={5}
+                paintOrder="stroke"
+            >
+                {label}
+            </text>
+        </>
+    );
 }
 
 function Tail({ from, to, thick, label, colour }: { from: Place; to: Place; thick: number; label: string; colour: string }) {

@@ -1,6 +1,6 @@
 import { Link, router } from '@inertiajs/react';
 import { useState, type RefObject } from 'react';
-import type { DrawnFit, EventDied, FittingFigure } from '../../generated/formats';
+import type { DrawnFit } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
@@ -13,7 +13,11 @@ import { mayNotify } from '../../frame/reminders/Reminders';
 import { restsUntil, type JobNow } from '../useJob';
 import { useClock } from '../../server/useClock';
 import { momentWords, spanWords } from '../../units/times';
+import { claimOf, screenClaim } from './claims';
+import { HeardPitch, ListenSwitch } from './HeardPitch';
+import { Lines } from './Lines';
 import { MomentFields } from './MomentFields';
+import { atPost } from './atPost';
 import { PostDrawing } from './PostDrawing';
 import { holdsAt, SettlePanel } from './SettlePanel';
 import { SkipRestDialog } from '../ways/SkipRestDialog';
@@ -32,22 +36,28 @@ export function StepPanel({ now, frame, fit, main }: Props) {
     const { step, part } = frame;
     const string = job.strings.find(({ position }) => position === step.position);
     const planned = plan.strings.find(({ position }) => position === step.position);
-    const done = () => record('did', { key: frame.key });
+    const [cents, setCents] = useState<number | null>(null);
+    const done = () =>
+        record('did', cents === null ? { key: frame.key } : { key: frame.key, cents: Math.round(10 * cents) / 10 });
     if (part !== null && string !== undefined && planned !== undefined && part.key.startsWith('packet:')) {
         return <PacketGuard now={now} string={string} planned={planned} main={main} onDone={done} />;
     }
     const figure = part?.figure ?? null;
     const seat = part?.key.startsWith('seat:') === true;
-    const atPost = part === null ? step.phase === 'tune' || step.phase === 'off' : !seat;
-    const drawn = string !== undefined && planned !== undefined && atPost;
-    const words = part?.do ?? step.do;
+    const drawn =
+        string !== undefined && planned !== undefined && (part === null ? step.phase === 'tune' || step.phase === 'off' : !seat);
     const doneWhen = part === null ? step.done_when : part.done_when;
     // Once, where it begins: at the first part that hands touch.
     const caution = part === null || seat ? step.caution : null;
     return (
         <article className={drawn ? 'grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,20rem)]' : 'min-w-0'}>
             <div className="min-w-0">
-                {string !== undefined && <Which string={string} old={step.phase === 'off'} />}
+                {string !== undefined && (
+                    <div className="flex items-start justify-between gap-3">
+                        <Which string={string} old={step.phase === 'off'} />
+                        {step.phase === 'tune' && <ListenSwitch />}
+                    </div>
+                )}
                 {figure !== null && (
                     <p className="mt-1">
                         <span className="block text-[2rem] leading-tight">{part?.lead}</span>
@@ -58,15 +68,9 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                     </p>
                 )}
                 {figure === null && string !== undefined && step.phase === 'tune' && <Large>{pitchLabel(string.pitch)}</Large>}
-                <p
-                    className={
-                        figure === null
-                            ? 'mt-2 max-w-[40ch] text-[2.1rem] leading-snug max-sm:text-[1.6rem]'
-                            : 'mt-2 max-w-[48ch] text-[1.75rem] leading-snug max-sm:text-xl'
-                    }
-                >
-                    {words}
-                </p>
+                <dl className="mt-2 grid grid-cols-2">
+                    <Lines lines={part?.lines ?? step.lines} small={figure !== null} />
+                </dl>
                 {string?.short_turns != null && part?.key.startsWith('fit:') === true && (
                     <p className="mt-2 text-lg font-semibold">It was cut short: wind what it gives.</p>
                 )}
@@ -84,13 +88,16 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                         Find where the saddles belong
                     </Link>
                 )}
-                {step.phase === 'off' && step.position !== null && <HowItDied now={now} position={step.position} />}
-                {step.phase === 'tune' && step.position !== null && <ReallyTurned now={now} position={step.position} />}
+                {step.phase === 'tune' && string !== undefined && (
+                    <HeardPitch now={now} string={string} cents={cents} onHeard={setCents} />
+                )}
             </div>
-            {drawn && <PostDrawing fit={fit} planned={planned} mark={markOf(figure)} leftHanded={job.left_handed} />}
+            {drawn && <PostDrawing fit={fit} planned={planned} shows={atPost([frame])} leftHanded={job.left_handed} />}
             {step.rests_s === null ? (
                 <WayOn main={main} onGo={done}>
-                    {doneLabel(frame)}
+                    {cents === null
+                        ? claimOf(frame)
+                        : screenClaim({ key: frame.key, frames: [frame], position: step.position }, cents)}
                 </WayOn>
             ) : (
                 <Rest now={now} frame={frame} seconds={step.rests_s} main={main} onDone={done} />
@@ -98,30 +105,6 @@ export function StepPanel({ now, frame, fit, main }: Props) {
             {(step.key === 'stretch' || step.key === 'wait') && <SettlePanel now={now} />}
         </article>
     );
-}
-
-const MARKS: Partial<Record<FittingFigure['name'], string>> = { cut_past_post_mm: 'cut', slack_mm: 'leave' };
-
-/** What is measured along the tail at this step. */
-function markOf(figure: FittingFigure | null): { mm: number; word: string } | null {
-    const word = figure === null ? undefined : MARKS[figure.name];
-    return figure === null || word === undefined ? null : { mm: figure.value, word };
-}
-
-function doneLabel({ step, part }: Frame): string {
-    if (part?.key.startsWith('seat:') === true) {
-        return 'Done: it holds';
-    }
-    switch (step.phase) {
-        case 'off':
-            return 'Done: it is off';
-        case 'fit':
-            return 'Done: it is on and wound';
-        case 'tune':
-            return step.position === null ? 'Done: it is in tune' : 'Done: at its pitch';
-        default:
-            return 'Done';
-    }
 }
 
 function Large({ children }: { children: string }) {
@@ -230,64 +213,5 @@ function Rest({
             )}
             {left > 0 && skip(left)}
         </>
-    );
-}
-
-const ENDS: { how: EventDied['data']['how']; where?: NonNullable<EventDied['data']['where']>; label: string }[] = [
-    { how: 'dull', label: 'dull' },
-    { how: 'corroded', label: 'corroded' },
-    { how: 'broken', where: 'ball', label: 'broke at the ball' },
-    { how: 'broken', where: 'saddle', label: 'at the saddle' },
-    { how: 'broken', where: 'fret', label: 'over a fret' },
-    { how: 'broken', where: 'nut', label: 'at the nut' },
-    { how: 'broken', where: 'post', label: 'at its post' },
-    { how: 'broken', where: 'elsewhere', label: 'elsewhere' },
-];
-
-/** How and where the old string had ended, said in a tap, so that one learns where they break. */
-function HowItDied({ now, position }: { now: JobNow; position: number }) {
-    const said = now.job.strings.find((string) => string.position === position)?.died ?? null;
-    return (
-        <fieldset className="mt-3">
-            <legend className="text-sm text-ink-soft">How the old one had ended, where it is otherwise than the rest</legend>
-            <div className="mt-1 flex flex-wrap gap-1.5">
-                {ENDS.map(({ how, where = '', label }) => (
-                    <button
-                        key={label}
-                        type="button"
-                        aria-pressed={said === [how, where].filter(Boolean).join(':')}
-                        className="h-9 min-w-11 rounded-field border border-rule-strong bg-sheet px-2 hover:border-ink aria-pressed:border-accent aria-pressed:bg-accent-wash aria-pressed:font-bold"
-                        onClick={() => now.record('died', { position, how, where })}
-                    >
-                        {label}
-                    </button>
-                ))}
-            </div>
-        </fieldset>
-    );
-}
-
-const GIVEN = [0.5, 1, 1.5, 2, 2.5, 3, 3.5];
-
-/** How many turns there really are, said in a tap, so that the next slack is closer. */
-function ReallyTurned({ now, position }: { now: JobNow; position: number }) {
-    const said = now.job.strings.find((string) => string.position === position)?.turned ?? null;
-    return (
-        <fieldset className="mt-3">
-            <legend className="text-sm text-ink-soft">Turns it really gave, if you like to say</legend>
-            <div className="mt-1 flex flex-wrap gap-1.5">
-                {GIVEN.map((turns) => (
-                    <button
-                        key={turns}
-                        type="button"
-                        aria-pressed={said === turns}
-                        className="h-9 min-w-11 rounded-field border border-rule-strong bg-sheet px-2 hover:border-ink aria-pressed:border-accent aria-pressed:bg-accent-wash aria-pressed:font-bold"
-                        onClick={() => now.record('turned', { position, turns })}
-                    >
-                        {String(turns).replace('.5', '½').replace(/^0½/, '½')}
-                    </button>
-                ))}
-            </div>
-        </fieldset>
     );
 }

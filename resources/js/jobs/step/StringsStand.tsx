@@ -1,9 +1,11 @@
 import { clsx } from 'clsx';
 import type { FittingPlan } from '../../generated/formats';
-import type { Job } from '../../generated/views';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
+import { centsWords } from '../../tuning/heard';
+import type { JobWithAll, StringNow } from '../events/jobNow';
 import { whereabouts, type Whereabouts } from '../frames';
+import { AT_PITCH_CENTS } from './claims';
 import { capital } from '../words';
 
 const WORDS: Record<Whereabouts, string> = {
@@ -14,8 +16,13 @@ const WORDS: Record<Whereabouts, string> = {
     none: 'not on yet',
 };
 
+/** Where it stands, and where that is known by ear, how near its pitch. */
+function standWords(at: Whereabouts, { heard }: StringNow): string {
+    return at === 'pitch' && heard !== null && Math.abs(heard) > AT_PITCH_CENTS ? `new, ${centsWords(heard)} cents` : WORDS[at];
+}
+
 interface Props {
-    job: Job;
+    job: JobWithAll;
     plan: FittingPlan;
     done: ReadonlySet<string>;
     current: number | null;
@@ -53,7 +60,9 @@ export function StringsStand({ job, plan, done, current, className, onSchools }:
                                     {pitchLabel(string.pitch)}
                                 </span>
                                 <span className="block truncate text-base leading-tight text-ink-soft">
-                                    {job.missing.includes(string.position) ? `${WORDS[at]}; missing` : WORDS[at]}
+                                    {job.missing.includes(string.position)
+                                        ? `${standWords(at, string)}; missing`
+                                        : standWords(at, string)}
                                 </span>
                             </span>
                             <svg viewBox="0 0 72 10" width="100%" height={10} preserveAspectRatio="none" aria-hidden>

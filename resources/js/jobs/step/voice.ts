@@ -2,10 +2,11 @@ import { useCallback, useEffect } from 'react';
 import { useAloudOn } from '../../frame/reading/heard';
 import type { Frame } from '../frames';
 
-/** What is read aloud of a step: its figure first, then what to do. */
+/** What is read aloud of a step: its figure first, then what to do, and what to take care of where hands begin. */
 export function spokenOf({ step, part }: Frame): string {
     const figure = part?.figure == null ? '' : `${part.lead ?? ''} ${part.figure.said}. `;
-    return figure + (part?.do ?? step.do);
+    const caution = (part === null || part.key.startsWith('seat:')) && step.caution !== null ? ` ${step.caution}` : '';
+    return figure + (part?.do ?? step.do) + caution;
 }
 
 /** Reads aloud with the browser's own voice, where there is one and it is wanted. */
