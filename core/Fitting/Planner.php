@@ -16,8 +16,7 @@ use Lira\Fitting\School\Schools;
 use Lira\Fitting\School\Stretch;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Fingerboard;
-use Lira\Kind\Anchor;
-use Lira\Kind\Kind;
+use Lira\Intonation\Saddles;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Material\Material;
@@ -32,6 +31,9 @@ final class Planner
     private const STAGES = 3;
 
     private const DAY_S = 86_400;
+
+    /** So many pairs of strings are named; how it goes on is plain then. */
+    private const PAIRS_SAID = 4;
 
     /** So long steel is played until it holds. */
     private const PLAYED_S = 1800;
@@ -219,13 +221,15 @@ final class Planner
             return;
         }
         $this->pulls[$position] = null;
+        $lines = ['slacken it until it flops', 'cut it, both ends held', ...$this->anchor->off(), 'look how and where it died'];
         $this->say(
             Phase::Off,
             $position,
             'off',
-            ['slacken it until it flops', 'cut it, both ends held', ...$this->anchor->off(), 'look how and where it died'],
+            $lines,
             'It is off, coiled and in the bin.',
             [Caution::Cutting, $this->anchor->offCaution()],
+            do: 'String {string}: '.implode('; ', $lines).'.',
             brief: ['slack, then cut, then off: look why'],
         );
     }
@@ -313,14 +317,16 @@ final class Planner
             return;
         }
         $this->pulls[$position] = $string->tunings[0]->tensionN;
+        $lines = ['a thumb in its slot, up from below', ...$this->anchor->tuned(), ...$this->cutting($string)];
         $this->say(
             Phase::Tune,
             $position,
             'tune-string',
-            ['a thumb in its slot, up from below', ...$this->anchor->tuned(), ...$this->cutting($string)],
+            $lines,
             'It sounds {pitch}, no end stands out.',
             [Caution::TooHigh, Caution::Tails],
             self::named($string) + ['tail_mm' => 1000 * $this->tail($position)->leftM],
+            do: 'String {string}, to {pitch}: '.implode('; ', $lines).'.',
             brief: ['up from below to {pitch}', ...$this->anchor->tuned(), $this->cutting($string)[0]],
         );
     }
@@ -392,19 +398,21 @@ final class Planner
 
         return $pairs === [] ? ['squeeze each along its length'] : [
             'squeeze every other string together',
-            ...array_map(static fn (array $some): string => implode(', ', $some), array_chunk(array_slice($pairs, 0, 4), 2)),
+            ...array_map(static fn (array $some): string => implode(', ', $some), array_chunk(array_slice($pairs, 0, self::PAIRS_SAID), 2)),
+            ...(count($pairs) > self::PAIRS_SAID ? ['and so on, to the last'] : []),
         ];
     }
 
     private function intonate(): void
     {
-        $this->say(Phase::Intonate, null, 'witness', ['press each string down once', 'just before its saddle', 'and just past the nut'], 'Each leaves both of them straight.');
+        if ($this->softest() !== Material::Polyurethane) {
+            $this->say(Phase::Intonate, null, 'witness', ['press each string down once', 'just before its saddle, just past the nut'], 'Each leaves both of them straight.');
+        }
         $short = array_values(array_filter($this->fitted(), fn (EvaluatedString $string): bool => $this->design->instrument->scale->startFret($string->position) > 0));
         $this->say(Phase::Intonate, null, 'intonate', [
             ...match (true) {
                 $this->bridge === BridgeHold::Loose => ['set the bridge by harmonics', 'the first string’s foot, then the last’s'],
-                $this->design->instrument->hardware->anchor === Anchor::TieBlock,
-                in_array($this->design->instrument->kind, [Kind::AcousticGuitar, Kind::TenorGuitar], true) => ['compare open and fretted at the 12th', 'its saddle stays', 'note what it is off by'],
+                Saddles::of($this->design->instrument) === Saddles::Fixed => ['compare open and fretted at the 12th', 'its saddle stays', 'note what it is off by'],
                 default => ['compare open and fretted at the 12th', 'the median of three', 'slacken before you turn a saddle’s screw'],
             },
             ...array_map(fn (EvaluatedString $string): string => "string {$string->position}: at its ".($this->design->instrument->scale->startFret($string->position) + 12).'th fret', $short),
@@ -473,6 +481,8 @@ final class Planner
         $tail = $this->tail($string->position);
 
         return match (true) {
+            // Cut as it went on, and blunt.
+            $string->string->spec->type->material === Material::Polyurethane => ['nothing bunched low on its post'],
             $tail->isGut => ['lock its end under itself, leave {tail_mm:0}'],
             $tail->step !== "tune-string:{$string->position}" => ['bend its tail away from the hand'],
             $string->string->spec->type->construction->isWound() => ['bend the tail sharply, cut at {tail_mm:0}', 'bend that away from the hand'],

@@ -178,12 +178,12 @@ final readonly class PuttingOn
     {
         $wind = array_values(array_filter(
             $this->post->on($this->cutFirst, $this->thickness),
-            fn (string $clause): bool => ! $this->post->winds() && ! $this->post->leavesSlack() || str_contains($clause, '{wind}') || str_starts_with($clause, 'pull it'),
+            fn (string $clause): bool => ! $this->post->winds() && ! $this->post->leavesSlack() || str_starts_with($clause, '{') || str_starts_with($clause, 'pull it'),
         ));
 
         return [
             ...($this->cutFirst ? [$this->isStretched() ? 'stretched: '.($this->foldsBack() ? '' : 'cut it ').$this->cutWords() : ($this->foldsBack() ? 'fold it back {cut_mm:0}, cut it first' : 'cut it first, '.$this->cutWords())] : []),
-            ...array_slice($this->filled($wind), 0, 2),
+            ...array_slice($this->filled($wind), 0, 3),
             ...$this->besides(),
         ];
     }
@@ -218,20 +218,25 @@ final readonly class PuttingOn
      */
     private function filled(array $clauses): array
     {
+        $letsBack = ! $this->cutFirst && $this->post->leavesSlack();
+        $back = match (true) {
+            ! $letsBack => null,
+            $this->leaving === Leave::Lift => 'let it back: {leave} under the 12th',
+            $this->planned->slackShort($this->leaving) === null => 'let {leave_mm:0} back',
+            default => 'let {leave} back',
+        };
+        $both = $this->leaving === Leave::Lift ? [$back, 'wind {turns}'] : [($back === null ? '' : "{$back}, ").'wind {turns}'];
         $filled = [];
         foreach ($clauses as $clause) {
-            if ($clause !== '{wind}') {
-                $filled[] = $clause;
-            } elseif ($this->cutFirst || ! $this->post->leavesSlack()) {
-                $filled[] = 'wind {turns}';
-            } elseif ($this->leaving === Leave::Lift) {
-                array_push($filled, 'let it back: {leave} under the 12th', 'wind {turns}');
-            } else {
-                $filled[] = ($this->planned->slackShort($this->leaving) === null ? 'let {leave_mm:0} back' : 'let {leave} back').', wind {turns}';
-            }
+            array_push($filled, ...match ($clause) {
+                '{back}' => [$back],
+                '{on}' => ['wind {turns}'],
+                '{wind}' => $both,
+                default => [$clause],
+            });
         }
 
-        return $filled;
+        return array_values(array_filter($filled, static fn (?string $clause): bool => $clause !== null));
     }
 
     /** @return list<string> what this string needs besides */

@@ -158,6 +158,7 @@ const VIEWS: Record<string, View> = {
             'another bench': more(/^More/, 'Hand it to another bench…'),
             'its record': more(/^More/, 'Before, after, and what happened…'),
             'a note': click('Note'),
+            'what was seen': click('What was seen'),
             'cut short': click('Cut short'),
             'one that broke': click('Broke'),
             'a wrong string': click('Wrong string'),

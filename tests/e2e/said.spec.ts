@@ -50,12 +50,19 @@ const last = (events: Received[], kind: string) => events.findLast((event) => ev
 
 test('every way of a job is taken with what its dialog offers by itself', async ({ page }) => {
     const job = await begin(page, 'Harbour, as it is offered');
-    await goTo(page, 'Slacken string 6');
+    await goTo(page, 'Slacken it until it flops');
+    await press(page, 'What was seen');
     await press(page, 'dull');
     await expect(page.getByRole('button', { name: 'dull', exact: true })).toHaveAttribute('aria-pressed', 'true');
     await press(page, 'corroded');
+    await press(page, '5');
+    await page.getByRole('textbox', { name: 'or another number' }).fill('0');
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('dialog')).toContainText('Type turns from 0.1 to 20');
+    await press(page, 'Back to the string');
     await taken(page);
     expect(last((await known(page, job)).events, 'died')).toEqual({ position: 6, how: 'corroded', where: '' });
+    expect(last((await known(page, job)).events, 'turned')).toEqual({ position: 6, turns: 5 });
 
     await goTo(page, 'Take the packet of string 6');
     for (const [button, act, expected] of [
@@ -117,7 +124,7 @@ test('a dialog that was left gives the focus back to itself, and one key too man
     await page.keyboard.down('Enter');
     await page.keyboard.down('Enter');
     await page.keyboard.up('Enter');
-    await expect(main(page)).toContainText('Feed it from the back');
+    await expect(main(page)).toContainText('From the back, its ball in the cup');
     await goTo(page, /^Leave it for/);
     await page.keyboard.press('Enter');
     await expect(page.getByRole('timer')).toContainText('Look again');

@@ -37,6 +37,6 @@ final readonly class Pinless extends AnchorSteps
 
     public function bring(): array
     {
-        return ['a cloth for the top'];
+        return ['another for the top'];
     }
 }

@@ -35,6 +35,6 @@ final readonly class TieBlock extends AnchorSteps
 
     public function bring(): array
     {
-        return ['a cloth behind the bridge'];
+        return ['another behind the bridge'];
     }
 }

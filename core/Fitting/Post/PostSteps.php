@@ -15,7 +15,11 @@ abstract readonly class PostSteps
 {
     protected const MARK = 'pull it straight, mark it at the post';
 
-    /** With what is let back before it, where that was not cut off already. */
+    /** What is let back, where it was not cut off already; the winding; and both, one after the other. */
+    protected const BACK = '{back}';
+
+    protected const ON = '{on}';
+
     protected const WIND = '{wind}';
 
     public static function at(PostType $post): self

@@ -11,9 +11,9 @@ final readonly class Roller extends PostSteps
     {
         return [
             'hole at 45°, the end through it',
+            ...($cutFirst ? [] : [self::MARK, self::BACK]),
             'once round, through its own loop',
-            ...($cutFirst ? [] : [self::MARK]),
-            self::WIND,
+            self::ON,
             'straight to its slot, clear of the side',
         ];
     }

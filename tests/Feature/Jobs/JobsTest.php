@@ -197,7 +197,7 @@ final class JobsTest extends JobsTestCase
         $broke = $this->event('again', ['position' => 6, 'reason' => 'broke']);
         self::assertSame('again:6:1', self::left($this->record($job, $broke)->assertOk())[0]);
         $answer = $this->record($job, $this->event('undone', ['event' => $broke['id']]))->assertOk();
-        self::assertSame('fit:1', self::left($answer)[0]);
+        self::assertSame('tune-string:6', self::left($answer)[0]);
         self::assertSame([], self::progress($job)->wrong());
 
         $schools = $this->event('schools', ['schools' => ['off-at-once' => 'one']]);
@@ -217,7 +217,7 @@ final class JobsTest extends JobsTestCase
         self::assertSame(['whole:6:1', 'fit:6'], array_slice(self::left($answer), 0, 2));
         self::assertSame([0, 0], [self::progress($job)->spoiled(5), self::progress($job)->spoiled(6)]);
         $steps = array_map(static fn (mixed $step): mixed => is_array($step) ? $step['do'] : null, (array) $answer->json('state.steps'));
-        self::assertSame('Slacken string 6, take it off whole, and put it back into its own packet. Then the right one goes on.', $steps['whole:6:1']);
+        self::assertSame('Slacken string 6, take it off whole; back into its own packet; then the right one goes on.', $steps['whole:6:1']);
 
         // Cut already it is used up, and it was the fifth's.
         $this->record($job, $this->event('did', ['key' => 'whole:6:1']), $this->event('did', ['key' => 'fit:6']));
@@ -235,6 +235,6 @@ final class JobsTest extends JobsTestCase
 
         $this->record($job, $this->event('schools', ['schools' => ['off-at-once' => 'all']]));
         $text = (new Parser)->parseContent((string) $this->get("/jobs/{$job->id}/sheet")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent())->getText();
-        self::assertStringContainsString('Slacken all strings evenly', (string) preg_replace('/\s+/', ' ', $text));
+        self::assertStringContainsString('Slacken all evenly', (string) preg_replace('/\s+/', ' ', $text));
     }
 }

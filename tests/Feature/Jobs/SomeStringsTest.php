@@ -52,7 +52,7 @@ final class SomeStringsTest extends JobsTestCase
 
         // It is measured from another instrument's strings; what comes off are its own.
         self::assertStringContainsString('where Harbour, down to C is now', $words());
-        self::assertStringContainsString('Slacken string 6 until it flops', $words());
+        self::assertStringContainsString('String 6: slacken it until it flops', $words());
     }
 
     public function test_only_what_is_changed_is_kept_in_the_drawer_and_missed(): void

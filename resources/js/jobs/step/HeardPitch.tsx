@@ -1,4 +1,5 @@
-import { useEffect } from 'react';
+import { clsx } from 'clsx';
+import { useEffect, useState } from 'react';
 import { useOwnTools } from '../../devices/own';
 import { microphone } from '../../devices/tuner/microphone';
 import { centsWords, hearingWords, isOdd, listenedFor } from '../../tuning/heard';
@@ -107,6 +108,44 @@ export function HeardPitch({ now, string, cents, onHeard }: Props) {
                         ? `${fixed(-shown, 0)} cents to go`
                         : `${fixed(shown, 0)} too high: go below`}
             </p>
+        </div>
+    );
+}
+
+/** Where all strings stand while they are tuned together, each as it was heard last. */
+export function HeardStrings({ now }: { now: JobNow }) {
+    const [heard, setHeard] = useState<Record<number, number>>({});
+    const ear = useJobEar(now, null, ({ position, cents }) => setHeard((before) => ({ ...before, [position]: cents })));
+    return (
+        <div className="mt-3 flex flex-wrap items-center gap-2.5">
+            <ListenSwitch />
+            {ear.wants &&
+                now.job.strings.map(({ position, pitch }) => {
+                    const cents = heard[position];
+                    return (
+                        <p
+                            key={position}
+                            className={clsx(
+                                'min-w-24 border-b-4 px-1 text-center leading-tight',
+                                cents !== undefined && Math.abs(cents) <= AT_PITCH_CENTS ? 'border-accent' : 'border-rule',
+                            )}
+                        >
+                            <span className="block text-lg text-ink-soft">
+                                {position} {pitchLabel(pitch)}
+                            </span>
+                            <span className="text-2xl font-bold">{cents === undefined ? '…' : centsWords(cents)}</span>
+                        </p>
+                    );
+                })}
+            {ear.wants && (
+                <p role="status" className={clsx('basis-full text-xl', isOdd(ear.live, null) && 'font-semibold text-caution')}>
+                    {ear.problem ??
+                        hearingWords(
+                            ear.live,
+                            ({ position, cents }) => `String ${position}: ${centsWords(cents - ear.off)} cents`,
+                        )}
+                </p>
+            )}
         </div>
     );
 }

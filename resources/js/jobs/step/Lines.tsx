@@ -12,8 +12,8 @@ interface Props {
 export function Lines({ label = '', lines, small = false }: Props) {
     return (
         <>
-            {label !== '' && <dt className="text-[1.75rem] leading-tight text-ink-soft max-sm:text-xl">{label}</dt>}
-            <dd className={clsx('min-w-0', label === '' && 'col-span-2')}>
+            {label !== '' && <p className="text-[1.75rem] leading-tight text-ink-soft max-sm:text-xl">{label}</p>}
+            <div className={clsx('min-w-0', label === '' && 'col-span-2')}>
                 {lines.map((line) => (
                     <span
                         key={line}
@@ -26,7 +26,7 @@ export function Lines({ label = '', lines, small = false }: Props) {
                         {figuresBold(label === '' ? line.charAt(0).toUpperCase() + line.slice(1) : line)}
                     </span>
                 ))}
-            </dd>
+            </div>
         </>
     );
 }

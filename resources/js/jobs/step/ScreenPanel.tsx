@@ -73,7 +73,7 @@ export function ScreenPanel({ now, screen, fit, main }: Props) {
                 ) : (
                     <h2 className="text-5xl leading-tight font-extrabold">{titleOf(screen)}</h2>
                 )}
-                <dl className="mt-3 grid grid-cols-[5.5rem_minmax(0,1fr)] gap-y-2.5 max-sm:grid-cols-[3.5rem_minmax(0,1fr)]">
+                <div className="mt-3 grid grid-cols-[5.5rem_minmax(0,1fr)] gap-y-2.5 max-sm:grid-cols-[3.5rem_minmax(0,1fr)]">
                     {shown.map((frame) => (
                         <Lines
                             key={frame.key}
@@ -86,7 +86,7 @@ export function ScreenPanel({ now, screen, fit, main }: Props) {
                             small
                         />
                     ))}
-                </dl>
+                </div>
                 {string?.short_turns != null && goesOn && (
                     <p className="mt-2 text-lg font-semibold">It was cut short: wind what it gives.</p>
                 )}
@@ -109,7 +109,9 @@ export function ScreenPanel({ now, screen, fit, main }: Props) {
 }
 
 function titleOf({ frames }: Screen): string {
-    const positions = [...new Set(frames.flatMap(({ step }) => (step.position === null ? [] : [step.position])))];
+    const positions = [...new Set(frames.flatMap(({ step }) => (step.position === null ? [] : [step.position])))].sort(
+        (a, b) => a - b,
+    );
     switch (frames[0].step.phase) {
         case 'off':
             return `${capital(stringsWords(positions))}: off`;

@@ -5,7 +5,11 @@ import { pitchLabel } from '../../units/pitch';
 import { momentWords, spanWords } from '../../units/times';
 import { Button } from '../../ui/Button';
 import { fieldClass, largeButtonClass } from '../../ui/classes';
+import { fixed } from '../../units/figures';
 import { useClock } from '../../server/useClock';
+import type { StringNow } from '../events/jobNow';
+import { ListenSwitch, useJobEar } from './HeardPitch';
+import { hearingWords } from '../../tuning/heard';
 import { driftWords, thenWords } from '../../units/settling';
 import type { JobNow } from '../useJob';
 
@@ -21,11 +25,20 @@ export function holdsAt(now: JobNow): string | null {
 export function SettlePanel({ now }: { now: JobNow }) {
     const { job } = now;
     const [typed, setTyped] = useState<Record<number, string>>({});
-    const cents = job.strings.map(({ position }) => {
-        const words = typed[position]?.trim() ?? '';
-        return words === '' ? null : typedCents(words, 1);
+    const wordsOf = (position: number) => typed[position]?.trim() ?? '';
+    const read = ({ position, hz }: StringNow) => (wordsOf(position) === '' ? null : typedCents(wordsOf(position), hz));
+    const wrong = job.strings.filter((string) => wordsOf(string.position) !== '' && read(string) === null);
+    // String 1 first, whichever of them the job changes.
+    const cents = Array.from({ length: Math.max(0, ...job.strings.map(({ position }) => position)) }, (_, index) => {
+        const string = job.strings.find(({ position }) => position === index + 1);
+        return string === undefined ? null : read(string);
     });
-    const wrong = job.strings.filter(({ position }, index) => (typed[position]?.trim() ?? '') !== '' && cents[index] === null);
+    // What is heard before it is tuned again is what it drifted by: the first that was sure of each.
+    const ear = useJobEar(now, null, (heard) => {
+        setTyped((before) =>
+            before[heard.position] === undefined ? { ...before, [heard.position]: fixed(heard.cents, 1) } : before,
+        );
+    });
     const round = Math.max(0, ...job.settling.map(({ drifts }) => drifts.length)) + 1;
     const seated = job.settling.length > 0 && job.settling.every(({ rounds_left: left }) => left === 0);
     const [chosen, setChosen] = useState<boolean | null>(null);
@@ -38,7 +51,7 @@ export function SettlePanel({ now }: { now: JobNow }) {
         setChosen(null);
     };
     return (
-        <section aria-label="Rounds" className="mt-4 max-w-3xl">
+        <section aria-label="Rounds" className="min-w-0 text-lg">
             <fieldset className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 text-lg">
                 <legend className="float-left mr-4">Since it was tuned it was</legend>
                 {[false, true].map((alone) => (
@@ -48,65 +61,52 @@ export function SettlePanel({ now }: { now: JobNow }) {
                     </label>
                 ))}
             </fieldset>
-            <table className="w-full text-lg">
-                <thead>
-                    <tr className="border-b border-ink text-left text-base">
-                        <th scope="col" className="py-1 font-semibold">
-                            String
-                        </th>
-                        <th scope="col" className="font-semibold">
-                            Drifted so far, cents
-                        </th>
-                        <th scope="col" className="w-36 font-semibold">
-                            {rested ? 'Now, cents' : `Round ${round}, cents`}
-                        </th>
-                        <th scope="col" className="text-right font-semibold">
-                            Then
-                        </th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {job.settling.map((string, index) => {
-                        const of = job.strings[index];
-                        return (
-                            <tr key={string.position} className="border-b border-rule">
-                                <th scope="row" className="py-1 text-left font-bold">
-                                    {string.position} {pitchLabel(of?.pitch ?? '')}
-                                </th>
-                                <td className="text-ink-soft">{driftWords(string.drifts, string.rested)}</td>
-                                <td>
-                                    <input
-                                        inputMode="decimal"
-                                        aria-label={`Drift of string ${string.position}, cents`}
-                                        className={`${fieldClass} text-lg`}
-                                        value={typed[string.position] ?? ''}
-                                        onChange={(event) => setTyped({ ...typed, [string.position]: event.target.value })}
-                                    />
-                                </td>
-                                <td className="text-right">
-                                    {thenWords(
-                                        string.rounds_left,
-                                        string.rounds_most,
-                                        string.next_drift_cents,
-                                        string.holds_after_s,
-                                    )}
-                                </td>
-                            </tr>
-                        );
-                    })}
-                </tbody>
-            </table>
+            <ul aria-label="What each has drifted by, cents" className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
+                {job.settling.map((string) => {
+                    const { position } = string;
+                    const pitch = job.strings.find((each) => each.position === position)?.pitch ?? '';
+                    return (
+                        <li key={position}>
+                            <span className="flex justify-between gap-2 leading-tight">
+                                <strong className="whitespace-nowrap">
+                                    {position} {pitchLabel(pitch)}
+                                </strong>
+                                <span className="truncate text-base text-ink-soft">
+                                    {driftWords(string.drifts, string.rested)}
+                                </span>
+                            </span>
+                            <input
+                                inputMode="decimal"
+                                aria-label={`Drift of string ${position}, cents`}
+                                placeholder={rested ? 'now, cents' : `round ${round}, cents`}
+                                className={`${fieldClass} h-16 text-2xl placeholder:text-base placeholder:text-ink-faint`}
+                                value={typed[position] ?? ''}
+                                onChange={(event) => setTyped({ ...typed, [position]: event.target.value })}
+                            />
+                            <span className="block text-base leading-tight">
+                                {thenWords(string.rounds_left, string.rounds_most, string.next_drift_cents, string.holds_after_s)}
+                            </span>
+                        </li>
+                    );
+                })}
+            </ul>
             {wrong.length > 0 && (
                 <p role="alert" className="mt-1 text-stop">
                     Type how far each had gone flat before you tuned it again, in cents, such as −20.
                 </p>
             )}
-            <div className="mt-3 flex flex-wrap items-center gap-2.5">
-                <Button large disabled={wrong.length > 0 || cents.every((each) => each === null)} onClick={keep}>
+            {ear.wants && (
+                <p role="status" className="mt-1 text-ink-soft">
+                    {ear.problem ?? hearingWords(ear.live, ({ position }) => `String ${position} is heard.`)}
+                </p>
+            )}
+            <div className="mt-2 flex flex-wrap items-center gap-2.5">
+                <ListenSwitch />
+                <Button large className="h-16" disabled={wrong.length > 0 || cents.every((each) => each === null)} onClick={keep}>
                     {rested ? 'Keep what it drifted' : 'Keep this round'}
                 </Button>
                 {job.set !== null && (
-                    <Link href={`/sets/${job.set}/tune?job=${job.id}`} className={largeButtonClass.plain}>
+                    <Link href={`/sets/${job.set}/tune?job=${job.id}`} className={`${largeButtonClass.plain} h-16`}>
                         Tune it with the tuner
                     </Link>
                 )}

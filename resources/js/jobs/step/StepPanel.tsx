@@ -1,4 +1,5 @@
 import { Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useState, type RefObject } from 'react';
 import type { DrawnFit } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
@@ -14,7 +15,7 @@ import { restsUntil, type JobNow } from '../useJob';
 import { useClock } from '../../server/useClock';
 import { momentWords, spanWords } from '../../units/times';
 import { claimOf, screenClaim } from './claims';
-import { HeardPitch, ListenSwitch } from './HeardPitch';
+import { HeardPitch, HeardStrings, ListenSwitch } from './HeardPitch';
 import { Lines } from './Lines';
 import { MomentFields } from './MomentFields';
 import { atPost } from './atPost';
@@ -46,11 +47,18 @@ export function StepPanel({ now, frame, fit, main }: Props) {
     const seat = part?.key.startsWith('seat:') === true;
     const drawn =
         string !== undefined && planned !== undefined && (part === null ? step.phase === 'tune' || step.phase === 'off' : !seat);
+    const settles = step.key === 'stretch' || step.key === 'wait';
     const doneWhen = part === null ? step.done_when : part.done_when;
     // Once, where it begins: at the first part that hands touch.
     const caution = part === null || seat ? step.caution : null;
     return (
-        <article className={drawn ? 'grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,20rem)]' : 'min-w-0'}>
+        <article
+            className={clsx(
+                'min-w-0',
+                drawn && 'grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,20rem)]',
+                settles && 'grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_minmax(0,1.35fr)]',
+            )}
+        >
             <div className="min-w-0">
                 {string !== undefined && (
                     <div className="flex items-start justify-between gap-3">
@@ -68,9 +76,9 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                     </p>
                 )}
                 {figure === null && string !== undefined && step.phase === 'tune' && <Large>{pitchLabel(string.pitch)}</Large>}
-                <dl className="mt-2 grid grid-cols-2">
+                <div className="mt-2 grid grid-cols-2">
                     <Lines lines={part?.lines ?? step.lines} small={figure !== null} />
-                </dl>
+                </div>
                 {string?.short_turns != null && part?.key.startsWith('fit:') === true && (
                     <p className="mt-2 text-lg font-semibold">It was cut short: wind what it gives.</p>
                 )}
@@ -88,6 +96,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                         Find where the saddles belong
                     </Link>
                 )}
+                {step.phase === 'tune' && step.position === null && <HeardStrings now={now} />}
                 {step.phase === 'tune' && string !== undefined && (
                     <HeardPitch now={now} string={string} cents={cents} onHeard={setCents} />
                 )}
@@ -102,7 +111,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
             ) : (
                 <Rest now={now} frame={frame} seconds={step.rests_s} main={main} onDone={done} />
             )}
-            {(step.key === 'stretch' || step.key === 'wait') && <SettlePanel now={now} />}
+            {settles && <SettlePanel now={now} />}
         </article>
     );
 }

@@ -41,7 +41,9 @@ export function claimOf({ key, step, part }: Frame): string {
 /** What one press says of a whole screen: no more than the hand, or the tuner, has established. */
 export function screenClaim({ frames, position }: Screen, cents: number | null): string {
     const phases = new Set(frames.map(({ step }) => step.phase));
-    const positions = [...new Set(frames.flatMap(({ step }) => (step.position === null ? [] : [step.position])))];
+    const positions = [...new Set(frames.flatMap(({ step }) => (step.position === null ? [] : [step.position])))].sort(
+        (a, b) => a - b,
+    );
     if (position !== null && phases.has('tune')) {
         const on = phases.has('fit');
         if (cents === null) {
