@@ -40,7 +40,7 @@ final readonly class SideView
         );
         $held = $tree === null ? null : self::onFace($hardware, $tree->distanceM, $tree->heightM);
         $saddle = new Point($saddleM, 0.0);
-        $back = $hardware->saddle->breakAngleRad();
+        $back = $hardware->saddle->breakAngleRad($hardware->wrapsOver());
         $first = $held ?? $post;
 
         return new self(
@@ -51,7 +51,7 @@ final readonly class SideView
             $saddle,
             $back === null ? null : new Point(
                 $saddleM + (float) $hardware->saddle->anchorDistanceM,
-                -((float) $hardware->saddle->dropM - $hardware->saddle->overWrapRiseM),
+                -(float) $hardware->saddle->goesDownM($hardware->wrapsOver()),
             ),
             $first === null || $hardware->nutHeightM === null ? null : rad2deg(atan2(-$first->y, -$first->x)),
             $back === null ? null : rad2deg($back),

@@ -82,7 +82,7 @@ final readonly class FitOnInstrument
             $hardware->anchor->knotM($string->spec->end, $type->construction->isWound()),
         );
         $turns = $leave->turns;
-        $saddle = $hardware->saddle->breakAngleRad();
+        $saddle = $hardware->saddle->breakAngleRad($hardware->wrapsOver());
         $distanceM = $posts->distanceM($position);
 
         return new self(

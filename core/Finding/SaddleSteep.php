@@ -6,6 +6,7 @@ namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Kind\Anchor;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
@@ -17,23 +18,31 @@ final class SaddleSteep implements Rule
         return new FindingType(
             'saddle-angle-steep',
             Place::BehindSaddle,
-            'The strings go down behind the saddle by {angle_deg}; beyond {most_deg} they feel stiffer and break there sooner. [cure=wrap|Raise the tailpiece, or wrap the strings over it.][cure=wrapped|Raise the tailpiece.]',
+            'The strings go down behind the saddle by {angle_deg}; beyond {most_deg} they feel stiffer and break there sooner. [cure=over|Wrapped over the tailpiece it would be {other_deg}.][cure=wrap|Raise the tailpiece, or wrap the strings over it.][cure=raise|Raise what holds them.][cure=glued|A lower saddle is for a qualified repairer.]',
             FitAspect::SaddleAngle,
         );
     }
 
     public function find(SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
-        $saddle = $design->instrument->hardware->saddle;
+        $hardware = $design->instrument->hardware;
+        $saddle = $hardware->saddle;
         $mostDeg = $limits->of(Limit::SaddleAngleMost);
-        $angleRad = $saddle->breakAngleRad();
+        $angleRad = $saddle->breakAngleRad($hardware->wrapsOver());
         if ($angleRad === null || rad2deg($angleRad) <= $mostDeg + 1e-9) {
             return [];
         }
 
+        $canWrap = ! $hardware->wrapsOver() && in_array($hardware->anchor, [Anchor::StopTailpiece, Anchor::TopLoading], true);
+
         return [self::type()->note(
             Remedy::Adjust,
-            ['angle_deg' => rad2deg($angleRad), 'most_deg' => $mostDeg, 'cure' => $saddle->overWrapRiseM > 0 ? 'wrapped' : 'wrap'],
+            ['angle_deg' => rad2deg($angleRad), 'most_deg' => $mostDeg, 'other_deg' => rad2deg((float) $saddle->breakAngleRad(wrapped: true)), 'cure' => match (true) {
+                $canWrap && $saddle->overWrapRiseM > 0.0 => 'over',
+                $canWrap => 'wrap',
+                in_array($hardware->anchor, [Anchor::BridgePins, Anchor::Pinless, Anchor::TieBlock], true) => 'glued',
+                default => 'raise',
+            }],
         )
             ->measured(rad2deg($angleRad), $mostDeg, Unit::Degrees, Limit::SaddleAngleMost->reason())];
     }

@@ -98,4 +98,10 @@ final readonly class Hardware
 
         return $slotM !== null && $slotM > 0.0 && $diameterM > $slotM + 1e-12;
     }
+
+    /** Whether strings go over their tailpiece: as recorded; where nobody said how they are held, what it lifts them by says so. */
+    public function wrapsOver(): bool
+    {
+        return $this->anchor === Anchor::OverWrapped || ($this->saddle->overWrapRiseM > 0.0 && in_array('anchor', $this->assumed, true));
+    }
 }

@@ -12,7 +12,7 @@ final readonly class Saddle
      * @param  ?float  $dropM  how far the string goes down from the saddle to where it is held
      * @param  ?float  $anchorDistanceM  how far behind the saddle that is
      * @param  ?float  $spreadM  from the middle of the first string to that of the last
-     * @param  float  $overWrapRiseM  by how much less it goes down because it is wrapped over the tailpiece; 0 if it is not
+     * @param  float  $overWrapRiseM  by how much less it goes down if it is wrapped over the tailpiece
      */
     public function __construct(
         public array $travelM = [],
@@ -29,11 +29,21 @@ final readonly class Saddle
         return EachString::at($this->travelM, $position);
     }
 
-    /** The angle at which the string leaves the saddle backwards, radians. */
-    public function breakAngleRad(): ?float
+    /**
+     * The angle at which the string leaves the saddle backwards, radians; null where that was not measured.
+     *
+     * @param  bool  $wrapped  over its tailpiece, and not from behind
+     */
+    public function breakAngleRad(bool $wrapped): ?float
     {
-        return $this->dropM === null || $this->anchorDistanceM === null
-            ? null
-            : atan(($this->dropM - $this->overWrapRiseM) / $this->anchorDistanceM);
+        $goesDownM = $this->goesDownM($wrapped);
+
+        return $goesDownM === null || $this->anchorDistanceM === null ? null : atan($goesDownM / $this->anchorDistanceM);
+    }
+
+    /** From the saddle to where it is held, metres; null where that was not measured. */
+    public function goesDownM(bool $wrapped): ?float
+    {
+        return $this->dropM === null ? null : $this->dropM - ($wrapped ? $this->overWrapRiseM : 0.0);
     }
 }

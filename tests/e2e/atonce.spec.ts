@@ -106,7 +106,7 @@ for (const { what, changed, shows, presses } of [
         what: 'a banjo',
         // A first and a fifth that look alike are asked for twice.
         presses: 14,
-        shows: ['loop on its hook, under the keeper', 'no point towards the thumb'],
+        shows: ['loop on its hook, under the keeper', 'pull it straight, mark it at the post'],
         changed: {
             ...instrument('banjo', 670, { short_strings: [{ position: 5, starts_at_fret: 5 }] }),
             tunings: [{ name: 'Open G', a4_hz: 440, pitches: ['D4', 'B3', 'G3', 'D3', 'G4'] }],

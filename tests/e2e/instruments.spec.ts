@@ -79,7 +79,7 @@ test('recorded from nothing, a set is tried on, what is wrong is read where it i
     await page.getByRole('option', { name: 'through the body' }).click();
     const slots = page.getByRole('textbox', { name: /Width of the slots/ });
     await slots.fill('0.30 0.38 0.48 0.70 0.95');
-    await page.getByRole('textbox', { name: /Saddle can still go back/ }).fill('5 mm');
+    await page.getByRole('textbox', { name: /Saddle at its furthest back/ }).fill('5 mm');
     await page.getByRole('textbox', { name: /Height of the hole/ }).fill('7');
     await page.getByRole('button', { name: '+ tree' }).click();
     await expectAccessible(page);
@@ -99,7 +99,7 @@ test('recorded from nothing, a set is tried on, what is wrong is read where it i
     await expect(nut.locator('[data-flag]')).toHaveCount(1);
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Measure the angle behind the saddle' }).click();
-    await expect(page.getByRole('textbox', { name: /Saddle can still go back/ })).toBeFocused();
+    await expect(page.getByRole('textbox', { name: /Saddle at its furthest back/ })).toBeFocused();
 
     await page.getByRole('button', { name: 'Add instrument' }).click();
     await expect(page.getByRole('heading', { name: 'Lapwing', level: 1 })).toBeVisible();
@@ -175,7 +175,7 @@ test('how low and how high an instrument can go is read off a chart and in words
 
     // With more room behind the saddle the chart answers at once.
     await page.getByRole('tab', { name: 'Measure' }).click();
-    await page.getByRole('textbox', { name: /Saddle can still go back/ }).fill('9');
+    await page.getByRole('textbox', { name: /Saddle at its furthest back/ }).fill('9');
     await page.getByRole('tab', { name: 'How low, how high' }).click();
     await expect(off).toContainText('The whole tuning can go');
     await expect(off).not.toContainText('string 7 stops it: the saddle’s travel');

@@ -348,7 +348,7 @@ test('a slip is taken back, and a wrong string comes off whole', async ({ page }
     await chooseOption(page, 'Whose string is on there', '5, F2');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Put the right one on' }).click();
-    await expect(main(page)).toContainText('put it back into its own packet');
+    await expect(main(page)).toContainText('Back into its own packet');
     await page.getByRole('button', { name: 'Undo' }).first().click();
     await expect(main(page)).toContainText('Take the packet of string 1');
     await page.getByRole('button', { name: 'More of this job' }).click();

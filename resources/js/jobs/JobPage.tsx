@@ -233,7 +233,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                                         <StepPanel key={frame.key} now={now} frame={frame} fit={fit} main={main} />
                                     )}
                                 </div>
-                                <footer className="grid shrink-0 grid-cols-[minmax(0,1fr)] gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(11rem,33dvh,18rem)] md:max-lg:h-[clamp(11rem,33dvh,24rem)] md:max-lg:grid-rows-[minmax(0,1fr)_auto] lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+                                <footer className="grid shrink-0 grid-cols-[minmax(0,1fr)] gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(11rem,33dvh,18rem)] md:max-lg:h-[clamp(11rem,33dvh,30rem)] md:max-lg:grid-rows-[minmax(0,1fr)_auto] lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
                                     <div ref={setPlace} className="grid min-h-32" />
                                     <div className="grid grid-cols-4 gap-2.5 md:max-lg:grid-cols-8">
                                         <WayButton onClick={goBack} disabled={back.length === 0}>

@@ -2,7 +2,7 @@ import type { BridgeMove } from '../generated/formats';
 import { fixed } from '../units/figures';
 import { fineLength, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
-import { wayWords } from './reads';
+import { canBeMeant, wayWords } from './reads';
 
 interface Props {
     bridge: BridgeMove;
@@ -38,8 +38,15 @@ export function BridgePanel({ bridge, loose, read, strings, busy, onMoved }: Pro
     if (!bridge.worth_it) {
         return <p className="text-xl">The bridge stands as near as these readings can tell{worstWords(worst)}: leave it.</p>;
     }
+    const meant = canBeMeant(first, true) && canBeMeant(last, true);
     return (
         <div>
+            {!meant && (
+                <p role="alert" className="mb-2 border-l-4 border-l-caution pl-3 text-lg text-caution">
+                    No bridge that stood near its place is so far off. Was each stopped twelve frets above where it starts, and is
+                    none an octave away? Read once more before anything is moved.
+                </p>
+            )}
             <p className="text-xl">
                 {loose ? 'Move the bridge, at' : 'The saddle should stand, at'} string 1 {move(first)}
                 {bridge.slants ? (
@@ -63,8 +70,8 @@ export function BridgePanel({ bridge, loose, read, strings, busy, onMoved }: Pro
                         Slacken all a little, move its feet, not its top, and tune again. Then check: the harmonic at the 12th and
                         the stopped note must agree on the first and the last string.
                     </p>
-                    <Button large look="strong" className="mt-3" disabled={busy} onClick={onMoved}>
-                        Moved: read them again
+                    <Button large look={meant ? 'strong' : 'plain'} className="mt-3" disabled={busy} onClick={onMoved}>
+                        {meant ? 'Moved: read them again' : 'It is meant: moved, read them again'}
                     </Button>
                 </>
             ) : (

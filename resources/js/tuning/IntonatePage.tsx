@@ -20,7 +20,7 @@ import { TypedInput } from '../ui/TypedInput';
 import { BridgePanel } from './BridgePanel';
 import { EarlierMoves, type KeptMoves } from './EarlierMoves';
 import { hearingWords, listenedFor, stoppedAtTwelfth } from './heard';
-import { hertz, isWorthIt, movedBy, type Read, readingOf, TIMES, turnsWords, unread } from './reads';
+import { canBeMeant, FRET, isWorthIt, movedBy, type Read, readingOf, readingsTyped, TIMES, turnsWords, unread } from './reads';
 import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
 import { SOURCES, type Source } from '../devices/own';
@@ -41,7 +41,10 @@ interface Props {
         stiffness: Listened['stiffness'] | null;
         scale_mm: number;
         setback_mm: { low: number; estimate: number; high: number } | null;
+        /** How far from the scale length its saddle goes back. */
         travel_mm: number | null;
+        /** Where it starts along the neck; 0 at the nut. */
+        starts_at_fret: number;
         /** Where its saddle was left the last time, behind the scale length. */
         found_mm: number | null;
         /** Where this instrument's saddles, as they were found, let it be expected. */
@@ -154,6 +157,22 @@ export default function IntonatePage({
     // What was measured is how far it goes behind the scale length.
     const left = string?.travel_mm == null || read === undefined ? null : string.travel_mm - (read.nutToSaddle - string.scale_mm);
     const worth = saddles === 'each' && answer !== undefined && isWorthIt(answer);
+    const [unsaid, setUnsaid] = useState<Partial<Record<'open' | 'stopped', string>>>({});
+    const fret = FRET + (string?.starts_at_fret ?? 0);
+    /** What a tuner shows is taken in hertz or cents; what is neither is said, and what was there stays. */
+    const take = (what: 'open' | 'stopped', typed: string) => {
+        const pitch = (string?.hz ?? 1) * (what === 'open' ? 1 : 2);
+        const heard = readingsTyped(typed, pitch);
+        setUnsaid({
+            [what]:
+                heard === null
+                    ? `“${typed}” is no reading: type hertz, such as ${fixed(pitch, 1)}, or cents, such as +8.`
+                    : undefined,
+        });
+        if (heard !== null) {
+            change(current, what === 'open' ? { open: heard[0] ?? null } : { stopped: heard.slice(0, TIMES) });
+        }
+    };
 
     const hearPractice = (answered: Practice) => setReads((all) => all.map((each, index) => heardIn(answered, index, each)));
     /** Moves the saddle of this string, or all of a bridge in one piece; what is simulated is heard again at once. */
@@ -280,30 +299,23 @@ export default function IntonatePage({
                                 }}
                             />
                         </Field>
-                        <Field label="Open, Hz">
+                        <Field label="Open, Hz or cents" error={unsaid.open}>
                             <TypedInput
                                 className={`${fieldClass} text-lg`}
                                 shown={read.open === null ? '' : fixed(read.open, 2)}
-                                onTake={(typed) => change(current, { open: hertz(typed) })}
+                                onTake={(typed) => take('open', typed)}
                             />
                         </Field>
                         <div className="sm:col-span-2">
                             <Field
-                                label="At the 12th fret, Hz, up to three times"
+                                label={`At the ${fret}th fret, Hz or cents, up to three times`}
+                                error={unsaid.stopped}
                                 hint={read.stopped.length > 1 ? 'The middle one counts.' : undefined}
                             >
                                 <TypedInput
                                     className={`${fieldClass} text-lg`}
                                     shown={read.stopped.map((hz) => fixed(hz, 2)).join(' ')}
-                                    onTake={(typed) =>
-                                        change(current, {
-                                            stopped: typed
-                                                .split(/[\s;]+/)
-                                                .map(hertz)
-                                                .filter((hz) => hz !== null)
-                                                .slice(0, TIMES),
-                                        })
-                                    }
+                                    onTake={(typed) => take('stopped', typed)}
                                 />
                             </Field>
                         </div>
@@ -319,7 +331,7 @@ export default function IntonatePage({
                                         Listen open
                                     </Button>
                                     <Button aria-pressed={listening === 'stopped'} onClick={() => setListening('stopped')}>
-                                        Listen at the 12th
+                                        Listen at the {fret}th
                                     </Button>
                                     <span className="self-center text-ink-soft">
                                         {hearingWords(
@@ -335,13 +347,13 @@ export default function IntonatePage({
                     <div aria-live="polite">
                         {answer === undefined ? (
                             <p className="text-xl text-ink-soft">
-                                {pitchLabel(string.pitch)}: read it open, then stopped at the 12th.
+                                {pitchLabel(string.pitch)}: read it open, then stopped at the {fret}th.
                             </p>
                         ) : (
                             <>
                                 <p className="text-xl">
                                     {fixed(Math.abs(answer.error_cents), 1)} cents {answer.error_cents > 0 ? 'sharp' : 'flat'} at
-                                    the 12th.{' '}
+                                    the {fret}th.{' '}
                                     {saddles !== 'each'
                                         ? ''
                                         : worth
@@ -367,9 +379,23 @@ export default function IntonatePage({
                                         higher pitch, or a longer scale needs less: see the Bench.
                                     </p>
                                 )}
+                                {worth && !canBeMeant(answer.move_mm) && (
+                                    <p role="alert" className="mt-1 border-l-4 border-l-caution pl-3 text-lg text-caution">
+                                        No saddle is so far off. Was it stopped at the {fret}th fret, is it this string, and not
+                                        an octave away? Read it once more before anything is turned.
+                                    </p>
+                                )}
                                 {worth && (
-                                    <Button large look="strong" className="mt-3" disabled={busy} onClick={moved}>
-                                        Moved: read it again
+                                    <Button
+                                        large
+                                        look={canBeMeant(answer.move_mm) ? 'strong' : 'plain'}
+                                        className="mt-3"
+                                        disabled={busy}
+                                        onClick={moved}
+                                    >
+                                        {canBeMeant(answer.move_mm)
+                                            ? 'Moved: read it again'
+                                            : 'It is meant: moved, read it again'}
                                     </Button>
                                 )}
                             </>

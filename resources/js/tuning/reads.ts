@@ -1,5 +1,4 @@
 import type { IntonationAnswer } from '../generated/formats';
-import { readHertz } from '../units/typed';
 
 /** What was read of one string: open, and stopped at the 12th three times at most; and what its saddle did before. */
 export interface Read {
@@ -16,6 +15,9 @@ export interface Read {
 
 export const TIMES = 3;
 export const FRET = 12;
+/** More than this no saddle is moved by, and no bridge that stood anywhere near its place: another fret or string was read. */
+const MOST_MM = 6;
+const MOST_OF_BRIDGE_MM = 20;
 
 /** Nothing read yet of a saddle that stands there. */
 export function unread(nutToSaddle: number, measured: boolean): Read {
@@ -59,10 +61,27 @@ export function median(values: number[]): number | null {
     return sorted[Math.floor((sorted.length - 1) / 2)] ?? null;
 }
 
-export function hertz(typed: string): number | null {
-    const value = readHertz(typed);
-    return value !== null && value > 0 ? value : null;
+/** A reading with what stands behind it: signed, or said to be so, it is cents from the note; else hertz. */
+const READING = /([+\-−]?)(\d+(?:[.,]\d+)?)\s*(hz|cents?|ct|c)?(?![\w.,])/giu;
+
+/**
+ * What a tuner showed of a note, each as hertz; null where something of it is no reading.
+ *
+ * @param hz what the note sounds
+ */
+export function readingsTyped(typed: string, hz: number): number[] | null {
+    const read: number[] = [];
+    const rest = typed.replace(READING, (_, sign: string, digits: string, unit: string | undefined) => {
+        const value = Number(digits.replace(',', '.')) * (sign === '-' || sign === '−' ? -1 : 1);
+        const isCents = (unit !== undefined && !/hz/i.test(unit)) || (unit === undefined && (sign !== '' || value < hz / 2));
+        read.push(isCents ? hz * 2 ** (value / 1200) : value);
+        return '';
+    });
+    return /[^\s;,]/.test(rest) || read.some((each) => !(each > 0)) ? null : read;
 }
+
+/** Whether a saddle, or a loose bridge, can be meant to move so far. */
+export const canBeMeant = (mm: number, bridge = false): boolean => Math.abs(mm) <= (bridge ? MOST_OF_BRIDGE_MM : MOST_MM);
 
 export function turnsWords(turns: number): string {
     const quarters = Math.max(1, Math.round(Math.abs(turns) * 4));

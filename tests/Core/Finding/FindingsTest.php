@@ -499,6 +499,25 @@ final class FindingsTest extends CoreTestCase
         self::assertStringNotContainsString('or wrap', (string) $saddle(11.01, 0.5)?->message(Units::si()));
     }
 
+    /** Wrapped over and from behind are two angles: each is told beside the other, and nobody is sent where he already is. */
+    public function test_wrapped_over_and_from_behind_are_compared(): void
+    {
+        $says = static fn (string $code, string $anchor, float $drop, float $rise): ?string => self::found(self::with(
+            self::alone(),
+            '/instrument/hardware',
+            (object) ['anchor' => $anchor, 'saddle' => (object) ['drop_mm' => $drop, 'anchor_distance_mm' => 40, 'over_wrap_rise_mm' => $rise]],
+        ), $code)?->message(Units::si());
+        // 4 mm on 40 is 5.7°, and 8 mm 11.3°.
+        self::assertStringContainsString('by only 5.7°', (string) $says('saddle-angle', 'over-wrapped', 8, 4));
+        self::assertStringContainsString('From behind instead of wrapped over it would be 11.3°.', (string) $says('saddle-angle', 'over-wrapped', 8, 4));
+        self::assertNull($says('saddle-angle', 'stop-tailpiece', 8, 4));
+        self::assertStringContainsString('Lower the tailpiece, or raise', (string) $says('saddle-angle', 'stop-tailpiece', 4, 4));
+        self::assertStringContainsString('Even from behind it would be 5.7°', (string) $says('saddle-angle', 'over-wrapped', 4, 1));
+        // 45 mm on 40 is 48.4°; 10 less are 41.2°.
+        self::assertStringContainsString('Wrapped over the tailpiece it would be 41.2°.', (string) $says('saddle-angle-steep', 'stop-tailpiece', 45, 10));
+        self::assertStringContainsString('for a qualified repairer', (string) $says('saddle-angle-steep', 'bridge-pins', 45, 0));
+    }
+
     /** @param  list<float>  $turns  of a plain 11 and a wound 52 */
     #[DataProvider('posts')]
     public function test_every_kind_of_post_has_its_turns(string $type, array $turns): void
@@ -568,7 +587,7 @@ final class FindingsTest extends CoreTestCase
             (string) self::found($saddle(['drop_mm' => $drop - 0.01, 'anchor_distance_mm' => 40]), 'saddle-angle')?->message(Units::si()),
         );
         self::assertStringContainsString(
-            'instead of wrapping over it',
+            'instead of wrapped over',
             (string) self::found(
                 $saddle(['drop_mm' => $drop + 1, 'over_wrap_rise_mm' => 1.01, 'anchor_distance_mm' => 40]),
                 'saddle-angle',

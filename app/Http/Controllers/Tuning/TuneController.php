@@ -85,7 +85,7 @@ final readonly class TuneController
 
         return Inertia::render('tuning/IntonatePage', [
             ...self::asked($set, $document, $tuning),
-            'strings' => array_map(static function (EvaluatedString $string) use ($tuning, $hardware, $found, $expectedM): array {
+            'strings' => array_map(static function (EvaluatedString $string) use ($document, $tuning, $hardware, $found, $expectedM): array {
                 $at = $string->tunings[$tuning];
                 $travel = $hardware->saddle->travelM($string->position);
 
@@ -98,6 +98,7 @@ final readonly class TuneController
                     'setback_mm' => $at->setbackM === null ? null : [
                         'low' => 1000 * $at->setbackM->low, 'estimate' => 1000 * $at->setbackM->estimate, 'high' => 1000 * $at->setbackM->high,
                     ],
+                    'starts_at_fret' => $document->design->instrument->scale->startFret($string->position),
                     'travel_mm' => $travel === null ? null : 1000 * $travel,
                     'found_mm' => $found[$string->position] ?? null,
                     'expected_mm' => isset($expectedM[$string->position]) ? 1000 * $expectedM[$string->position] : null,

@@ -126,7 +126,13 @@ export const GROUPS: Group[] = [
         tells: 'whether it will intonate, how the string bears on the saddle, and how long a string must be',
         drawing: 'bridge',
         measures: [
-            { path: 'hardware/saddle/travel_mm', letter: 'a', label: 'Saddle can still go back', quantity: 'length', each: true },
+            {
+                path: 'hardware/saddle/travel_mm',
+                letter: 'a',
+                label: 'Saddle at its furthest back, behind the scale length',
+                quantity: 'length',
+                each: true,
+            },
             { path: 'hardware/saddle/drop_mm', letter: 'b', label: 'Down to the anchor', quantity: 'length' },
             { path: 'hardware/saddle/anchor_distance_mm', letter: 'c', label: 'Back to the anchor', quantity: 'length' },
             { path: 'hardware/saddle/beyond_mm', letter: 'd', label: 'String beyond the saddle', quantity: 'length' },
