@@ -56,6 +56,7 @@ final readonly class WhatIsDue
         $oneIn = LogSettings::here()->before_show;
         $words = self::SAID[$oneIn] ?? (string) $oneIn;
         $open = Job::query()->where('status', JobStatus::Open)->orderBy('id')->pluck('id', 'instrument_id')->all();
+        $sets = Job::query()->where('status', JobStatus::Finished)->orderBy('finished_at')->orderBy('id')->pluck('set_id', 'instrument_id')->all();
         foreach ($this->life->all($now) as $on) {
             $entry = $off[$on->instrument]['strings'] ?? null;
             // What was put off before they went on has passed.
@@ -65,9 +66,9 @@ final readonly class WhatIsDue
             if ($show !== null && self::isDueBefore($on, $show, $now, $oneIn)) {
                 $due[] = self::view($on, 'show', $show['at']->copy()->subDays(self::SETTLE_DAYS)->max($now), "Fit new strings before {$show['name']}",
                     "{$show['name']} is on ".app(Dates::class)->date($show['at'])."; by its end one in {$words} of such strings has gone. {$which}, {$on->family->label()}: {$on->reason()}. Fitted two days before, they have settled.",
-                    $benches, $entry, $open[$on->instrument] ?? null);
+                    $benches, $entry, $open[$on->instrument] ?? null, $sets[$on->instrument] ?? null);
             } elseif ($on->due !== null) {
-                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), "{$which}, {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null);
+                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), "{$which}, {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null, $sets[$on->instrument] ?? null);
             }
         }
 
@@ -75,7 +76,7 @@ final readonly class WhatIsDue
     }
 
     /** @param  array<int, string>  $benches */
-    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $benches, ?CareSaid $off, mixed $job): DueView
+    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $benches, ?CareSaid $off, mixed $job, mixed $set): DueView
     {
         $until = $off?->until;
         $due = $day->toDateString();
@@ -85,7 +86,7 @@ final readonly class WhatIsDue
             $what, 'strings', $on->instrument, $on->name, $on->owner, $benches[$on->instrument] ?? '', $do, is_int($job) ? "{$why} A job on it is open." : $why, '',
             $until === null ? $due : max($due, $until),
             $what === 'show' ? null : $on->earliest?->toDateString(), $what === 'show' ? null : $on->latest?->toDateString(),
-            $until, $off === null ? '' : $off->why, is_int($job) ? $job : null,
+            $until, $off === null ? '' : $off->why, is_int($job) ? $job : null, $on->positions, is_int($set) ? $set : null,
         );
     }
 

@@ -22,6 +22,8 @@ final readonly class DueView
      * @param  ?string  $put_off  the day it was put off to; null where it was not
      * @param  string  $put_off_why  empty where it was not
      * @param  ?int  $job  its id; null where it is none
+     * @param  list<int>  $strings  positions; empty where it is not about some strings
+     * @param  ?int  $set  its id, of what is on the instrument; null where nobody put it on here
      */
     public function __construct(
         public string $key,
@@ -40,5 +42,7 @@ final readonly class DueView
         public ?string $put_off,
         public string $put_off_why,
         public ?int $job,
+        public array $strings = [],
+        public ?int $set = null,
     ) {}
 }

@@ -124,6 +124,10 @@ export interface Due {
     put_off_why: string;
     /** Its id; null where it is none. */
     job: number | null;
+    /** Positions; empty where it is not about some strings. */
+    strings: number[];
+    /** Its id, of what is on the instrument; null where nobody put it on here. */
+    set: number | null;
 }
 
 /** The line in the gauge that the samples of a family give. */

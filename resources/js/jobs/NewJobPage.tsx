@@ -17,6 +17,7 @@ import { SearchField } from '../ui/SearchField';
 import { Select } from '../ui/Select';
 import { agreedBody, AgreedFields, type Agreed } from './begin/AgreedFields';
 import { KeepWay } from './begin/KeepWay';
+import { Offers, type Offered } from './begin/Offers';
 import { SchoolFields } from './begin/SchoolFields';
 import { capital, stringsWords } from './words';
 import { Explained } from '../ui/Explained';
@@ -34,6 +35,8 @@ interface Begin {
     left_handed: boolean;
     /** Jobs on the instrument that are not finished. */
     open: { id: number; name: string }[];
+    /** Which strings are asked for; none for all. */
+    some: number[];
     preview: Preview;
 }
 
@@ -41,11 +44,13 @@ interface Props {
     begin: Begin | null;
     /** An instrument whose set is still to be chosen. */
     instrument: { name: string; sets: { id: number; name: string }[] } | null;
+    /** What a job is most likely begun for; null where a set or an instrument is chosen. */
+    offers: Offered | null;
     benches: string[];
 }
 
 /** A job before it is begun: what goes on, what is on now, whose way it goes, and where its strings come from. */
-export default function NewJobPage({ begin, instrument, benches }: Props) {
+export default function NewJobPage({ begin, instrument, offers, benches }: Props) {
     return (
         <div className="mx-auto w-full max-w-[86rem] px-4 pt-5 pb-10 sm:px-7">
             <Head title="Begin a job" />
@@ -55,7 +60,7 @@ export default function NewJobPage({ begin, instrument, benches }: Props) {
                 </PageTitle>
             </TitleLine>
             {begin === null ? (
-                <div className="mt-6 max-w-md">
+                <div className={offers === null ? 'mt-6 max-w-md' : 'mt-5'}>
                     {instrument !== null && (
                         <section aria-label={`Sets for ${instrument.name}`} className="mb-6">
                             <h2 className="text-lg font-bold">Which set goes on {instrument.name}?</h2>
@@ -74,12 +79,14 @@ export default function NewJobPage({ begin, instrument, benches }: Props) {
                             {instrument.sets.length === 0 && <p className="mt-1 text-ink-soft">No set is designed for it yet.</p>}
                         </section>
                     )}
-                    <SearchField
-                        label={instrument === null ? 'Which set goes on?' : 'Or another set'}
-                        pick={({ sets }) => sets}
-                        onTake={({ id }) => router.visit(`/jobs/new?set=${id}`)}
-                    />
-                    <p className="mt-3 text-ink-soft">
+                    <div className="max-w-md">
+                        <SearchField
+                            label={instrument === null ? 'Which set goes on?' : 'Or another set'}
+                            pick={({ sets }) => sets}
+                            onTake={({ id }) => router.visit(`/jobs/new?set=${id}`)}
+                        />
+                    </div>
+                    <p className="mt-3 max-w-prose text-ink-soft">
                         A set belongs to its instrument, so that is all that has to be chosen. One that is not designed yet begins
                         under{' '}
                         <Link href="/sets" className="underline">
@@ -87,6 +94,7 @@ export default function NewJobPage({ begin, instrument, benches }: Props) {
                         </Link>
                         .
                     </p>
+                    {offers !== null && <Offers {...offers} />}
                 </div>
             ) : (
                 <BeginForm key={begin.set.id} begin={begin} benches={benches} />
@@ -117,7 +125,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
     const inDrawer = begin.preview.strings.filter(({ free }) => free > 0).length > begin.preview.strings.length / 2;
     const [from, setFrom] = useState(inDrawer ? 'drawer' : 'packets');
     // None said: all of them.
-    const [some, setSome] = useState<number[]>([]);
+    const [some, setSome] = useState<number[]>(begin.some);
     const asked = {
         set: begin.set.id,
         present,

@@ -1,3 +1,4 @@
+import { beginningOf } from '../jobs/words';
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
@@ -215,7 +216,7 @@ function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: string; onD
                     </Button>
                 )}
                 {(due.what === 'strings' || due.what === 'show') && due.job === null && (
-                    <Link href={`/jobs/new?instrument=${due.instrument}`} className={buttonClass.plain}>
+                    <Link href={beginningOf(due)} className={buttonClass.plain}>
                         Begin a job
                     </Link>
                 )}

@@ -58,6 +58,33 @@ final class BeginningTest extends JobsTestCase
         $this->get('/jobs/new')->assertInertia(static fn (AssertableInertia $page) => $page->where('begin', null)->where('instrument', null));
     }
 
+    public function test_what_a_job_is_most_likely_begun_for_is_offered(): void
+    {
+        $set = self::keptSet();
+        $other = self::keptSet(Documents::with('/name', 'Harbour, another one'));
+        $offers = fn (\Closure $assert): mixed => $this->get('/jobs/new')->assertOk()->assertInertia($assert);
+        $offers(static fn (AssertableInertia $page) => $page->has('offers.due', 0)->has('offers.open', 0)->has('offers.designed', 2)->where('offers.designed.0.id', $other->id)->etc());
+
+        $job = $this->begun($set);
+        $offers(static fn (AssertableInertia $page) => $page->where('offers.open.0.id', $job->id)->has('offers.designed', 1)->where('offers.designed.0.id', $other->id)->etc());
+        $this->doAll($job);
+        $this->record($job, $this->event('finished'))->assertOk();
+        $this->putJson("/instruments/{$set->instrument_id}/hours", ['hours_a_week' => 20])->assertOk();
+        $this->travel(60)->weeks();
+        /** @var list<array{set: int, strings: list<int>}> $due */
+        $due = $this->get('/jobs/new')->assertOk()->inertiaProps('offers.due');
+        self::assertSame([$set->id], array_values(array_unique(array_column($due, 'set'))));
+        self::assertEqualsCanonicalizing([1, 2, 3, 4, 5, 6], array_merge(...array_column($due, 'strings')));
+
+        // A job begun from there is of just these strings; what is none, or all of them, is all.
+        $some = fn (string $asked): mixed => $this->get("/jobs/new?set={$set->id}&strings={$asked}")->assertOk()->inertiaProps('begin.some');
+        self::assertSame([4, 1], $some('4,1'));
+        self::assertSame([], $some('1,2,3,4,5,6'));
+        self::assertSame([], $some('99,first'));
+        $this->begun($set);
+        $offers(static fn (AssertableInertia $page) => $page->has('offers.due', 0)->etc());
+    }
+
     public function test_a_bare_instrument_has_nothing_taken_off(): void
     {
         $set = self::keptSet();

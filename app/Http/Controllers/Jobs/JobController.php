@@ -20,6 +20,9 @@ use App\Jobs\JobViews;
 use App\Jobs\Preview;
 use App\Jobs\SchoolsKept;
 use App\Jobs\Stock;
+use App\Jobs\Views\JobRowView;
+use App\Log\Views\DueView;
+use App\Log\WhatIsDue;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobStatus;
@@ -29,6 +32,7 @@ use App\Paper\PlanSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\Answers;
@@ -42,6 +46,11 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Jobs: listed, begun, gone on with, dropped with a way back. */
 final readonly class JobController
 {
+    /** What is due so soon is offered to be begun. */
+    private const SOON_DAYS = 7;
+
+    private const OFFERED = 8;
+
     public function __construct(
         private Jobs $jobs,
         private JobViews $views,
@@ -51,6 +60,7 @@ final readonly class JobController
         private Stock $stock,
         private StoredInstruments $instruments,
         private OnInstrument $on,
+        private WhatIsDue $due,
     ) {}
 
     public function index(): Response
@@ -80,6 +90,7 @@ final readonly class JobController
                 'schools' => $schools,
                 'left_handed' => $leftHanded,
                 'open' => $this->on->open($set->instrument_id),
+                'some' => $this->some($request, $set),
                 'preview' => $this->preview->of($set, $presents[0]->value, $schools, $leftHanded, ReaderUnits::of($request)),
             ];
         }
@@ -87,8 +98,34 @@ final readonly class JobController
         return Inertia::render('jobs/NewJobPage', [
             'begin' => $begin,
             'instrument' => $instrument === null ? null : ['name' => $instrument->name, 'sets' => $this->instruments->sets($instrument)],
+            'offers' => $set === null && $instrument === null ? $this->offers() : null,
             'benches' => Job::query()->where('bench', '!=', '')->distinct()->orderBy('bench')->limit(20)->pluck('bench')->all(),
         ]);
+    }
+
+    /** @return list<int> the strings that were asked for, as far as they are some of the set's and not all */
+    private function some(Request $request, StringSet $set): array
+    {
+        $all = $set->instrument->strings;
+        $asked = array_unique(array_map(intval(...), explode(',', Said::words($request, 'strings'))));
+        $some = array_values(array_filter($asked, static fn (int $position): bool => $position >= 1 && $position <= $all));
+
+        return count($some) === $all ? [] : $some;
+    }
+
+    /** @return array{due: list<DueView>, designed: list<array{id: int, name: string, instrument: string}>, open: list<JobRowView>} what a job is most likely begun for, and what is open already */
+    private function offers(): array
+    {
+        return [
+            'due' => array_slice(array_values(array_filter(
+                $this->due->until(Carbon::now()->addDays(self::SOON_DAYS)),
+                static fn (DueView $due): bool => $due->rule === 'strings' && $due->job === null,
+            )), 0, self::OFFERED),
+            'designed' => array_values(StringSet::query()->with('instrument:id,name')->whereNotIn('id', Job::query()->whereNotNull('set_id')->select('set_id'))
+                ->latest('updated_at')->latest('id')->limit(self::OFFERED)->get()
+                ->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name, 'instrument' => $set->instrument->name])->all()),
+            'open' => array_values(array_filter($this->views->rows(), static fn (JobRowView $row): bool => $row->status === JobStatus::Open)),
+        ];
     }
 
     public function plan(PlanJobRequest $request): JsonResponse
