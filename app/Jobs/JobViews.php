@@ -39,7 +39,7 @@ final readonly class JobViews
     /** Finished ones are shown so far back. */
     private const FINISHED_SHOWN = 20;
 
-    public function __construct(private Drawer $drawer, private Fingers $fingers, private HeightForecasts $heights, private OnInstrument $on) {}
+    public function __construct(private Drawer $drawer, private Fingers $fingers, private HeightForecasts $heights, private OnInstrument $on, private ShowsAhead $shows) {}
 
     /** @return list<JobRowView> open ones, then the last finished */
     public function rows(): array
@@ -102,6 +102,7 @@ final readonly class JobViews
             $this->heights->relief($job, $file->changeN()),
             $this->heights->action($job, $file->changeN()),
             $file->minutes,
+            $job->status === JobStatus::Open ? $this->shows->tooSoon($job->instrument_id, $plan) : null,
         );
     }
 

@@ -16,7 +16,7 @@ use Lira\Wording\Units;
 /** What a job would be, before it is begun. */
 final readonly class Preview
 {
-    public function __construct(private Jobs $jobs, private Beginning $beginning, private Drawer $drawer, private JobViews $views) {}
+    public function __construct(private Jobs $jobs, private Beginning $beginning, private Drawer $drawer, private JobViews $views, private ShowsAhead $shows) {}
 
     /**
      * @param  array<string, string>  $schools  by aspect
@@ -49,6 +49,7 @@ final readonly class Preview
                 );
             }, array_values($strings), array_keys($strings)),
             Assumed::words($document->design->instrument->hardware, $units),
+            $this->shows->tooSoon($set->instrument_id, $plan),
         );
     }
 }

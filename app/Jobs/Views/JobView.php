@@ -28,6 +28,7 @@ final readonly class JobView
      * @param  HeightView  $relief  as it is foretold
      * @param  HeightView  $action  at the 12th fret, as it is foretold
      * @param  int  $minutes  somebody was at it
+     * @param  ?ShowSoonView  $show  before which its strings will not have settled; null where none is, or they have
      */
     public function __construct(
         public int $id,
@@ -57,5 +58,6 @@ final readonly class JobView
         public HeightView $relief,
         public HeightView $action,
         public int $minutes,
+        public ?ShowSoonView $show,
     ) {}
 }

@@ -12,6 +12,7 @@ final readonly class PreviewView
      * @param  float  $after_n  and would pull
      * @param  list<SchoolView>  $schools
      * @param  list<PlannedStringView>  $strings
+     * @param  ?ShowSoonView  $show  before which they will not have settled
      * @param  list<string>  $assumed  what stands in for what nobody measured on the instrument
      */
     public function __construct(
@@ -21,5 +22,6 @@ final readonly class PreviewView
         public array $schools,
         public array $strings,
         public array $assumed,
+        public ?ShowSoonView $show,
     ) {}
 }

@@ -293,6 +293,8 @@ export interface Job {
     action: Height;
     /** Somebody was at it. */
     minutes: number;
+    /** Before which its strings will not have settled; null where none is, or they have. */
+    show: ShowSoon | null;
 }
 
 /** A photograph that was taken in a job. */
@@ -686,6 +688,8 @@ export interface Preview {
     strings: PlannedString[];
     /** What stands in for what nobody measured on the instrument. */
     assumed: string[];
+    /** Before which they will not have settled. */
+    show: ShowSoon | null;
 }
 
 /** What the strings of a set cost where they are sold. */
@@ -840,6 +844,13 @@ export interface Show {
     sweat: boolean;
     /** Ids. */
     instruments: number[];
+}
+
+/** A show at which new strings will not have settled. */
+export interface ShowSoon {
+    name: string;
+    /** ISO 8601. */
+    at: string;
 }
 
 /** Where strings ended. */

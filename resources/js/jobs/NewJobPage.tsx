@@ -19,6 +19,7 @@ import { agreedBody, AgreedFields, type Agreed } from './begin/AgreedFields';
 import { KeepWay } from './begin/KeepWay';
 import { Offers, type Offered } from './begin/Offers';
 import { SchoolFields } from './begin/SchoolFields';
+import { ShowSoonNote } from './ShowSoonNote';
 import { capital, stringsWords } from './words';
 import { Explained } from '../ui/Explained';
 
@@ -233,6 +234,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                             begin; the others go on first.
                         </p>
                     )}
+                    {preview.show !== null && <ShowSoonNote show={preview.show} />}
                     {(problem ?? error?.message) !== undefined && (
                         <p role="alert" className="mt-1 text-stop">
                             {problem ?? error?.message}
@@ -264,7 +266,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                                     checked={from === 'packets'}
                                     onChange={() => setFrom('packets')}
                                 />
-                                brought along
+                                from packets that are here
                             </label>
                             {from === 'drawer' && (
                                 <label className="flex items-center gap-2 text-sm whitespace-nowrap text-ink-soft">

@@ -58,6 +58,27 @@ final class BeginningTest extends JobsTestCase
         $this->get('/jobs/new')->assertInertia(static fn (AssertableInertia $page) => $page->where('begin', null)->where('instrument', null));
     }
 
+    public function test_a_show_before_the_strings_have_settled_is_said_when_the_job_is_begun_and_in_it(): void
+    {
+        $set = self::keptSet();
+        $this->travelTo('2026-06-01 12:00:00');
+        $show = fn (string $on): mixed => $this->postJson('/log/shows', ['name' => 'At the quay', 'place' => '', 'on' => $on, 'at' => '20:30', 'hours' => 2, 'instruments' => [$set->instrument_id], 'zone' => 'UTC'])->assertCreated();
+        $said = fn (): mixed => $this->get("/jobs/new?set={$set->id}")->assertOk()->inertiaProps('begin.preview.show.name');
+        self::assertNull($said());
+        $show('2026-06-03');
+        self::assertNull($said());
+        $show('2026-06-02');
+        self::assertNull($said());
+        $this->travelTo('2026-06-01 21:00:00');
+        self::assertSame('At the quay', $said());
+        $job = $this->begun($set);
+        self::assertSame('2026-06-02T20:30:00+00:00', $this->getJson("/jobs/{$job->id}/news")->json('state.job.show.at'));
+        // Another instrument is not played there, and what is over is over.
+        $this->travelTo('2026-06-04 21:00:00');
+        self::assertNull($said());
+        self::assertNull($this->getJson("/jobs/{$job->id}/news")->json('state.job.show'));
+    }
+
     public function test_what_a_job_is_most_likely_begun_for_is_offered(): void
     {
         $set = self::keptSet();

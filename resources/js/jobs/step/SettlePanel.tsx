@@ -11,6 +11,7 @@ import type { StringNow } from '../events/jobNow';
 import { ListenSwitch, useJobEar } from './HeardPitch';
 import { hearingWords } from '../../tuning/heard';
 import { driftWords, thenWords } from '../../units/settling';
+import { ShowSoonNote } from '../ShowSoonNote';
 import type { JobNow } from '../useJob';
 
 /** When all strings hold, ISO 8601; null while that is not known. */
@@ -90,6 +91,7 @@ export function SettlePanel({ now }: { now: JobNow }) {
                     );
                 })}
             </ul>
+            {job.show !== null && <ShowSoonNote show={job.show} />}
             {wrong.length > 0 && (
                 <p role="alert" className="mt-1 text-stop">
                     Type how far each had gone flat before you tuned it again, in cents, such as −20.
