@@ -19,7 +19,7 @@ final class PlanTable
     /** @return list<ReadTable> */
     public static function of(Plan $plan, Units $units): array
     {
-        $tables = [new ReadTable('By these schools', ['', '', ''], array_map(
+        $tables = [new ReadTable('How it is done', ['', '', ''], array_map(
             static fn (Chosen $chosen): array => [str_replace('-', ' ', $chosen->school::aspect()), $chosen->school->label(), $chosen->reason],
             $plan->schools->all(),
         ))];

@@ -153,7 +153,7 @@ const VIEWS: Record<string, View> = {
     Job: {
         at: jobOf('Curlew'),
         opens: {
-            schools: more(/^More/, 'Change the schools…'),
+            schools: more(/^More/, 'Change the way…'),
             'what was agreed': more(/^More/, 'Owner, reason, promised day…'),
             'another bench': more(/^More/, 'Hand it to another bench…'),
             'its record': more(/^More/, 'Before, after, and what happened…'),

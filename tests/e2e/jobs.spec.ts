@@ -296,7 +296,7 @@ test('two devices on one job see each other’s steps', async ({ page, browser, 
     await other.getByRole('button', { name: 'Back', exact: true }).click();
     await expect(step(page)).toHaveText(/^step 2/);
     await page.getByRole('button', { name: 'More of this job' }).click();
-    await page.getByRole('menuitem', { name: 'Change the schools…' }).click();
+    await page.getByRole('menuitem', { name: 'Change the way…' }).click();
     await expectAccessible(page);
     await chooseOption(page, 'Off at once', 'one string at a time');
     await page.getByRole('button', { name: 'Go on', exact: true }).click();

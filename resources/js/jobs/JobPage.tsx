@@ -137,7 +137,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
             ...(finished
                 ? []
                 : [
-                      opens('Change the schools…', 'schools'),
+                      opens('Change the way…', 'schools'),
                       opens('Owner, reason, promised day…', 'agreed'),
                       opens('Hand it to another bench…', 'bench'),
                   ]),
@@ -184,7 +184,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                         </Button>
                     }
                 >
-                    {!finished && <MenuItem onSelect={() => setOpen('schools')}>Change the schools…</MenuItem>}
+                    {!finished && <MenuItem onSelect={() => setOpen('schools')}>Change the way…</MenuItem>}
                     {!finished && <MenuItem onSelect={() => setOpen('agreed')}>Owner, reason, promised day…</MenuItem>}
                     {!finished && <MenuItem onSelect={() => setOpen('bench')}>Hand it to another bench…</MenuItem>}
                     <MenuItem onSelect={() => setOpen('record')}>Before, after, and what happened…</MenuItem>

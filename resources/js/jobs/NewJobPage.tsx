@@ -285,7 +285,7 @@ function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
                     </div>
                     <StringRows strings={preview.strings} drawer={from === 'drawer'} />
                 </section>
-                <section aria-label="Schools">
+                <section aria-label="How it is done">
                     <h2 className="border-b border-ink pb-1.5 text-lg font-bold">
                         <Explained word="school">How it is done</Explained>
                     </h2>

@@ -469,7 +469,8 @@ export default function TunePage({
                 <section aria-label="How it gives" className="mt-6 max-w-3xl text-ink-soft">
                     <p>
                         {floats ? 'Its bridge floats. ' : ''}
-                        Its ends give {fixed(retuning.compliance_um_per_n, 2)} µm for each newton, {givesWords(retuning, learned)}{' '}
+                        As one string is tuned, neck and bridge give a little and the others fall: by{' '}
+                        {fixed(retuning.compliance_um_per_n, 2)} µm for each newton, {givesWords(retuning, learned)}{' '}
                         {withoutWords(retuning)}
                     </p>
                     <p className="mt-2 flex flex-wrap gap-2">

@@ -56,7 +56,7 @@ export default function WaysPage({ schools, owners }: Props) {
                         )}
                     </div>
                 </Part>
-                <Part title="Owners’ ways" about="Kept from a job, under “Change the schools”; they go before the workshop’s.">
+                <Part title="Owners’ ways" about="Kept from a job, under “Change the way”; they go before the workshop’s.">
                     {owners.length === 0 ? (
                         <p className="text-ink-soft">Nobody has one yet.</p>
                     ) : (

@@ -37,7 +37,7 @@
             @endforeach
         </table>
     @endforeach
-    <h2>By these schools</h2>
+    <h2>How it is done</h2>
     <table>
         @foreach ($schools as $school)
             <tr>

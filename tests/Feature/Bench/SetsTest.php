@@ -366,10 +366,10 @@ final class SetsTest extends FeatureTestCase
         self::assertStringContainsString('Harbour, down to C on Harbour, with nothing on it.', $plan);
         self::assertStringNotContainsString('take it off', $plan);
         $pull = round(SetDocument::from(Documents::harbour())->evaluation()->totals[0]->tensionN).' N';
-        foreach (['String 6, 52 wound, to C2', 'leave 1¼ post spacings', 'Never cut under tension', $pull, 'for a qualified repairer', 'By these schools'] as $words) {
+        foreach (['String 6, 52 wound, to C2', 'let 1¼ posts back', 'Never cut under tension', $pull, 'for a qualified repairer', 'How it is done'] as $words) {
             self::assertStringContainsString($words, $plan);
         }
-        self::assertStringContainsString('leave 1¼ post spacings', $read($set, '?units=in+thou+lbf&paper=letter'));
+        self::assertStringContainsString('let 1¼ posts back', $read($set, '?units=in+thou+lbf&paper=letter'));
 
         $document = Documents::harbour();
         $baseline = $document->baseline;

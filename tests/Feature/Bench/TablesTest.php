@@ -70,8 +70,8 @@ final class TablesTest extends FeatureTestCase
         $plan = self::printed('lira:plan', 'harbour-baritone', 'in+lbf');
 
         self::assertMatchesRegularExpression('/off at once two at a time +The neck keeps its load/', $plan);
-        self::assertMatchesRegularExpression('/take off\n.*\n3 Slacken string 6 until it flops.* 74\.0 lbf/', $plan);
-        self::assertStringContainsString('leave 1½ post spacings', $plan);
+        self::assertMatchesRegularExpression('/take off\n.*\n3 String 6: slacken it until it flops.* 74\.0 lbf/', $plan);
+        self::assertStringContainsString('let 1½ posts back', $plan);
         self::assertSame(1, substr_count($plan, 'Never cut under tension'));
     }
 

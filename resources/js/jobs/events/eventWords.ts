@@ -17,7 +17,7 @@ export function eventWords(event: JobEvent, plan: FittingPlan): string {
         case 'rests':
             return 'it is left to rest';
         case 'schools':
-            return 'another school was chosen';
+            return 'another way was chosen';
         case 'again':
             return event.data.reason === 'broke'
                 ? `${of(event.data.position)} broke`

@@ -84,7 +84,7 @@ export function StringsStand({ job, plan, done, current, className, onSchools }:
                 <p className="mt-2 text-base leading-snug text-ink-soft">
                     {capital(off.choices.find(({ value }) => value === off.chosen)?.label ?? '')}. {off.reason}{' '}
                     <button type="button" className="text-accent underline underline-offset-2" onClick={onSchools}>
-                        Change the school…
+                        Change the way…
                     </button>
                 </p>
             )}
