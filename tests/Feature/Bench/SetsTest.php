@@ -377,7 +377,7 @@ final class SetsTest extends FeatureTestCase
         $baseline->instrument = $document->instrument;
         $set = self::keptSet($document);
         self::assertStringContainsString('where Curlew in D is now', $read($set));
-        self::assertStringContainsString('Slacken string 6 until it flops', $read($set));
+        self::assertStringContainsString('String 6: slacken it until it flops', $read($set));
     }
 
     private static function save(int $revision, \stdClass $document): \stdClass
