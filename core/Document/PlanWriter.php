@@ -62,6 +62,9 @@ final class PlanWriter
             'winds' => $string->winds?->value,
             'length_needed_mm' => self::mm($string->neededM),
             'alike' => $string->alike,
+            'anchor' => $string->anchor->value,
+            'tied_under' => $string->under,
+            'post' => $string->post->value,
             'tail' => ['step' => $string->tail->step, 'mm' => self::mm($string->tail->leftM)],
         ];
     }

@@ -12,7 +12,9 @@ use Lira\Fitting\Post\PostSteps;
 use Lira\Fitting\School\Leave;
 use Lira\Fitting\School\Schools;
 use Lira\Fitting\School\Turns;
+use Lira\Kind\Anchor;
 use Lira\Kind\PostLayout;
+use Lira\Kind\PostType;
 use Lira\Limit\Limits;
 use Lira\Wording\Quarters;
 
@@ -31,6 +33,9 @@ final readonly class PlannedString
      * @param  ?Winding  $winds  null where turns have no side
      * @param  list<int>  $alike  other strings that are easily taken for it
      * @param  Tail  $tail  where its end behind the post is cut
+     * @param  Anchor  $anchor  what holds it behind the saddle
+     * @param  PostType  $post  what it is wound on
+     * @param  ?int  $under  position of the string under whose loop a tied end goes; null for its own
      */
     private function __construct(
         public int $position,
@@ -48,11 +53,15 @@ final readonly class PlannedString
         private float $spacingM,
         private float $fingerM,
         public Tail $tail,
+        public Anchor $anchor,
+        public PostType $post,
+        public ?int $under,
     ) {}
 
     /**
      * @param  float  $fingerM  how thick a finger of the user is
      * @param  string  $tuned  the key of the step in which it comes to its pitch
+     * @param  ?int  $under  position of the string under whose loop a tied end goes; null for its own
      */
     public static function of(
         SetDesign $design,
@@ -62,6 +71,7 @@ final readonly class PlannedString
         bool $leftHanded,
         float $fingerM,
         string $tuned,
+        ?int $under,
     ): self {
         $hardware = $design->instrument->hardware;
         $more = $schools->turns->school instanceof Turns ? $schools->turns->school->beyondUsual() : 0.0;
@@ -97,6 +107,9 @@ final readonly class PlannedString
             $spacingM,
             $fingerM,
             Tail::of($string->string, $string->position, $hardware, $schools, $tuned),
+            $hardware->anchor,
+            $design->instrument->postType($string->position),
+            $under,
         );
     }
 

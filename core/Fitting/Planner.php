@@ -64,7 +64,7 @@ final class Planner
     private readonly array $planned;
 
     /** @var list<int> the changed ones in the order in which they go on */
-    private array $positions = [];
+    private readonly array $positions;
 
     /** @param  list<int>  $changed  positions; none for all */
     private function __construct(
@@ -81,8 +81,15 @@ final class Planner
         $hardware = $design->instrument->hardware;
         $this->anchor = AnchorSteps::at($hardware->anchor);
         $this->bridge = BridgeHold::of($design->instrument->kind, $design->instrument->hardware);
+        $order = $schools->order->school;
+        $this->positions = array_values(array_intersect(
+            ($order instanceof Order ? $order : Order::OutsideIn)->positions(max(count($evaluation->strings), count($present->strings ?? []))),
+            $this->changed,
+        ));
         $this->planned = array_map(
-            fn (EvaluatedString $string): PlannedString => PlannedString::of($design, $string, $schools, $limits, $leftHanded, $fingerM, $this->tuned($string->position)),
+            fn (EvaluatedString $string): PlannedString => PlannedString::of(
+                $design, $string, $schools, $limits, $leftHanded, $fingerM, $this->tuned($string->position), $this->tiedAfter($string->position),
+            ),
             $evaluation->strings,
         );
     }
@@ -114,9 +121,6 @@ final class Planner
         $this->prepare();
         $off = $this->schools->offAtOnce->school;
         $off = $off instanceof OffAtOnce ? $off : OffAtOnce::Pairs;
-        $strings = max(count($this->evaluation->strings), count($this->present->strings ?? []));
-        $order = $this->schools->order->school;
-        $this->positions = array_values(array_intersect(($order instanceof Order ? $order : Order::OutsideIn)->positions($strings), $this->changed));
         if ($off === OffAtOnce::All && $this->present !== null) {
             $this->slacken();
         }
@@ -277,7 +281,6 @@ final class Planner
             PostSteps::at($this->design->instrument->postType($position)),
             $this->schools,
             Thickness::of($this->design, $position),
-            $this->tiedAfter($position),
             isset($this->design->instrument->hardware->trees[$position]),
             $this->design->instrument->hardware->pinches($position, $string->string->build->outerDiameterM),
         );
@@ -299,6 +302,9 @@ final class Planner
     private function tiedAfter(int $position): ?int
     {
         $at = array_flip($this->positions);
+        if (! isset($at[$position])) {
+            return null;
+        }
         $inwards = $position <= count($this->evaluation->strings) / 2 ? 1 : -1;
         foreach ([$position + $inwards, $position - $inwards] as $beside) {
             if (isset($at[$beside]) && $at[$beside] > $at[$position]) {

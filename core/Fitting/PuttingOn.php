@@ -36,7 +36,6 @@ final readonly class PuttingOn
     private bool $wound;
 
     /**
-     * @param  ?int  $under  position of the string under whose loop a tied end goes; null for its own
      * @param  bool  $underTree  whether a tree holds it down behind the nut
      * @param  bool  $isTight  whether its nut slot is narrower than it needs
      */
@@ -47,7 +46,6 @@ final readonly class PuttingOn
         private PostSteps $post,
         private Schools $schools,
         private Thickness $thickness,
-        private ?int $under,
         private bool $underTree,
         private bool $isTight,
     ) {
@@ -102,7 +100,7 @@ final readonly class PuttingOn
             new Part(
                 "seat:{$position}",
                 null,
-                $this->clauses('seat', $this->seat(), $this->anchor->brief($this->string->string, $this->under)),
+                $this->clauses('seat', $this->seat(), $this->anchor->brief($this->string->string, $this->planned->under)),
                 $this->statement('seat-done', $this->anchor->doneWhen($this->string->string)),
             ),
             new Part(
@@ -121,7 +119,7 @@ final readonly class PuttingOn
         return [
             // A heavy string brings the twist of its packet with it.
             ...($this->isHeavy() ? ['let it hang free once: no twist'] : []),
-            ...$this->anchor->on($this->string->string, $this->under),
+            ...$this->anchor->on($this->string->string, $this->planned->under),
         ];
     }
 

@@ -1530,6 +1530,29 @@ export interface StringPlanned {
      * Other strings that are easily taken for it: nearly as thick, but not the same string.
      */
     alike: number[];
+    /**
+     * What holds it behind the saddle.
+     */
+    anchor:
+        | 'bridge-pins'
+        | 'pinless'
+        | 'string-through'
+        | 'top-loading'
+        | 'stop-tailpiece'
+        | 'over-wrapped'
+        | 'vibrato'
+        | 'locking-saddle'
+        | 'tie-block'
+        | 'loop-end'
+        | 'slotted-elastomer';
+    /**
+     * The string under whose loop a tied end goes; null for its own, or where nothing is tied.
+     */
+    tied_under: number | null;
+    /**
+     * What it is wound on.
+     */
+    post: 'standard' | 'locking' | 'slotted' | 'roller' | 'banjo-fifth' | 'elastomer';
     tail: TailCut;
 }
 /**

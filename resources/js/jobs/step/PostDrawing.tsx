@@ -1,4 +1,4 @@
-import type { DrawnFit, Point, StringPlanned } from '../../generated/formats';
+import type { DrawnFit, Point, StringDrawn, StringPlanned } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
 import { fineLength, useUnits } from '../../units/units';
@@ -67,6 +67,7 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
     const post = at(own);
     const radius = Math.max(9, string.post.radius_mm * scale);
     const end = at(tail.end);
+    const radiusOf = (each: StringDrawn, mine: boolean) => (mine ? radius : Math.max(8, each.post.radius_mm * scale));
     const winds = planned.winds === null ? null : shows === 'off' ? OTHER_WAY[planned.winds] : planned.winds;
     const slack = shows === 'let-back' ? planned.slack_mm : null;
     const words = [
@@ -151,14 +152,27 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
                     const mine = each.position === planned.position;
                     return (
                         <g key={each.position}>
-                            <circle
-                                cx={centre.x}
-                                cy={centre.y}
-                                r={mine ? radius : Math.max(8, each.post.radius_mm * scale)}
-                                fill="var(--paper)"
-                                stroke="var(--ink)"
-                                strokeWidth={mine ? 2.5 : 1.2}
-                            />
+                            {planned.post === 'roller' ? (
+                                <rect
+                                    x={centre.x - 2.4 * radiusOf(each, mine)}
+                                    y={centre.y - 0.8 * radiusOf(each, mine)}
+                                    width={4.8 * radiusOf(each, mine)}
+                                    height={1.6 * radiusOf(each, mine)}
+                                    rx={3}
+                                    fill="var(--paper)"
+                                    stroke="var(--ink)"
+                                    strokeWidth={mine ? 2.5 : 1.2}
+                                />
+                            ) : (
+                                <circle
+                                    cx={centre.x}
+                                    cy={centre.y}
+                                    r={radiusOf(each, mine)}
+                                    fill="var(--paper)"
+                                    stroke="var(--ink)"
+                                    strokeWidth={mine ? 2.5 : 1.2}
+                                />
+                            )}
                             <text
                                 x={centre.x}
                                 y={centre.y + 4.5}

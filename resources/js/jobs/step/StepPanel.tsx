@@ -19,6 +19,7 @@ import { HeardPitch, HeardStrings, ListenSwitch } from './HeardPitch';
 import { Lines } from './Lines';
 import { MomentFields } from './MomentFields';
 import { atPost } from './atPost';
+import { EndDrawing } from './EndDrawing';
 import { PostDrawing } from './PostDrawing';
 import { holdsAt, SettlePanel } from './SettlePanel';
 import { SkipRestDialog } from '../ways/SkipRestDialog';
@@ -46,7 +47,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
     const figure = part?.figure ?? null;
     const seat = part?.key.startsWith('seat:') === true;
     const drawn =
-        string !== undefined && planned !== undefined && (part === null ? step.phase === 'tune' || step.phase === 'off' : !seat);
+        string !== undefined && planned !== undefined && (part !== null || step.phase === 'tune' || step.phase === 'off');
     const settles = step.key === 'stretch' || step.key === 'wait';
     const doneWhen = part === null ? step.done_when : part.done_when;
     // Once, where it begins: at the first part that hands touch.
@@ -101,7 +102,12 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                     <HeardPitch now={now} string={string} cents={cents} onHeard={setCents} />
                 )}
             </div>
-            {drawn && <PostDrawing fit={fit} planned={planned} shows={atPost([frame])} leftHanded={job.left_handed} />}
+            {drawn &&
+                (seat ? (
+                    <EndDrawing planned={planned} />
+                ) : (
+                    <PostDrawing fit={fit} planned={planned} shows={atPost([frame])} leftHanded={job.left_handed} />
+                ))}
             {step.rests_s === null ? (
                 <WayOn main={main} onGo={done}>
                     {cents === null
