@@ -17,6 +17,7 @@ use Lira\Fitting\School\Stretch;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Fingerboard;
 use Lira\Intonation\Saddles;
+use Lira\Kind\Anchor;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Material\Material;
@@ -121,11 +122,13 @@ final class Planner
         $this->prepare();
         $off = $this->schools->offAtOnce->school;
         $off = $off instanceof OffAtOnce ? $off : OffAtOnce::Pairs;
+        $order = $this->schools->order->school;
         if ($off === OffAtOnce::All && $this->present !== null) {
             $this->slacken();
         }
         foreach (array_chunk($this->positions, max(1, $off->strings(count($this->positions)))) as $at => $together) {
-            array_map($this->off(...), $together);
+            // What holds a loose bridge on its mark comes off last.
+            array_map($this->off(...), $order === Order::MiddleFirst ? array_reverse($together) : $together);
             if ($at === 0) {
                 $this->care($off);
             }
@@ -302,7 +305,7 @@ final class Planner
     private function tiedAfter(int $position): ?int
     {
         $at = array_flip($this->positions);
-        if (! isset($at[$position])) {
+        if (! isset($at[$position]) || $this->design->instrument->hardware->anchor !== Anchor::TieBlock) {
             return null;
         }
         $inwards = $position <= count($this->evaluation->strings) / 2 ? 1 : -1;
@@ -387,9 +390,6 @@ final class Planner
             Material::Nylon => 3 * self::DAY_S,
             default => self::PLAYED_S,
         });
-        if ($this->design->instrument->hardware->nutClamps) {
-            $this->say(Phase::Settle, null, 'clamp', ['close the clamps at the nut', 'fine tuners in the middle', 'tune with these'], 'A bend comes back to its pitch.');
-        }
     }
 
     /** @return non-empty-list<string> every other string together: two side by side would only push each other aside */
@@ -427,6 +427,10 @@ final class Planner
 
     private function finish(): void
     {
+        // Last: whoever moves a saddle has to slacken its string again.
+        if ($this->design->instrument->hardware->nutClamps) {
+            $this->say(Phase::Finish, null, 'clamp', ['close the clamps at the nut', 'fine tuners in the middle', 'tune with these'], 'A bend comes back to its pitch.');
+        }
         if ($this->hasGut()) {
             $this->say(
                 Phase::Finish,

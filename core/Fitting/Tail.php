@@ -42,6 +42,8 @@ final readonly class Tail
             match (true) {
                 $isGut => self::GUT_M,
                 $hardware->posts->type === PostType::Locking => self::LOCKED_M,
+                // Its end is down in the post.
+                $hardware->posts->type === PostType::Slotted => 0.0,
                 default => self::USUAL_M,
             },
             $isGut,

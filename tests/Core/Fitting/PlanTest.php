@@ -199,6 +199,20 @@ final class PlanTest extends CoreTestCase
         return [];
     }
 
+    /** Every kind, measured and not, all strings and one: what before what, how long, which way, as it was read against the work. */
+    public function test_plans_of_all_kinds_of_instruments_are_as_somebody_read_them(): void
+    {
+        $read = json_decode((string) file_get_contents(InstrumentPlans::FILE), true, flags: JSON_THROW_ON_ERROR);
+        $facts = array_map(InstrumentPlans::facts(...), iterator_to_array(InstrumentPlans::documents()));
+        self::assertEquals($read, $facts);
+        self::assertGreaterThanOrEqual(14 * 4, count($facts));
+        foreach (InstrumentPlans::documents() as $name => $json) {
+            foreach (self::plan($json)->steps as $step) {
+                self::assertReadFromAfar($step, $name);
+            }
+        }
+    }
+
     public function test_slack_is_pulled_straight_marked_and_let_back(): void
     {
         $json = self::strung('steel', ['anchor' => 'string-through', 'posts' => ['diameter_mm' => 6, 'layout' => 'both-sides']]);

@@ -129,7 +129,7 @@ export const GROUPS: Group[] = [
             {
                 path: 'hardware/saddle/travel_mm',
                 letter: 'a',
-                label: 'Saddle at its furthest back, behind the scale length',
+                label: 'Saddle at its furthest back, past the scale',
                 quantity: 'length',
                 each: true,
             },
