@@ -165,9 +165,13 @@ final class Planner
             'on a table, its neck supported',
             'at hand: '.implode(', ', array_slice($bring, 0, 3)),
             ...array_map(static fn (array $some): string => implode(', ', $some), array_chunk(array_slice($bring, 3), 2)),
-            ...($stay === [] ? [] : ['{stay} [one=yes|stays, and gives][one=no|stay, and give] the pitch']),
+            ...($stay === [] ? [] : ['{stay} [one=yes|stays][one=no|stay] on', '[one=yes|it gives][one=no|they give] the pitch']),
         ], null, [Caution::Neck], [
-            'one' => count($stay) === 1 ? 'yes' : 'no', 'stay' => (count($stay) === 1 ? 'string ' : 'strings ').self::runs($stay),
+            'one' => count($stay) === 1 ? 'yes' : 'no', 'stay' => match (true) {
+                count($stay) === 1 => "string {$stay[0]}",
+                substr_count(self::runs($stay), ' ') > 3 => 'the other strings',
+                default => 'strings '.self::runs($stay),
+            },
         ]);
         $this->say(Phase::Prepare, null, 'note-before', ['measure action and relief', 'note where the saddles stand', 'take a photograph'], 'What was before can be found again.');
         if ($this->bridge === BridgeHold::Loose) {

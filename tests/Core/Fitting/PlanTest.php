@@ -295,7 +295,7 @@ final class PlanTest extends CoreTestCase
             self::assertEqualsCanonicalizing([1, 4], $of(Phase::Off), $off);
             self::assertEqualsCanonicalizing([1, 4], $of(Phase::Fit), $off);
             self::assertSame([1, 4], array_map(static fn ($string): int => $string->position, $plan->strings), $off);
-            self::assertStringContainsString('strings 2, 3, 5, 6 stay, and give the pitch.', $plan->steps[0]->do->text(Units::si()));
+            self::assertStringContainsString('strings 2, 3, 5, 6 stay on; they give the pitch.', $plan->steps[0]->do->text(Units::si()));
             // What stays pulls all the while.
             $stays = 0.0;
             $after = 0.0;
