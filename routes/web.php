@@ -265,6 +265,7 @@ Route::middleware('json')->group(static function (): void {
         'strings/drawer/lots/{lot}/count',
         [DrawerController::class, 'count'],
     )->whereNumber('lot')->name('drawer.count')->middleware('writes');
+    Route::put('strings/drawer/lots/{lot}/ball', [DrawerController::class, 'ball'])->whereNumber('lot')->name('drawer.ball')->middleware('writes');
     Route::get('strings/drawer/lots/{lot}/movements', [DrawerController::class, 'movements'])->whereNumber('lot')->name('drawer.movements');
     Route::put('strings/drawer/levels', [DrawerController::class, 'keep'])->name('drawer.keep')->middleware('writes');
 

@@ -160,6 +160,12 @@ final readonly class JobViews
                 default => 'here',
             };
 
+            $lot = match ($from) {
+                'kept' => $kept?->lot,
+                'used' => $used?->lot,
+                default => null,
+            };
+
             return new JobStringView(
                 $position,
                 $tuning->pitches[$index]->name(),
@@ -171,7 +177,8 @@ final readonly class JobViews
                     ...($kept instanceof Reservation ? ["L{$kept->lot_id}"] : []),
                 ],
                 from: $from,
-                lot: ($from === 'kept' ? $kept?->lot->name : ($from === 'used' ? $used?->lot->name : null)),
+                lot: $lot?->name,
+                ball_colour: $lot->ball_colour ?? '',
                 free: $job->from_drawer ? $this->drawer->freeOf($type) : 0,
                 spares: $reservations->where('position', $position)->where('spare', true)->where('status', ReservationStatus::Kept)->count(),
                 wanted: in_array($position, $wanted, true),

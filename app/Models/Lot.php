@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $quantity
  * @property ?int $cents  what one cost
  * @property string $note
+ * @property string $ball_colour  of its ball ends; empty where they have none of their own
  * @property Carbon $created_at
  * @property int $kept  for orders, where it was asked for
  */
@@ -27,6 +28,8 @@ final class Lot extends Model
 
     /** @var array<string> */
     protected $guarded = ['id'];
+
+    protected $attributes = ['ball_colour' => ''];
 
     /** @return HasMany<Movement, $this> */
     public function movements(): HasMany

@@ -46,7 +46,7 @@ describe('the drawer', () => {
         quantity,
         kept,
         least,
-        lots: [{ id: 1, name: 'Bright 11', end: null, quantity, kept, cents: null, note, since: '2026-01-01' }],
+        lots: [{ id: 1, name: 'Bright 11', end: null, quantity, kept, cents: null, note, since: '2026-01-01', ball_colour: '' }],
     });
 
     test('tells what runs low, and finds by lots and notes', () => {

@@ -18,6 +18,7 @@ final readonly class JobStringView
      * @param  list<string>  $codes  that its packet may bear
      * @param  string  $from  kept, used, missing, here (brought along), or free (the drawer is not asked)
      * @param  ?string  $lot  it is of
+     * @param  string  $ball_colour  of its ball end, as it was noted with the lot; empty where it was not
      * @param  int  $free  so many more lie in the drawer, kept for nobody
      * @param  int  $spares  kept for it
      * @param  bool  $wanted  whether it is on the order list
@@ -33,6 +34,7 @@ final readonly class JobStringView
         public array $codes,
         public string $from,
         public ?string $lot,
+        public string $ball_colour,
         public int $free,
         public int $spares,
         public bool $wanted,

@@ -89,6 +89,7 @@ final class Drawer
             $lot->cents,
             $lot->note,
             $lot->created_at->toDateString(),
+            $lot->ball_colour,
         );
     }
 
@@ -134,6 +135,14 @@ final class Drawer
 
             return $lot;
         });
+    }
+
+    /** Notes by what colour of its ball ends a lot is told from others. */
+    public function noteBall(Lot $lot, string $colour): Lot
+    {
+        $lot->update(['ball_colour' => $colour]);
+
+        return $lot;
     }
 
     /**

@@ -355,6 +355,8 @@ export interface JobString {
     from: string;
     /** It is of. */
     lot: string | null;
+    /** Of its ball end, as it was noted with the lot; empty where it was not. */
+    ball_colour: string;
     /** So many more lie in the drawer, kept for nobody. */
     free: number;
     /** Kept for it. */
@@ -456,6 +458,8 @@ export interface Lot {
     note: string;
     /** The day. */
     since: string;
+    /** Of its ball ends; empty where they have none of their own. */
+    ball_colour: string;
 }
 
 /** Which column says what, in which unit. */

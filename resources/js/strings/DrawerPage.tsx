@@ -147,6 +147,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 <span className="text-sm text-ink-soft">
                     {' '}
                     {lot.kept > 0 && `(${lot.kept} kept for orders and jobs) `}since {dateWords(lot.since)}
+                    {lot.ball_colour !== '' && `, ${lot.ball_colour} ball ends`}
                     {lot.note !== '' && `, ${lot.note}`}
                 </span>
             </span>
@@ -162,6 +163,14 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 </Button>
                 <Button look="quiet" className="h-8" aria-label={`Count ${lot.name}`} onClick={() => onAct('count')}>
                     Count
+                </Button>
+                <Button
+                    look="quiet"
+                    className="h-8"
+                    aria-label={`Colour of the balls of ${lot.name}`}
+                    onClick={() => onAct('ball')}
+                >
+                    Ball
                 </Button>
                 <Button look="quiet" className="h-8" aria-label={`History of ${lot.name}`} onClick={() => onAct('history')}>
                     History

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Jobs;
 
+use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\MovementKind;
@@ -43,6 +44,24 @@ final class StockTest extends JobsTestCase
         self::assertSame([2, 2], self::thereAndFree($lots[5]), 'what was kept is free again');
         $this->postJson("/jobs/{$job->id}/unarchive")->assertOk();
         self::assertSame([2, 1], self::thereAndFree($lots[5]));
+    }
+
+    public function test_the_colour_of_a_ball_end_is_noted_with_its_lot_and_shown_with_its_packet(): void
+    {
+        $set = self::keptSet();
+        $lots = self::stocked($set, 2);
+        $this->putJson("/strings/drawer/lots/{$lots[3]->id}/ball", ['colour' => ' green '])->assertOk()->assertJson(['ball_colour' => 'green']);
+        self::assertLiraError($this->putJson("/strings/drawer/lots/{$lots[3]->id}/ball", ['colour' => str_repeat('g', 31)]), 422, '/colour', 'up to 30 letters');
+        $this->get('/strings/drawer')->assertInertia(static fn (AssertableInertia $page) => $page->where('contents.3.lots.0.ball_colour', 'green'));
+        $colours = fn (Job $job): mixed => $this->getJson("/jobs/{$job->id}/news")->json('state.job.strings.*.ball_colour');
+        $job = $this->begun($set, ['from_drawer' => true]);
+        self::assertSame(['', '', '', 'green', '', ''], $colours($job));
+        // On, it is still of that lot; of packets that are not the drawer's nothing is known.
+        $this->record($job, $this->event('did', ['key' => 'fit:4']));
+        self::assertSame('green', $colours($job)[3]);
+        self::assertSame(['', '', '', '', '', ''], $colours($this->begun($set)));
+        // Taken back: left empty as its dialog sends it.
+        $this->putJson("/strings/drawer/lots/{$lots[3]->id}/ball", ['colour' => ''])->assertOk()->assertJson(['ball_colour' => '']);
     }
 
     public function test_a_spare_takes_the_place_of_a_string_that_broke(): void

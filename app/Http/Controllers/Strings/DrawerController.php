@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Strings;
 use App\Http\Requests\Strings\AddToDrawerRequest;
 use App\Http\Requests\Strings\CountLotRequest;
 use App\Http\Requests\Strings\KeepStockRequest;
+use App\Http\Requests\Strings\NoteBallRequest;
 use App\Http\Requests\Strings\TakeFromDrawerRequest;
 use App\Models\Lot;
 use App\Strings\Catalogue\StringCatalogue;
@@ -47,6 +48,11 @@ final readonly class DrawerController
         $counted = $this->drawer->count($lot, $request->integer('counted'), $request->integer('seen'), $request->reason());
 
         return new JsonResponse(['id' => $counted->id, 'quantity' => $counted->quantity]);
+    }
+
+    public function ball(NoteBallRequest $request, Lot $lot): JsonResponse
+    {
+        return new JsonResponse(['id' => $lot->id, 'ball_colour' => $this->drawer->noteBall($lot, $request->colour())->ball_colour]);
     }
 
     public function keep(KeepStockRequest $request): JsonResponse

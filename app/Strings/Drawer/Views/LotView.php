@@ -13,6 +13,7 @@ final readonly class LotView
      * @param  int  $kept  of these for orders
      * @param  ?int  $cents  what one cost
      * @param  string  $since  the day
+     * @param  string  $ball_colour  of its ball ends; empty where they have none of their own
      */
     public function __construct(
         public int $id,
@@ -23,5 +24,6 @@ final readonly class LotView
         public ?int $cents,
         public string $note,
         public string $since,
+        public string $ball_colour,
     ) {}
 }

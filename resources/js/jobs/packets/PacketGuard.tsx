@@ -11,7 +11,7 @@ import { onDemand } from '../../ui/onDemand';
 import type { JobNow } from '../useJob';
 import { WayOn } from '../step/WayOn';
 import { foundBy } from './code';
-import { notchWords } from './notches';
+import { ballWords, notchWords } from './notches';
 import { useScanner } from './useScanner';
 
 const ScanDialog = onDemand(
@@ -91,6 +91,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                                 <span className="block text-4xl font-extrabold">{gauge(each)}</span>
                                 <span className="block text-xl">
                                     string {each.position}, {pitchLabel(each.pitch)}
+                                    {ballWords(each)}
                                 </span>
                                 <Notches count={each.position} />
                             </button>
@@ -107,6 +108,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                         <Notches count={string.position} large />
                         <span className="text-xl">
                             {notchWords(string.position)}, {familyWords(string)}
+                            {ballWords(string)}
                             {string.lot === null ? '' : `, from the drawer: ${string.lot}`}
                         </span>
                     </div>

@@ -6,7 +6,7 @@ import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import type { StringNow } from '../events/jobNow';
 import type { Frame, Screen } from '../frames';
-import { notchWords } from '../packets/notches';
+import { ballWords, notchWords } from '../packets/notches';
 import type { JobNow } from '../useJob';
 import { capital, stringsWords } from '../words';
 import { screenClaim } from './claims';
@@ -140,7 +140,7 @@ function Headline({ string, fits, listens }: { string: StringNow; fits: boolean;
             <p className="col-span-2 mt-1 text-xl text-ink-soft">
                 {[
                     pitchLabel(string.pitch),
-                    ...(fits ? [notchWords(string.position), familyWords(string)] : []),
+                    ...(fits ? [notchWords(string.position), `${familyWords(string)}${ballWords(string)}`] : []),
                     ...(fits && string.spoiled > 0 ? ['a new one'] : []),
                     ...(fits && string.lot !== null ? [`from the drawer: ${string.lot}`] : []),
                 ].join(', ')}

@@ -1,4 +1,5 @@
 import type { Lot, Movement } from '../../generated/views';
+import { useAct } from '../../server/useAct';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
 import { ask, asRefused, type Refused } from '../../server/api';
@@ -7,9 +8,14 @@ import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { dateWords } from '../../units/times';
 
-export type LotAct = 'take' | 'count' | 'history';
+export type LotAct = 'take' | 'count' | 'ball' | 'history';
 
-const TITLES: Record<LotAct, string> = { take: 'Take strings out', count: 'Counted anew', history: 'What happened to it' };
+const TITLES: Record<LotAct, string> = {
+    take: 'Take strings out',
+    count: 'Counted anew',
+    ball: 'Colour of its ball ends',
+    history: 'What happened to it',
+};
 const KINDS: Record<Movement['kind'], string> = { added: 'put in', used: 'taken', counted: 'counted', returned: 'put back' };
 
 interface Props {
@@ -27,7 +33,13 @@ export function LotDialog({ lot, act, onClose }: Props) {
             title={TITLES[act]}
             description={`${lot.quantity} × ${lot.name}, since ${dateWords(lot.since)}`}
         >
-            {act === 'history' ? <History lot={lot} /> : <Change lot={lot} act={act} onDone={onClose} />}
+            {act === 'history' ? (
+                <History lot={lot} />
+            ) : act === 'ball' ? (
+                <Ball lot={lot} onDone={onClose} />
+            ) : (
+                <Change lot={lot} act={act} onDone={onClose} />
+            )}
         </Dialog>
     );
 }
@@ -76,6 +88,29 @@ function Change({ lot, act, onDone }: { lot: Lot; act: 'take' | 'count'; onDone:
             )}
             <button type="submit" className={buttonClass.strong}>
                 {act === 'take' ? 'Take out' : 'Set to what was counted'}
+            </button>
+        </form>
+    );
+}
+
+/** By what colour one tells it from others; shown with its packet at the bench. */
+function Ball({ lot, onDone }: { lot: Lot; onDone: () => void }) {
+    const [colour, setColour] = useState(lot.ball_colour);
+    const { act, busy, problem } = useAct();
+    const send = (event: SyntheticEvent) => {
+        event.preventDefault();
+        act(async () => {
+            await ask(`/strings/drawer/lots/${lot.id}/ball`, { method: 'PUT', body: { colour } });
+            onDone();
+        });
+    };
+    return (
+        <form onSubmit={send} className="grid gap-3">
+            <Field label="Colour, such as green; empty where all are alike" error={problem}>
+                <input className={fieldClass} maxLength={30} value={colour} onChange={(event) => setColour(event.target.value)} />
+            </Field>
+            <button type="submit" className={buttonClass.strong} disabled={busy}>
+                Keep it
             </button>
         </form>
     );
