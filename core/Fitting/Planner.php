@@ -7,6 +7,7 @@ namespace Lira\Fitting;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Fit\Springs;
 use Lira\Fitting\Anchor\AnchorSteps;
 use Lira\Fitting\Post\PostSteps;
 use Lira\Fitting\Post\Thickness;
@@ -41,6 +42,9 @@ final class Planner
 
     /** So long a conditioner soaks into bare wood. */
     private const SOAKS_S = 300;
+
+    /** Less nobody turns a claw by. */
+    private const LEAST_CLAW_M = 0.0003;
 
     /** From this share of what an instrument bears it is taken for weak. */
     private const WEAK = 0.9;
@@ -370,8 +374,45 @@ final class Planner
             $this->say(Phase::Tune, null, 'tune-again', ['go round again, from below', 'each that was tuned pulls the others'], 'None has moved.');
         }
         if ($this->bridge === BridgeHold::Floating || $this->bridge === BridgeHold::Blocked) {
-            $this->say(Phase::Tune, null, 'level-bridge', [...($this->bridge === BridgeHold::Blocked ? ['take the block out'] : []), 'level the bridge by its springs', 'tune again'], 'Bridge and body are parallel.');
+            $clawM = $this->clawM();
+            $this->say(
+                Phase::Tune,
+                null,
+                'level-bridge',
+                [
+                    ...($this->bridge === BridgeHold::Blocked ? ['take the block out'] : []),
+                    'level the bridge by its springs',
+                    ...(abs($clawM) < self::LEAST_CLAW_M ? [] : [$clawM > 0.0 ? 'the claw about {claw_mm:1} tighter' : 'the claw about {claw_mm:1} looser']),
+                    'tune again',
+                ],
+                'Bridge and body are parallel.',
+                parameters: ['claw_mm' => 1000 * abs($clawM)],
+            );
         }
+    }
+
+    /** How far the claw of the springs has to go for what pulls more or less, metres; positive tightens, 0 where that is not known. */
+    private function clawM(): float
+    {
+        $springs = $this->design->instrument->hardware->springs;
+        if ($springs === null || $this->present === null) {
+            return 0.0;
+        }
+        [$before, $now] = [$this->present->totals[0]->tensionN, $this->totalN()];
+
+        return Springs::travelM($now - $before, $springs->lever, $springs->rateNPerM, $springs->count);
+    }
+
+    /** What all pull once the new ones are at pitch, newtons. */
+    private function totalN(): float
+    {
+        $total = 0.0;
+        foreach ($this->evaluation->strings as $string) {
+            $stays = $this->isChanged($string->position) ? null : $this->at($this->present, $string->position);
+            $total += ($stays ?? $string)->tunings[0]->tensionN;
+        }
+
+        return $total;
     }
 
     private function settle(): void
@@ -462,12 +503,7 @@ final class Planner
     /** A load that rises by a tenth or more, and a top that is said to bear hardly more, come up in stages. */
     private function isStaged(): bool
     {
-        $before = $this->present->totals[0]->tensionN ?? null;
-        $now = 0.0;
-        foreach ($this->evaluation->strings as $string) {
-            $stays = $this->isChanged($string->position) ? null : $this->at($this->present, $string->position);
-            $now += ($stays ?? $string)->tunings[0]->tensionN;
-        }
+        [$before, $now] = [$this->present->totals[0]->tensionN ?? null, $this->totalN()];
         $most = $this->design->instrument->hardware->maxTotalN;
 
         return ($before !== null && $now >= $before * (1 + $this->limits->of(Limit::TotalSetup)))

@@ -273,6 +273,19 @@ final class PlanTest extends CoreTestCase
         self::assertContains('a small loop round the post', self::linesOf($plan, 'fit:1'));
     }
 
+    public function test_how_far_the_claw_goes_is_said_when_the_bridge_is_levelled(): void
+    {
+        $json = self::strung('steel', ['anchor' => 'vibrato', 'springs' => ['count' => 3, 'rate_n_per_mm' => 2]]);
+        self::assertSame(['level the bridge by its springs', 'tune again'], self::linesOf(self::plan($json), 'level-bridge'));
+        $lighter = Json::object(Json::text($json));
+        self::assertInstanceOf(\stdClass::class, $lighter->baseline);
+        $lighter->baseline->tunings = [(object) ['name' => 'Down', 'pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'D2']]];
+        $document = SetDocument::from($lighter);
+        $change = $document->evaluation()->totals[0]->tensionN - ($document->baselineEvaluation()->totals[0]->tensionN ?? 0.0);
+        // Strings 0.30 as high over the pivot as the springs below it, on three springs of 2 N/mm.
+        self::assertContains(sprintf('the claw about %.1f mm tighter', 0.30 * $change / 6), self::linesOf(self::plan($lighter), 'level-bridge'));
+    }
+
     public function test_a_slot_that_is_too_narrow_is_said_when_its_string_goes_on(): void
     {
         $plan = self::plan(self::strung('steel', ['nut' => ['slots_mm' => [0.3, 0.4, 0.5, 0.75, 1.0, 1.1]]]));
