@@ -11,7 +11,8 @@ export const SCREEN_NEIGHBOURS: Record<string, string[]> = {
     log: ['generated', 'server', 'units', 'ui', 'frame'],
     instruments: ['generated', 'server', 'units', 'ui', 'documents', 'devices', 'log'],
     strings: ['generated', 'server', 'units', 'ui', 'devices', 'frame'],
-    jobs: ['generated', 'server', 'units', 'ui', 'frame', 'instruments'],
+    events: ['generated', 'server'],
+    tuning: ['generated', 'server', 'units', 'ui', 'devices', 'bench', 'events'],
+    jobs: ['generated', 'server', 'units', 'ui', 'devices', 'frame', 'log', 'instruments', 'events', 'tuning'],
     workshop: ['generated', 'server', 'units', 'ui', 'devices', 'frame', 'jobs'],
-    tuning: ['generated', 'server', 'units', 'ui', 'devices', 'bench', 'jobs'],
 };

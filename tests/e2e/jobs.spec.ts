@@ -5,7 +5,7 @@ import { chromiumOptions } from '../chromium.mjs';
 import { chooseOption, expect, expectAccessible, openOwnSet, openSet, setClock, tabTo, test, testNow, toast } from './lira';
 
 /** The way on, whatever it is called at this step. */
-const wayOn = (page: Page): Locator => page.locator('main button.bg-ink');
+const wayOn = (page: Page): Locator => page.locator('main button.rounded-float.bg-ink');
 const step = (page: Page): Locator => page.getByText(/^(step \d+ of \d+|all \d+ steps done|finished)$/);
 const main = (page: Page): Locator => page.getByRole('main');
 const figure = (page: Page): Locator => page.locator('[data-figure="key"]');
@@ -503,6 +503,40 @@ function filmOf(text: string): Buffer {
 }
 
 const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
+test('a pass that lands and the saddles’ places stand in their steps, above the way on', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, all in the job');
+    await begin(page);
+    await goOn(page, main(page).getByText('Go round again, from below'));
+    await page.getByRole('button', { name: 'In one pass that lands…' }).click();
+    await expect(page.getByRole('combobox', { name: 'Heard by' })).toBeVisible();
+    for (const name of ['1, C4', '2, G3', '3, E♭3', '4, B♭2', '5, F2', '6, C2']) {
+        await page.getByRole('textbox', { name }).fill('-40');
+        await page.getByRole('textbox', { name }).press('Enter');
+    }
+    await expect(page.getByText(/The furthest is 40 cents away/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Begin the round' })).toBeEnabled();
+    await expectAccessible(page);
+
+    await goOn(page, main(page).getByText('Compare open and fretted at the 12th'));
+    await page.getByRole('textbox', { name: /^Open/ }).fill('0 c');
+    await page.getByRole('textbox', { name: /^Open/ }).press('Enter');
+    await page.getByRole('textbox', { name: /^At the 12th fret/ }).fill('sharp');
+    await page.getByRole('textbox', { name: /^At the 12th fret/ }).press('Enter');
+    await expect(page.getByText('“sharp” is no reading')).toBeVisible();
+    await page.getByRole('textbox', { name: /^At the 12th fret/ }).fill('+8 +9 +7');
+    await page.getByRole('textbox', { name: /^At the 12th fret/ }).press('Enter');
+    await expect(page.getByText('8.0 cents sharp at the 12th.')).toBeVisible();
+    await expectAccessible(page);
+    await expect(wayOn(page)).toBeInViewport();
+    // A whole octave off, nobody turns a screw before it was read once more.
+    await page.getByRole('textbox', { name: /^At the 12th fret/ }).fill('+300 c');
+    await page.getByRole('textbox', { name: /^At the 12th fret/ }).press('Enter');
+    await expect(page.getByText('No saddle is so far off.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'It is meant: moved, read it again' })).toBeVisible();
+    await wayOn(page).click();
+    await expect(main(page)).toContainText('Keep the packets’ labels');
+});
 
 test('rounds are kept from the tuner, what it drifts by tells when it holds, and it says so when it has rested', async ({
     page,

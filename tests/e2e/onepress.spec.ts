@@ -7,7 +7,7 @@ import { HARBOUR, NO_STRING, wavOf } from './heard';
 
 /** A string is one look and one press: by keys, a pedal and a thumb, on whatever is strung. */
 
-const wayOn = (page: Page): Locator => page.locator('main button.bg-ink');
+const wayOn = (page: Page): Locator => page.locator('main button.rounded-float.bg-ink');
 const main = (page: Page): Locator => page.getByRole('main');
 
 async function begin(page: Page, choose: () => Promise<void> = () => Promise.resolve()): Promise<void> {

@@ -1,12 +1,12 @@
 import { execFileSync } from 'node:child_process';
 import type { Browser, Locator, Page } from '@playwright/test';
-import { inOrder, type Received } from '../../resources/js/jobs/events/log';
+import { inOrder, type Received } from '../../resources/js/events/log';
 import { expect, expectAccessible, openOwnSet, ports, setClock, tabTo, test, testNow, toast } from './lira';
 import { Network } from './proxy';
 
 /** What is said at the bench is never dropped: with the dialogs' own defaults, on any network, by any clock. */
 
-const wayOn = (page: Page): Locator => page.locator('main button.bg-ink');
+const wayOn = (page: Page): Locator => page.locator('main button.rounded-float.bg-ink');
 const main = (page: Page): Locator => page.getByRole('main');
 const step = (page: Page): Locator => page.getByText(/^(step \d+ of \d+|all \d+ steps done|finished)$/);
 const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import { progressOf, type Progress } from '../../resources/js/jobs/events/progress';
-import type { Received } from '../../resources/js/jobs/events/log';
+import { progressOf, type Progress } from '../../resources/js/events/progress';
+import type { Received } from '../../resources/js/events/log';
 
 interface Log {
     about: string;

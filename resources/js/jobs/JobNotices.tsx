@@ -3,8 +3,8 @@ import type { JobEvent } from '../generated/formats';
 import { useReach } from '../server/reach';
 import { Button } from '../ui/Button';
 import { spanWords } from '../units/times';
-import { disputeWords } from './events/jobNow';
-import { eventWords } from './events/eventWords';
+import { disputeWords } from '../events/jobNow';
+import { eventWords } from '../events/eventWords';
 import type { JobNow } from './useJob';
 
 /** What somebody has to know of what was said here or elsewhere: what is refused, what waits, what two devices say otherwise. */

@@ -3,13 +3,13 @@ import { useStore } from 'zustand';
 import { ask, Refused } from '../server/api';
 import { corrected, hearClock, useAhead } from '../server/clock';
 import { toast } from '../ui/toasts';
-import { jobNow } from './events/jobNow';
-import { planOf, taking, type JobAnswer, type JobState } from './events/known';
-import { laneTo, type DataOf, type Kind, type Own } from './events/lane';
-import type { Received } from './events/log';
-import { progressOf } from './events/progress';
+import { jobNow } from '../events/jobNow';
+import { planOf, taking, type JobAnswer, type JobState } from '../events/known';
+import { laneTo, type DataOf, type Kind, type Own } from '../events/lane';
+import type { Received } from '../events/log';
+import { progressOf } from '../events/progress';
 
-export type { JobState } from './events/known';
+export type { JobState } from '../events/known';
 
 const NEWS_MS = 2000;
 

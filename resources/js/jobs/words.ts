@@ -1,4 +1,4 @@
-import type { Due, JobRow } from '../generated/views';
+import type { JobRow } from '../generated/views';
 
 /** Which strings, in words: string 4; strings 3 and 4. */
 export function stringsWords(positions: number[]): string {
@@ -37,11 +37,4 @@ export function byNextHand(rows: JobRow[], now: number): JobRow[] {
         const [x, y] = [rank(a), rank(b)];
         return x[0] - y[0] || (x[1] === y[1] ? 0 : x[1] - y[1]) || x[2] - y[2];
     });
-}
-
-/** Where a job is begun for what is due: with the set that is on, and just these strings. */
-export function beginningOf(due: Due): string {
-    return due.set === null
-        ? `/jobs/new?instrument=${due.instrument}`
-        : `/jobs/new?set=${due.set}${due.strings.length === 0 ? '' : `&strings=${due.strings.join(',')}`}`;
 }

@@ -1,4 +1,4 @@
-import { beginningOf } from '../jobs/words';
+import { beginningOf } from './beginning';
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';

@@ -36,7 +36,8 @@ final readonly class TuneController
 {
     public function __construct(private StoredSets $sets, private StoredInstruments $instruments, private KeptSaddles $saddles, private Jobs $jobs) {}
 
-    public function show(Request $request, StringSet $set): Response
+    /** A page of its own; as JSON what a job's step knows. */
+    public function show(Request $request, StringSet $set): Response|JsonResponse
     {
         $kept = $this->sets->document($set);
         $tuning = self::tuning($request, $kept);
@@ -51,7 +52,7 @@ final readonly class TuneController
         $job = Job::query()->where('set_id', $set->id)->where('status', JobStatus::Open)->find($request->integer('job'));
         $file = $job === null ? null : $this->jobs->file($job);
 
-        return Inertia::render('tuning/TunePage', [
+        return self::answer($request, 'tuning/TunePage', [
             ...self::asked($set, $document, $tuning),
             'kept' => array_map(self::label(...), $kept->design->tunings),
             'from' => $from,
@@ -72,8 +73,8 @@ final readonly class TuneController
         ]);
     }
 
-    /** Each saddle moved once. */
-    public function intonate(Request $request, StringSet $set): Response
+    /** Each saddle moved once: a page of its own; as JSON what a job's step knows. */
+    public function intonate(Request $request, StringSet $set): Response|JsonResponse
     {
         $document = $this->sets->document($set);
         $tuning = self::tuning($request, $document);
@@ -83,7 +84,7 @@ final readonly class TuneController
         $learned = LearnedSetbacks::of($set->instrument, $this->sets);
         $expectedM = $learned?->expectedM($document) ?? [];
 
-        return Inertia::render('tuning/IntonatePage', [
+        return self::answer($request, 'tuning/IntonatePage', [
             ...self::asked($set, $document, $tuning),
             'strings' => array_map(static function (EvaluatedString $string) use ($document, $tuning, $hardware, $found, $expectedM): array {
                 $at = $string->tunings[$tuning];
@@ -110,6 +111,12 @@ final readonly class TuneController
             'job' => $this->settlingJob($set),
             'earlier' => KeptSaddles::earlier($set->instrument_id),
         ]);
+    }
+
+    /** @param  array<string, mixed>  $known */
+    private static function answer(Request $request, string $page, array $known): Response|JsonResponse
+    {
+        return $request->wantsJson() ? new JsonResponse($known) : Inertia::render($page, $known);
     }
 
     /** Keeps where saddles were found and left, and what led there. */

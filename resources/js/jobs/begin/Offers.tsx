@@ -4,7 +4,8 @@ import { useClock } from '../../server/useClock';
 import type { Due, JobRow } from '../../generated/views';
 import { dateWords } from '../../units/times';
 import { PacketField } from '../packets/PacketField';
-import { beginningOf, capital, wantOf, stringsWords } from '../words';
+import { beginningOf } from '../../log/beginning';
+import { capital, stringsWords, wantOf } from '../words';
 
 export interface Offered {
     /** Strings that are due soon on instruments without an open job. */

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { fineLength, formatForce, useUnits, type Units } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
-import type { JobWithAll } from '../events/jobNow';
+import type { JobWithAll } from '../../events/jobNow';
 import { ReopenDialog } from '../ways/ReopenDialog';
 import type { JobNow } from '../useJob';
 import { dateWords } from '../../units/times';

@@ -8,7 +8,7 @@ import { largeButtonClass } from '../../ui/classes';
 import { fixed } from '../../units/figures';
 import { pitchLabel } from '../../units/pitch';
 import { readSigned } from '../../units/typed';
-import type { StringNow } from '../events/jobNow';
+import type { StringNow } from '../../events/jobNow';
 import { AT_PITCH_CENTS } from './claims';
 import type { JobNow } from '../useJob';
 

@@ -8,7 +8,7 @@ import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { largeButtonClass } from '../../ui/classes';
-import type { JobAnswer } from '../events/known';
+import type { JobAnswer } from '../../events/known';
 import type { JobNow } from '../useJob';
 import { WayOn } from './WayOn';
 

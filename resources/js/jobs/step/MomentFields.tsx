@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { TypedInput } from '../../ui/TypedInput';
-import type { Measured } from '../events/progress';
+import type { Measured } from '../../events/progress';
 import type { JobNow } from '../useJob';
 
 export type Moment = 'before' | 'after';

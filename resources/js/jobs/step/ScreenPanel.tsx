@@ -4,7 +4,7 @@ import { pitchLabel } from '../../units/pitch';
 import { familyWords } from '../../units/strings';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
-import type { StringNow } from '../events/jobNow';
+import type { StringNow } from '../../events/jobNow';
 import type { Frame, Screen } from '../frames';
 import { ballWords, notchWords } from '../packets/notches';
 import type { JobNow } from '../useJob';

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { fieldClass, largeButtonClass } from '../../ui/classes';
 import { fixed } from '../../units/figures';
 import { useClock } from '../../server/useClock';
-import type { StringNow } from '../events/jobNow';
+import type { StringNow } from '../../events/jobNow';
 import { ListenSwitch, useJobEar } from './HeardPitch';
 import { hearingWords } from '../../tuning/heard';
 import { driftWords, thenWords } from '../../units/settling';

@@ -1,4 +1,4 @@
-import { Link, router } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState, type RefObject } from 'react';
 import type { DrawnFit } from '../../generated/formats';
@@ -6,8 +6,7 @@ import { pitchLabel } from '../../units/pitch';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
-import { largeButtonClass } from '../../ui/classes';
-import type { StringNow } from '../events/jobNow';
+import type { StringNow } from '../../events/jobNow';
 import type { Frame } from '../frames';
 import { PacketGuard } from '../packets/PacketGuard';
 import { mayNotify } from '../../frame/reminders/Reminders';
@@ -16,6 +15,7 @@ import { useClock } from '../../server/useClock';
 import { momentWords, spanWords } from '../../units/times';
 import { claimOf, screenClaim } from './claims';
 import { HeardPitch, HeardStrings, ListenSwitch } from './HeardPitch';
+import { IntonationInJob, TuningInJob } from './InJob';
 import { Lines } from './Lines';
 import { MomentFields } from './MomentFields';
 import { atPost } from './atPost';
@@ -92,12 +92,11 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                 {(step.key === 'note-before' || step.key === 'note-after') && (
                     <MomentFields now={now} moment={step.key === 'note-before' ? 'before' : 'after'} />
                 )}
-                {step.key === 'intonate' && job.set !== null && (
-                    <Link href={`/sets/${job.set}/intonate`} className={`${largeButtonClass.plain} mt-4`}>
-                        Find where the saddles belong
-                    </Link>
-                )}
+                {step.key === 'intonate' && job.set !== null && <IntonationInJob set={job.set} job={job.id} />}
                 {step.phase === 'tune' && step.position === null && <HeardStrings now={now} />}
+                {(step.key === 'tune-again' || step.key === 'tune-all') && job.set !== null && (
+                    <TuningInJob set={job.set} job={job.id} />
+                )}
                 {step.phase === 'tune' && string !== undefined && (
                     <HeardPitch now={now} string={string} cents={cents} onHeard={setCents} />
                 )}

@@ -3,7 +3,7 @@ import type { FittingPlan } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
 import { centsWords } from '../../tuning/heard';
-import type { JobWithAll, StringNow } from '../events/jobNow';
+import type { JobWithAll, StringNow } from '../../events/jobNow';
 import { whereabouts, type Whereabouts } from '../frames';
 import { AT_PITCH_CENTS } from './claims';
 import { capital } from '../words';

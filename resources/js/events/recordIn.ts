@@ -1,4 +1,4 @@
-import { laneTo, type DataOf, type Kind } from './events/lane';
+import { laneTo, type DataOf, type Kind } from './lane';
 
 /**
  * Records something in a job from elsewhere: settles once the server has taken it, or once it is known that it has to wait; what cannot

@@ -1,5 +1,5 @@
-import type { JobEvent } from '../../generated/formats';
-import type { Keeper } from '../../server/keeper';
+import type { JobEvent } from '../generated/formats';
+import type { Keeper } from '../server/keeper';
 
 interface Older {
     uuid: string;

@@ -1,5 +1,5 @@
-import type { Job, JobString } from '../../generated/views';
-import { deviceWords } from '../../server/keeper';
+import type { Job, JobString } from '../generated/views';
+import { deviceWords } from '../server/keeper';
 import type { Dispute, Measured, Progress, Wrong } from './progress';
 
 export interface NoteNow {

@@ -1,6 +1,6 @@
 import { applyPatch, type Operation } from 'rfc6902';
-import type { FittingPlan, FittingStep } from '../../generated/formats';
-import type { Job } from '../../generated/views';
+import type { FittingPlan, FittingStep } from '../generated/formats';
+import type { Job } from '../generated/views';
 import type { Received } from './log';
 
 /** A job in parts that change by themselves, as the server sends it. */

@@ -1,4 +1,4 @@
-import type { EventAgain, JobEvent } from '../../generated/formats';
+import type { EventAgain, JobEvent } from '../generated/formats';
 import { inOrder, standing, type Received } from './log';
 
 /** Farther from its pitch a string has not drifted, but was not tuned yet: as the core takes it. */

@@ -1,8 +1,8 @@
 import { createStore, type StoreApi } from 'zustand';
-import type { JobEvent } from '../../generated/formats';
-import { ask, NotOurs, Refused } from '../../server/api';
-import { newUuid, theKeeper, type Keeper, type Numbered } from '../../server/keeper';
-import { createSender } from '../../server/sender';
+import type { JobEvent } from '../generated/formats';
+import { ask, NotOurs, Refused } from '../server/api';
+import { newUuid, theKeeper, type Keeper, type Numbered } from '../server/keeper';
+import { createSender } from '../server/sender';
 import { takeUpOlder } from './older';
 
 export type Kind = JobEvent['kind'];

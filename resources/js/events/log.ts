@@ -1,4 +1,4 @@
-import type { JobEvent } from '../../generated/formats';
+import type { JobEvent } from '../generated/formats';
 
 /** An event with its place in the order of receipt. */
 export type Received = JobEvent & { order: number };

@@ -1,4 +1,4 @@
-import type { FittingPlan, JobEvent } from '../../generated/formats';
+import type { FittingPlan, JobEvent } from '../generated/formats';
 
 /** What an event says, in a few words, for somebody who has to decide about it. */
 export function eventWords(event: JobEvent, plan: FittingPlan): string {
