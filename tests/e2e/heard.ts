@@ -1,4 +1,7 @@
-import type { Strung } from '../unit/scenes';
+import { writeFile } from 'node:fs/promises';
+import { chromium, type Browser } from '@playwright/test';
+import { chromiumOptions } from '../chromium.mjs';
+import { RATE, type Strung } from '../unit/scenes';
 
 export const NO_STRING: Strung = ['', 1, 1, 1, 1];
 
@@ -13,7 +16,7 @@ export const HARBOUR: Strung[] = [
 ];
 
 /** Sixteen bits, one channel. */
-export function wavOf(samples: Float32Array, rate: number): Buffer {
+function wavOf(samples: Float32Array, rate: number): Buffer {
     const data = Buffer.alloc(2 * samples.length);
     samples.forEach((sample, index) => data.writeInt16LE(Math.round(Math.max(-1, Math.min(1, sample)) * 32_000), 2 * index));
     const head = Buffer.alloc(44);
@@ -30,4 +33,18 @@ export function wavOf(samples: Float32Array, rate: number): Buffer {
     head.write('data', 36);
     head.writeUInt32LE(data.length, 40);
     return Buffer.concat([head, data]);
+}
+
+/** A browser whose microphone hears these sounds, over and over. */
+export async function hearing(samples: Float32Array, file: string): Promise<Browser> {
+    await writeFile(file, wavOf(samples, RATE));
+    return chromium.launch({
+        ...chromiumOptions,
+        args: [
+            ...chromiumOptions.args,
+            '--use-fake-ui-for-media-stream',
+            '--use-fake-device-for-media-stream',
+            `--use-file-for-fake-audio-capture=${file}`,
+        ],
+    });
 }

@@ -1,9 +1,7 @@
-import { writeFile } from 'node:fs/promises';
-import { chromium, type Locator, type Page } from '@playwright/test';
-import { chromiumOptions } from '../chromium.mjs';
-import { add, pluckOf, RATE, room } from '../unit/scenes';
+import type { Locator, Page } from '@playwright/test';
+import { add, pluckOf, room } from '../unit/scenes';
 import { expect, expectAccessible, openOwnSet, ports, setClock, test } from './lira';
-import { HARBOUR, NO_STRING, wavOf } from './heard';
+import { HARBOUR, hearing, NO_STRING } from './heard';
 
 /** A string is one look and one press: by keys, a pedal and a thumb, on whatever is strung. */
 
@@ -174,21 +172,11 @@ for (const { what, changed, shows, presses } of [
 test('with the tuner listening, the press says the pitch as it was read', async ({ page }, info) => {
     await openOwnSet(page, 'Harbour, at once heard');
     await begin(page);
-    const file = info.outputPath('six.wav');
     const { sound } = pluckOf(HARBOUR[5] ?? NO_STRING, 5);
     const all = room(1, 6);
     add(all, sound, 0.5);
-    await writeFile(file, wavOf(all, RATE));
-    const hearing = await chromium.launch({
-        ...chromiumOptions,
-        args: [
-            ...chromiumOptions.args,
-            '--use-fake-ui-for-media-stream',
-            '--use-fake-device-for-media-stream',
-            `--use-file-for-fake-audio-capture=${file}`,
-        ],
-    });
-    const tablet = await hearing.newPage({ viewport: { width: 1280, height: 800 } });
+    const listening = await hearing(all, info.outputPath('six.wav'));
+    const tablet = await listening.newPage({ viewport: { width: 1280, height: 800 } });
     await tablet.goto(page.url());
     await tablet.getByRole('button', { name: 'A string at once' }).click();
     for (const claim of ['All is ready', 'Strings 1 and 6 are off', 'Done']) {
@@ -207,5 +195,5 @@ test('with the tuner listening, the press says the pitch as it was read', async 
     const tuned = events.findLast(({ data }) => data.key === 'tune-string:6');
     expect(tuned?.data.cents).toEqual(expect.any(Number));
     expect(events.filter(({ data }) => data.cents !== undefined)).toHaveLength(1);
-    await hearing.close();
+    await listening.close();
 });

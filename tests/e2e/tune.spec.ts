@@ -1,8 +1,5 @@
-import { writeFile } from 'node:fs/promises';
-import { chromium } from '@playwright/test';
-import { chromiumOptions } from '../chromium.mjs';
 import { add, hollow, hum, pluckOf, RATE, room, rumble, speech } from '../unit/scenes';
-import { HARBOUR, NO_STRING, wavOf } from './heard';
+import { HARBOUR, hearing, NO_STRING } from './heard';
 import { chooseOption, expect, expectAccessible, openOwnSet, test } from './lira';
 
 const FLOATING = {
@@ -152,18 +149,8 @@ test('ten sounds through the microphone: strings are known by themselves, and wh
     ];
     const all = room(1, sounds.length * 2.7);
     sounds.forEach((sound, index) => add(all, faded(sound), 0.5 + 2.7 * index));
-    const file = info.outputPath('strings.wav');
-    await writeFile(file, wavOf(all, RATE));
-    const hearing = await chromium.launch({
-        ...chromiumOptions,
-        args: [
-            ...chromiumOptions.args,
-            '--use-fake-ui-for-media-stream',
-            '--use-fake-device-for-media-stream',
-            `--use-file-for-fake-audio-capture=${file}`,
-        ],
-    });
-    const tablet = await hearing.newPage({ viewport: { width: 1280, height: 800 } });
+    const listening = await hearing(all, info.outputPath('strings.wav'));
+    const tablet = await listening.newPage({ viewport: { width: 1280, height: 800 } });
     await tablet.goto(page.url());
     await chooseOption(tablet, 'Heard by', 'the microphone');
     const said = tablet.getByRole('status');
@@ -189,7 +176,7 @@ test('ten sounds through the microphone: strings are known by themselves, and wh
     }
     // Of the fourth harmonics alone were heard.
     await expect(tablet.getByRole('button', { name: /^String 4, B♭2: not heard yet/ })).toBeVisible();
-    await hearing.close();
+    await listening.close();
 });
 
 /** Without the knock of a sound that is cut off. */

@@ -263,19 +263,9 @@ function LetBack({ from, to, slack, thick, label }: { from: Place; to: Place; sl
                 stroke="var(--accent)"
                 strokeWidth={3}
             />
-            <text
-                x={apex.x + side * 12}
-                y={apex.y + 7}
-                textAnchor={side > 0 ? 'start' : 'end'}
-                fontSize="22"
-                fontWeight={800}
-                fill="var(--accent)"
-                stroke="var(--paper)"
-                strokeWidth={5}
-                paintOrder="stroke"
-            >
+            <Mark x={apex.x + side * 12} y={apex.y + 7} right={side > 0} size={22}>
                 {label}
-            </text>
+            </Mark>
         </>
     );
 }
@@ -295,20 +285,29 @@ function Tail({ from, to, thick, label, colour }: { from: Place; to: Place; thic
                 stroke="var(--accent)"
                 strokeWidth={3}
             />
-            <text
-                x={to.x + (right ? 20 : -20)}
-                y={to.y + 5}
-                textAnchor={right ? 'start' : 'end'}
-                fontSize="15"
-                fontWeight={700}
-                fill="var(--accent)"
-                stroke="var(--paper)"
-                strokeWidth={4}
-                paintOrder="stroke"
-            >
+            <Mark x={to.x + (right ? 20 : -20)} y={to.y + 5} right={right} size={15}>
                 {label}
-            </text>
+            </Mark>
         </>
+    );
+}
+
+/** What is measured, beside where it is measured; readable over whatever is drawn beneath. */
+function Mark({ x, y, right, size, children }: { x: number; y: number; right: boolean; size: number; children: string }) {
+    return (
+        <text
+            x={x}
+            y={y}
+            textAnchor={right ? 'start' : 'end'}
+            fontSize={size}
+            fontWeight={800}
+            fill="var(--accent)"
+            stroke="var(--paper)"
+            strokeWidth={5}
+            paintOrder="stroke"
+        >
+            {children}
+        </text>
     );
 }
 

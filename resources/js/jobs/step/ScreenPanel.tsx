@@ -129,7 +129,7 @@ function Headline({ string, fits, listens }: { string: StringNow; fits: boolean;
         <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3">
             <p
                 data-figure="key"
-                className="text-[80px] leading-none font-extrabold tracking-tight max-xl:text-[64px] max-sm:text-[40px]"
+                className="text-[72px] leading-none font-extrabold tracking-tight max-xl:text-[64px] max-sm:text-[40px]"
             >
                 {string.position} <span className="font-normal text-ink-faint">·</span>{' '}
                 {fits

@@ -65,14 +65,14 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                     <div className="flex items-start justify-between gap-3">
                         <Which string={string} old={step.phase === 'off'} />
                         {step.phase === 'tune' && <ListenSwitch />}
+                        {figure !== null && <p className="text-right text-[2rem] leading-tight">{part?.lead}</p>}
                     </div>
                 )}
                 {figure !== null && (
                     <p className="mt-1">
-                        <span className="block text-[2rem] leading-tight">{part?.lead}</span>
                         <Large>{figure.said}</Large>
                         {figure.said !== figure.plain && (
-                            <span className="block text-xl text-ink-soft">that is {figure.plain}</span>
+                            <span className="block text-xl leading-tight text-ink-soft">that is {figure.plain}</span>
                         )}
                     </p>
                 )}
