@@ -141,10 +141,10 @@ final readonly class JobViews
         $reservations = $job->reservations()->with('lot')->get()->toBase();
         $wanted = $job->wanted()->pluck('position')->all();
         $tuning = $file->document->design->tunings[0];
-
+        $before = $file->document->baselineEvaluation()->strings ?? [];
         $strings = $file->document->design->stringsAt($job->positions());
 
-        return array_map(function (BuiltString $string, int $index) use ($file, $job, $reservations, $wanted, $tuning): JobStringView {
+        return array_map(function (BuiltString $string, int $index) use ($file, $job, $reservations, $wanted, $tuning, $before): JobStringView {
             $position = $index + 1;
             $type = $string->spec->type;
             $own = $reservations->where('position', $position)->where('spare', false);
@@ -169,6 +169,7 @@ final readonly class JobViews
             return new JobStringView(
                 $position,
                 $tuning->pitches[$index]->name(),
+                ($before[$index] ?? null)?->tunings[0]->pitch->name(),
                 $tuned->frequencyHz,
                 StiffnessView::of($tuned->inharmonicity),
                 ...TypeColumns::view($type),

@@ -85,6 +85,20 @@ test('six strings that are known take at most fourteen presses by keys, and say 
     await expect(wayOn(page)).toHaveText('3 is on, brought to pitch by hand');
 });
 
+test('one string that broke takes five presses by a pedal, the others stay', async ({ page }) => {
+    await openOwnSet(page, 'Harbour, one at once');
+    await begin(page, () => page.getByRole('button', { name: 'String 4, B♭2' }).click());
+    const { claims, lines } = await toSettling(page, () => page.keyboard.press('PageDown'));
+    expect(claims).toEqual([
+        'All is ready',
+        'Done: it is off',
+        'Done',
+        '4 is on, brought to pitch by hand',
+        'Done: none has moved',
+    ]);
+    expect(lines[0]).toContain('They give the pitch');
+});
+
 test('all off and tuned together: a string is on and wound, and pitch has its own press', async ({ page }) => {
     await openOwnSet(page, 'Harbour, all at once');
     await begin(page, async () => {

@@ -12,6 +12,7 @@ final readonly class JobStringView
 {
     /**
      * @param  string  $pitch  as documents write it
+     * @param  ?string  $before  the pitch of the one that was there before; null where nothing was
      * @param  float  $hz  what it sounds at its pitch
      * @param  ?StiffnessView  $stiffness  as its inharmonicity; null where that is not known
      * @param  int  $gauge_nm  outer diameter, nanometres
@@ -26,6 +27,7 @@ final readonly class JobStringView
     public function __construct(
         public int $position,
         public string $pitch,
+        public ?string $before,
         public float $hz,
         public ?StiffnessView $stiffness,
         public Construction $construction,

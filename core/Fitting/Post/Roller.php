@@ -14,6 +14,7 @@ final readonly class Roller extends PostSteps
             ...($cutFirst ? [] : [self::MARK, self::BACK]),
             'once round, through its own loop',
             self::ON,
+            'it leaves the roller at its front',
             'straight to its slot, clear of the side',
         ];
     }

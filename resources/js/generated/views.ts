@@ -341,6 +341,8 @@ export interface JobString {
     position: number;
     /** As documents write it. */
     pitch: string;
+    /** The pitch of the one that was there before; null where nothing was. */
+    before: string | null;
     /** What it sounds at its pitch. */
     hz: number;
     /** As its inharmonicity; null where that is not known. */

@@ -156,7 +156,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
 
     return (
         <div className="flex h-dvh min-h-[36rem] flex-col max-md:h-auto max-md:min-h-dvh">
-            <Head title={`${job.instrument_name}, ${job.name}`} />
+            <Head title={job.name.startsWith(job.instrument_name) ? job.name : `${job.instrument_name}, ${job.name}`} />
             <header className="flex shrink-0 items-baseline gap-x-4 px-4 pt-3 max-sm:gap-x-2 sm:px-7">
                 <Link href="/jobs" className="flex min-h-10 items-center gap-1 self-center text-ink-soft hover:text-ink">
                     <Glyph sign="left" /> Jobs
@@ -287,7 +287,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                     : `Step ${frame.number} of ${total}: ${(screen?.frames ?? [frame]).map(spokenOf).join(' ')} Pulls ${formatForce(job.before_n, units)} before.`}
             </p>
             <Reminders />
-            <Toaster />
+            <Toaster above />
         </div>
     );
 }

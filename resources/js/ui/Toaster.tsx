@@ -6,8 +6,12 @@ import { useToasts } from './toasts';
 
 const SHOWN_MS = 8000;
 
-/** Where toasts appear; a screen reader hears them, and pointing at one keeps it. */
-export function Toaster() {
+/**
+ * Where toasts appear; a screen reader hears them, and pointing at one keeps it.
+ *
+ * @param above where the bottom is full of buttons: they stand below the head then
+ */
+export function Toaster({ above = false }: { above?: boolean }) {
     const { list, dismiss } = useToasts();
     return (
         <Primitive.Provider duration={SHOWN_MS} label="What happened">
@@ -37,7 +41,12 @@ export function Toaster() {
                     </Primitive.Close>
                 </Primitive.Root>
             ))}
-            <Primitive.Viewport className="fixed right-4 bottom-4 z-50 flex w-[26rem] max-w-[calc(100vw-2rem)] flex-col gap-2" />
+            <Primitive.Viewport
+                className={clsx(
+                    'fixed right-4 z-50 flex w-[26rem] max-w-[calc(100vw-2rem)] flex-col gap-2',
+                    above ? 'top-14' : 'bottom-4',
+                )}
+            />
         </Primitive.Provider>
     );
 }

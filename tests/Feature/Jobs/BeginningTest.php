@@ -39,6 +39,9 @@ final class BeginningTest extends JobsTestCase
         $next = $this->begun($heavy, ['present' => 'last']);
         $seen = $this->getJson("/jobs/{$next->id}/news");
         self::assertSame($light->name, $seen->json('state.job.before'));
+        // Until it comes off, the old one is told by its own pitch.
+        self::assertSame($seen->json('state.job.strings.*.pitch'), $seen->json('state.job.strings.*.before'));
+        self::assertSame(array_fill(0, 6, null), $this->getJson("/jobs/{$this->begun($heavy, ['present' => 'nothing'])->id}/news")->json('state.job.strings.*.before'));
         self::assertLessThan($seen->json('state.job.after_n'), $seen->json('state.job.before_n'));
         $this->doAll($next);
         $this->record($next, $this->event('finished'))->assertOk();

@@ -79,11 +79,15 @@ export function MomentFields({ now, moment }: { now: JobNow; moment: Moment }) {
     );
 }
 
+/** Less than this nobody measures. */
+const HARDLY_MM = 0.01;
+
 /** What a height will do, said with its range and what that rests on. */
 function heightWords(name: string, up: string, down: string, height: Height, units: Units): string {
     const { low, estimate, high, learned_from: learned } = height;
     const side = (mm: number) => `${fineLength(Math.abs(mm), units, 2)} ${mm >= 0 ? up : down}`;
-    return `${name} should become about ${side(estimate)} (${side(low)} to ${side(high)}), ${
+    const goes = Math.abs(estimate) < HARDLY_MM ? 'should hardly change' : `should become about ${side(estimate)}`;
+    return `${name} ${goes} (${side(low)} to ${side(high)}), ${
         learned === 0 ? 'as on any instrument' : `learned from ${learned} ${learned === 1 ? 'job' : 'jobs'} on it`
     }.`;
 }

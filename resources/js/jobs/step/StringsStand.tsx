@@ -57,7 +57,7 @@ export function StringsStand({ job, plan, done, current, className, onSchools }:
                             <span className={clsx('text-[1.4rem]', here ? 'font-bold' : 'text-ink-soft')}>{string.position}</span>
                             <span className="min-w-0 leading-tight">
                                 <span className={clsx('font-bold', many ? 'text-base' : 'text-[1.4rem] leading-none')}>
-                                    {pitchLabel(string.pitch)}
+                                    {pitchLabel(at === 'old' ? (string.before ?? string.pitch) : string.pitch)}
                                 </span>
                                 <span className="block truncate text-base leading-tight text-ink-soft">
                                     {job.missing.includes(string.position)
