@@ -29,6 +29,12 @@ export interface Screen {
     position: number | null;
 }
 
+/** The strings that frames are about, from the first on. */
+export function positionsOf(frames: readonly Frame[]): number[] {
+    const all = frames.flatMap(({ step }) => (step.position === null ? [] : [step.position]));
+    return [...new Set(all)].sort((a, b) => a - b);
+}
+
 /**
  * A plan as screens. One screen a string joins what is done to it without a look at anything else, strings that come off together,
  * preparing, and looking after the instrument as far as nothing has to be left alone. What is asked twice stands alone.

@@ -5,7 +5,7 @@ import { familyWords } from '../../units/strings';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import type { StringNow } from '../../events/jobNow';
-import type { Frame, Screen } from '../frames';
+import { positionsOf, type Frame, type Screen } from '../frames';
 import { ballWords, notchWords } from '../packets/notches';
 import type { JobNow } from '../useJob';
 import { capital, stringsWords } from '../words';
@@ -109,9 +109,7 @@ export function ScreenPanel({ now, screen, fit, main }: Props) {
 }
 
 function titleOf({ frames }: Screen): string {
-    const positions = [...new Set(frames.flatMap(({ step }) => (step.position === null ? [] : [step.position])))].sort(
-        (a, b) => a - b,
-    );
+    const positions = positionsOf(frames);
     switch (frames[0].step.phase) {
         case 'off':
             return `${capital(stringsWords(positions))}: off`;

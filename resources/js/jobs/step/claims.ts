@@ -1,5 +1,5 @@
 import { centsWords } from '../../tuning/heard';
-import type { Frame, Screen } from '../frames';
+import { positionsOf, type Frame, type Screen } from '../frames';
 import { stringsWords, capital } from '../words';
 
 /** So near its pitch a string is said to be at it. */
@@ -41,9 +41,7 @@ export function claimOf({ key, step, part }: Frame): string {
 /** What one press says of a whole screen: no more than the hand, or the tuner, has established. */
 export function screenClaim({ frames, position }: Screen, cents: number | null): string {
     const phases = new Set(frames.map(({ step }) => step.phase));
-    const positions = [...new Set(frames.flatMap(({ step }) => (step.position === null ? [] : [step.position])))].sort(
-        (a, b) => a - b,
-    );
+    const positions = positionsOf(frames);
     if (position !== null && phases.has('tune')) {
         const on = phases.has('fit');
         if (cents === null) {
