@@ -74,6 +74,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('sets/{set}/fit', [SetController::class, 'fit'])->whereNumber('set')->name('sets.fit');
     Route::get('sets/{set}/plan', [SetController::class, 'plan'])->whereNumber('set')->name('sets.plan');
     Route::get('sets/{set}/labels', [SetController::class, 'labels'])->whereNumber('set')->name('sets.labels');
+    Route::post('sets/{set}/labelled', [SetController::class, 'labelled'])->whereNumber('set')->name('sets.labelled')->middleware('writes');
     Route::get('sets/{set}/card', [SetController::class, 'card'])->whereNumber('set')->name('sets.card');
     Route::post(
         'sets/{set}/versions',

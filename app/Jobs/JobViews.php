@@ -177,6 +177,7 @@ final readonly class JobViews
                     ...($job->set_id === null ? [] : [PacketCode::of($job->set_id, $position)]),
                     ...($kept instanceof Reservation ? ["L{$kept->lot_id}"] : []),
                 ],
+                labelled: $job->set?->labelled_at !== null,
                 from: $from,
                 lot: $lot?->name,
                 ball_colour: $lot->ball_colour ?? '',

@@ -33,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Instrument $instrument
+ * @property ?StringSet $set
  */
 final class Job extends Model
 {
@@ -49,6 +50,12 @@ final class Job extends Model
     public function instrument(): BelongsTo
     {
         return $this->belongsTo(Instrument::class)->withTrashed();
+    }
+
+    /** @return BelongsTo<StringSet, $this> */
+    public function set(): BelongsTo
+    {
+        return $this->belongsTo(StringSet::class, 'set_id')->withTrashed();
     }
 
     /** @return HasMany<JobEvent, $this> */

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $pool_id  the strings it is chosen from; null for what is usual
  * @property int $revision
  * @property Carbon $updated_at
+ * @property ?Carbon $labelled_at  when labels for its packets were last printed; null where they never were
  * @property ?Carbon $archived_at
  * @property Instrument $instrument
  * @property \Illuminate\Database\Eloquent\Collection<int, SetString> $strings
@@ -59,6 +60,6 @@ final class StringSet extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'revision' => 'integer', 'tuning_names' => 'array'];
+        return ['document' => JsonObject::class, 'instrument_id' => 'integer', 'labelled_at' => 'datetime', 'revision' => 'integer', 'tuning_names' => 'array'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Fitting;
 
 use Lira\Design\SetDesign;
+use Lira\Drawing\NeckPlan;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Fit\Leave as FitLeave;
@@ -30,7 +31,7 @@ final readonly class PlannedString
      * @param  ?float  $postsPast  the same in spacings of the posts; null beyond the last of its row
      * @param  ?float  $foldBackM  the same, folded back from the last post of its row
      * @param  ?float  $stretchM  by how much it gets longer as it is tuned
-     * @param  ?Winding  $winds  null where turns have no side
+     * @param  ?Winding  $winds  null where turns go to no side of their own
      * @param  list<int>  $alike  other strings that are easily taken for it
      * @param  Tail  $tail  where its end behind the post is cut
      * @param  Anchor  $anchor  what holds it behind the saddle
@@ -193,15 +194,38 @@ final readonly class PlannedString
         return $beyond;
     }
 
-    /** Seen from its top a treble-side post turns clockwise, one on the bass side the other way, and six in line stand on the bass side. */
+    /**
+     * Seen from its top a treble-side post turns clockwise, one on the bass side the other way, and six in line stand on the bass side. On
+     * a roller turns go to the side on which the string runs straight to its slot.
+     */
     private static function winding(SetDesign $design, int $position, bool $leftHanded): ?Winding
     {
-        if (! PostSteps::at($design->instrument->postType($position))->winds()) {
+        $post = PostSteps::at($design->instrument->postType($position));
+        if ($post->windsAlong()) {
+            return self::onRoller($design, $position);
+        }
+        if (! $post->winds()) {
             return null;
         }
         $winds = self::onTreble($design, $position) ? Winding::Clockwise : Winding::Anticlockwise;
 
         return $leftHanded ? $winds->mirrored() : $winds;
+    }
+
+    /** Outwards where its slot lies as far out as the hole of its roller; the outermost two where that was not measured. */
+    private static function onRoller(SetDesign $design, int $position): ?Winding
+    {
+        $posts = $design->instrument->hardware->posts;
+        if ($posts->layout !== PostLayout::BothSides) {
+            return null;
+        }
+        $count = count($design->strings);
+        if ($posts->rowsApartM === null) {
+            return in_array($position, [1, $count], true) ? Winding::Outwards : Winding::Inwards;
+        }
+        $slotM = NeckPlan::of($design->instrument, $count)->nuts[$position - 1]->y;
+
+        return abs($slotM) >= $posts->rowsApartM / 2 ? Winding::Outwards : Winding::Inwards;
     }
 
     /** Whether its post stands on the treble side: the upper half of the strings, where posts stand on both sides. */

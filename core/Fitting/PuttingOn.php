@@ -63,7 +63,6 @@ final readonly class PuttingOn
             'cut_mm' => 1000 * $planned->cutPastPostM,
             'leave' => (string) $planned->slackShort($this->leaving),
             'cut' => (string) $planned->cutShort($this->leaving),
-            'winds' => $planned->winds->value ?? '',
         ];
         $this->figures = $this->allFigures();
     }
@@ -166,7 +165,7 @@ final readonly class PuttingOn
         return [
             ...$this->cutting(),
             ...$this->filled($this->post->on($this->cutFirst, $this->thickness)),
-            ...($this->planned->winds === null ? [] : ['{winds}, seen from its top']),
+            ...($this->planned->winds === null ? [] : [$this->planned->winds->clause()]),
             ...$this->besides(),
         ];
     }

@@ -17,6 +17,7 @@ final readonly class JobStringView
      * @param  ?StiffnessView  $stiffness  as its inharmonicity; null where that is not known
      * @param  int  $gauge_nm  outer diameter, nanometres
      * @param  list<string>  $codes  that its packet may bear
+     * @param  bool  $labelled  whether labels with notches were printed for the packets of its set
      * @param  string  $from  kept, used, missing, here (brought along), or free (the drawer is not asked)
      * @param  ?string  $lot  it is of
      * @param  string  $ball_colour  of its ball end, as it was noted with the lot; empty where it was not
@@ -34,6 +35,7 @@ final readonly class JobStringView
         public Material $material,
         public int $gauge_nm,
         public array $codes,
+        public bool $labelled,
         public string $from,
         public ?string $lot,
         public string $ball_colour,

@@ -63,6 +63,12 @@ abstract readonly class PostSteps
         return true;
     }
 
+    /** Whether its turns lie beside each other along it, so that they can go to either side of its hole. */
+    public function windsAlong(): bool
+    {
+        return false;
+    }
+
     public function caution(): ?Caution
     {
         return null;

@@ -28,4 +28,9 @@ final readonly class Roller extends PostSteps
     {
         return false;
     }
+
+    public function windsAlong(): bool
+    {
+        return true;
+    }
 }

@@ -1522,9 +1522,9 @@ export interface StringPlanned {
     lift_at_12_mm: number | null;
     stretch_mm: number | null;
     /**
-     * Seen along the post from its top; null where turns have no side.
+     * Seen along the post from its top; along a roller from its hole, outwards towards its button; null where turns go to no side of their own.
      */
-    winds: 'clockwise' | 'anticlockwise' | null;
+    winds: 'clockwise' | 'anticlockwise' | 'outwards' | 'inwards' | null;
     length_needed_mm: number | null;
     /**
      * Other strings that are easily taken for it: nearly as thick, but not the same string.

@@ -353,6 +353,8 @@ export interface JobString {
     gauge_nm: number;
     /** That its packet may bear. */
     codes: string[];
+    /** Whether labels with notches were printed for the packets of its set. */
+    labelled: boolean;
     /** Kept, used, missing, here (brought along), or free (the drawer is not asked). */
     from: string;
     /** It is of. */

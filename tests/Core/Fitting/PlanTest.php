@@ -538,6 +538,24 @@ final class PlanTest extends CoreTestCase
         self::assertSame([$against, $against, $against, $with, $with, $with], $winds('both-sides', true));
     }
 
+    public function test_turns_lie_on_a_roller_where_the_string_runs_straight_to_its_slot(): void
+    {
+        $winds = static function (array $posts, bool $leftHanded = false): array {
+            $json = self::strung('nylon', ['posts' => ['type' => 'roller', 'layout' => 'both-sides', ...$posts], 'nut_spread_mm' => 43]);
+            $json->job = (object) ['left_handed' => $leftHanded];
+
+            return array_map(static fn ($string): ?Winding => $string->winds, self::plan($json)->strings);
+        };
+        [$out, $in] = [Winding::Outwards, Winding::Inwards];
+
+        self::assertSame([$out, $in, $in, $in, $in, $out], $winds([]), 'the outermost, where the rollers were not measured');
+        self::assertSame([$out, $in, $in, $in, $in, $out], $winds([], true), 'whatever hand');
+        // Slots at 21.5, 12.9 and 4.3 mm from the middle.
+        self::assertSame([$out, $out, $in, $in, $out, $out], $winds(['rows_apart_mm' => 25]));
+        self::assertSame(array_fill(0, 6, $in), $winds(['rows_apart_mm' => 44]));
+        self::assertSame(array_fill(0, 6, null), $winds(['layout' => 'one-side']));
+    }
+
     public function test_one_more_turn_where_that_is_liked(): void
     {
         $json = self::strung('steel', ['posts' => ['diameter_mm' => 6]]);

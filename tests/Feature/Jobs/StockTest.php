@@ -46,6 +46,19 @@ final class StockTest extends JobsTestCase
         self::assertSame([2, 1], self::thereAndFree($lots[5]));
     }
 
+    public function test_packets_have_notches_once_labels_were_printed_for_their_set(): void
+    {
+        $set = self::keptSet();
+        $job = $this->begun($set);
+        $labelled = fn (): mixed => $this->getJson("/jobs/{$job->id}/news")->json('state.job.strings.*.labelled');
+        self::assertSame(array_fill(0, 6, false), $labelled());
+        $saved = [$set->refresh()->revision, $set->updated_at->toIso8601String()];
+        $this->travel(1)->hours();
+        $this->postJson("/sets/{$set->id}/labelled")->assertOk();
+        self::assertSame(array_fill(0, 6, true), $labelled());
+        self::assertSame($saved, [$set->refresh()->revision, $set->updated_at->toIso8601String()], 'its design was not touched');
+    }
+
     public function test_the_colour_of_a_ball_end_is_noted_with_its_lot_and_shown_with_its_packet(): void
     {
         $set = self::keptSet();

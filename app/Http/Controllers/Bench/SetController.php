@@ -158,6 +158,15 @@ final readonly class SetController
         );
     }
 
+    /** Its packets bear labels from now on: they are told by their notches. */
+    public function labelled(StringSet $set): JsonResponse
+    {
+        // What its design is does not change by it, nor when that was last saved.
+        StringSet::withoutTimestamps(static fn (): bool => $set->update(['labelled_at' => now()]));
+
+        return new JsonResponse(['id' => $set->id]);
+    }
+
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {

@@ -1,8 +1,10 @@
 import { useState } from 'react';
+import { ask } from '../../server/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
+import { tellFailure } from '../../ui/toasts';
 
 const STOCKS = [
     { value: 'a4-24', label: 'A4, 24 labels of 70 × 37 mm' },
@@ -48,6 +50,7 @@ export function LabelsDialog({ open, onOpenChange, set }: Props) {
                         href={`/sets/${set}/labels?stock=${stock}&skip=${used}`}
                         target="_blank"
                         rel="noreferrer"
+                        onClick={() => void ask(`/sets/${set}/labelled`, { method: 'POST' }).catch(tellFailure)}
                     >
                         Labels (to print)
                     </a>

@@ -47,7 +47,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
     const wrong = (other: JobString) => {
         setSure(false);
         setProblem(
-            `That is string ${other.position}, ${pitchLabel(other.pitch)} ${gauge(other)}. Put it back: string ${string.position} is wanted, ${pitchLabel(string.pitch)} ${gauge(string)}, ${notchWords(string.position)}.`,
+            `That is string ${other.position}, ${pitchLabel(other.pitch)} ${gauge(other)}. Put it back: string ${string.position} is wanted, ${[`${pitchLabel(string.pitch)} ${gauge(string)}`, ...notchWords(string)].join(', ')}.`,
         );
     };
     const hear = (code: string) => {
@@ -78,7 +78,8 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                 <fieldset>
                     <legend className="text-[1.75rem] leading-snug">Look once more: which is in your hand?</legend>
                     <p className="text-lg text-ink-soft">
-                        They are nearly as thick as each other. Count the notches, or measure it.
+                        They are nearly as thick as each other.{' '}
+                        {string.labelled ? 'Count the notches, or measure it.' : 'Measure it.'}
                     </p>
                     <div className="mt-3 grid max-w-3xl grid-cols-[repeat(auto-fit,minmax(13rem,1fr))] gap-3">
                         {choices.map((each) => (
@@ -93,7 +94,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                                     string {each.position}, {pitchLabel(each.pitch)}
                                     {ballWords(each)}
                                 </span>
-                                <Notches count={each.position} />
+                                {each.labelled && <Notches count={each.position} />}
                             </button>
                         ))}
                     </div>
@@ -105,11 +106,13 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                         {pitchLabel(string.pitch)} <span className="font-normal text-ink-faint">·</span> {gauge(string)}
                     </p>
                     <div className="mt-2 flex flex-wrap items-center gap-4">
-                        <Notches count={string.position} large />
+                        {string.labelled && <Notches count={string.position} large />}
                         <span className="text-xl">
-                            {notchWords(string.position)}, {familyWords(string)}
-                            {ballWords(string)}
-                            {string.lot === null ? '' : `, from the drawer: ${string.lot}`}
+                            {[
+                                ...notchWords(string),
+                                `${familyWords(string)}${ballWords(string)}`,
+                                ...(string.lot === null ? [] : [`from the drawer: ${string.lot}`]),
+                            ].join(', ')}
                         </span>
                     </div>
                 </>
@@ -158,7 +161,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
             )}
             {sure && (
                 <WayOn main={main} onGo={onDone}>
-                    It is {gauge(string)}, {notchWords(string.position)}
+                    It is {[gauge(string), ...notchWords(string)].join(', ')}
                 </WayOn>
             )}
             {scanning && <ScanDialog onCode={hear} onClose={() => setScanning(false)} />}

@@ -1,6 +1,13 @@
-/** By how many bars on its label a packet is known. */
-export function notchWords(count: number): string {
-    return count === 1 ? 'one notch' : `${count} notches`;
+import type { JobString } from '../../generated/views';
+
+type Labelled = Pick<JobString, 'position' | 'labelled'>;
+
+/** By how many bars on its label a packet is known; nothing where no labels were printed for its set. */
+export function notchWords({ position, labelled }: Labelled): string[] {
+    if (!labelled) {
+        return [];
+    }
+    return [position === 1 ? 'one notch' : `${position} notches`];
 }
 
 /** By what colour of its ball it is known, where that was noted with its lot. */

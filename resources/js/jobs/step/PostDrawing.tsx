@@ -24,7 +24,7 @@ interface Props {
 
 type Place = { x: number; y: number };
 
-const OTHER_WAY = { clockwise: 'anticlockwise', anticlockwise: 'clockwise' } as const;
+const OTHER_WAY = { clockwise: 'anticlockwise', anticlockwise: 'clockwise', outwards: 'outwards', inwards: 'inwards' } as const;
 
 /**
  * This string's post among the others, to scale: from which side, which way round now, how much is let back between nut and post, where
@@ -72,7 +72,7 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
     const slack = shows === 'let-back' ? planned.slack_mm : null;
     const words = [
         `Post ${planned.position}`,
-        winds === null ? null : `turns ${winds}`,
+        winds === null ? null : alongRoller(winds) ? `turns lie ${winds} of its hole` : `turns ${winds}`,
         slack === null ? null : `${fineLength(slack, units, 0)} let back before it`,
         cut === null ? null : `cut ${fineLength(cut, units, 0)} past it`,
     ]
@@ -186,14 +186,27 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
                         </g>
                     );
                 })}
-                {winds !== null && <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={winds === 'clockwise'} />}
+                {winds !== null && !alongRoller(winds) && (
+                    <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={winds === 'clockwise'} />
+                )}
+                {winds !== null && alongRoller(winds) && (
+                    <TurnsBeside
+                        x={post.x}
+                        y={post.y}
+                        radius={radius}
+                        side={(winds === 'outwards') === post.x > at({ x: 0, y: own.y }).x ? 1 : -1}
+                        thick={thick}
+                    />
+                )}
             </svg>
             <figcaption className="text-center text-lg text-ink-soft">
-                {winds === null
-                    ? pitchLabel(`Post ${planned.position}`)
-                    : shows === 'off'
-                      ? `comes off ${winds}`
-                      : `winds ${winds}`}
+                {winds === null || (alongRoller(winds) && shows === 'off')
+                    ? pitchLabel(`${planned.post === 'roller' ? 'Roller' : 'Post'} ${planned.position}`)
+                    : alongRoller(winds)
+                      ? `turns go ${winds}`
+                      : shows === 'off'
+                        ? `comes off ${winds}`
+                        : `winds ${winds}`}
                 {slack !== null && <span className="block text-base">dashed: pulled straight; black: let back</span>}
             </figcaption>
         </figure>
@@ -309,6 +322,28 @@ function Mark({ x, y, right, size, children }: { x: number; y: number; right: bo
             {children}
         </text>
     );
+}
+
+/** Whether turns lie beside each other along a roller, instead of going round a post one way or the other. */
+const alongRoller = (winds: NonNullable<StringPlanned['winds']>): winds is 'outwards' | 'inwards' =>
+    winds === 'outwards' || winds === 'inwards';
+
+/** Turns beside each other on a roller, to one side of its hole. */
+function TurnsBeside({ x, y, radius, side, thick }: { x: number; y: number; radius: number; side: 1 | -1; thick: number }) {
+    return Array.from({ length: 3 }, (_, index) => {
+        const along = x + side * (0.9 * radius + index * (thick + 3));
+        return (
+            <line
+                key={index}
+                x1={along}
+                x2={along + side * 2}
+                y1={y - 0.8 * radius}
+                y2={y + 0.8 * radius}
+                stroke="var(--accent)"
+                strokeWidth={thick}
+            />
+        );
+    });
 }
 
 const FROM_DEG = -200;

@@ -138,7 +138,7 @@ function Headline({ string, fits, listens }: { string: StringNow; fits: boolean;
             <p className="col-span-2 mt-1 text-xl text-ink-soft">
                 {[
                     pitchLabel(string.pitch),
-                    ...(fits ? [notchWords(string.position), `${familyWords(string)}${ballWords(string)}`] : []),
+                    ...(fits ? [...notchWords(string), `${familyWords(string)}${ballWords(string)}`] : []),
                     ...(fits && string.spoiled > 0 ? ['a new one'] : []),
                     ...(fits && string.lot !== null ? [`from the drawer: ${string.lot}`] : []),
                 ].join(', ')}
