@@ -6,6 +6,7 @@ import { filled, sentenceOf } from '../../resources/js/units/sentences';
 import {
     fineLength,
     formatForce,
+    formatGive,
     formatGauge,
     formatLength,
     formatShare,
@@ -53,6 +54,14 @@ describe('figures are written as the server writes them', () => {
 
     it.each(cases.sentences as [string, Record<string, number | string>, string[]][])('%s', (sentence, parameters, expected) => {
         expect(READERS.map((units) => filled(sentence, parameters, units))).toEqual(expected);
+    });
+
+    it('how much something gives is said by the reader’s own units', () => {
+        expect(formatGive(4.3, { length: 'mm', gauge: 'thou', tension: 'N' })).toBe('4.30 µm for each newton');
+        expect(formatGive(4.3, { length: 'mm', gauge: 'mm', tension: 'kgf' })).toBe('42.17 µm for each kilogram');
+        expect(formatGive(4.3, { length: 'in', gauge: 'thou', tension: 'lbf' })).toBe(
+            '0.75 thousandths of an inch for each pound',
+        );
     });
 
     it('halves go away from zero as decimals have them, and there is no negative nothing', () => {

@@ -33,6 +33,7 @@ describe('what was measured on an instrument', () => {
             'hardware/headstock/tilt_deg': '-13,5°',
             'setup/action_12_mm': '2 mm',
             'hardware/max_total_tension_n': '160',
+            'hardware/springs/rate_n_per_mm': '16',
         };
         const { document, problems } = measured(plank, draft, 3, imperial);
         expect(problems.map(({ path }) => path)).toEqual(['/hardware/posts/diameter_mm']);
@@ -41,6 +42,8 @@ describe('what was measured on an instrument', () => {
         expect(document.hardware?.headstock?.tilt_deg).toBe(-13.5);
         expect(document.setup).toEqual({ action_12_mm: 2 });
         expect(document.hardware?.max_total_tension_n).toBeCloseTo(711.715, 2);
+        expect(measureDraft(plank, imperial)['hardware/springs/rate_n_per_mm']).toBe('19.986');
+        expect(document.hardware?.springs?.rate_n_per_mm).toBeCloseTo(2.802, 3);
     });
 
     test('what is emptied goes, and takes parts that hold nothing along', () => {

@@ -11,7 +11,7 @@ import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
 import { pitchLabel } from '../units/pitch';
 import { fixed } from '../units/figures';
-import { formatGauge, useUnits } from '../units/units';
+import { formatGauge, formatGive, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
@@ -469,7 +469,7 @@ export function Tuning({
                     <p>
                         {floats ? 'Its bridge floats. ' : ''}
                         As one string is tuned, neck and bridge give a little and the others fall: by{' '}
-                        {fixed(retuning.compliance_um_per_n, 2)} µm for each newton, {givesWords(retuning, learned)}{' '}
+                        {formatGive(retuning.compliance_um_per_n, units)}, {givesWords(retuning, learned)}{' '}
                         {withoutWords(retuning)}
                     </p>
                     <p className="mt-2 flex flex-wrap gap-2">
@@ -482,7 +482,7 @@ export function Tuning({
                     {source === 'practice' && (
                         <Revealed ask={() => practice.read(true)}>
                             {(hidden) =>
-                                `It gave ${fixed(hidden.compliance_um_per_n, 2)} µm for each newton; taken was ${fixed(retuning.compliance_um_per_n, 2)}.${settledWords(hidden, settles.settling)}`
+                                `It gave ${formatGive(hidden.compliance_um_per_n, units)}; taken was ${formatGive(retuning.compliance_um_per_n, units)}.${settledWords(hidden, settles.settling)}`
                             }
                         </Revealed>
                     )}

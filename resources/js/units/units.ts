@@ -68,6 +68,21 @@ export function formatForce(newtons: number, units: Units): string {
     return `${fixed(tensionIn(newtons, units), units.tension === 'N' ? 0 : 1)} ${units.tension}`;
 }
 
+/** The stiffness of a spring: of one newton a millimetre, in the units of the reader. */
+export function rateIn(newtonsPerMm: number, units: Units): number {
+    return tensionIn(newtonsPerMm, units) * (units.length === 'in' ? MM_PER_INCH : 1);
+}
+
+const EACH: Record<Units['tension'], string> = { N: 'newton', lbf: 'pound', kgf: 'kilogram' };
+
+/** By how little something gives as it is pulled, from micrometres for each newton. */
+export function formatGive(umPerNewton: number, units: Units): string {
+    const um = umPerNewton * NEWTONS[units.tension];
+    return units.length === 'in'
+        ? `${fixed(um / MM_PER_INCH, 2)} thousandths of an inch for each ${EACH[units.tension]}`
+        : `${fixed(um, 2)} µm for each ${EACH[units.tension]}`;
+}
+
 /** A signed percentage, with a real minus sign. */
 export function formatShare(share: number): string {
     const percent = fixed(Math.abs(share) * 100, 0);

@@ -165,7 +165,7 @@ function MeasureField({ measure, typed, strings, usual, onChange, error }: Field
         tension: units.tension,
         degrees: '°',
         count: null,
-        rate: null,
+        rate: `${units.tension} per ${units.length}`,
         ratio: null,
         counts: null,
     }[quantity];

@@ -12,7 +12,7 @@ import {
     TRUSS_RODS,
 } from '../../generated/words';
 import { figureAsRead, resolutionMm } from './resolution';
-import { tensionIn, type Units } from '../../units/units';
+import { rateIn, tensionIn, type Units } from '../../units/units';
 import { readLength, readTension, readSigned } from '../../units/typed';
 
 /** What an instrument of a kind usually has, as the server says. */
@@ -183,7 +183,7 @@ export const GROUPS: Group[] = [
         measures: [
             { path: 'hardware/max_total_tension_n', label: 'Greatest total, if it is known', quantity: 'tension' },
             { path: 'hardware/springs/count', label: 'Springs of the vibrato', quantity: 'count' },
-            { path: 'hardware/springs/rate_n_per_mm', label: 'One spring, N per mm', quantity: 'rate' },
+            { path: 'hardware/springs/rate_n_per_mm', label: 'One spring', quantity: 'rate' },
             {
                 path: 'hardware/springs/lever',
                 label: 'Strings’ height ÷ springs’ arm, from the pivot',
@@ -260,6 +260,8 @@ function shownFigure(value: number, quantity: Measure['quantity'], units: Units,
             return figureAsRead(value, resolution, units);
         case 'tension':
             return String(Number(tensionIn(value, units).toPrecision(5)));
+        case 'rate':
+            return String(Number(rateIn(value, units).toPrecision(5)));
         default:
             return String(value);
     }
@@ -271,6 +273,10 @@ function figureOf(typed: string, quantity: Measure['quantity'], units: Units): n
     }
     if (quantity === 'tension') {
         return readTension(typed, units);
+    }
+    if (quantity === 'rate') {
+        const typedRate = readSigned(typed);
+        return typedRate === null ? null : Number((typedRate / rateIn(1, units)).toPrecision(6));
     }
     return readSigned(typed.replace(/\s*(°|deg)\s*$/i, ''));
 }
@@ -334,7 +340,7 @@ const HOW: Record<Measure['quantity'], (units: Units) => string> = {
     tension: (units) => `Type it in ${units.tension}, or with its unit: 700 N, 157 lbf.`,
     degrees: () => 'Type degrees, such as 13.',
     count: () => 'Type a number, such as 3.',
-    rate: () => 'Type newtons per millimetre, such as 3.5.',
+    rate: (units) => `Type ${units.tension} per ${units.length}, such as ${Number(rateIn(3.5, units).toPrecision(2))}.`,
     ratio: () => 'Type one height divided by the other, such as 0.3.',
     counts: () => 'Type how many strings each course has, such as 2 2 2 2.',
 };
