@@ -66,13 +66,10 @@ final readonly class Converter
         );
         $reasons = [...$reasons, ...$brief->reasons];
         $doubts = Candidacy::doubts($this->conversion, $document->design, $assessment, $document->bands());
-        $json->notes = implode(
-            "\n",
-            [
-                ...array_map(static fn (Statement $reason): string => $reason->text(Units::si()), $reasons),
-                ...array_map(static fn (Statement $doubt): string => "Against it: {$doubt->text(Units::si())}", $doubts),
-            ],
-        );
+        $json->notes = MadeNotes::of([
+            ...array_map(static fn (Statement $reason): string => $reason->text(Units::si()), $reasons),
+            ...array_map(static fn (Statement $doubt): string => "Against it: {$doubt->text(Units::si())}", $doubts),
+        ]);
 
         return new Converted(SetDocument::from($json), $assessment, $reasons, $doubts);
     }

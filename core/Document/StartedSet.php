@@ -69,7 +69,7 @@ final class StartedSet
             $json->strings[$index] = isset($said[$index]) ? SpecWriter::at($index + 1, $said[$index]) : $chosen[$index + 1] ?? $string;
         }
         $reasons = [...self::reasons($before, SetDocument::from($json), $presentName, chosen: $said === null), ...$changed];
-        $json->notes = implode("\n", [...array_map(static fn (Statement $reason): string => $reason->text($units), $reasons), ...$unserved]);
+        $json->notes = MadeNotes::of([...array_map(static fn (Statement $reason): string => $reason->text($units), $reasons), ...$unserved]);
         unset($json->samples);
 
         return SetDocument::from($json);

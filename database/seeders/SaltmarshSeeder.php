@@ -129,7 +129,7 @@ final class SaltmarshSeeder extends Seeder
                 'C standard' => 'C4 G3 Eb3 Bb2 F2 C2',
                 'Drop B flat' => 'C4 G3 Eb3 Bb2 F2 Bb1',
             ], '11 15 19 28w 38w 50w', self::baseline($curlewInD),
-                notes: "Half done: strings 1 to 3 are chosen, 4 to 6 still have Curlew's gauges. To feel as Curlew does in D."),
+                notes: "To feel as Curlew does in D. Begun with Curlew's own gauges, strings 1 to 3 chosen first."),
         ];
     }
 

@@ -30,7 +30,7 @@ final class DemoTest extends FeatureTestCase
         $open = StringSet::query()->where('name', 'Harbour, down to C')->firstOrFail();
         $this->get('/')->assertRedirect("/bench/{$open->id}");
         self::assertIsString($open->document->notes);
-        self::assertStringContainsString('Half done', $open->document->notes);
+        self::assertStringContainsString('To feel as Curlew does in D', $open->document->notes);
     }
 
     public function test_the_demo_instruments_are_measured_and_some_sets_have_real_trouble_on_them(): void

@@ -87,6 +87,6 @@ test('what a conversion says is kept in the units of whoever converts', () => {
     const reasons = [said('together-pull', { tension_n: 402, before_n: 394 })];
     const doubts = [said('neck-too-short', { neck_mm: 610 })];
     expect(notesOf({ reasons, doubts }, imperial)).toBe(
-        'Together they pull 90.4 lbf instead of 88.6 lbf.\nAgainst it: 24.0 in is short for a baritone so low.',
+        'As it was first made:\nTogether they pull 90.4 lbf instead of 88.6 lbf.\nAgainst it: 24.0 in is short for a baritone so low.',
     );
 });

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import type { FittingPlan, FittingStep } from '../../resources/js/generated/formats';
 import type { JobRow, JobString } from '../../resources/js/generated/views';
 import { lastDone, nextScreen, pullNow, screensOf, whereabouts, type Going } from '../../resources/js/jobs/frames';
-import { claimOf, screenClaim } from '../../resources/js/jobs/step/claims';
+import { pressClaim } from '../../resources/js/jobs/step/claims';
 import { codeIn, foundBy } from '../../resources/js/jobs/packets/code';
 
 import { byNextHand, stringsWords, wantOf } from '../../resources/js/jobs/words';
@@ -195,14 +195,15 @@ test('a press says what is true once it is pressed', () => {
     if (string === undefined) {
         throw new Error('There is none');
     }
-    expect(screenClaim(string, null)).toBe('2 is on, brought to pitch by hand');
-    expect(screenClaim(string, -0.6)).toBe('2 is on and at its pitch');
-    expect(screenClaim(string, -126)).toBe('2 is on and stands −126 cents');
+    expect(pressClaim(string, null)).toBe('2 is on, brought to pitch by hand');
+    expect(pressClaim(string, -0.6)).toBe('2 is on and at its pitch');
+    expect(pressClaim(string, -126)).toBe('2 is on and stands −126 cents');
     const staged = { ...string, frames: string.frames.slice(0, 4) as typeof string.frames };
-    expect(screenClaim(staged, null)).toBe('2 is on and wound');
-    expect(screenClaim({ ...string, frames: string.frames.slice(4) as typeof string.frames }, 2)).toBe('2 is at its pitch');
+    expect(pressClaim(staged, null)).toBe('2 is on and wound');
+    const tuned = { ...string, frames: string.frames.slice(4) as typeof string.frames };
+    expect([pressClaim(tuned, 2), pressClaim(tuned, null)]).toEqual(['2 is at its pitch', 'Done: at its pitch']);
     const said = (key: string, phase: FittingStep['phase']) =>
-        claimOf({ key, step: step(key, phase, null), part: null, number: 1 });
+        pressClaim({ key, frames: [{ key, step: step(key, phase, null), part: null, number: 1 }], position: null }, null);
     expect(said('slacken-all', 'off')).toBe('Done: they are slack');
     expect(said('tune-below', 'tune')).toBe('Done: a semitone low');
     expect(said('tune-stage-2', 'tune')).toBe('Done: they stand there');

@@ -49,7 +49,8 @@ final class StartCommand extends Command
             },
             static function () use ($document, $units): array {
                 $made = $document();
-                $notes = is_string($made->json->notes ?? null) ? explode("\n", $made->json->notes) : [];
+                // The heading of the table says already what its first line says.
+                $notes = is_string($made->json->notes ?? null) ? array_slice(explode("\n", $made->json->notes), 1) : [];
 
                 return [
                     ...EvaluationTable::of($made, $units),

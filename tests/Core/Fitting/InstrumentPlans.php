@@ -9,6 +9,7 @@ use Lira\Document\SetDocument;
 use Lira\Document\StringTypeWriter;
 use Lira\Fitting\Plan;
 use Lira\Fitting\PlannedString;
+use Lira\Fitting\Step;
 use Lira\Kind\Kind;
 use Lira\Pitch\Pitch;
 use Lira\Solver\StartingSet;
@@ -75,15 +76,21 @@ final class InstrumentPlans
         return $with;
     }
 
-    /** @return array{order: string, strings: list<array<string, mixed>>} what is done before what, and how each string goes on */
+    /** @return array{steps: list<string>, strings: list<array<string, mixed>>} what is done before what, and how each string goes on */
     public static function facts(\stdClass $json): array
     {
         $plan = SetDocument::from($json)->plan();
 
         return [
-            'order' => implode(' ', array_column($plan->steps, 'key')),
+            'steps' => array_map(self::step(...), $plan->steps),
             'strings' => array_map(static fn (PlannedString $string): array => self::way($plan, $string), $plan->strings),
         ];
+    }
+
+    /** Its phase and its key, what it consists of, and whether it is left alone afterwards. */
+    private static function step(Step $step): string
+    {
+        return implode(' ', [$step->phase->value, $step->key, ...array_column($step->parts, 'key'), ...($step->restsS === null ? [] : ['rests'])]);
     }
 
     /** @return array<string, mixed> */
@@ -102,9 +109,9 @@ final class InstrumentPlans
     {
         $lines = [];
         foreach (self::documents() as $name => $json) {
-            ['order' => $order, 'strings' => $strings] = self::facts($json);
+            ['steps' => $steps, 'strings' => $strings] = self::facts($json);
             $rows = array_map(static fn (array $string): string => '      '.json_encode($string, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $strings);
-            $lines[] = sprintf("  %s: {\n    \"order\": %s,\n    \"strings\": [\n%s\n    ]\n  }", json_encode($name, JSON_THROW_ON_ERROR), json_encode($order, JSON_THROW_ON_ERROR), implode(",\n", $rows));
+            $lines[] = sprintf("  %s: {\n    \"steps\": %s,\n    \"strings\": [\n%s\n    ]\n  }", json_encode($name, JSON_THROW_ON_ERROR), json_encode($steps, JSON_THROW_ON_ERROR), implode(",\n", $rows));
         }
         file_put_contents(self::FILE, "{\n".implode(",\n", $lines)."\n}\n");
     }

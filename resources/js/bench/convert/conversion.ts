@@ -57,9 +57,13 @@ export function usualWish(tunings: Tuning[], firstLengthMm: number, ladder: Pitc
     };
 }
 
+/** As the core begins what it keeps with a set that it made: gauges are changed afterwards. */
+const MADE = 'As it was first made:';
+
 /** Why it is as it is, and what speaks against it, to be kept with the set in the units of whoever converts it. */
 export function notesOf({ reasons, doubts }: Pick<ConvertedSet, 'reasons' | 'doubts'>, units: Units): string {
     return [
+        MADE,
         ...reasons.map((reason) => sentenceOf(reason, units)),
         ...doubts.map((doubt) => `Against it: ${sentenceOf(doubt, units)}`),
     ].join('\n');

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { onDemand } from '../../ui/onDemand';
 import type { JobNow } from '../useJob';
+import { THIS_ONE } from '../step/claims';
 import { WayOn } from '../step/WayOn';
 import { foundBy } from './code';
 import { ballWords, notchWords } from './notches';
@@ -156,7 +157,7 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
             )}
             {!sure && (
                 <WayOn main={main} onGo={confirm}>
-                    It is this one
+                    {THIS_ONE}
                 </WayOn>
             )}
             {sure && (

@@ -9,7 +9,7 @@ import { positionsOf, type Frame, type Screen } from '../frames';
 import { ballWords, notchWords } from '../packets/notches';
 import type { JobNow } from '../useJob';
 import { capital, stringsWords } from '../words';
-import { screenClaim } from './claims';
+import { pressClaim } from './claims';
 import { HeardPitch, ListenSwitch } from './HeardPitch';
 import { Lines } from './Lines';
 import { MomentFields } from './MomentFields';
@@ -102,7 +102,7 @@ export function ScreenPanel({ now, screen, fit, main }: Props) {
             </div>
             {drawn && <PostDrawing fit={fit} planned={planned} shows={atPost(frames)} leftHanded={job.left_handed} />}
             <WayOn main={main} onGo={press}>
-                {screenClaim(screen, cents)}
+                {pressClaim(screen, cents)}
             </WayOn>
         </article>
     );

@@ -13,7 +13,7 @@ import { mayNotify } from '../../frame/reminders/Reminders';
 import { restsUntil, type JobNow } from '../useJob';
 import { useClock } from '../../server/useClock';
 import { momentWords, spanWords } from '../../units/times';
-import { claimOf, screenClaim } from './claims';
+import { pressClaim } from './claims';
 import { HeardPitch, HeardStrings, ListenSwitch } from './HeardPitch';
 import { IntonationInJob, TuningInJob } from './InJob';
 import { Lines } from './Lines';
@@ -109,9 +109,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                 ))}
             {step.rests_s === null ? (
                 <WayOn main={main} onGo={done}>
-                    {cents === null
-                        ? claimOf(frame)
-                        : screenClaim({ key: frame.key, frames: [frame], position: step.position }, cents)}
+                    {pressClaim({ key: frame.key, frames: [frame], position: step.position }, cents)}
                 </WayOn>
             ) : (
                 <Rest now={now} frame={frame} seconds={step.rests_s} main={main} onDone={done} />

@@ -5,12 +5,22 @@ import { stringsWords, capital } from '../words';
 /** So near its pitch a string is said to be at it. */
 export const AT_PITCH_CENTS = 3;
 
-/** What the way on says of a step: what is true once it is pressed. */
-export function claimOf({ key, step, part }: Frame): string {
+/** Of the right packet in the hand. */
+export const THIS_ONE = 'It is this one';
+
+/** What the way on says of what is next: what is true once it is pressed. `cents`: as the tuner read its string, if it did. */
+export function pressClaim(screen: Screen, cents: number | null): string {
+    return screen.frames.length === 1 && cents === null ? claimOf(screen.frames[0]) : screenClaim(screen, cents);
+}
+
+/** What is said of a step, or of a part of one. */
+function claimOf({ key, step, part }: Frame): string {
     if (part?.key.startsWith('seat:') === true) {
         return 'Done: it holds';
     }
     switch (key.replace(/:.*/, '')) {
+        case 'packet':
+            return THIS_ONE;
         case 'slacken-all':
             return 'Done: they are slack';
         case 'tune-below':
@@ -38,8 +48,8 @@ export function claimOf({ key, step, part }: Frame): string {
     }
 }
 
-/** What one press says of a whole screen: no more than the hand, or the tuner, has established. */
-export function screenClaim({ frames, position }: Screen, cents: number | null): string {
+/** Of a whole screen: no more than the hand, or the tuner, has established. */
+function screenClaim({ frames, position }: Screen, cents: number | null): string {
     const phases = new Set(frames.map(({ step }) => step.phase));
     const positions = positionsOf(frames);
     if (position !== null && phases.has('tune')) {
