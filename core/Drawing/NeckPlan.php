@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Drawing;
 
 use Lira\Instrument\Instrument;
+use Lira\Instrument\Spread;
 use Lira\Kind\Custom;
 
 /**
@@ -34,11 +35,7 @@ final readonly class NeckPlan
     public static function of(Instrument $instrument, int $strings): self
     {
         $hardware = $instrument->hardware;
-        $atNut = Spread::acrossM(
-            $hardware->nutSpreadM ?? Custom::of($instrument->kind)->hardware->nutGapM * ($strings - 1),
-            $strings,
-            $instrument->courses,
-        );
+        $atNut = Spread::atNutM($instrument, $strings);
         $atSaddle = Spread::acrossM(
             $hardware->saddle->spreadM ?? Custom::of($instrument->kind)->hardware->saddleGapM * ($strings - 1),
             $strings,

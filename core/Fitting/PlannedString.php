@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lira\Fitting;
 
 use Lira\Design\SetDesign;
-use Lira\Drawing\NeckPlan;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Fit\Leave as FitLeave;
@@ -13,6 +12,7 @@ use Lira\Fitting\Post\PostSteps;
 use Lira\Fitting\School\Leave;
 use Lira\Fitting\School\Schools;
 use Lira\Fitting\School\Turns;
+use Lira\Instrument\Spread;
 use Lira\Kind\Anchor;
 use Lira\Kind\PostLayout;
 use Lira\Kind\PostType;
@@ -223,7 +223,7 @@ final readonly class PlannedString
         if ($posts->rowsApartM === null) {
             return in_array($position, [1, $count], true) ? Winding::Outwards : Winding::Inwards;
         }
-        $slotM = NeckPlan::of($design->instrument, $count)->nuts[$position - 1]->y;
+        $slotM = Spread::atNutM($design->instrument, $count)[$position - 1];
 
         return abs($slotM) >= $posts->rowsApartM / 2 ? Winding::Outwards : Winding::Inwards;
     }

@@ -37,7 +37,7 @@ final class ConverterTest extends CoreTestCase
         }
         self::assertSame([], self::said($converted->doubts));
         self::assertStringContainsString('pulls 63 % of what it did: string 6 only 50 N', self::said($converted->reasons)[0]);
-        self::assertSame(implode("\n", self::said($converted->reasons)), $document->json->notes);
+        self::assertSame(implode("\n", ['As it was first made:', ...self::said($converted->reasons)]), $document->json->notes);
         self::assertSame('baseline', self::dig((array) $document->json, 'target.profile'));
     }
 

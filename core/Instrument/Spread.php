@@ -2,15 +2,25 @@
 
 declare(strict_types=1);
 
-namespace Lira\Drawing;
+namespace Lira\Instrument;
 
-use Lira\Instrument\Courses;
+use Lira\Kind\Custom;
 
 /** Where strings lie across an instrument: courses evenly spaced, the strings of one close together. */
 final class Spread
 {
     /** Between the strings of one course, metres. */
     private const WITHIN_COURSE_M = 2.2e-3;
+
+    /** @return list<float> the middle of each slot of the nut, metres from the middle of the neck, string 1 first */
+    public static function atNutM(Instrument $instrument, int $strings): array
+    {
+        return self::acrossM(
+            $instrument->hardware->nutSpreadM ?? Custom::of($instrument->kind)->hardware->nutGapM * ($strings - 1),
+            $strings,
+            $instrument->courses,
+        );
+    }
 
     /**
      * The middle of each string, from the middle of the neck; positive on the side of string 1.
