@@ -165,7 +165,11 @@ final readonly class PuttingOn
         return [
             ...$this->cutting(),
             ...$this->filled($this->post->on($this->cutFirst, $this->thickness)),
-            ...($this->planned->winds === null ? [] : [$this->planned->winds->clause()]),
+            ...match (true) {
+                $this->planned->winds !== null => [$this->planned->winds->clause()],
+                $this->post->windsAlong() => ['it leaves the roller at its front'],
+                default => [],
+            },
             ...$this->besides(),
         ];
     }
@@ -175,7 +179,7 @@ final readonly class PuttingOn
     {
         $wind = array_values(array_filter(
             $this->post->on($this->cutFirst, $this->thickness),
-            fn (string $clause): bool => ! $this->post->winds() && ! $this->post->leavesSlack() || str_starts_with($clause, '{') || str_starts_with($clause, 'pull it'),
+            fn (string $clause): bool => ! $this->post->winds() && ! $this->post->leavesSlack() || str_contains($clause, '{') || str_starts_with($clause, 'pull it'),
         ));
 
         return [
@@ -227,9 +231,8 @@ final readonly class PuttingOn
         foreach ($clauses as $clause) {
             array_push($filled, ...match ($clause) {
                 '{back}' => [$back],
-                '{on}' => ['wind {turns}'],
                 '{wind}' => $both,
-                default => [$clause],
+                default => [str_replace('{on}', 'wind {turns}', $clause)],
             });
         }
 

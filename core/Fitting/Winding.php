@@ -27,8 +27,8 @@ enum Winding: string
     {
         return match ($this) {
             self::Clockwise, self::Anticlockwise => "{$this->value}, seen from its top",
-            self::Outwards => 'turns go outwards, towards its button',
-            self::Inwards => 'turns go inwards, away from its button',
+            self::Outwards => 'off its front, outwards to its button',
+            self::Inwards => 'off its front, inwards from its button',
         };
     }
 }

@@ -235,7 +235,7 @@ final class SaltmarshInstruments
         return self::instrument('Avocet', 'classical-guitar', ['type' => 'single', 'length_mm' => 650], [
             'anchor' => 'tie-block', 'built_for' => 'nylon', 'pickup' => 'none', 'max_total_tension_n' => 480,
             'posts' => [
-                'type' => 'standard',
+                'type' => 'roller',
                 'diameter_mm' => 10.0,
                 'hole_diameter_mm' => 3.0,
                 'distance_mm' => [42, 84, 126, 126, 84, 42],

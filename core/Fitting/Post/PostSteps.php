@@ -15,7 +15,7 @@ abstract readonly class PostSteps
 {
     protected const MARK = 'pull it straight, mark it at the post';
 
-    /** What is let back, where it was not cut off already; the winding; and both, one after the other. */
+    /** What is let back, where it was not cut off already; the winding, in a clause of its own or with more; and both together. */
     protected const BACK = '{back}';
 
     protected const ON = '{on}';

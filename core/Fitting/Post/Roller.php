@@ -12,10 +12,7 @@ final readonly class Roller extends PostSteps
         return [
             'hole at 45°, the end through it',
             ...($cutFirst ? [] : [self::MARK, self::BACK]),
-            'once round, through its own loop',
-            self::ON,
-            'it leaves the roller at its front',
-            'straight to its slot, clear of the side',
+            'once through its own loop, '.self::ON,
         ];
     }
 

@@ -6,10 +6,12 @@ interface Props {
     lines: string[];
     /** Smaller, beside a figure that is read from afar. */
     small?: boolean;
+    /** One behind the other, above a table that is worked in. */
+    flowing?: boolean;
 }
 
 /** What to do, in lines that are read at arm's length: figures bold. */
-export function Lines({ label = '', lines, small = false }: Props) {
+export function Lines({ label = '', lines, small = false, flowing = false }: Props) {
     return (
         <>
             {label !== '' && <p className="text-[1.75rem] leading-tight text-ink-soft max-sm:text-xl">{label}</p>}
@@ -19,8 +21,10 @@ export function Lines({ label = '', lines, small = false }: Props) {
                         key={line}
                         data-line
                         className={clsx(
-                            'block leading-snug',
-                            small ? 'text-[1.75rem] max-sm:text-xl' : 'text-[2.1rem] max-sm:text-[1.6rem]',
+                            'leading-snug',
+                            flowing
+                                ? 'mr-6 inline-block text-2xl max-sm:text-xl'
+                                : ['block', small ? 'text-[1.75rem] max-sm:text-xl' : 'text-[2.1rem] max-sm:text-[1.6rem]'],
                         )}
                     >
                         {figuresBold(label === '' ? line.charAt(0).toUpperCase() + line.slice(1) : line)}

@@ -51,7 +51,14 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
               : null;
     const tail = tailOf(fit, planned, cut ?? 0, own, start, upright);
     const seen = onHead
-        ? [...fit.neck.nut_mm.map(upright), { x: own.x - BESIDE, y: own.y - BESIDE }, { x: own.x + BESIDE, y: own.y }, tail.end]
+        ? [
+              ...fit.neck.nut_mm.map(upright),
+              { x: own.x - BESIDE, y: own.y - BESIDE },
+              { x: own.x + BESIDE, y: own.y },
+              // A head with two rows is shown with both.
+              ...(fit.headstock.layout === 'both-sides' ? [{ x: BESIDE * Math.sign(-own.x) - own.x, y: own.y }] : []),
+              tail.end,
+          ]
         : [{ x: own.x - AROUND, y: own.y - AROUND }, { x: own.x + AROUND, y: own.y + AROUND }, start];
     const box = boxAround(seen.map(({ x, y }): Point => [x, y]));
     const scale = Math.min(
@@ -259,6 +266,9 @@ function LetBack({ from, to, slack, thick, label }: { from: Place; to: Place; sl
     const apex = { x: middle.x + aside.x * height, y: middle.y + aside.y * height };
     const pull = { x: middle.x + 2 * aside.x * height, y: middle.y + 2 * aside.y * height };
     const across = { x: -way.y * 13, y: way.x * 13 };
+    // Beyond the bow where there is room for its words, else within it.
+    const room = 12 + 13 * label.length;
+    const fits = side > 0 ? apex.x + room < WIDTH : apex.x - room > 0;
     return (
         <>
             <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke="var(--ink-faint)" strokeWidth={1.5} strokeDasharray="6 5" />
@@ -276,7 +286,11 @@ function LetBack({ from, to, slack, thick, label }: { from: Place; to: Place; sl
                 stroke="var(--accent)"
                 strokeWidth={3}
             />
-            <Mark x={apex.x + side * 12} y={apex.y + 7} right={side > 0} size={22}>
+            <Mark
+                {...(fits ? { x: apex.x + side * 12, right: side > 0 } : { x: apex.x - side * 14, right: side < 0 })}
+                y={apex.y + 7}
+                size={22}
+            >
                 {label}
             </Mark>
         </>

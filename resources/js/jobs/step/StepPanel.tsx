@@ -78,7 +78,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
                 )}
                 {figure === null && string !== undefined && step.phase === 'tune' && <Large>{pitchLabel(string.pitch)}</Large>}
                 <div className="mt-2 grid grid-cols-2">
-                    <Lines lines={part?.lines ?? step.lines} small={figure !== null} />
+                    <Lines lines={part?.lines ?? step.lines} small={figure !== null} flowing={step.key === 'intonate'} />
                 </div>
                 {string?.short_turns != null && part?.key.startsWith('fit:') === true && (
                     <p className="mt-2 text-lg font-semibold">It was cut short: wind what it gives.</p>
