@@ -372,6 +372,18 @@ test('no packet is taken for another: a wrong code is refused, and neighbours ne
     const set = /bench\/(\d+)/.exec(page.url())?.[1] ?? '';
     await begin(page);
     await goOn(page, page.getByText(/Take the packet of string 1/));
+    // Packets that bear no label of Lira's have no notches; once labels were printed they have.
+    await expect(page.getByRole('main')).not.toContainText('notch');
+    const bench = await page.context().newPage();
+    await bench.goto(`/bench/${set}`);
+    await bench.getByRole('button', { name: 'More for this set' }).click();
+    await bench.getByRole('menuitem', { name: 'Labels for its packets…' }).click();
+    const printed = bench.waitForEvent('popup');
+    await bench.getByRole('link', { name: 'Labels (to print)' }).click();
+    await (await printed).close();
+    await bench.close();
+    await page.reload();
+    await expect(page.getByRole('main')).toContainText('one notch, plain steel');
     const code = page.getByRole('textbox', { name: 'Packet’s code' });
     await code.fill(`S${set}-3`);
     await page.getByRole('button', { name: 'Check' }).click();
