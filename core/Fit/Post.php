@@ -6,6 +6,7 @@ namespace Lira\Fit;
 
 use Lira\Kind\PostType;
 use Lira\Material\Material;
+use Lira\Material\Properties;
 use Lira\Strings\StringType;
 
 /** What is wound on a tuner's post. */
@@ -21,7 +22,8 @@ final class Post
             // Stretched by hand as it is fitted, and thick.
             $string->material === Material::Polyurethane, $post === PostType::Elastomer => 1.0,
             $post === PostType::Locking => 0.5,
-            $post === PostType::Roller => 2.0,
+            // Plain polymers are smooth and stretch: one turn more than what else goes on a roller.
+            $post === PostType::Roller => ! $string->construction->isWound() && Properties::of($string->material)->polymer ? 3.0 : 2.0,
             $string->construction->isWound() => 1.5,
             default => 2.0,
         };
