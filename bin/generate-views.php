@@ -51,7 +51,7 @@ function typescript(string $type): string
 }
 
 $views = [];
-$files = [...(glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: []), ...(glob(__DIR__.'/../app/{Instruments,Jobs,Log}/Views/*View.php', GLOB_BRACE) ?: []), ...(glob(__DIR__.'/../app/Bench/*/Views/*View.php') ?: [])];
+$files = [...(glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: []), ...(glob(__DIR__.'/../app/{Instruments,Jobs,Log,Network}/Views/*View.php', GLOB_BRACE) ?: []), ...(glob(__DIR__.'/../app/Bench/*/Views/*View.php') ?: [])];
 foreach ($files as $file) {
     $class = new ReflectionClass('App\\'.str_replace('/', '\\', substr((string) realpath($file), strlen((string) realpath(__DIR__.'/../app')) + 1, -4)));
     $constructor = $class->getConstructor() ?? throw new LogicException("{$class->name} has no properties.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Network\MayNot;
 use App\Workshop\Conflict;
 use App\Workshop\Copies\Unfit;
 use App\Workshop\DatabaseFault;
@@ -27,7 +28,7 @@ final class ErrorAnswers
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([InvalidInput::class, Conflict::class, Unservable::class, Unfit::class]);
+        $exceptions->dontReport([MayNot::class, InvalidInput::class, Conflict::class, Unservable::class, Unfit::class]);
         $exceptions->render(static fn (InvalidDocument $error): JsonResponse => self::answer(422, $error));
         $exceptions->render(
             static fn (InvalidInput $error): JsonResponse => self::answer(422, InvalidDocument::at('', $error->getMessage())),
@@ -41,6 +42,10 @@ final class ErrorAnswers
         $exceptions->render(static fn (ValidationException $error): JsonResponse => self::invalid($error));
         $exceptions->render(static fn (\Throwable $error, Request $request): ?JsonResponse => self::wantsJson($request)
             ? self::answer(self::status($error), InvalidDocument::at('', self::sentence($error)))
+            : null);
+        // Who opens a page and is not let in comes to the way in.
+        $exceptions->render(static fn (MayNot $error, Request $request): ?Response => $error->getStatusCode() === 401 && ! self::wantsJson($request)
+            ? Inertia::location(route('enter.show'))
             : null);
         $exceptions->respond(
             static fn (Response $response, \Throwable $error, Request $request): Response => self::page($response, $error, $request),
@@ -72,7 +77,7 @@ final class ErrorAnswers
     private static function page(Response $response, \Throwable $error, Request $request): Response
     {
         $status = $response->getStatusCode();
-        if ($status < 400 || $response instanceof JsonResponse || (bool) config('app.debug')) {
+        if ($status < 400 || $response instanceof JsonResponse || $response->headers->has('X-Inertia-Location') || (bool) config('app.debug')) {
             return $response;
         }
         $status = self::status($error);
@@ -108,6 +113,10 @@ final class ErrorAnswers
 
     private static function sentence(\Throwable $error): string
     {
+        if ($error instanceof MayNot) {
+            return $error->getMessage();
+        }
+
         return match (self::status($error)) {
             400 => 'This address is not one of Lira’s. Go on from the list.',
             403 => 'This was asked for by a page from elsewhere, so it was refused. Open Lira itself and do it there.',

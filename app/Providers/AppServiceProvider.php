@@ -6,13 +6,20 @@ namespace App\Providers;
 
 use App\Hours\HoursOfStrings;
 use App\Jobs\KeepsWhatCame;
+use App\Models\Device;
+use App\Network\Devices;
+use App\Network\Door;
 use App\Strings\Drawer\LotAdded;
 use App\Workshop\Place;
 use App\Workshop\Sqlite\LockingConnector;
 use App\Workshop\TestClock;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Lira\Wording\Dates;
 
@@ -37,8 +44,22 @@ final class AppServiceProvider extends ServiceProvider
     {
         TestClock::set();
         HoursOfStrings::follow();
+        Auth::viaRequest('device', fn (Request $request): ?Device => $this->app->make(Devices::class)->behind($request));
+        // A square is 128 bits of chance: this is against noise, not against guessing.
+        self::limit('enter', 20, 120);
+        self::limit('enter-look', 120, 900);
         Event::listen(LotAdded::class, KeepsWhatCame::class);
         Model::shouldBeStrict(! $this->app->isProduction());
+    }
+
+    /** So many times a minute for one device, and for all together. */
+    private static function limit(string $name, int $one, int $all): void
+    {
+        RateLimiter::for($name, static fn (Request $request): array => [
+            // Who it is says the front, which everybody comes through.
+            Limit::perMinute($one)->by("{$name}:".(Door::isOwnFront() ? (string) $request->headers->get(Door::FROM) : (string) $request->ip())),
+            Limit::perMinute($all)->by($name),
+        ]);
     }
 
     private static function place(): Place

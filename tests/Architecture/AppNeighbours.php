@@ -10,6 +10,7 @@ final class AppNeighbours
     public const OF = [
         'Models' => [],
         'Workshop' => [],
+        'Network' => ['Models', 'Workshop'],
         'Hours' => ['Models'],
         'Instruments' => ['Models', 'Workshop'],
         'Strings' => ['Models', 'Workshop'],
@@ -21,9 +22,9 @@ final class AppNeighbours
         'Owners' => ['Models', 'Instruments', 'Jobs'],
         'Open' => ['Models', 'Workshop', 'Strings', 'Bench', 'Jobs', 'Log'],
         'Demo' => ['Models'],
-        'Http' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Bench', 'Tuning', 'Paper', 'Jobs', 'Log', 'Owners', 'Demo'],
-        'Console' => ['Models', 'Workshop', 'Instruments', 'Strings', 'Bench', 'Jobs', 'Open', 'Demo'],
-        'Providers' => ['Models', 'Workshop', 'Hours', 'Strings', 'Jobs'],
+        'Http' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Bench', 'Tuning', 'Paper', 'Jobs', 'Log', 'Owners', 'Demo', 'Network'],
+        'Console' => ['Models', 'Workshop', 'Network', 'Instruments', 'Strings', 'Bench', 'Jobs', 'Open', 'Demo'],
+        'Providers' => ['Models', 'Workshop', 'Hours', 'Strings', 'Jobs', 'Network'],
     ];
 
     /** What is filled by seeders is asked for by the demo alone. */

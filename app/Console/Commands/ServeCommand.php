@@ -6,6 +6,9 @@ namespace App\Console\Commands;
 
 use App\Console\MakesSure;
 use App\Console\SaysWhy;
+use App\Network\Door;
+use App\Network\Front;
+use App\Network\Outside;
 use App\Strings\Lists\AbandonedImports;
 use App\Workshop\Copies\Handover;
 use App\Workshop\Copies\Restore;
@@ -45,6 +48,8 @@ final class ServeCommand extends Command
 
     protected $signature = 'lira:serve
         {--port=8000 : The port on 127.0.0.1}
+        {--network : Answer the shop’s network too, by HTTPS, to devices that were let in}
+        {--network-port=8443 : The port for it}
         {--fresh : Move the present database aside and begin anew}
         {--yes : Do not ask}
         {--empty : Begin a new workshop without the demo}
@@ -71,12 +76,10 @@ final class ServeCommand extends Command
 
     private function serve(Place $place, Migrator $migrator): int
     {
-        $port = filter_var($this->option('port'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 65535]]);
-        if ($port === false) {
-            throw new Unservable('Give the port as a number from 1 to 65535, such as --port 8001.');
-        }
+        $port = $this->port('port', 8001);
         Server::checkPort($port);
-        $server = new Server($place, $port, Log::channel('server'));
+        $outside = $this->outside($place);
+        $server = new Server($place, $port, Log::channel('server'), self::told($outside));
         $database = new Database($place->database);
         $place->prepare();
         if (! is_dir($place->run)) {
@@ -90,17 +93,54 @@ final class ServeCommand extends Command
                 $server->askToStop();
             });
             $server->start();
+            $outside?->start();
             if (TestClock::aheadS() !== null) {
                 $this->warn('Its clock is set for tests: here it is '.now()->toIso8601String().'.');
             }
             $this->line("Lira is at {$server->address()} (Ctrl C stops it)");
+            $this->sayWhereOutside($outside);
 
-            return $this->watch($server, $place, $migrator);
+            return $this->watch($server, $outside, $place, $migrator);
         } finally {
             $this->copying?->stop(self::COPY_ENDING_S);
+            $outside?->stop();
             $server->stop();
             $this->letGo();
             $lock->release();
+        }
+    }
+
+    private function port(string $option, int $such): int
+    {
+        $port = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 65535]]);
+
+        return $port === false ? throw new Unservable("Give the port as a number from 1 to 65535, such as --{$option} {$such}.") : $port;
+    }
+
+    /** The network's door; none without the switch, and then nothing more is needed. */
+    private function outside(Place $place): ?Outside
+    {
+        if ($this->option('network') !== true) {
+            return null;
+        }
+        $port = $this->port('network-port', 8443);
+        Front::check($port);
+
+        return new Outside($place, $port, Log::channel('server'));
+    }
+
+    /** @return array<string, string> what the server of this machine's own door is told */
+    private static function told(?Outside $outside): array
+    {
+        return [Door::ENVIRONMENT => Door::Machine->value] + ($outside?->environment() ?? [Door::ADDRESS => '', Door::NAMES => '']);
+    }
+
+    private function sayWhereOutside(?Outside $outside): void
+    {
+        if ($outside !== null) {
+            $address = $outside->address();
+            $this->line($address === null ? 'This machine is in no network just now; Lira answers there as soon as it is.'
+                : "In the shop’s network it is at {$address}: let devices in under Workshop, Devices.");
         }
     }
 
@@ -153,7 +193,7 @@ final class ServeCommand extends Command
         }
     }
 
-    private function watch(Server $server, Place $place, Migrator $migrator): int
+    private function watch(Server $server, ?Outside $outside, Place $place, Migrator $migrator): int
     {
         $restarts = [];
         $handover = new Handover($place);
@@ -164,7 +204,16 @@ final class ServeCommand extends Command
             $server->listen(self::WATCH_S);
             $this->copyOfTheDay($place);
             if ($handover->isWanted()) {
+                $outside?->stop();
                 $this->bringBack($handover, $server, $place, $migrator);
+                $outside?->start();
+            }
+            if ($outside?->hasMoved() === true) {
+                $outside->stop();
+                $server->tell(self::told($outside));
+                $server->restart();
+                $outside->start();
+                $this->sayWhereOutside($outside);
             }
             if (! $server->isRunning()) {
                 // Ctrl C may have reached it first.

@@ -14,8 +14,8 @@ use ZipArchive;
  */
 final readonly class OpenTables
 {
-    /** Is what a database itself knows of its migrations; a workshop that is brought back has its own. */
-    public const LEFT_OUT = ['migrations'];
+    /** What a database itself knows of its migrations, and who was let in: a workshop that is brought back has its own. */
+    public const LEFT_OUT = ['migrations', ...OfThisMachine::TABLES];
 
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 

@@ -247,8 +247,10 @@ final class Restore
         if (! $this->next()->exists()) {
             throw new Unservable('Nothing is ready to be brought back any more. Look at the copy again.');
         }
-        ($this->before)('close the present one');
         $present = new Database($this->place->database);
+        ($this->before)('keep who was let in');
+        OfThisMachine::carryOver($present, $this->next());
+        ($this->before)('close the present one');
         $aside = $present->exists() && ! $present->isHollow() ? $present->stamped('') : null;
         $moves = $aside === null ? [] : $present->movesTo($aside, $this->place->files, 'bring the copy back');
         if ($aside === null && $present->exists()) {

@@ -41,7 +41,19 @@ final class Server
 
     private bool $asked = false;
 
-    public function __construct(private readonly Place $place, private readonly int $port, private readonly LoggerInterface $log) {}
+    /** @param  array<string, string>  $environment  what it is told besides */
+    public function __construct(
+        private readonly Place $place,
+        private readonly int $port,
+        private readonly LoggerInterface $log,
+        private array $environment = [],
+    ) {}
+
+    /** @param  array<string, string>  $environment  what it is told from its next start on */
+    public function tell(array $environment): void
+    {
+        $this->environment = $environment;
+    }
 
     /** For whoever waits on it: it is to end. */
     public function askToStop(): void
@@ -91,7 +103,7 @@ final class Server
             [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
             $pipes,
             base_path(),
-            ['PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'LIRA_SERVER' => $this->token] + $this->place->environment() + getenv(),
+            ['PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'LIRA_SERVER' => $this->token] + $this->environment + $this->place->environment() + getenv(),
         );
         if ($process === false) {
             throw new Unservable('PHP’s server cannot be started. See whether '.PHP_BINARY.' may be run.');

@@ -66,6 +66,19 @@ export interface Curve {
     high: number;
 }
 
+/** A device or a program that was let in. */
+export interface Device {
+    id: number;
+    name: string;
+    /** Device or program. */
+    kind: string;
+    right: 'nobody' | 'look' | 'bench' | 'all';
+    /** When it was let in, ISO 8601. */
+    since: string;
+    /** About when it last asked for something, ISO 8601; null where it never did. */
+    seen: string | null;
+}
+
 /** What a list would change. */
 export interface Difference {
     added: number;

@@ -6,6 +6,7 @@ const PLACES = [
     { href: '/workshop/ways', label: 'Ways of working' },
     { href: '/workshop/care', label: 'Care' },
     { href: '/workshop/owners', label: 'Owners' },
+    { href: '/workshop/devices', label: 'Devices' },
     { href: '/workshop/copies', label: 'Copies' },
     { href: '/workshop/help', label: 'Help' },
 ];
