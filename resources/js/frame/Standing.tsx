@@ -13,7 +13,7 @@ const LAST_MS = 15_000;
 export function Standing() {
     const standing = useNotices((state) => state.standing);
     const answers = useReach((state) => state.answers);
-    const { url, props } = usePage<{ copies_missing?: string | null }>();
+    const { url, props } = usePage<{ copies_missing?: string | null; device?: { name: string; right: string } | null }>();
     // Where one sees to it the page itself says it.
     const copies = url.startsWith('/workshop/copies') ? null : (props.copies_missing ?? null);
     useAskedAgain(!answers);
@@ -24,6 +24,9 @@ export function Standing() {
     return (
         <div role="status" className="contents">
             {silent && <Line notice={SILENT} />}
+            {props.device?.right === 'look' && (
+                <Line notice={{ tone: 'caution', message: 'This device may look: nothing is changed from here.', actions: [] }} />
+            )}
             {copies !== null && (
                 <Line
                     notice={{

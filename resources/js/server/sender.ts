@@ -33,7 +33,7 @@ export function whyHeld(failure: unknown): string | null {
     }
     switch (failure.status) {
         case 401:
-            return 'This device is not signed in. Sign in, and it goes on.';
+            return 'This device is not let in any more. Let it in again at the machine (Workshop, Devices), and it goes on.';
         case 403:
             return 'Lira does not let this page write just now. Reload it, and it goes on.';
         case 404:

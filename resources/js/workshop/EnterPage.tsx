@@ -1,4 +1,4 @@
-import { Head } from '@inertiajs/react';
+import { Head, router } from '@inertiajs/react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ask, failureWords, Refused } from '../server/api';
 import { Button } from '../ui/Button';
@@ -10,7 +10,7 @@ const LOOK_MS = 1000;
 function takenFromAddress(): string {
     const secret = window.location.hash.slice(1);
     if (secret !== '') {
-        window.history.replaceState(window.history.state, '', window.location.pathname);
+        router.replace({ url: window.location.pathname, preserveState: true });
     }
     return secret;
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Workshop;
 
+use App\Models\Device;
+use App\Models\Invitation;
+use App\Models\Right;
 use App\Workshop\Copies\Backup;
 use App\Workshop\Copies\HalfWay;
 use App\Workshop\Copies\Manifest;
@@ -73,6 +76,27 @@ final class CopiesTest extends WorkshopTestCase
         self::assertSame($before, $this->state($this->place));
         self::assertSame(str_repeat('x', 5000), file_get_contents($aside));
         self::assertFileDoesNotExist("{$this->place->database}-wal");
+    }
+
+    public function test_a_copy_that_is_brought_back_brings_back_nobody_and_sends_nobody_away(): void
+    {
+        $device = static fn (string $name): Device => Device::query()->create(['name' => $name, 'kind' => Device::DEVICE, 'right' => Right::Bench, 'secret_hash' => hash('sha256', $name)]);
+        [$stays, $goes] = [$device('Tablet'), $device('Lost phone')];
+        Invitation::query()->create(['name' => 'Guest', 'right' => Right::Look, 'secret_hash' => hash('sha256', 'square'), 'ends_at' => now()->addMinutes(9)]);
+        $zip = $this->backup();
+        $goes->update(['ended_at' => now()]);
+        $device('Tablet of today');
+        $known = static fn (string $database): array => array_column(self::ask($database, 'select name from devices where ended_at is null order by id'), 'name');
+
+        $this->restore($zip);
+        self::assertSame(['Tablet', 'Tablet of today'], $known($this->place->database));
+        self::assertSame(0, self::value($this->place->database, 'select count(*) from invitations'));
+        self::assertSame($stays->id, self::value($this->place->database, "select id from devices where name = 'Tablet'"));
+        // On another machine nobody is let in.
+        $elsewhere = Place::of("{$this->folder}/elsewhere/lira.sqlite", base_path());
+        mkdir(dirname($elsewhere->database));
+        (new Restore($elsewhere, app(Migrator::class)))->bring($zip);
+        self::assertSame([], $known($elsewhere->database));
     }
 
     public function test_while_four_others_save_each_of_fifty_copies_is_one_moment_of_theirs(): void

@@ -70,6 +70,7 @@ final readonly class EnterController
 
     private static function cookie(string $name, #[\SensitiveParameter] string $value, int $minutes): Cookie
     {
-        return Cookie::create($name, $value, now()->addMinutes($minutes), '/', null, true, true, true, Cookie::SAMESITE_LAX);
+        // By the system’s own clock, from which browsers are told for how long.
+        return Cookie::create($name, $value, time() + 60 * $minutes, '/', null, true, true, true, Cookie::SAMESITE_LAX);
     }
 }

@@ -41,7 +41,12 @@ export function Print({ name, children }: { name: string; children: string }) {
     return (
         <p>
             <span className="block text-sm font-medium text-ink-soft">{name}</span>
-            <code className="text-sm break-all">{children}</code>
+            {/* Read aloud and compared in pieces of eight pairs. */}
+            {children.split(/(?<=^(?:[^:]*:){8}|^(?:[^:]*:){16}|^(?:[^:]*:){24})/).map((piece) => (
+                <code key={piece} className="block text-sm">
+                    {piece}
+                </code>
+            ))}
         </p>
     );
 }
