@@ -14,6 +14,7 @@ use App\Http\Controllers\Frame\WordsController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
 use App\Http\Controllers\Jobs\JobController;
+use App\Http\Controllers\Jobs\PacketController;
 use App\Http\Controllers\Log\CalendarController;
 use App\Http\Controllers\Log\CareController;
 use App\Http\Controllers\Log\HoursController;
@@ -218,7 +219,8 @@ Route::middleware('json')->group(static function (): void {
     Route::post('jobs/{job}/wanted', [JobController::class, 'want'])->whereNumber('job')->name('jobs.want')->middleware('writes')->middleware('may:bench');
     Route::delete('jobs/{job}', [JobController::class, 'destroy'])->whereNumber('job')->name('jobs.destroy')->middleware('writes')->middleware('may:bench');
     Route::post('jobs/{job}/unarchive', [JobController::class, 'unarchive'])->whereNumber('job')->name('jobs.unarchive')->middleware('writes')->middleware('may:bench');
-    Route::get('packets/{code}', [JobController::class, 'packet'])->name('packets.show')->middleware('may:look');
+    Route::get('packets/{code}', [PacketController::class, 'show'])->name('packets.show')->middleware('may:look');
+    Route::get('packets/{code}/job', [PacketController::class, 'job'])->name('packets.job')->middleware('may:look');
 
     Route::get('strings', [StringController::class, 'index'])->name('strings.index')->middleware('may:look');
     Route::get('strings/search', [StringController::class, 'search'])->name('strings.search')->middleware('may:look');

@@ -16,12 +16,13 @@ final readonly class PacketLabels
     /**
      * @param  SetDocument  $document  the set's own
      * @param  int  $skip  labels of the first sheet that are used already
+     * @param  string  $root  the address under which whoever scans them reaches this workshop
      */
-    public static function labels(StringSet $set, SetDocument $document, Units $units, LabelStock $stock, int $skip): string
+    public static function labels(StringSet $set, SetDocument $document, Units $units, LabelStock $stock, int $skip, string $root): string
     {
         $place = $stock->geometry();
         $sheets = [];
-        foreach (self::strings($set, $document, $units) as $index => $string) {
+        foreach (self::strings($set, $document, $units, $root) as $index => $string) {
             $at = $index + $skip;
             $on = $at % $stock->perSheet();
             $sheets[intdiv($at, $stock->perSheet())][] = $string + [
@@ -30,7 +31,7 @@ final readonly class PacketLabels
             ];
         }
 
-        return SheetPdf::of('sheets.labels', "Labels, {$set->name}", self::about($set) + [
+        return SheetPdf::of('sheets.labels', "Labels, {$set->name}", self::about($set, $root) + [
             'sheets' => array_values($sheets), 'width' => $place['width'], 'height' => $place['height'],
             'qrSide' => min($place['height'] - 5.0, 22.0),
         ], $stock->paper());
@@ -39,12 +40,13 @@ final readonly class PacketLabels
     /**
      * @param  SetDocument  $document  the set's own
      * @param  'a4'|'letter'  $paper
+     * @param  string  $root  the address under which whoever scans it reaches this workshop
      */
-    public static function card(StringSet $set, SetDocument $document, Units $units, string $paper): string
+    public static function card(StringSet $set, SetDocument $document, Units $units, string $paper, string $root): string
     {
-        $strings = self::strings($set, $document, $units);
+        $strings = self::strings($set, $document, $units, $root);
 
-        return SheetPdf::of('sheets.card', "Packet card, {$set->name}", self::about($set) + [
+        return SheetPdf::of('sheets.card', "Packet card, {$set->name}", self::about($set, $root) + [
             'strings' => array_map(static fn (int $position): array => $strings[$position - 1], self::fittingOrder(count($strings))),
         ], $paper);
     }
@@ -68,13 +70,13 @@ final readonly class PacketLabels
     }
 
     /** @return array<string, mixed> */
-    private static function about(StringSet $set): array
+    private static function about(StringSet $set, string $root): array
     {
         return [
             'name' => $set->name,
             'instrument' => $set->instrument->name,
             'date' => app(Dates::class)->date(now()),
-            'qr' => QrCode::picture(route('bench', $set)),
+            'qr' => QrCode::picture($root.route('bench', $set, absolute: false)),
         ];
     }
 
@@ -82,7 +84,7 @@ final readonly class PacketLabels
      * @return list<array{position: int, note: string, gauge: string, construction: string, material: string, turns: string,
      *     leave: ?string, cut: ?string, code: string, packet: string}> string 1 first
      */
-    private static function strings(StringSet $set, SetDocument $document, Units $units): array
+    private static function strings(StringSet $set, SetDocument $document, Units $units, string $root): array
     {
         return array_map(static fn (EvaluatedString $string): array => [
             'position' => $string->position,
@@ -92,7 +94,7 @@ final readonly class PacketLabels
             'material' => $string->string->spec->type->material->label(),
             ...LeaveWords::of($string->fit, $document->design->instrument->kind, $units),
             'code' => PacketCode::of($set->id, $string->position),
-            'packet' => QrCode::picture(route('packets.show', PacketCode::of($set->id, $string->position))),
+            'packet' => QrCode::picture($root.route('packets.show', PacketCode::of($set->id, $string->position), absolute: false)),
         ], $document->evaluation()->strings);
     }
 }

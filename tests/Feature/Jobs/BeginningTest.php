@@ -216,11 +216,16 @@ final class BeginningTest extends JobsTestCase
     public function test_a_packet_s_code_leads_to_its_job(): void
     {
         $set = self::keptSet();
-        $this->get("/packets/S{$set->id}-3")->assertRedirect("/jobs/new?set={$set->id}");
+        $this->get("/packets/S{$set->id}-3/job")->assertRedirect("/jobs/new?set={$set->id}");
+        $this->get("/packets/S{$set->id}-3")->assertInertia(static fn (AssertableInertia $page) => $page->component('jobs/PacketPage')
+            ->where('string.position', 3)->where('string.pitch', 'Eb3')->where('set.name', $set->name)->where('of', 6)->where('job', null)->where('lots', [])->etc());
         $job = $this->begun($set);
-        $this->get("/packets/s{$set->id}-3")->assertRedirect("/jobs/{$job->id}");
-        $this->get('/packets/S999-1')->assertNotFound();
-        $this->get('/packets/anything')->assertNotFound();
+        $this->get("/packets/s{$set->id}-3/job")->assertRedirect("/jobs/{$job->id}");
+        $this->get("/packets/S{$set->id}-3")->assertInertia(static fn (AssertableInertia $page) => $page->where('job.id', $job->id)->etc());
+        foreach (['S999-1', 'anything', "S{$set->id}-7", "S{$set->id}-0"] as $nothing) {
+            $this->get("/packets/{$nothing}")->assertNotFound();
+        }
+        $this->get('/packets/S999-1/job')->assertNotFound();
         self::assertSame(["S{$set->id}-3"], $this->getJson("/jobs/{$job->id}/news")->json('state.job.strings.2.codes'));
     }
 

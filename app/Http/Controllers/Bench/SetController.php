@@ -14,6 +14,7 @@ use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Said;
 use App\Instruments\OnInstrument;
 use App\Models\StringSet;
+use App\Network\Door;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
 use App\Paper\PacketLabels;
@@ -153,6 +154,7 @@ final readonly class SetController
                 ReaderUnits::of($request),
                 $stock,
                 min(max(0, $request->integer('skip')), $stock->perSheet() - 1),
+                self::reached($request),
             ),
             '-labels',
         );
@@ -172,9 +174,15 @@ final readonly class SetController
     {
         return self::printed(
             $set,
-            PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)),
+            PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request), self::reached($request)),
             '-card',
         );
+    }
+
+    /** What squares lead to: where the shop's devices reach this workshop, or this machine alone does. */
+    private static function reached(Request $request): string
+    {
+        return Door::address() ?? $request->getSchemeAndHttpHost();
     }
 
     /** @return 'a4'|'letter' */

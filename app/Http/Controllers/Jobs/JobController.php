@@ -27,10 +27,8 @@ use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobStatus;
 use App\Models\StringSet;
-use App\Paper\PacketCode;
 use App\Paper\PlanSheet;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Inertia\Inertia;
@@ -41,7 +39,6 @@ use Lira\Fitting\CutShort;
 use Lira\Fitting\School\Schools;
 use Lira\Job\Heard;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Jobs: listed, begun, gone on with, dropped with a way back. */
 final readonly class JobController
@@ -247,18 +244,6 @@ final readonly class JobController
         $this->schools->keep($owner, $schools);
 
         return new JsonResponse(['owner' => $owner, 'schools' => (object) $schools]);
-    }
-
-    /** From a packet's label to the job its string is for. */
-    public function packet(string $code): RedirectResponse
-    {
-        $read = PacketCode::read($code);
-        if ($read === null || StringSet::query()->whereKey($read->set)->doesntExist()) {
-            throw new NotFoundHttpException;
-        }
-        $job = Job::query()->where('set_id', $read->set)->where('status', JobStatus::Open)->latest('id')->first();
-
-        return $job === null ? redirect()->route('jobs.create', ['set' => $read->set]) : redirect()->route('jobs.show', $job);
     }
 
     private static function touched(Job $job): string

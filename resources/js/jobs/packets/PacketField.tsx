@@ -14,7 +14,7 @@ export function PacketField() {
             setProblem('That is no packet’s code. It stands below the square on the label, such as S17-4.');
             return;
         }
-        router.visit(`/packets/${found.toUpperCase()}`);
+        router.visit(`/packets/${found.toUpperCase()}/job`);
     };
     return (
         <form onSubmit={go} className="relative flex items-center gap-2">

@@ -12,7 +12,8 @@ import type { JobNow } from '../useJob';
 import { THIS_ONE } from '../step/claims';
 import { WayOn } from '../step/WayOn';
 import { foundBy } from './code';
-import { ballWords, notchWords } from './notches';
+import { ballWords, notchWords } from './marks';
+import { Notches } from './Notches';
 import { useScanner } from './useScanner';
 
 const ScanDialog = onDemand(
@@ -167,17 +168,5 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
             )}
             {scanning && <ScanDialog onCode={hear} onClose={() => setScanning(false)} />}
         </article>
-    );
-}
-
-/** As many bars as its number, as they are printed on the label. */
-function Notches({ count, large = false }: { count: number; large?: boolean }) {
-    const [step, bar, height] = large ? [22, 11, 34] : [13, 6.5, 18];
-    return (
-        <svg width={count * step} height={height} aria-hidden className="mt-1 block">
-            {Array.from({ length: count }, (_, index) => (
-                <rect key={index} x={index * step} width={bar} height={height} fill="var(--ink)" />
-            ))}
-        </svg>
     );
 }

@@ -6,7 +6,7 @@ import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
 import type { StringNow } from '../../events/jobNow';
 import { positionsOf, type Frame, type Screen } from '../frames';
-import { ballWords, notchWords } from '../packets/notches';
+import { ballWords, notchWords } from '../packets/marks';
 import type { JobNow } from '../useJob';
 import { capital, stringsWords } from '../words';
 import { pressClaim } from './claims';
