@@ -64,10 +64,8 @@ final class Front
         );
         $this->process->start();
         for ($until = microtime(true) + self::READY_S; microtime(true) < $until && $this->process->isRunning();) {
-            $socket = @fsockopen('127.0.0.1', $this->port, timeout: 1.0);
-            if ($socket !== false) {
-                fclose($socket);
-
+            // Its certificates are made as it starts, one after the other.
+            if ($this->shows()) {
                 return;
             }
             usleep(50_000);
@@ -75,6 +73,18 @@ final class Front
         $this->listen();
         $this->stop();
         throw new Unservable("Lira could not answer the network on port {$this->port}. The newest server log says more.");
+    }
+
+    /** Whether it shows a certificate under each name it has. */
+    private function shows(): bool
+    {
+        foreach ($this->addresses->hosts() as $host) {
+            if (Shown::at("https://{$host}:{$this->port}") === null) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function isRunning(): bool
@@ -134,7 +144,7 @@ final class Front
                     'listen' => [":{$this->port}"],
                     'automatic_https' => ['disable_redirects' => true],
                     'protocols' => ['h1', 'h2'],
-                    'routes' => [['match' => [['host' => $this->addresses->hosts()]], 'handle' => [['handler' => 'subroute', 'routes' => [$built, $rest]]], 'terminal' => true]],
+                    'routes' => [['match' => [['host' => $this->addresses->hosts()]], 'handle' => [['handler' => 'subroute', 'routes' => [$built, $rest]]], 'terminal' => true], ['handle' => [['handler' => 'static_response', 'status_code' => 421]]]],
                     'tls_connection_policies' => [['default_sni' => $this->addresses->hosts()[0]]],
                 ]]],
                 'pki' => ['certificate_authorities' => ['local' => [
