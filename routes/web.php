@@ -207,6 +207,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('jobs/{job}/slip', [ReportController::class, 'slip'])->whereNumber('job')->name('jobs.slip')->middleware('may:look');
 
     Route::get('jobs', [JobController::class, 'index'])->name('jobs.index')->middleware('may:look');
+    Route::get('jobs/changed', [JobController::class, 'changed'])->name('jobs.changed')->middleware('may:look');
     Route::get('jobs/new', [JobController::class, 'create'])->name('jobs.create')->middleware('may:look');
     Route::post('jobs/plan', [JobController::class, 'plan'])->name('jobs.plan')->middleware('may:look');
     Route::post('jobs', [JobController::class, 'store'])->name('jobs.store')->middleware('writes')->middleware('may:bench');

@@ -7,6 +7,7 @@ import { FindField } from '../ui/FindField';
 import { matches } from '../ui/matches';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
+import { ask } from '../server/api';
 import { remind } from '../frame/reminders/reminders';
 import { useClock } from '../server/useClock';
 import { PacketField } from './packets/PacketField';
@@ -15,7 +16,7 @@ import { REASONS } from '../units/reasons';
 import { byNextHand, capital, stringsWords, wantOf, type Want } from './words';
 
 const TICK_MS = 15_000;
-const NEWS_MS = 20_000;
+const NEWS_MS = 2000;
 
 const GROUPS: { want: Want; title: string; empty: string | null }[] = [
     { want: 'hand', title: 'Wants a hand now', empty: 'Nothing wants a hand just now.' },
@@ -25,12 +26,28 @@ const GROUPS: { want: Want; title: string; empty: string | null }[] = [
 ];
 
 /** Every job, by what wants a hand next; the clock does the sorting. */
-export default function JobsPage({ jobs }: { jobs: JobRow[] }) {
+export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of: string }) {
     const now = useClock(TICK_MS);
     useEffect(() => {
-        const timer = setInterval(() => document.visibilityState === 'visible' && router.reload({ only: ['jobs'] }), NEWS_MS);
-        return () => clearInterval(timer);
-    }, []);
+        let over = false;
+        const look = async () => {
+            if (document.visibilityState === 'visible') {
+                // What is done on another device shows here; asking costs a figure.
+                const now = await ask<{ as_of: string }>('/jobs/changed').catch(() => null);
+                if (!over && now !== null && now.as_of !== asOf) {
+                    router.reload({ only: ['jobs', 'as_of'] });
+                }
+            }
+            if (!over) {
+                timer = setTimeout(() => void look(), NEWS_MS);
+            }
+        };
+        let timer = setTimeout(() => void look(), NEWS_MS);
+        return () => {
+            over = true;
+            clearTimeout(timer);
+        };
+    }, [asOf]);
     useEffect(() => {
         for (const { id, instrument, until, status } of jobs) {
             remind(id, instrument, status === 'open' ? until : null);

@@ -237,4 +237,22 @@ final class JobsTest extends JobsTestCase
         $text = (new Parser)->parseContent((string) $this->get("/jobs/{$job->id}/sheet")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent())->getText();
         self::assertStringContainsString('Slacken all evenly', (string) preg_replace('/\s+/', ' ', $text));
     }
+
+    public function test_a_list_that_is_open_is_told_that_something_happened(): void
+    {
+        $asOf = fn (): string => (string) json_encode($this->getJson('/jobs/changed')->assertOk()->json('as_of'));
+        $seen = [$asOf()];
+        $job = $this->begun(self::keptSet());
+        $seen[] = $asOf();
+        // Twice within a second.
+        $this->record($job, $this->event('did', ['key' => 'prepare']));
+        $seen[] = $asOf();
+        $this->record($job, $this->event('noted', ['text' => 'Slot 3 is worn.']));
+        $seen[] = $asOf();
+        $this->deleteJson("/jobs/{$job->id}")->assertOk();
+        $seen[] = $asOf();
+        self::assertSame(array_unique($seen), $seen);
+        self::assertSame($asOf(), $asOf());
+        $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page->where('as_of', json_decode($seen[4]))->etc());
+    }
 }

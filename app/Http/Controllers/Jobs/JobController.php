@@ -25,6 +25,7 @@ use App\Log\Views\DueView;
 use App\Log\WhatIsDue;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\JobEvent;
 use App\Models\JobStatus;
 use App\Models\StringSet;
 use App\Paper\PlanSheet;
@@ -62,7 +63,21 @@ final readonly class JobController
 
     public function index(): Response
     {
-        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows()]);
+        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows(), 'as_of' => self::asOf()]);
+    }
+
+    /** By which a list that is open is told whether any job is otherwise than it shows; asked often, so it asks little. */
+    public function changed(): JsonResponse
+    {
+        return new JsonResponse(['as_of' => self::asOf()]);
+    }
+
+    private static function asOf(): string
+    {
+        $row = Job::query()->withTrashed()->toBase()->selectRaw('max(updated_at) as last, count(*) as jobs, count(archived_at) as gone')->first();
+
+        // Of two things in one second the second is told by its number.
+        return (string) json_encode([...(array) $row, 'event' => JobEvent::query()->max('id')]);
     }
 
     /** A job on a set, before it is begun. */
