@@ -101,6 +101,7 @@ final readonly class JobViews
             $after,
             $this->heights->relief($job, $file->changeN()),
             $this->heights->action($job, $file->changeN()),
+            array_values(array_unique(array_filter(array_map(static fn (JobEvent $event): string => $event->by, $file->events), static fn (string $by): bool => $by !== ''))),
             $file->minutes,
             $job->status === JobStatus::Open ? $this->shows->tooSoon($job->instrument_id, $plan) : null,
         );

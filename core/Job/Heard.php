@@ -28,6 +28,12 @@ final readonly class Heard
         public string $by,
     ) {}
 
+    /** The same by somebody, where it names nobody itself. */
+    public function orBy(string $somebody): self
+    {
+        return $this->by !== '' ? $this : new self($this->id, $this->event, $this->device, $this->sequence, $this->seen, $this->atS, $somebody);
+    }
+
     /** The same by a clock that the device's is so far behind. */
     public function corrected(int $behindS): self
     {

@@ -363,6 +363,18 @@ test('a slip is taken back, and a wrong string comes off whole', async ({ page }
     await page.getByRole('textbox', { name: 'Bench' }).fill('Attic');
     await page.getByRole('button', { name: 'Hand it over' }).click();
     await sent(page);
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Who works here…' }).click();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Tobias');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Note', exact: true }).click();
+    await page.getByRole('textbox', { name: 'Note' }).fill('Nut slot 2 filed.');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await sent(page);
+    await page.getByRole('button', { name: 'More of this job' }).click();
+    await page.getByRole('menuitem', { name: 'Before, after, and what happened…' }).click();
+    await expect(page.getByRole('dialog')).toContainText('by Tobias');
+    await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Jobs' }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'Ines Hallam · Attic' })).toContainText('promised Fri 2 May');
 });

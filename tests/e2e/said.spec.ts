@@ -90,7 +90,7 @@ test('every way of a job is taken with what its dialog offers by itself', async 
     await press(page, 'Note');
     await page.getByRole('textbox', { name: 'Note' }).fill('Slot 6 is worn.');
     await press(page, 'Keep it');
-    for (const item of ['Owner, reason, promised day…', 'Hand it to another bench…']) {
+    for (const item of ['Owner, reason, promised day…', 'Hand it to another bench…', 'Who works here…']) {
         await press(page, 'More of this job');
         await page.getByRole('menuitem', { name: item }).click();
         const dialog = page.getByRole('dialog');

@@ -27,6 +27,7 @@ final readonly class JobView
      * @param  float  $after_n  and will pull once they are tuned
      * @param  HeightView  $relief  as it is foretold
      * @param  HeightView  $action  at the 12th fret, as it is foretold
+     * @param  list<string>  $by  who did something in it, the first first: people, or devices on which nobody was named
      * @param  int  $minutes  somebody was at it
      * @param  ?ShowSoonView  $show  before which its strings will not have settled; null where none is, or they have
      */
@@ -57,6 +58,7 @@ final readonly class JobView
         public float $after_n,
         public HeightView $relief,
         public HeightView $action,
+        public array $by,
         public int $minutes,
         public ?ShowSoonView $show,
     ) {}

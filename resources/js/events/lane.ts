@@ -4,6 +4,7 @@ import { ask, NotOurs, Refused } from '../server/api';
 import { newUuid, theKeeper, type Keeper, type Numbered } from '../server/keeper';
 import { createSender } from '../server/sender';
 import { takeUpOlder } from './older';
+import { whoWorks } from './who';
 
 export type Kind = JobEvent['kind'];
 
@@ -154,6 +155,7 @@ export function createLane(job: number, opening: Promise<Keeper>): Lane {
                 sequence: null,
                 seen: knows?.().since ?? null,
                 at: new Date().toISOString(),
+                ...(whoWorks() === '' ? {} : { by: whoWorks() }),
                 kind,
                 data,
                 refused: null,

@@ -304,6 +304,8 @@ export interface Job {
     relief: Height;
     /** At the 12th fret, as it is foretold. */
     action: Height;
+    /** Who did something in it, the first first: people, or devices on which nobody was named. */
+    by: string[];
     /** Somebody was at it. */
     minutes: number;
     /** Before which its strings will not have settled; null where none is, or they have. */

@@ -31,6 +31,7 @@ import { useAwake } from './step/useAwake';
 import { useVoice, spokenOf } from './step/voice';
 import { AgreedDialog } from './ways/AgreedDialog';
 import { BenchDialog } from './ways/BenchDialog';
+import { WhoDialog } from './ways/WhoDialog';
 import { CutShortDialog } from './ways/CutShortDialog';
 import { NewStringDialog, type NewReason } from './ways/NewStringDialog';
 import { NoteDialog } from './ways/NoteDialog';
@@ -40,7 +41,7 @@ import { SeenDialog } from './ways/SeenDialog';
 
 const LATE_MS = 1500;
 
-type Open = 'cut-short' | NewReason | 'note' | 'seen' | 'schools' | 'bench' | 'agreed' | 'record' | null;
+type Open = 'cut-short' | NewReason | 'note' | 'seen' | 'schools' | 'bench' | 'agreed' | 'record' | 'who' | null;
 
 /** A job, one large step at a time. */
 export default function JobPage({ fit, ...given }: JobState & { fit: DrawnFit }) {
@@ -140,6 +141,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                       opens('Change the way…', 'schools'),
                       opens('Owner, reason, promised day…', 'agreed'),
                       opens('Hand it to another bench…', 'bench'),
+                      opens('Who works here…', 'who'),
                   ]),
             opens('Before, after, and what happened…', 'record'),
             {
@@ -187,6 +189,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
                     {!finished && <MenuItem onSelect={() => setOpen('schools')}>Change the way…</MenuItem>}
                     {!finished && <MenuItem onSelect={() => setOpen('agreed')}>Owner, reason, promised day…</MenuItem>}
                     {!finished && <MenuItem onSelect={() => setOpen('bench')}>Hand it to another bench…</MenuItem>}
+                    {!finished && <MenuItem onSelect={() => setOpen('who')}>Who works here…</MenuItem>}
                     <MenuItem onSelect={() => setOpen('record')}>Before, after, and what happened…</MenuItem>
                     {voice.can && (
                         <MenuItem onSelect={voice.toggle}>{voice.on ? 'Stop reading aloud' : 'Read the steps aloud'}</MenuItem>
@@ -274,6 +277,7 @@ function JobScreen({ given, fit }: { given: JobState; fit: DrawnFit }) {
             )}
             {open === 'schools' && <SchoolsDialog now={now} onClose={() => setOpen(null)} />}
             {open === 'agreed' && <AgreedDialog now={now} onClose={() => setOpen(null)} />}
+            {open === 'who' && <WhoDialog onClose={() => setOpen(null)} />}
             {open === 'bench' && <BenchDialog now={now} onClose={() => setOpen(null)} />}
             {open === 'record' && <RecordDialog now={now} onClose={() => setOpen(null)} />}
             {mending?.kind === 'noted' && (

@@ -23,11 +23,13 @@ use App\Jobs\Stock;
 use App\Jobs\Views\JobRowView;
 use App\Log\Views\DueView;
 use App\Log\WhatIsDue;
+use App\Models\Device;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobEvent;
 use App\Models\JobStatus;
 use App\Models\StringSet;
+use App\Network\Door;
 use App\Paper\PlanSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -182,6 +184,10 @@ final readonly class JobController
     public function record(RecordEventsRequest $request, Job $job): JsonResponse
     {
         ['heard' => $heard, 'behindS' => $behindS] = $request->heard();
+        $device = Door::here() === Door::Network ? $request->user('device') : null;
+        if ($device instanceof Device) {
+            $heard = array_map(static fn (Heard $each): Heard => $each->orBy($device->name), $heard);
+        }
         $before = $this->jobs->file($job);
         $state = $this->knows($request, $before) ? $this->state($request, $before) : null;
         $file = $this->jobs->record($job, $heard, $behindS, $before);

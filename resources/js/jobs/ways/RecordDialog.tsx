@@ -35,7 +35,9 @@ export function RecordDialog({ now, onClose }: { now: JobNow; onClose: () => voi
                             </li>
                         ))}
                     </ul>
-                    <p className="mt-3 text-ink-soft">{job.minutes} minutes at it so far.</p>
+                    <p className="mt-3 text-ink-soft">
+                        {job.minutes} minutes at it so far{job.by.length > 0 && `, by ${job.by.join(', ')}`}.
+                    </p>
                 </section>
             </div>
         </Dialog>
