@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { sayWhoWorks, whoWorks } from '../../events/who';
-import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
+import { FormEnd } from '../../ui/FormEnd';
 import { toast } from '../../ui/toasts';
 
 /** Whose hands are at this device: kept with everything that is done on it from here on. */
@@ -35,14 +35,7 @@ export function WhoDialog({ onClose }: { onClose: () => void }) {
                         onChange={(event) => setName(event.target.value)}
                     />
                 </Field>
-                <div className="flex gap-2.5">
-                    <Button type="submit" look="strong">
-                        Keep it
-                    </Button>
-                    <Button look="quiet" onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <FormEnd act="Keep it" busy={false} onCancel={onClose} />
             </form>
         </Dialog>
     );
