@@ -21,13 +21,12 @@ final readonly class FitReport
     /**
      * @param  SetDocument  $document  the set's own
      * @param  ?LearnedSetbacks  $learned  of saddles found on this instrument before
-     * @param  'a4'|'letter'  $paper
      */
-    public static function pdf(StringSet $set, SetDocument $document, ?LearnedSetbacks $learned, Units $units, string $paper): string
+    public static function on(StringSet $set, SetDocument $document, ?LearnedSetbacks $learned, Units $units, Leaf $leaf): string
     {
         $report = new self($document, $document->assessment(), $learned, $units);
 
-        return SheetPdf::of('sheets.fit', "{$set->name}: does it fit?", $report->content($set), $paper);
+        return Sheet::of('sheets.fit', "{$set->name}: does it fit?", $report->content($set), $leaf);
     }
 
     /** @return array<string, mixed> */
@@ -55,7 +54,7 @@ final readonly class FitReport
             ], $this->assessment->evaluation->strings),
             'total' => $this->total(),
             'saddles' => $this->saddles(),
-            'todo' => SheetPdf::toDo($this->assessment->findings, $this->units),
+            'todo' => Sheet::toDo($this->assessment->findings, $this->units),
             'changed' => $set->updated_at->toDateString(),
         ];
     }

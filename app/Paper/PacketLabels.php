@@ -31,24 +31,23 @@ final readonly class PacketLabels
             ];
         }
 
-        return SheetPdf::of('sheets.labels', "Labels, {$set->name}", self::about($set, $root) + [
+        return Sheet::of('sheets.labels', "Labels, {$set->name}", self::about($set, $root) + [
             'sheets' => array_values($sheets), 'width' => $place['width'], 'height' => $place['height'],
             'qrSide' => min($place['height'] - 5.0, 22.0),
-        ], $stock->paper());
+        ], Leaf::from($stock->paper()));
     }
 
     /**
      * @param  SetDocument  $document  the set's own
-     * @param  'a4'|'letter'  $paper
      * @param  string  $root  the address under which whoever scans it reaches this workshop
      */
-    public static function card(StringSet $set, SetDocument $document, Units $units, string $paper, string $root): string
+    public static function card(StringSet $set, SetDocument $document, Units $units, Leaf $leaf, string $root): string
     {
         $strings = self::strings($set, $document, $units, $root);
 
-        return SheetPdf::of('sheets.card', "Packet card, {$set->name}", self::about($set, $root) + [
+        return Sheet::of('sheets.card', "Packet card, {$set->name}", self::about($set, $root) + [
             'strings' => array_map(static fn (int $position): array => $strings[$position - 1], self::fittingOrder(count($strings))),
-        ], $paper);
+        ], $leaf);
     }
 
     /**

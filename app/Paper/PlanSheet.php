@@ -18,13 +18,12 @@ final class PlanSheet
 {
     /**
      * @param  SetDocument  $document  the set's own
-     * @param  'a4'|'letter'  $paper
      */
-    public static function pdf(StringSet $set, SetDocument $document, Units $units, string $paper): string
+    public static function on(StringSet $set, SetDocument $document, Units $units, Leaf $leaf): string
     {
         $from = self::from($document);
 
-        return self::of($set->name, $set->updated_at->toDateString(), $from, $from->plan(), $units, $paper);
+        return self::of($set->name, $set->updated_at->toDateString(), $from, $from->plan(), $units, $leaf);
     }
 
     /**
@@ -32,9 +31,8 @@ final class PlanSheet
      *
      * @param  string  $changed  the day
      * @param  SetDocument  $from  whose plan it is
-     * @param  'a4'|'letter'  $paper
      */
-    public static function of(string $name, string $changed, SetDocument $from, Plan $plan, Units $units, string $paper): string
+    public static function of(string $name, string $changed, SetDocument $from, Plan $plan, Units $units, Leaf $leaf): string
     {
         $phases = array_map(static fn (array $stretch): array => [
             'phase' => $stretch['phase']->label(),
@@ -45,7 +43,7 @@ final class PlanSheet
             ),
         ], $plan->stretches());
 
-        return SheetPdf::of('sheets.plan', "{$name}: how it goes on", [
+        return Sheet::of('sheets.plan', "{$name}: how it goes on", [
             'name' => $name,
             'instrument' => $from->design->instrument->name,
             'before' => $from->baseline?->name,
@@ -55,7 +53,7 @@ final class PlanSheet
             'steps' => $phases,
             'assumed' => Assumed::words($from->design->instrument->hardware, $units),
             'changed' => $changed,
-        ], $paper);
+        ], $leaf);
     }
 
     /** Only what is on this instrument can come off it: strings that were felt on another stay where they are. */

@@ -22,11 +22,10 @@ final readonly class SetSheet
 
     /**
      * @param  SetDocument  $document  the set's own
-     * @param  'a4'|'letter'  $paper
      */
-    public static function pdf(StringSet $set, SetDocument $document, Units $units, string $paper): string
+    public static function on(StringSet $set, SetDocument $document, Units $units, Leaf $leaf): string
     {
-        return SheetPdf::of('sheets.set', $set->name, self::content($set, $document, $units), $paper);
+        return Sheet::of('sheets.set', $set->name, self::content($set, $document, $units), $leaf);
     }
 
     /** @return array<string, mixed> */
@@ -52,7 +51,7 @@ final readonly class SetSheet
                 'tension' => $units->tension($total->tensionN, $total->tolerance()),
                 'change' => self::percent($total->change),
             ], $evaluation->totals),
-            'findings' => SheetPdf::toDo($assessment->findings, $units),
+            'findings' => Sheet::toDo($assessment->findings, $units),
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
             'changed' => app(Dates::class)->date($set->updated_at),

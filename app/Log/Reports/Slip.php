@@ -7,7 +7,8 @@ namespace App\Log\Reports;
 use App\Jobs\JobFile;
 use App\Log\StringsLife;
 use App\Log\Views\FamilyLifeView;
-use App\Paper\SheetPdf;
+use App\Paper\Leaf;
+use App\Paper\Sheet;
 use App\Strings\StringWords;
 use Illuminate\Support\Carbon;
 use Lira\Evaluation\EvaluatedString;
@@ -19,10 +20,9 @@ final readonly class Slip
 {
     public function __construct(private StringsLife $life) {}
 
-    /** @param  'a4'|'letter'  $paper */
-    public function pdf(JobFile $file, Units $units, string $paper): string
+    public function on(JobFile $file, Units $units, Leaf $leaf): string
     {
-        return SheetPdf::of('sheets.slip', "{$file->job->instrument->name}: what was done", $this->content($file, $units), $paper);
+        return Sheet::of('sheets.slip', "{$file->job->instrument->name}: what was done", $this->content($file, $units), $leaf);
     }
 
     /** @return array<string, mixed> */

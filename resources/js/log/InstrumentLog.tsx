@@ -73,6 +73,12 @@ export function InstrumentLog({ instrument, life }: { instrument: number; life: 
                         >
                             Print this year of it
                         </a>
+                        <a
+                            href={`/instruments/${instrument}/years/${new Date(now).getFullYear()}?paper=page`}
+                            className={buttonClass.quiet}
+                        >
+                            Send it as a page
+                        </a>
                         <Link href="/log" className={buttonClass.quiet}>
                             What is due everywhere
                         </Link>

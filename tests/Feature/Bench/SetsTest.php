@@ -270,6 +270,22 @@ final class SetsTest extends FeatureTestCase
         $this->get('/')->assertRedirect("/bench/{$first->id}");
     }
 
+    public function test_a_sheet_is_one_page_that_holds_all_of_itself_for_whoever_it_is_sent_to(): void
+    {
+        $set = self::keptSet();
+        $year = now()->year;
+        foreach (["/sets/{$set->id}/sheet" => 'C standard', "/sets/{$set->id}/fit" => 'fit', "/sets/{$set->id}/plan" => 'String', "/instruments/{$set->instrument_id}/years/{$year}" => (string) $year] as $address => $words) {
+            $answer = $this->get("{$address}?paper=page")->assertOk()->assertHeader('Content-Type', 'text/html; charset=utf-8');
+            self::assertMatchesRegularExpression('/^attachment; filename="[a-z0-9-]+\.html"$/', (string) $answer->headers->get('Content-Disposition'));
+            $page = (string) $answer->getContent();
+            self::assertStringContainsString($words, $page);
+            self::assertStringContainsString('width=device-width', $page);
+            // Nothing is fetched from anywhere, and nothing runs.
+            self::assertDoesNotMatchRegularExpression('/<script|<link|<iframe|url\((?!data:)|\b(?:src|href)="(?!data:|#)/i', $page);
+            self::assertStringStartsWith('%PDF', (string) $this->get("{$address}?paper=letter")->getContent());
+        }
+    }
+
     public function test_the_sheet_prints_what_goes_where(): void
     {
         $set = self::keptSet();

@@ -12,11 +12,13 @@ use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Said;
+use App\Http\SheetAnswer;
 use App\Instruments\OnInstrument;
 use App\Models\StringSet;
 use App\Network\Door;
 use App\Paper\FitReport;
 use App\Paper\LabelStock;
+use App\Paper\Leaf;
 use App\Paper\PacketLabels;
 use App\Paper\PlanSheet;
 use App\Paper\SetSheet;
@@ -103,21 +105,22 @@ final readonly class SetController
 
     public function sheet(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed($set, SetSheet::pdf($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request)));
+        return self::written($set, SetSheet::on($set, $this->sets->document($set), ReaderUnits::of($request), SheetAnswer::leaf($request)), SheetAnswer::leaf($request));
     }
 
     /** Whether it fits its instrument. */
     public function fit(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed(
+        return self::written(
             $set,
-            FitReport::pdf(
+            FitReport::on(
                 $set,
                 $this->sets->document($set),
                 LearnedSetbacks::of($set->instrument, $this->sets),
                 ReaderUnits::of($request),
-                self::paper($request),
+                SheetAnswer::leaf($request),
             ),
+            SheetAnswer::leaf($request),
             '-fit',
         );
     }
@@ -134,9 +137,10 @@ final readonly class SetController
             $document = SetDocument::from($json);
         }
 
-        return self::printed(
+        return self::written(
             $set,
-            PlanSheet::pdf($set, $document, ReaderUnits::of($request), self::paper($request)),
+            PlanSheet::on($set, $document, ReaderUnits::of($request), SheetAnswer::leaf($request)),
+            SheetAnswer::leaf($request),
             '-plan',
         );
     }
@@ -146,7 +150,7 @@ final readonly class SetController
     {
         $stock = LabelStock::tryFrom(Said::words($request, 'stock')) ?? LabelStock::A4Of24;
 
-        return self::printed(
+        return self::written(
             $set,
             PacketLabels::labels(
                 $set,
@@ -156,6 +160,7 @@ final readonly class SetController
                 min(max(0, $request->integer('skip')), $stock->perSheet() - 1),
                 self::reached($request),
             ),
+            Leaf::A4,
             '-labels',
         );
     }
@@ -172,9 +177,10 @@ final readonly class SetController
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {
-        return self::printed(
+        return self::written(
             $set,
-            PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), self::paper($request), self::reached($request)),
+            PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), SheetAnswer::leaf($request), self::reached($request)),
+            SheetAnswer::leaf($request),
             '-card',
         );
     }
@@ -185,18 +191,9 @@ final readonly class SetController
         return Door::address() ?? $request->getSchemeAndHttpHost();
     }
 
-    /** @return 'a4'|'letter' */
-    private static function paper(Request $request): string
+    private static function written(StringSet $set, string $sheet, Leaf $leaf, string $what = ''): HttpResponse
     {
-        return $request->query('paper') === 'letter' ? 'letter' : 'a4';
-    }
-
-    private static function printed(StringSet $set, string $pdf, string $what = ''): HttpResponse
-    {
-        return new HttpResponse($pdf, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="'.self::fileName($set).$what.'.pdf"',
-        ]);
+        return SheetAnswer::of($sheet, $leaf, self::fileName($set).$what);
     }
 
     private static function fileName(StringSet $set): string

@@ -10,6 +10,7 @@ use App\Http\Requests\Jobs\PlanJobRequest;
 use App\Http\Requests\Jobs\RecordEventsRequest;
 use App\Http\Requests\Jobs\StartJobRequest;
 use App\Http\Said;
+use App\Http\SheetAnswer;
 use App\Instruments\OnInstrument;
 use App\Instruments\StoredInstruments;
 use App\Jobs\Beginning;
@@ -203,12 +204,12 @@ final readonly class JobController
     public function sheet(Request $request, Job $job): HttpResponse
     {
         $file = $this->jobs->file($job);
-        $pdf = PlanSheet::of(
+        $sheet = PlanSheet::of(
             $job->name, $job->updated_at->toDateString(), $file->document, $file->plan, ReaderUnits::of($request),
-            $request->query('paper') === 'letter' ? 'letter' : 'a4',
+            SheetAnswer::leaf($request),
         );
 
-        return new HttpResponse($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"job-{$job->id}.pdf\""]);
+        return SheetAnswer::of($sheet, SheetAnswer::leaf($request), "job-{$job->id}");
     }
 
     /** Whether a string that was cut short still holds. */

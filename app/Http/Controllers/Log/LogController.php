@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Log;
 
 use App\Http\Said;
+use App\Http\SheetAnswer;
 use App\Log\WhatIsDue;
 use App\Models\Instrument;
 use App\Models\LogSettings;
-use App\Paper\SheetPdf;
+use App\Paper\Sheet;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Inertia\Inertia;
@@ -50,7 +51,7 @@ final readonly class LogController
             }
         }
 
-        return new HttpResponse(SheetPdf::of('sheets.week', 'What is due', [
+        return SheetAnswer::of(Sheet::of('sheets.week', 'What is due', [
             'title' => $weeks === 1 ? 'What is due this week' : "What is due in {$weeks} weeks",
             'bench' => $request->has('bench') ? $bench : null,
             'owner' => $owner,
@@ -58,9 +59,7 @@ final readonly class LogController
             'to' => app(Dates::class)->date(Carbon::now()->addWeeks($weeks)),
             'days' => $days,
             'cautions' => array_values(array_filter($cautions, static fn (string $caution): bool => $caution !== '')),
-        ], Said::words($request, 'paper') === 'letter' ? 'letter' : 'a4'), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="week.pdf"',
-        ]);
+        ], SheetAnswer::leaf($request)), SheetAnswer::leaf($request), 'week');
     }
 
     private static function weeks(Request $request): int

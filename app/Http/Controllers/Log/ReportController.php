@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Log;
 
 use App\Http\CsvDownload;
 use App\Http\ReaderUnits;
+use App\Http\SheetAnswer;
 use App\Jobs\Jobs;
 use App\Log\Reports\Column;
 use App\Log\Reports\Slip;
@@ -13,7 +14,7 @@ use App\Log\Reports\Table;
 use App\Log\Reports\Year;
 use App\Models\Instrument;
 use App\Models\Job;
-use App\Paper\SheetPdf;
+use App\Paper\Sheet;
 use App\Strings\Lists\CsvRow;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -52,9 +53,7 @@ final readonly class ReportController
 
     public function slip(Request $request, Job $job): HttpResponse
     {
-        return new HttpResponse($this->slip->pdf($this->jobs->file($job), ReaderUnits::of($request), self::paper($request)), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"slip-{$job->id}.pdf\"",
-        ]);
+        return SheetAnswer::of($this->slip->on($this->jobs->file($job), ReaderUnits::of($request), SheetAnswer::leaf($request)), SheetAnswer::leaf($request), "slip-{$job->id}");
     }
 
     public function csv(Table $table): StreamedResponse
@@ -95,14 +94,6 @@ final readonly class ReportController
      */
     private static function pdf(Request $request, string $view, string $title, array $content, string $name): HttpResponse
     {
-        return new HttpResponse(SheetPdf::of($view, $title, $content, self::paper($request)), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\"",
-        ]);
-    }
-
-    /** @return 'a4'|'letter' */
-    private static function paper(Request $request): string
-    {
-        return $request->query('paper') === 'letter' ? 'letter' : 'a4';
+        return SheetAnswer::of(Sheet::of($view, $title, $content, SheetAnswer::leaf($request)), SheetAnswer::leaf($request), $name);
     }
 }

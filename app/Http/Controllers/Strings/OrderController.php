@@ -9,12 +9,13 @@ use App\Http\Requests\Strings\PlaceOrderRequest;
 use App\Http\Requests\Strings\PlanOrderRequest;
 use App\Http\Requests\Strings\ReceiveOrderRequest;
 use App\Http\Said;
+use App\Http\SheetAnswer;
 use App\Models\LineKind;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\StringSet;
 use App\Models\WantedString;
-use App\Paper\SheetPdf;
+use App\Paper\Sheet;
 use App\Strings\Drawer\Drawer;
 use App\Strings\Lists\CsvRow;
 use App\Strings\Orders\OrderList;
@@ -154,7 +155,7 @@ final readonly class OrderController
         $money = static fn (int $cents): string => number_format($cents / 100, 2).' '.$order->currency;
         $goods = (int) $lines->sum(static fn (OrderLine $line): int => $line->count * $line->cents);
 
-        return new HttpResponse(SheetPdf::of('sheets.order', "Order {$order->id}", [
+        return SheetAnswer::of(Sheet::of('sheets.order', "Order {$order->id}", [
             'id' => $order->id, 'supplier' => $order->supplier()->sole()->name, 'for' => $order->name,
             'date' => $order->created_at->toDateString(),
             'rows' => $lines->map(static fn (OrderLine $line): array => [
@@ -166,10 +167,7 @@ final readonly class OrderController
                 'sum' => $money($line->count * $line->cents),
             ])->all(),
             'goods' => $money($goods), 'shipping' => $money($order->shipping_cents), 'total' => $money($goods + $order->shipping_cents),
-        ], $request->query('paper') === 'letter' ? 'letter' : 'a4'), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "inline; filename=\"order-{$order->id}.pdf\"",
-        ]);
+        ], SheetAnswer::leaf($request)), SheetAnswer::leaf($request), "order-{$order->id}");
     }
 
     private static function what(OrderLine $line): string

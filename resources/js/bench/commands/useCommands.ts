@@ -41,6 +41,8 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
         { group: design, name: 'Versions…', keys: 'v', run: () => show('versions') },
         { group: design, name: 'Print the sheet', run: actions.print },
         { group: design, name: 'Print whether it fits', keys: 'f', run: actions.printFit },
+        { group: design, name: 'Send its sheet as a page', run: () => actions.pageOf('sheet') },
+        { group: design, name: 'Send whether it fits as a page', run: () => actions.pageOf('fit') },
         { group: design, name: 'Put it on: begin a job…', keys: 'j', run: actions.beginJob },
         { group: design, name: 'Tune it…', run: actions.tune },
         { group: design, name: 'Intonate it…', run: actions.intonate },

@@ -88,6 +88,7 @@ function More({ set, onPutAway }: { set: Summary; onPutAway: () => void }) {
             <MenuLink href={`/sets/${set.id}/sheet`} newTab>
                 Print the sheet
             </MenuLink>
+            <MenuLink href={`/sets/${set.id}/sheet?paper=page`}>Send it as a page</MenuLink>
             <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
             <MenuLine />
             <MenuItem onSelect={onPutAway}>Put away</MenuItem>

@@ -71,6 +71,11 @@ export function TriedSet({ tried, sets, strings, kind }: Props) {
                             Fit report (to print)
                         </a>
                     )}
+                    {own && (
+                        <a className={buttonClass.quiet} href={`/sets/${chosen.id}/fit?paper=page`}>
+                            Send it as a page
+                        </a>
+                    )}
                 </>
             )}
         </div>

@@ -12,20 +12,30 @@ use Lira\Finding\Finding;
 use Lira\Finding\Remedy;
 use Lira\Wording\Units;
 
-/** Printed sheets: a view on paper, and what all of them say alike. */
-final class SheetPdf
+/** Sheets: a view on paper or as a page to be sent, and what all of them say alike. */
+final class Sheet
 {
+    /** What a screen needs besides: all of it is in the page, nothing is fetched, and nothing is told to anybody. */
+    private const ON_SCREEN = '<meta name="viewport" content="width=device-width, initial-scale=1"><meta name="referrer" content="no-referrer">'
+        .'<style>body { max-width: 60rem; margin: 2rem auto; padding: 0 1.2rem; font-size: 1rem; line-height: 1.4; background: #fff; }'
+        .' th, .small, .foot, .here { font-size: .82rem; } h1 { font-size: 1.9rem; line-height: 1.15; }'
+        .' table { display: block; overflow-x: auto; } @media print { body { max-width: none; margin: 0; } }</style>';
+
     /**
      * @param  view-string  $view
      * @param  array<string, mixed>  $content
-     * @param  'a4'|'letter'  $paper
+     * @return string a PDF, or a page that holds all of itself
      */
-    public static function of(string $view, string $title, array $content, string $paper): string
+    public static function of(string $view, string $title, array $content, Leaf $leaf): string
     {
+        $html = View::make($view, $content + ['here' => WorkshopSettings::here()->heading()])->render();
+        if ($leaf === Leaf::Page) {
+            return str_replace('</head>', self::ON_SCREEN.'</head>', $html);
+        }
         $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache')]);
         $pdf = new Dompdf($options);
-        $pdf->setPaper($paper);
-        $pdf->loadHtml(View::make($view, $content + ['here' => WorkshopSettings::here()->heading()])->render());
+        $pdf->setPaper($leaf->value);
+        $pdf->loadHtml($html);
         $pdf->render();
         $pdf->addInfo('Title', $title);
 
