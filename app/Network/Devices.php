@@ -25,9 +25,12 @@ final readonly class Devices
     /** When it was last seen is kept this exactly. */
     private const SEEN_S = 60;
 
-    /** Whoever shows what was given to them; null for everybody else. Its row is read with every request. */
+    /** Whoever shows what was given to them; null for everybody else, and at the machine's own door. Its row is read with every request. */
     public function behind(Request $request): ?Device
     {
+        if (Door::here() === Door::Machine) {
+            return null;
+        }
         $shown = $request->cookies->get(self::COOKIE);
         // A program asks the API alone, and has no cookies.
         $token = $request->is('api/*') ? $request->bearerToken() : null;

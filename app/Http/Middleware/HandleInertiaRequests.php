@@ -7,7 +7,6 @@ namespace App\Http\Middleware;
 use App\Http\ReaderUnits;
 use App\Models\Device;
 use App\Models\Right;
-use App\Network\Door;
 use App\Workshop\Copies\Shelf;
 use App\Workshop\Place;
 use Illuminate\Http\Request;
@@ -23,7 +22,7 @@ final class HandleInertiaRequests extends Middleware
     /** @return array{name: string, right: Right}|null who looks over the network; null at the machine itself */
     private static function device(Request $request): ?array
     {
-        $device = Door::here() === Door::Machine ? null : $request->user('device');
+        $device = $request->user('device');
 
         return $device instanceof Device ? ['name' => $device->name, 'right' => $device->right] : null;
     }

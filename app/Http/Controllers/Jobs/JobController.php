@@ -30,7 +30,6 @@ use App\Models\Job;
 use App\Models\JobEvent;
 use App\Models\JobStatus;
 use App\Models\StringSet;
-use App\Network\Door;
 use App\Paper\PlanSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -185,7 +184,7 @@ final readonly class JobController
     public function record(RecordEventsRequest $request, Job $job): JsonResponse
     {
         ['heard' => $heard, 'behindS' => $behindS] = $request->heard();
-        $device = Door::here() === Door::Network ? $request->user('device') : null;
+        $device = $request->user('device');
         if ($device instanceof Device) {
             $heard = array_map(static fn (Heard $each): Heard => $each->orBy($device->name), $heard);
         }

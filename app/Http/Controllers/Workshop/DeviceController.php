@@ -30,7 +30,7 @@ final readonly class DeviceController
 
     public function index(Request $request): Response
     {
-        $device = Door::here() === Door::Machine ? null : $request->user('device');
+        $device = $request->user('device');
 
         return Inertia::render('workshop/DevicesPage', [
             'devices' => $this->devices->all(),
