@@ -35,6 +35,7 @@ use App\Http\Controllers\Workshop\CopyController;
 use App\Http\Controllers\Workshop\DeviceController;
 use App\Http\Controllers\Workshop\EnterController;
 use App\Http\Controllers\Workshop\OwnerController;
+use App\Http\Controllers\Workshop\ShareController;
 use App\Http\Controllers\Workshop\WorkshopController;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Route;
@@ -66,6 +67,11 @@ Route::middleware('json')->group(static function (): void {
     Route::get('workshop/invitations/{invitation}', [DeviceController::class, 'invited'])->whereNumber('invitation')->name('invitations.show')->middleware('may:all');
     Route::put('workshop/invitations/{invitation}', [DeviceController::class, 'allow'])->whereNumber('invitation')->name('invitations.allow')->middleware('writes')->middleware('may:all');
     Route::delete('workshop/invitations/{invitation}', [DeviceController::class, 'uninvite'])->whereNumber('invitation')->name('invitations.destroy')->middleware('writes')->middleware('may:all');
+
+    Route::post('workshop/shares', [ShareController::class, 'store'])->name('shares.store')->middleware('writes')->middleware('may:all');
+    Route::delete('workshop/shares/{share}', [ShareController::class, 'destroy'])->whereNumber('share')->name('shares.destroy')->middleware('writes')->middleware('may:all');
+    // Without a session or anything else that knows whoever opens it.
+    Route::get('shared/{key}', [ShareController::class, 'show'])->whereUuid('key')->name('shares.show')->withoutMiddleware('web')->middleware('may:nobody');
 
     Route::get('words', [WordsController::class, 'index'])->name('words.index')->middleware('may:look');
     Route::get('words/{word}', [WordsController::class, 'show'])->name('words.show')->middleware('may:look');

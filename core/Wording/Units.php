@@ -45,6 +45,12 @@ final readonly class Units
         );
     }
 
+    /** What `named` reads. */
+    public function words(): string
+    {
+        return implode(' ', [$this->length, $this->gauge === 'mm' ? 'gauge-mm' : 'thou', $this->tension]);
+    }
+
     /** @return array{length: string, gauge: string, tension: string} */
     public function toArray(): array
     {

@@ -16,7 +16,7 @@ final class AppNeighbours
         'Strings' => ['Models', 'Workshop'],
         'Bench' => ['Models', 'Workshop', 'Instruments', 'Strings'],
         'Tuning' => ['Models', 'Bench'],
-        'Paper' => ['Models', 'Tuning'],
+        'Paper' => ['Models', 'Instruments', 'Bench', 'Tuning'],
         'Jobs' => ['Models', 'Instruments', 'Strings', 'Bench', 'Paper'],
         'Log' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Paper', 'Jobs'],
         'Owners' => ['Models', 'Instruments', 'Jobs'],

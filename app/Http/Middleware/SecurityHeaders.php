@@ -20,8 +20,12 @@ final readonly class SecurityHeaders
     {
         $nonce = $this->vite->useCspNonce();
         $response = $next($request);
+        // What is stricter than this says so itself.
+        $own = $response->headers->has('Content-Security-Policy');
         foreach (StandingHeaders::ALWAYS as $name => $value) {
-            $response->headers->set($name, $value);
+            if (! $response->headers->has($name)) {
+                $response->headers->set($name, $value);
+            }
         }
         $type = (string) $response->headers->get('Content-Type', 'text/html');
         $policy = match (true) {
@@ -30,7 +34,7 @@ final readonly class SecurityHeaders
             default => StandingHeaders::NO_PAGE,
         };
         // While it is developed, another server on this machine makes the scripts.
-        if (! ($this->vite->isRunningHot() && app()->isLocal())) {
+        if (! $own && ! ($this->vite->isRunningHot() && app()->isLocal())) {
             $response->headers->set('Content-Security-Policy', $policy);
         }
         header_remove('X-Powered-By');

@@ -22,6 +22,9 @@ final class StandingHeaders
     /** For a PDF: the browser's own viewer has to show it. */
     public const PDF = "base-uri 'none'; form-action 'none'; frame-ancestors 'none'; script-src 'none'";
 
+    /** For a sheet that is shown as a page: it holds all of itself, and nothing in it runs or leads anywhere. */
+    public const SHEET = "default-src 'none'; style-src 'unsafe-inline'; img-src data:; base-uri 'none'; form-action 'none'; frame-ancestors 'none'; sandbox";
+
     /** For a page: what ships with the application, and styles that its parts make with this nonce. */
     public static function page(string $nonce): string
     {

@@ -815,6 +815,21 @@ export interface Settling {
     holds_at: string | null;
 }
 
+/** An address that was given to somebody, and stands. */
+export interface Share {
+    id: number;
+    what: 'sheet' | 'fit' | 'plan' | 'year';
+    /** What it is of: a set's or an instrument's name. */
+    of: string;
+    year: number | null;
+    /** The whole of it; null while Lira answers no network. */
+    address: string | null;
+    /** ISO 8601. */
+    ends: string;
+    /** About when it was last opened, ISO 8601; null where it never was. */
+    opened: string | null;
+}
+
 /** All there is to say about one string that can be ordered. */
 export interface Sheet {
     id: number;

@@ -104,6 +104,24 @@ final class EnteringTest extends NetworkTestCase
         $this->ask('POST', '/enter/standing')->assertStatus(410);
     }
 
+    public function test_what_somebody_put_on_a_device_before_it_came_in_is_good_for_nothing(): void
+    {
+        [$id, $secret] = $this->invited();
+        $put = str_repeat('a', 43);
+        $this->atTheNetwork();
+        $this->showing($put);
+        $asked = $this->ask('POST', '/enter', ['secret' => $secret])->assertOk();
+        $this->atTheMachine();
+        $this->here('PUT', "/workshop/invitations/{$id}")->assertOk();
+        $this->atTheNetwork();
+        $this->showing($put);
+        $this->showingAsking((string) self::cookie($asked, Invitations::COOKIE)->getValue());
+        $entered = $this->ask('POST', '/enter/standing')->assertExactJson(['in' => true]);
+        self::assertNotSame($put, self::cookie($entered, Devices::COOKIE)->getValue());
+        $this->showing($put);
+        $this->ask('GET', '/sets')->assertStatus(401);
+    }
+
     public function test_a_device_that_is_sent_away_is_nobody_at_its_next_request(): void
     {
         $this->atTheNetwork();

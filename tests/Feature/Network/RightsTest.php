@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\Route as Routes;
 /** Every route has a right, and whoever has less is refused before anything is looked at. */
 final class RightsTest extends NetworkTestCase
 {
-    /** What is there for nobody: the way in, whether Lira answers, and a calendar under its own key. */
-    private const FOR_NOBODY = ['enter.show', 'enter.authority', 'enter.ask', 'enter.standing', 'ok', 'log.feed'];
+    /** What is there for nobody: the way in, whether Lira answers, a calendar under its own key, and what was given to somebody. */
+    private const FOR_NOBODY = ['enter.show', 'enter.authority', 'enter.ask', 'enter.standing', 'ok', 'log.feed', 'shares.show'];
 
     public function test_every_route_says_what_it_needs_once(): void
     {

@@ -7,6 +7,8 @@ namespace Tests\Feature\Workshop;
 use App\Models\Device;
 use App\Models\Invitation;
 use App\Models\Right;
+use App\Models\Share;
+use App\Models\Shared;
 use App\Workshop\Copies\Backup;
 use App\Workshop\Copies\HalfWay;
 use App\Workshop\Copies\Manifest;
@@ -97,6 +99,27 @@ final class CopiesTest extends WorkshopTestCase
         mkdir(dirname($elsewhere->database));
         (new Restore($elsewhere, app(Migrator::class)))->bring($zip);
         self::assertSame([], $known($elsewhere->database));
+    }
+
+    public function test_an_address_that_was_given_goes_on_only_where_the_copy_and_the_workshop_both_know_it(): void
+    {
+        $this->add('Curlew');
+        $set = self::value($this->place->database, "select id from sets where name = 'Curlew'");
+        $given = static fn (string $key): Share => Share::query()->create(['key' => $key, 'what' => Shared::Sheet, 'set_id' => $set, 'units' => '', 'ends_at' => now()->addDays(9)]);
+        $given('stays');
+        $back = $given('taken back since');
+        $zip = $this->backup();
+        $back->update(['ended_at' => now()]);
+        // What is given next may have the number that something else has in another workshop.
+        $given('younger than the copy');
+        $standing = static fn (string $database): array => array_column(self::ask($database, 'select "key" from shares where ended_at is null'), 'key');
+
+        $this->restore($zip);
+        self::assertSame(['stays'], $standing($this->place->database));
+        $elsewhere = Place::of("{$this->folder}/elsewhere/lira.sqlite", base_path());
+        mkdir(dirname($elsewhere->database));
+        (new Restore($elsewhere, app(Migrator::class)))->bring($zip);
+        self::assertSame([], $standing($elsewhere->database));
     }
 
     public function test_while_four_others_save_each_of_fifty_copies_is_one_moment_of_theirs(): void

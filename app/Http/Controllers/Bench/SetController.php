@@ -13,16 +13,12 @@ use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Said;
 use App\Http\SheetAnswer;
-use App\Instruments\OnInstrument;
 use App\Models\StringSet;
 use App\Network\Door;
-use App\Paper\FitReport;
 use App\Paper\LabelStock;
 use App\Paper\Leaf;
 use App\Paper\PacketLabels;
-use App\Paper\PlanSheet;
-use App\Paper\SetSheet;
-use App\Tuning\LearnedSetbacks;
+use App\Paper\SetPapers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -30,6 +26,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\SetDocument;
 use Lira\PlainText;
+use Lira\Wording\Units;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Sets as things to keep: listed, begun, saved, put away, brought in and taken out. */
@@ -37,7 +34,7 @@ final readonly class SetController
 {
     private const COPY = ', copy';
 
-    public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries, private OnInstrument $on) {}
+    public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries, private SetPapers $papers) {}
 
     public function index(Request $request): Response
     {
@@ -105,44 +102,19 @@ final readonly class SetController
 
     public function sheet(Request $request, StringSet $set): HttpResponse
     {
-        return self::written($set, SetSheet::on($set, $this->sets->document($set), ReaderUnits::of($request), SheetAnswer::leaf($request)), SheetAnswer::leaf($request));
+        return self::written($request, $set, $this->papers->sheet(...));
     }
 
     /** Whether it fits its instrument. */
     public function fit(Request $request, StringSet $set): HttpResponse
     {
-        return self::written(
-            $set,
-            FitReport::on(
-                $set,
-                $this->sets->document($set),
-                LearnedSetbacks::of($set->instrument, $this->sets),
-                ReaderUnits::of($request),
-                SheetAnswer::leaf($request),
-            ),
-            SheetAnswer::leaf($request),
-            '-fit',
-        );
+        return self::written($request, $set, $this->papers->fit(...), '-fit');
     }
 
     /** How it is put on its instrument. */
     public function plan(Request $request, StringSet $set): HttpResponse
     {
-        $document = $this->sets->document($set);
-        $on = $set->instrument === null ? null : $this->on->baseline($set->instrument);
-        if ($on !== null) {
-            // What comes off is what is on it now, whatever the set is measured from.
-            $json = clone $document->json;
-            $json->baseline = $on;
-            $document = SetDocument::from($json);
-        }
-
-        return self::written(
-            $set,
-            PlanSheet::on($set, $document, ReaderUnits::of($request), SheetAnswer::leaf($request)),
-            SheetAnswer::leaf($request),
-            '-plan',
-        );
+        return self::written($request, $set, $this->papers->plan(...), '-plan');
     }
 
     /** A label for each string's packet. */
@@ -150,19 +122,14 @@ final readonly class SetController
     {
         $stock = LabelStock::tryFrom(Said::words($request, 'stock')) ?? LabelStock::A4Of24;
 
-        return self::written(
+        return SheetAnswer::of(PacketLabels::labels(
             $set,
-            PacketLabels::labels(
-                $set,
-                $this->sets->document($set),
-                ReaderUnits::of($request),
-                $stock,
-                min(max(0, $request->integer('skip')), $stock->perSheet() - 1),
-                self::reached($request),
-            ),
-            Leaf::A4,
-            '-labels',
-        );
+            $this->sets->document($set),
+            ReaderUnits::of($request),
+            $stock,
+            min(max(0, $request->integer('skip')), $stock->perSheet() - 1),
+            self::reached($request),
+        ), Leaf::A4, self::fileName($set).'-labels');
     }
 
     /** Its packets bear labels from now on: they are told by their notches. */
@@ -177,12 +144,9 @@ final readonly class SetController
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {
-        return self::written(
-            $set,
-            PacketLabels::card($set, $this->sets->document($set), ReaderUnits::of($request), SheetAnswer::leaf($request), self::reached($request)),
-            SheetAnswer::leaf($request),
-            '-card',
-        );
+        $card = fn (StringSet $set, Units $units, Leaf $leaf): string => PacketLabels::card($set, $this->sets->document($set), $units, $leaf, self::reached($request));
+
+        return self::written($request, $set, $card, '-card');
     }
 
     /** What squares lead to: where the shop's devices reach this workshop, or this machine alone does. */
@@ -191,9 +155,12 @@ final readonly class SetController
         return Door::address() ?? $request->getSchemeAndHttpHost();
     }
 
-    private static function written(StringSet $set, string $sheet, Leaf $leaf, string $what = ''): HttpResponse
+    /** @param  \Closure(StringSet, Units, Leaf): string  $write */
+    private static function written(Request $request, StringSet $set, \Closure $write, string $what = ''): HttpResponse
     {
-        return SheetAnswer::of($sheet, $leaf, self::fileName($set).$what);
+        $leaf = SheetAnswer::leaf($request);
+
+        return SheetAnswer::of($write($set, ReaderUnits::of($request), $leaf), $leaf, self::fileName($set).$what);
     }
 
     private static function fileName(StringSet $set): string

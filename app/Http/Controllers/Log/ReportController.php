@@ -12,9 +12,9 @@ use App\Log\Reports\Column;
 use App\Log\Reports\Slip;
 use App\Log\Reports\Table;
 use App\Log\Reports\Year;
+use App\Log\Reports\YearSheet;
 use App\Models\Instrument;
 use App\Models\Job;
-use App\Paper\Sheet;
 use App\Strings\Lists\CsvRow;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -43,17 +43,23 @@ final readonly class ReportController
 
     public function workshop(Request $request, int $year): HttpResponse
     {
-        return self::pdf($request, 'sheets.year', "The workshop in {$year}", ['title' => 'The workshop', 'owner' => '', 'sets' => [], 'measured' => [], 'happened' => []] + Year::ofWorkshop($year, ReaderUnits::of($request)), "workshop-{$year}");
+        $leaf = SheetAnswer::leaf($request);
+
+        return SheetAnswer::of(YearSheet::ofWorkshop($year, ReaderUnits::of($request), $leaf), $leaf, "workshop-{$year}");
     }
 
     public function instrument(Request $request, Instrument $instrument, int $year): HttpResponse
     {
-        return self::pdf($request, 'sheets.year', "{$instrument->name} in {$year}", ['instruments' => []] + Year::of($instrument, $year, ReaderUnits::of($request)), "year-{$year}");
+        $leaf = SheetAnswer::leaf($request);
+
+        return SheetAnswer::of(YearSheet::of($instrument, $year, ReaderUnits::of($request), $leaf), $leaf, "year-{$year}");
     }
 
     public function slip(Request $request, Job $job): HttpResponse
     {
-        return SheetAnswer::of($this->slip->on($this->jobs->file($job), ReaderUnits::of($request), SheetAnswer::leaf($request)), SheetAnswer::leaf($request), "slip-{$job->id}");
+        $leaf = SheetAnswer::leaf($request);
+
+        return SheetAnswer::of($this->slip->on($this->jobs->file($job), ReaderUnits::of($request), $leaf), $leaf, "slip-{$job->id}");
     }
 
     public function csv(Table $table): StreamedResponse
@@ -86,14 +92,5 @@ final readonly class ReportController
         $zip->close();
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="lira-log.zip"']))->deleteFileAfterSend();
-    }
-
-    /**
-     * @param  view-string  $view
-     * @param  array<string, mixed>  $content
-     */
-    private static function pdf(Request $request, string $view, string $title, array $content, string $name): HttpResponse
-    {
-        return SheetAnswer::of(Sheet::of($view, $title, $content, SheetAnswer::leaf($request)), SheetAnswer::leaf($request), $name);
     }
 }

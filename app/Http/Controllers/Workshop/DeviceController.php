@@ -14,6 +14,7 @@ use App\Network\Door;
 use App\Network\Invitations;
 use App\Network\MayNot;
 use App\Network\Outside;
+use App\Network\Shares;
 use App\Network\Shown;
 use App\Paper\QrCode;
 use App\Workshop\Place;
@@ -26,7 +27,7 @@ use Lira\Document\InvalidDocument;
 /** Who may come in over the shop's network. */
 final readonly class DeviceController
 {
-    public function __construct(private Devices $devices, private Invitations $invitations, private Place $place) {}
+    public function __construct(private Devices $devices, private Invitations $invitations, private Shares $shares, private Place $place) {}
 
     public function index(Request $request): Response
     {
@@ -34,6 +35,7 @@ final readonly class DeviceController
 
         return Inertia::render('workshop/DevicesPage', [
             'devices' => $this->devices->all(),
+            'shares' => $this->shares->standing(),
             'address' => Door::address(),
             'prints' => ['shown' => Shown::at(Door::address()), 'authority' => Authority::fingerprintOf((new Authority(Outside::folder($this->place)))->certificate())],
             // The one that looks.

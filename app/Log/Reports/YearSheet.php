@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Reports;
+
+use App\Models\Instrument;
+use App\Paper\Leaf;
+use App\Paper\Sheet;
+use Lira\Wording\Units;
+
+/** A year on paper, or as a page to be sent. */
+final class YearSheet
+{
+    public static function of(Instrument $instrument, int $year, Units $units, Leaf $leaf): string
+    {
+        return Sheet::of('sheets.year', "{$instrument->name} in {$year}", ['instruments' => []] + Year::of($instrument, $year, $units), $leaf);
+    }
+
+    public static function ofWorkshop(int $year, Units $units, Leaf $leaf): string
+    {
+        $nobody = ['title' => 'The workshop', 'owner' => '', 'sets' => [], 'measured' => [], 'happened' => []];
+
+        return Sheet::of('sheets.year', "The workshop in {$year}", $nobody + Year::ofWorkshop($year, $units), $leaf);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Network;
+
+use App\Models\Instrument;
+use App\Models\Share;
+use App\Models\Shared;
+use App\Models\StringSet;
+use App\Network\Views\ShareView;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
+use Lira\Wording\Units;
+
+/**
+ * Addresses that are given to somebody who is in the shop's network and not let in: each shows one sheet, until its end or until it is taken
+ * back. What is kept of one (a key, an end) makes no address without what this machine signs with, so that a copy of the workshop opens nothing.
+ */
+final readonly class Shares
+{
+    public const LONGEST_DAYS = 90;
+
+    /** When one was opened is kept as often as this, seconds. */
+    private const SEEN_S = 60;
+
+    /** @param  int  $days  until it ends, 1 to LONGEST_DAYS */
+    public function ofSet(StringSet $set, Shared $what, Units $units, int $days): Share
+    {
+        return $this->give(['what' => $what, 'set_id' => $set->id], $units, $days);
+    }
+
+    /** @param  int  $days  until it ends, 1 to LONGEST_DAYS */
+    public function ofYear(Instrument $instrument, int $year, Units $units, int $days): Share
+    {
+        return $this->give(['what' => Shared::Year, 'instrument_id' => $instrument->id, 'year' => $year], $units, $days);
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private function give(array $of, Units $units, int $days): Share
+    {
+        return Share::query()->create($of + ['key' => (string) Str::uuid(), 'units' => $units->words(), 'ends_at' => now()->addDays($days)]);
+    }
+
+    /** @return list<ShareView> those that stand, the newest first */
+    public function standing(): array
+    {
+        return array_values(Share::query()->with(['set', 'instrument'])->whereNull('ended_at')->where('ends_at', '>', now())->orderByDesc('id')->get()
+            ->map($this->view(...))->all());
+    }
+
+    public function view(Share $share): ShareView
+    {
+        return ShareView::of($share, $this->address($share));
+    }
+
+    /** What is given to somebody; null while Lira answers no network. */
+    private function address(Share $share): ?string
+    {
+        $root = Door::address();
+
+        // Signed without its host: a machine that is reached otherwise later still knows it.
+        return $root === null ? null : $root.URL::temporarySignedRoute('shares.show', $share->ends_at, ['key' => $share->key], absolute: false);
+    }
+
+    /** That stands behind a key that came signed; null where it stands no more. */
+    public function find(string $key): ?Share
+    {
+        $share = Share::query()->where('key', $key)->first();
+
+        return $share?->stands() === true ? $share : null;
+    }
+
+    public function opened(Share $share): void
+    {
+        if ($share->opened_at !== null && $share->opened_at->diffInSeconds(now()) < self::SEEN_S) {
+            return;
+        }
+        try {
+            $share->update(['opened_at' => now()]);
+        } catch (QueryException) {
+            // Where nothing can be written just now, it is shown all the same.
+            $share->syncOriginal();
+        }
+    }
+
+    public function takeBack(Share $share): void
+    {
+        $share->update(['ended_at' => now()]);
+    }
+}
