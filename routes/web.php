@@ -68,6 +68,8 @@ Route::middleware('json')->group(static function (): void {
     Route::put('workshop/invitations/{invitation}', [DeviceController::class, 'allow'])->whereNumber('invitation')->name('invitations.allow')->middleware('writes')->middleware('may:all');
     Route::delete('workshop/invitations/{invitation}', [DeviceController::class, 'uninvite'])->whereNumber('invitation')->name('invitations.destroy')->middleware('writes')->middleware('may:all');
 
+    Route::get('workshop/network', [DeviceController::class, 'network'])->name('network.show')->middleware('may:all');
+    Route::put('workshop/network', [DeviceController::class, 'turn'])->name('network.turn')->middleware('may:all');
     Route::post('workshop/shares', [ShareController::class, 'store'])->name('shares.store')->middleware('writes')->middleware('may:all');
     Route::delete('workshop/shares/{share}', [ShareController::class, 'destroy'])->whereNumber('share')->name('shares.destroy')->middleware('writes')->middleware('may:all');
     // Without a session or anything else that knows whoever opens it.
@@ -95,6 +97,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('sets/{set}/sheet', [SetController::class, 'sheet'])->whereNumber('set')->name('sets.sheet')->middleware('may:look');
     Route::get('sets/{set}/fit', [SetController::class, 'fit'])->whereNumber('set')->name('sets.fit')->middleware('may:look');
     Route::get('sets/{set}/plan', [SetController::class, 'plan'])->whereNumber('set')->name('sets.plan')->middleware('may:look');
+    Route::get('sets/{set}/picture', [SetController::class, 'picture'])->whereNumber('set')->name('sets.picture')->middleware('may:look');
     Route::get('sets/{set}/labels', [SetController::class, 'labels'])->whereNumber('set')->name('sets.labels')->middleware('may:look');
     Route::post('sets/{set}/labelled', [SetController::class, 'labelled'])->whereNumber('set')->name('sets.labelled')->middleware('writes')->middleware('may:bench');
     Route::get('sets/{set}/card', [SetController::class, 'card'])->whereNumber('set')->name('sets.card')->middleware('may:look');
@@ -129,6 +132,8 @@ Route::middleware('json')->group(static function (): void {
         'instruments/{instrument}/document',
         [InstrumentController::class, 'document'],
     )->whereNumber('instrument')->name('instruments.document')->middleware('may:look');
+    Route::get('instruments/{instrument}/at-hand', [InstrumentController::class, 'atHand'])->whereNumber('instrument')->name('instruments.at-hand')->middleware('may:look');
+    Route::get('instruments/{instrument}/label', [InstrumentController::class, 'label'])->whereNumber('instrument')->name('instruments.label')->middleware('may:look');
     Route::post(
         'instruments/{instrument}/duplicate',
         [InstrumentController::class, 'duplicate'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Network;
 
+use App\Workshop\Place;
 use App\Workshop\Unservable;
 
 /**
@@ -21,6 +22,12 @@ final readonly class Authority
 
     public function __construct(private string $folder) {}
 
+    /** That of a workshop. */
+    public static function of(Place $place): self
+    {
+        return new self(Outside::folder($place));
+    }
+
     public function certificate(): string
     {
         return "{$this->folder}/authority.crt";
@@ -32,9 +39,9 @@ final readonly class Authority
     }
 
     /** SHA-256 of its certificate, in pairs, as browsers show it; null where there is none yet. */
-    public static function fingerprintOf(string $certificate): ?string
+    public function fingerprint(): ?string
     {
-        $pem = is_file($certificate) ? file_get_contents($certificate) : false;
+        $pem = is_file($this->certificate()) ? file_get_contents($this->certificate()) : false;
         $print = $pem === false ? false : openssl_x509_fingerprint($pem, 'sha256');
 
         return $print === false ? null : strtoupper(implode(':', str_split($print, 2)));

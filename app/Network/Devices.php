@@ -67,9 +67,9 @@ final readonly class Devices
         return array_values(Device::query()->whereNull('ended_at')->orderBy('id')->get()->map(DeviceView::of(...))->all());
     }
 
-    public function rename(Device $device, string $name, Right $right): void
+    public function rename(Device $device, Named $who): void
     {
-        $device->update(['name' => $name, 'right' => $right]);
+        $device->update(['name' => $who->name, 'right' => $who->right]);
     }
 
     /** From the next request on it is nobody. */
@@ -79,9 +79,9 @@ final readonly class Devices
     }
 
     /** @return array{device: Device, secret: Secret} what is shown to whoever writes the program, this once */
-    public function letProgramIn(string $name, Right $right): array
+    public function letProgramIn(Named $who): array
     {
-        return $this->let($name, $right, Device::PROGRAM);
+        return $this->let($who->name, $who->right, Device::PROGRAM);
     }
 
     /** @return array{device: Device, secret: Secret} */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Network;
 
 use App\Models\Invitation;
-use App\Models\Right;
 
 /** How a device is let in: a square it reads, three words that both screens show, a press of the owner's. */
 final readonly class Invitations
@@ -18,11 +17,13 @@ final readonly class Invitations
     public function __construct(private Devices $devices) {}
 
     /** @return array{invitation: Invitation, secret: Secret} */
-    public function invite(string $name, Right $right): array
+    public function invite(Named $who): array
     {
+        // Those of which nothing can come any more are let go.
+        Invitation::query()->where('ends_at', '<', now()->subDay())->delete();
         $secret = Secret::ofBytes(Secret::SHORT_BYTES);
         $invitation = Invitation::query()->create([
-            'name' => $name, 'right' => $right, 'secret_hash' => $secret->hash(), 'ends_at' => now()->addMinutes(self::MINUTES),
+            'name' => $who->name, 'right' => $who->right, 'secret_hash' => $secret->hash(), 'ends_at' => now()->addMinutes(self::MINUTES),
         ]);
 
         return ['invitation' => $invitation, 'secret' => $secret];

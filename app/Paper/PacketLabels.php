@@ -20,20 +20,14 @@ final readonly class PacketLabels
      */
     public static function labels(StringSet $set, SetDocument $document, Units $units, LabelStock $stock, int $skip, string $root): string
     {
-        $place = $stock->geometry();
         $sheets = [];
         foreach (self::strings($set, $document, $units, $root) as $index => $string) {
             $at = $index + $skip;
-            $on = $at % $stock->perSheet();
-            $sheets[intdiv($at, $stock->perSheet())][] = $string + [
-                'left' => $place['left'] + ($on % $stock->columns()) * $place['across'],
-                'top' => $place['top'] + intdiv($on, $stock->columns()) * $place['down'],
-            ];
+            $sheets[intdiv($at, $stock->perSheet())][] = $string + $stock->place($at);
         }
 
         return Sheet::of('sheets.labels', "Labels, {$set->name}", self::about($set, $root) + [
-            'sheets' => array_values($sheets), 'width' => $place['width'], 'height' => $place['height'],
-            'qrSide' => min($place['height'] - 5.0, 22.0),
+            'sheets' => array_values($sheets), ...$stock->place(0),
         ], Leaf::from($stock->paper()));
     }
 

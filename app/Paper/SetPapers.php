@@ -34,6 +34,15 @@ final readonly class SetPapers
         return PlanSheet::on($set, $this->measuredFromWhatIsOn($set, $set->instrument), $units, $leaf);
     }
 
+    /**
+     * @param  int  $tuning  which of its tunings, from 0
+     * @return string SVG
+     */
+    public function picture(StringSet $set, Units $units, int $tuning): string
+    {
+        return SetPicture::of($set, $this->sets->document($set), $units, $tuning);
+    }
+
     /** What comes off is what is on it now, whatever the set is measured from. */
     private function measuredFromWhatIsOn(StringSet $set, Instrument $instrument): SetDocument
     {

@@ -19,7 +19,8 @@ final class Sheet
     private const ON_SCREEN = '<meta name="viewport" content="width=device-width, initial-scale=1"><meta name="referrer" content="no-referrer">'
         .'<style>body { max-width: 60rem; margin: 2rem auto; padding: 0 1.2rem; font-size: 1rem; line-height: 1.4; background: #fff; }'
         .' th, .small, .foot, .here { font-size: .82rem; } h1 { font-size: 1.9rem; line-height: 1.15; }'
-        .' table { display: block; overflow-x: auto; } @media print { body { max-width: none; margin: 0; } }</style>';
+        .' .wide { overflow-x: auto; } @media (max-width: 40rem) { .wide td, .wide th { min-width: 4.6rem; padding-right: .6rem; } .wide .figure { min-width: 3rem; } }'
+        .' @media print { body { max-width: none; margin: 0; } }</style>';
 
     /**
      * @param  view-string  $view
@@ -30,7 +31,10 @@ final class Sheet
     {
         $html = View::make($view, $content + ['here' => WorkshopSettings::here()->heading()])->render();
         if ($leaf === Leaf::Page) {
-            return str_replace('</head>', self::ON_SCREEN.'</head>', $html);
+            $page = strtr($html, ['</head>' => self::ON_SCREEN.'</head>', '<body>' => '<body><main>', '</body>' => '</main></body>']);
+
+            // A table that is wider than a phone goes sideways, also by keys.
+            return (string) preg_replace('/<table.*?<\/table>/s', '<div class="wide" role="group" aria-label="Table" tabindex="0">$0</div>', $page);
         }
         $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache')]);
         $pdf = new Dompdf($options);

@@ -1,48 +1,12 @@
 import type { Page } from '@playwright/test';
-import { OF_COLOURS, violations, WCAG } from './axe';
+import { expectForEveryone } from './forEveryone';
 import { expect, openSet, test } from './lira';
-
-const SIZES = [
-    [1280, 800],
-    [820, 1180],
-    [390, 844],
-    [640, 400],
-] as const;
-
-const LOOKS = {
-    light: { colorScheme: 'light', forcedColors: 'none' },
-    dark: { colorScheme: 'dark', forcedColors: 'none' },
-    forced: { colorScheme: 'light', forcedColors: 'active' },
-} as const;
 
 // They only look: each may go beside any other.
 test.describe.configure({ mode: 'parallel' });
 
 // By finger everything is larger: what fits there fits under a pointer.
 test.use({ hasTouch: true });
-
-/** Looks at what is open on every size, in light, in dark and with the colours forced on it; nothing may be wrong, or stand out of the window. */
-async function expectForEveryone(page: Page, what: string, part = 'body'): Promise<void> {
-    const wrong: string[] = [];
-    for (const [width, height] of SIZES) {
-        await page.setViewportSize({ width, height });
-        for (const [look, media] of Object.entries(LOOKS)) {
-            await page.emulateMedia(media);
-            const by =
-                look === 'light' ? ({ type: 'tag', values: WCAG } as const) : ({ type: 'rule', values: OF_COLOURS } as const);
-            for (const found of await violations(page, by, part)) {
-                wrong.push(`${what}, ${width}×${height}, ${look}: ${found.slice(0, 600)}`);
-            }
-        }
-        const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-        if (over > 0) {
-            wrong.push(`${what}, ${width}×${height}: ${over} px wider than the window`);
-        }
-    }
-    await page.setViewportSize({ width: 1280, height: 800 });
-    await page.emulateMedia(LOOKS.light);
-    expect.soft(wrong).toEqual([]);
-}
 
 const click =
     (name: string | RegExp, role: 'button' | 'link' | 'tab' | 'menuitem' = 'button') =>
@@ -102,6 +66,7 @@ const VIEWS: Record<string, View> = {
             'a tuning': key('t'),
             versions: key('v'),
             labels: command('Labels for its packets…'),
+            sharing: command('Share it: as text, a picture, a page, an address…'),
             palette: key('Control+k'),
             keys: key('?'),
             'what a capo keeps': async (page) => {
@@ -200,6 +165,7 @@ const VIEWS: Record<string, View> = {
     Devices: { at: '/workshop/devices', opens: { 'a token': click('A token for a program…') } },
     'Coming in': { at: '/enter' },
     Packet: { at: '/packets/S1-1' },
+    'An instrument at hand': { at: '/instruments/1/at-hand' },
     Copies: { at: '/workshop/copies', opens: { 'the demo out': click('Take the demo out…') } },
     Help: { at: '/workshop/help' },
     Words: { at: '/words' },

@@ -6,13 +6,13 @@ namespace App\Console\Commands;
 
 use App\Console\SaysWhy;
 use App\Models\Invitation;
-use App\Models\Right;
-use App\Network\Devices;
 use App\Network\Door;
 use App\Network\Invitations;
+use App\Network\Named;
 use App\Workshop\Unservable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Sleep;
+use Lira\Document\InvalidDocument;
 
 /** Lets a device in from the command line: the first one of a workshop that is served behind another server, where no door is the owner's. */
 final class InviteCommand extends Command
@@ -34,18 +34,16 @@ final class InviteCommand extends Command
     private function invite(Invitations $invitations): int
     {
         $name = $this->argument('name');
-        $right = Right::tryFrom($this->words('right'));
-        if (! is_string($name) || trim($name) === '' || mb_strlen($name) > Devices::LONGEST_NAME) {
-            throw new Unservable('Give the device a name of '.Devices::LONGEST_NAME.' characters at most.');
-        }
-        if ($right === null || ! in_array($right, Right::given(), true)) {
-            throw new Unservable('Say what it may do: --right=all, bench or look.');
+        try {
+            $who = Named::of(is_string($name) ? $name : '', $this->words('right'));
+        } catch (InvalidDocument $refused) {
+            throw new Unservable($refused->problems[0]->message);
         }
         $address = rtrim($this->words('address') === '' ? (string) Door::address() : $this->words('address'), '/');
         if (! str_starts_with($address, 'https://')) {
             throw new Unservable('Say under which address the device reaches Lira: --address=https://… A device is let in over HTTPS only.');
         }
-        ['invitation' => $invitation, 'secret' => $secret] = $invitations->invite(trim($name), $right);
+        ['invitation' => $invitation, 'secret' => $secret] = $invitations->invite($who);
         $this->line("Open this on the device within ten minutes: {$address}/enter#{$secret->text}");
 
         return $this->await($invitation, $invitations);

@@ -6,9 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\MakesSure;
 use App\Console\SaysWhy;
-use App\Network\Door;
-use App\Network\Front;
-use App\Network\Outside;
+use App\Network\Doorkeeper;
 use App\Strings\Lists\AbandonedImports;
 use App\Workshop\Copies\Handover;
 use App\Workshop\Copies\Restore;
@@ -78,8 +76,9 @@ final class ServeCommand extends Command
     {
         $port = $this->port('port', 8001);
         Server::checkPort($port);
-        $outside = $this->outside($place);
-        $server = new Server($place, $port, Log::channel('server'), self::told($outside));
+        $doors = new Doorkeeper($place, $this->port('network-port', 8443), Log::channel('server'));
+        $doors->begin($this->option('network') === true);
+        $server = new Server($place, $port, Log::channel('server'));
         $database = new Database($place->database);
         $place->prepare();
         if (! is_dir($place->run)) {
@@ -92,18 +91,23 @@ final class ServeCommand extends Command
             $this->trap([SIGINT, SIGTERM, SIGHUP], static function () use ($server): void {
                 $server->askToStop();
             });
+            $fault = $doors->recall();
+            $doors->open();
+            $server->tell($doors->tells());
             $server->start();
-            $outside?->start();
             if (TestClock::aheadS() !== null) {
                 $this->warn('Its clock is set for tests: here it is '.now()->toIso8601String().'.');
             }
             $this->line("Lira is at {$server->address()} (Ctrl C stops it)");
-            $this->sayWhereOutside($outside);
+            if ($fault !== null) {
+                $this->warn("The shop’s network is not answered: {$fault}");
+            }
+            $this->sayWhereOutside($doors);
 
-            return $this->watch($server, $outside, $place, $migrator);
+            return $this->watch($server, $doors, $place, $migrator);
         } finally {
             $this->copying?->stop(self::COPY_ENDING_S);
-            $outside?->stop();
+            $doors->shut();
             $server->stop();
             $this->letGo();
             $lock->release();
@@ -117,30 +121,11 @@ final class ServeCommand extends Command
         return $port === false ? throw new Unservable("Give the port as a number from 1 to 65535, such as --{$option} {$such}.") : $port;
     }
 
-    /** The network's door; none without the switch, and then nothing more is needed. */
-    private function outside(Place $place): ?Outside
+    private function sayWhereOutside(Doorkeeper $doors): void
     {
-        if ($this->option('network') !== true) {
-            return null;
-        }
-        $port = $this->port('network-port', 8443);
-        Front::check($port);
-
-        return new Outside($place, $port, Log::channel('server'));
-    }
-
-    /** @return array<string, string> what the server of this machine's own door is told */
-    private static function told(?Outside $outside): array
-    {
-        return [Door::ENVIRONMENT => Door::Machine->value] + ($outside?->environment() ?? [Door::ADDRESS => '', Door::NAMES => '']);
-    }
-
-    private function sayWhereOutside(?Outside $outside): void
-    {
-        if ($outside !== null) {
-            $address = $outside->address();
-            $this->line($address === null ? 'This machine is in no network just now; Lira answers there as soon as it is.'
-                : "In the shop’s network it is at {$address}: let devices in under Workshop, Devices.");
+        $says = $doors->says();
+        if ($says !== null) {
+            $this->line($says);
         }
     }
 
@@ -193,7 +178,7 @@ final class ServeCommand extends Command
         }
     }
 
-    private function watch(Server $server, ?Outside $outside, Place $place, Migrator $migrator): int
+    private function watch(Server $server, Doorkeeper $doors, Place $place, Migrator $migrator): int
     {
         $restarts = [];
         $handover = new Handover($place);
@@ -204,16 +189,17 @@ final class ServeCommand extends Command
             $server->listen(self::WATCH_S);
             $this->copyOfTheDay($place);
             if ($handover->isWanted()) {
-                $outside?->stop();
+                $doors->shut();
                 $this->bringBack($handover, $server, $place, $migrator);
-                $outside?->start();
+                $doors->open();
             }
-            if ($outside?->hasMoved() === true) {
-                $outside->stop();
-                $server->tell(self::told($outside));
+            if ($doors->hasChanged()) {
+                $doors->shut();
+                // Where it is reached is said once it is.
+                $doors->open();
+                $server->tell($doors->tells());
                 $server->restart();
-                $outside->start();
-                $this->sayWhereOutside($outside);
+                $this->sayWhereOutside($doors);
             }
             if (! $server->isRunning()) {
                 // Ctrl C may have reached it first.

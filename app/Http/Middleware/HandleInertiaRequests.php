@@ -7,12 +7,13 @@ namespace App\Http\Middleware;
 use App\Http\ReaderUnits;
 use App\Models\Device;
 use App\Models\Right;
+use App\Network\Door;
 use App\Workshop\Copies\Shelf;
 use App\Workshop\Place;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
-/** What every screen gets: the units somebody reads in, and what is missing of the workshop's copies. */
+/** What every screen gets: who looks, whether the shop's network is answered, the units somebody reads in, and what is missing of the workshop's copies. */
 final class HandleInertiaRequests extends Middleware
 {
     protected $rootView = 'app';
@@ -30,6 +31,6 @@ final class HandleInertiaRequests extends Middleware
     /** @return array<string, mixed> */
     public function share(Request $request): array
     {
-        return [...parent::share($request), 'device' => self::device($request), 'units' => ReaderUnits::of($request)->toArray(), 'copies_missing' => Shelf::of($this->place)->warning()];
+        return [...parent::share($request), 'device' => self::device($request), 'network' => Door::address() !== null, 'units' => ReaderUnits::of($request)->toArray(), 'copies_missing' => Shelf::of($this->place)->warning()];
     }
 }

@@ -120,8 +120,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         <MenuItem keys="F" onSelect={actions.printFit}>
                             Print whether it fits
                         </MenuItem>
-                        <MenuItem onSelect={() => actions.pageOf('sheet')}>Send its sheet as a page</MenuItem>
-                        <MenuItem onSelect={() => actions.pageOf('fit')}>Send whether it fits as a page</MenuItem>
+                        <MenuItem onSelect={() => show('share')}>Share it…</MenuItem>
                         <MenuItem keys="J" onSelect={actions.beginJob}>
                             Put it on: begin a job…
                         </MenuItem>

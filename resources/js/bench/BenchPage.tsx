@@ -48,7 +48,17 @@ const EarlierDialog = onDemand(() => import('./baseline/EarlierDialog').then((mo
 const TuningPicker = onDemand(() => import('./tunings/TuningPicker').then((module) => module.TuningPicker), closed);
 const VersionsDialog = onDemand(() => import('./versions/VersionsDialog').then((module) => module.VersionsDialog), closed);
 const LabelsDialog = onDemand(() => import('./labels/LabelsDialog').then((module) => module.LabelsDialog), closed);
-const ON_DEMAND = [SolveDialog, TuningPicker, VersionsDialog, BaselineDialog, ConvertDialog, LabelsDialog, EarlierDialog];
+const ShareOnBench = onDemand(() => import('./answer/ShareOnBench').then((module) => module.ShareOnBench), closed);
+const ON_DEMAND = [
+    SolveDialog,
+    TuningPicker,
+    VersionsDialog,
+    BaselineDialog,
+    ConvertDialog,
+    LabelsDialog,
+    EarlierDialog,
+    ShareOnBench,
+];
 
 /** Where a string's own figures stand under its lane. */
 const ONE_COLUMN = '(max-width: 767px)';
@@ -188,7 +198,7 @@ function Bench({
                     show={setPanel}
                     onHear={hear}
                 />
-                <TakeAlong />
+                <TakeAlong show={setPanel} />
                 <TuningTabs refused={refused} retune={retune} show={setPanel} />
                 <ZoneHatchings />
                 <div className="relative mt-1 flex-1">
@@ -248,6 +258,9 @@ function Bench({
             </Lazily>
             <Lazily when={panel === 'versions'}>
                 <VersionsDialog {...dialog('versions')} set={set} saver={saver} versions={versions} onVersions={setVersions} />
+            </Lazily>
+            <Lazily when={panel === 'share'}>
+                <ShareOnBench {...dialog('share')} set={set} saver={saver} />
             </Lazily>
             <Lazily when={panel === 'labels'}>
                 <LabelsDialog {...dialog('labels')} set={set.id} />

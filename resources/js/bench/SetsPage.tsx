@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
 import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
+import { ShareSet } from '../documents/share/ShareSet';
 import { useImport } from '../documents/useImport';
 import { useProvided } from '../frame/commands/provided';
 import { ask } from '../server/api';
@@ -31,6 +32,7 @@ const bringBackOne = (id: number) => ask(`/sets/${id}/unarchive`, { method: 'POS
 export default function SetsPage({ sets, away, putAway }: Props) {
     const [{ for: words, instrument, order }, look] = useAddress({ for: '', instrument: '', order: '-changed' });
     const found = useMemo(() => sorted(matchingSets(sets, words, instrument), order, SET_KEYS), [sets, words, instrument, order]);
+    const [sharing, setSharing] = useState<Summary | null>(null);
     const [marked, setMarked] = useState<ReadonlySet<number>>(new Set());
     const ticked = found.filter(({ id }) => marked.has(id));
     const tick = (ids: number[], on: boolean) =>
@@ -177,6 +179,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                         onTick={(on) => tick([set.id], on)}
                                         onPutAway={() => putSomeAway([set])}
                                         onBringBack={() => bringSomeBack([set])}
+                                        onShare={() => setSharing(set)}
                                     />
                                 ))}
                             </tbody>
@@ -211,6 +214,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                     )}
                 </p>
             </div>
+            {sharing !== null && <ShareSet open onOpenChange={() => setSharing(null)} set={sharing} tuning={0} text={null} />}
         </div>
     );
 }

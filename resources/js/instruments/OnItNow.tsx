@@ -1,7 +1,10 @@
 import { Link } from '@inertiajs/react';
+import { useState } from 'react';
 import type { OnIt } from '../generated/views';
+import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { dateWords } from '../units/times';
+import { LabelDialog } from './LabelDialog';
 import type { Named } from './trying/useTried';
 
 interface Props {
@@ -19,6 +22,7 @@ interface Props {
 /** What is on the instrument now, and the jobs that put strings on it. */
 export function OnItNow({ instrument, onIt, open, lastSet, sets, dueOn }: Props) {
     const set = onIt?.set ?? lastSet;
+    const [labelling, setLabelling] = useState(false);
     return (
         <section
             aria-label="On it now"
@@ -68,7 +72,11 @@ export function OnItNow({ instrument, onIt, open, lastSet, sets, dueOn }: Props)
                         Begin a job
                     </Link>
                 )}
+                <Button look="quiet" onClick={() => setLabelling(true)}>
+                    Label for it…
+                </Button>
             </p>
+            {labelling && <LabelDialog instrument={instrument} onClose={() => setLabelling(false)} />}
         </section>
     );
 }

@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { InstrumentLife, Then, TimeLine } from '../generated/views';
+import { ShareYear } from '../documents/share/ShareYear';
 import { REASONS } from '../units/reasons';
 import { ask, failureWords } from '../server/api';
 import { formatForce, useUnits } from '../units/units';
@@ -20,6 +21,7 @@ const SHOWN = 12;
 export function InstrumentLog({ instrument, life }: { instrument: number; life: InstrumentLife }) {
     const [now] = useState(Date.now);
     const units = useUnits();
+    const [sharing, setSharing] = useState(false);
     const { data, error, refetch } = useQuery({
         queryKey: ['log', instrument],
         queryFn: ({ signal }) => ask<TimeLine>(`/instruments/${instrument}/log`, { signal }),
@@ -73,16 +75,16 @@ export function InstrumentLog({ instrument, life }: { instrument: number; life: 
                         >
                             Print this year of it
                         </a>
-                        <a
-                            href={`/instruments/${instrument}/years/${new Date(now).getFullYear()}?paper=page`}
-                            className={buttonClass.quiet}
-                        >
-                            Send it as a page
-                        </a>
+                        <Button look="quiet" onClick={() => setSharing(true)}>
+                            Share this year of it…
+                        </Button>
                         <Link href="/log" className={buttonClass.quiet}>
                             What is due everywhere
                         </Link>
                     </p>
+                    {sharing && (
+                        <ShareYear onClose={() => setSharing(false)} instrument={instrument} year={new Date(now).getFullYear()} />
+                    )}
                 </>
             )}
         </div>

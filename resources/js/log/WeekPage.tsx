@@ -6,6 +6,7 @@ import type { Due } from '../generated/views';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
+import { copied } from '../ui/copied';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
@@ -252,12 +253,7 @@ function SubscribeDialog({ feed, onClose }: { feed: string; onClose: () => void 
             <div className="mt-4 flex flex-wrap gap-2">
                 <Button
                     look="strong"
-                    onClick={() =>
-                        act(async () => {
-                            await navigator.clipboard.writeText(address);
-                            toast('The address is copied.');
-                        })
-                    }
+                    onClick={() => void copied(address, 'The address is copied.', 'Mark it and copy it by hand.')}
                 >
                     Copy it
                 </Button>

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import type { Device } from '../generated/views';
+import type { Device, Share } from '../generated/views';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
@@ -10,21 +10,24 @@ import { toast } from '../ui/toasts';
 import { dateWords, timeWords } from '../units/times';
 import { CertificatePart, type Prints } from './devices/CertificatePart';
 import { LetInDialog } from './devices/LetInDialog';
+import { NetworkPart, type Network } from './devices/NetworkPart';
 import { MAY, WhoFields, type Who } from './devices/WhoFields';
 import { ProgramDialog } from './devices/ProgramDialog';
+import { SharesPart } from './devices/SharesPart';
 import { Part, WorkshopFrame } from './WorkshopFrame';
 
 interface Props {
     devices: Device[];
-    /** Where devices of the network reach this machine; null while Lira answers on it alone. */
-    address: string | null;
+    shares: Share[];
+    network: Network;
     prints: Prints;
     /** The device that looks; null at the machine itself. */
     here: number | null;
 }
 
 /** Who may come in over the shop's network. */
-export default function DevicesPage({ devices, address, prints, here }: Props) {
+export default function DevicesPage({ devices, shares, network, prints, here }: Props) {
+    const { address } = network;
     const [open, setOpen] = useState<'let-in' | 'program' | null>(null);
     const [changing, setChanging] = useState<Device | null>(null);
     const of = (kind: string) => devices.filter((device) => device.kind === kind);
@@ -41,20 +44,16 @@ export default function DevicesPage({ devices, address, prints, here }: Props) {
         >
             <div className="mt-4 grid gap-x-14 gap-y-9 lg:grid-cols-[minmax(0,1fr)_26rem]">
                 <div className="grid content-start gap-9">
-                    <Part
-                        title="Tablets, phones, other machines"
-                        about={
-                            address === null
-                                ? 'Lira answers on this machine alone. To have the tablet at the bench in, stop it and start it with'
-                                : `Devices of the shop’s network reach Lira at ${address}, encrypted. Nobody gets in but those that stand here.`
-                        }
-                    >
-                        {address === null && <code className="font-semibold">bin/start --network</code>}
-                        {address !== null && of('device').length === 0 && (
-                            <p>None yet. “Let a device in…” shows a square; the tablet’s camera reads it.</p>
-                        )}
-                        <List label="Devices" devices={of('device')} here={here} onChange={setChanging} />
-                    </Part>
+                    <NetworkPart network={network} />
+                    {(address !== null || of('device').length > 0) && (
+                        <Part title="Tablets, phones, other machines">
+                            {of('device').length === 0 && (
+                                <p>None yet. “Let a device in…” shows a square; the tablet’s camera reads it.</p>
+                            )}
+                            <List label="Devices" devices={of('device')} here={here} onChange={setChanging} />
+                        </Part>
+                    )}
+                    {(address !== null || shares.length > 0) && <SharesPart shares={shares} />}
                     <Part
                         title="Programs"
                         about="A program asks the API with a token of its own, such as a label printer or a calendar."

@@ -7,6 +7,7 @@ namespace Tests\Feature\Bench;
 use App\Paper\LabelStock;
 use App\Paper\PacketLabels;
 use App\Paper\QrCode;
+use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Smalot\PdfParser\Document;
 use Smalot\PdfParser\Parser;
@@ -51,15 +52,34 @@ final class LabelsTest extends FeatureTestCase
         self::assertCount(2, $this->pdf("/sets/{$set->id}/labels?stock=a4-24&skip=20")->getPages());
         self::assertCount(1, $this->pdf("/sets/{$set->id}/labels?stock=a4-24&skip=18")->getPages());
         foreach (LabelStock::cases() as $case) {
-            $place = $case->geometry();
             $paper = $case->paper() === 'a4' ? [210.0, 297.0] : [215.9, 279.4];
-            self::assertLessThanOrEqual($paper[0] + 0.01, $place['left'] + ($case->columns() - 1) * $place['across'] + $place['width']);
-            self::assertLessThanOrEqual(
-                $paper[1] + 0.01,
-                $place['top'] + ($case->perSheet() / $case->columns() - 1) * $place['down'] + $place['height'],
-            );
-            self::assertGreaterThanOrEqual($place['width'], $place['across']);
+            $places = array_map($case->place(...), range(0, $case->perSheet() - 1));
+            foreach ($places as $at => ['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height]) {
+                self::assertTrue($left >= 0 && $left + $width <= $paper[0] + 0.01 && $top >= 0 && $top + $height <= $paper[1] + 0.01, "{$case->value}, label {$at}");
+                foreach (array_slice($places, $at + 1) as $other) {
+                    self::assertTrue($other['left'] >= $left + $width - 0.01 || $other['top'] >= $top + $height - 0.01 || $left + 0.01 >= $other['left'] + $width, "{$case->value}, label {$at} lies under another");
+                }
+            }
+            self::assertSame($places[0], $case->place($case->perSheet()), 'the next sheet begins anew');
         }
+    }
+
+    public function test_a_label_for_an_instrument_leads_to_what_is_on_it_and_its_job(): void
+    {
+        $instrument = self::keptSet()->instrument;
+        $instrument->update(['owner' => 'Ines Marlowe']);
+        foreach (LabelStock::cases() as $stock) {
+            $pdf = $this->pdf("/instruments/{$instrument->id}/label?stock={$stock->value}&skip=2");
+            self::assertCount(1, $pdf->getPages());
+            $text = (string) preg_replace('/\s+/', ' ', $pdf->getText());
+            foreach (['Harbour', 'electric guitar, 6 strings', 'Ines Marlowe'] as $words) {
+                self::assertStringContainsString($words, $text);
+            }
+        }
+        $page = $this->get("/instruments/{$instrument->id}/at-hand")->assertOk();
+        $page->assertInertia(static fn (AssertableInertia $page) => $page->component('jobs/AtHandPage')->where('instrument.name', 'Harbour')
+            ->where('instrument.owner', 'Ines Marlowe')->where('job', null)->where('onIt', null));
+        $this->get('/instruments/999/at-hand')->assertNotFound();
     }
 
     public function test_the_card_lists_them_in_fitting_order(): void

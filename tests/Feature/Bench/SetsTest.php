@@ -286,6 +286,45 @@ final class SetsTest extends FeatureTestCase
         }
     }
 
+    public function test_a_picture_shows_each_string_as_it_is_in_one_of_its_tunings(): void
+    {
+        $set = self::keptSet();
+        $document = $set->document;
+        $document->tunings[] = (object) ['name' => 'D standard', 'pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'D2']];
+        $set->update(['document' => $document, 'name' => 'Low & <wide>']);
+        $read = function (string $query) use ($set): array {
+            $answer = $this->get("/sets/{$set->id}/picture{$query}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+            $picture = simplexml_load_string((string) $answer->getContent());
+            self::assertInstanceOf(\SimpleXMLElement::class, $picture);
+            $picture->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+            /** @var list<\SimpleXMLElement> $text */
+            $text = $picture->xpath('//s:text');
+            /** @var list<\SimpleXMLElement> $lines */
+            $lines = $picture->xpath('//s:g/s:line[1]');
+            $texts = array_map(strval(...), $text);
+            $thick = array_map(static fn (\SimpleXMLElement $line): float => (float) $line['stroke-width'], $lines);
+
+            return [$texts, $thick];
+        };
+        [$texts, $thick] = $read('');
+        self::assertSame('Low & <wide>', $texts[0]);
+        foreach (['C4', '11', 'C2', '52w', 'plain steel', 'wound, nickel-plated steel', '62 N'] as $words) {
+            self::assertContains($words, $texts);
+        }
+        self::assertCount(6, $thick);
+        $sorted = $thick;
+        sort($sorted);
+        self::assertSame($sorted, $thick, 'as thick as they are');
+        self::assertEqualsWithDelta(52 / 19, $thick[5] / $thick[2], 0.05);
+        [$texts] = $read('?tuning=1&units=lbf+gauge-mm');
+        self::assertContains('D4', $texts);
+        self::assertNotContains('C4', $texts);
+        self::assertContains('1.321w', $texts);
+        self::assertNotSame([], preg_grep('/ lbf$/', $texts));
+        // One that is not there is the last.
+        self::assertSame($read('?tuning=1'), $read('?tuning=9'));
+    }
+
     public function test_the_sheet_prints_what_goes_where(): void
     {
         $set = self::keptSet();

@@ -71,6 +71,79 @@ final class ServedTest extends WorkshopTestCase
         self::assertContains($asked->getStatusCode(), [419, 422]);
     }
 
+    public function test_it_is_turned_on_and_off_in_workshop_and_stays_as_it_was_said(): void
+    {
+        $port = RunningServer::freePort();
+        $options = ['--empty', "--network-port={$port}"];
+        $this->server = (new RunningServer("{$this->folder}/shop.sqlite", $options))->ready();
+        $first = $this->standing();
+        self::assertSame([null, null], [$first['address'], $first['fault']]);
+
+        $this->server->send('PUT', '/workshop/network', ['on' => true]);
+        $address = (string) $this->untilItStands(static fn (array $standing): bool => $standing['address'] !== null)['address'];
+        self::assertStringEndsWith(":{$port}", $address);
+        $authority = "{$this->folder}/shop-files/run/network/authority.crt";
+        $host = (string) parse_url($address, PHP_URL_HOST);
+        self::assertSame(200, self::answerOf($host, $port, $authority));
+
+        // The next start needs not be told.
+        self::assertSame(0, $this->server->stop());
+        $this->server = (new RunningServer("{$this->folder}/shop.sqlite", $options))->ready();
+        $this->untilItSays('network it is at');
+        self::assertSame($address, $this->standing()['address']);
+
+        $this->server->send('PUT', '/workshop/network', ['on' => false]);
+        $this->untilItStands(static fn (array $standing): bool => $standing['address'] === null);
+        self::assertSame(0, self::answerOf($host, $port, $authority));
+        self::assertSame(200, (new Client)->get("{$this->server->address()}/workshop/devices")->getStatusCode());
+    }
+
+    public function test_what_stands_in_the_way_of_it_is_said_and_the_machine_s_door_stays_open(): void
+    {
+        $port = RunningServer::freePort();
+        $this->server = (new RunningServer("{$this->folder}/shop.sqlite", ['--empty', "--network-port={$port}"]))->ready();
+        // Taken once it runs: what is open before goes along to whatever is started.
+        $taken = stream_socket_server("tcp://0.0.0.0:{$port}");
+        self::assertNotFalse($taken);
+        $this->server->send('PUT', '/workshop/network', ['on' => true]);
+        $standing = $this->untilItStands(static fn (array $standing): bool => $standing['fault'] !== null);
+        self::assertNull($standing['address']);
+        self::assertStringContainsString("Port {$port} is taken by another program", (string) $standing['fault']);
+        // Once nothing stands in the way it is asked for again.
+        fclose($taken);
+        $this->server->send('PUT', '/workshop/network', ['on' => true]);
+        self::assertNull($this->untilItStands(static fn (array $standing): bool => $standing['address'] !== null)['fault']);
+    }
+
+    /** @return array{address: ?string, fault: ?string} */
+    private function standing(): array
+    {
+        $said = json_decode((string) (new Client)->get("{$this->server?->address()}/workshop/network")->getBody(), true);
+        self::assertTrue(is_array($said));
+
+        return ['address' => is_string($said['address'] ?? null) ? $said['address'] : null, 'fault' => is_string($said['fault'] ?? null) ? $said['fault'] : null];
+    }
+
+    /**
+     * @param  \Closure(array{address: ?string, fault: ?string}): bool  $when
+     * @return array{address: ?string, fault: ?string}
+     */
+    private function untilItStands(\Closure $when): array
+    {
+        for ($until = microtime(true) + 30; microtime(true) < $until;) {
+            try {
+                $standing = $this->standing();
+                if ($when($standing)) {
+                    return $standing;
+                }
+            } catch (\GuzzleHttp\Exception\TransferException) {
+                // It is begun anew.
+            }
+            usleep(50_000);
+        }
+        self::fail('It did not come to stand so.');
+    }
+
     public function test_another_address_makes_all_of_it_anew_and_keeps_the_authority(): void
     {
         Artisan::call('migrate', ['--force' => true]);
@@ -83,8 +156,8 @@ final class ServedTest extends WorkshopTestCase
             return Addresses::of([$at], ['shop.local']);
         });
         $this->outside->start();
-        $authority = (new Authority(Outside::folder($place)))->certificate();
-        $print = Authority::fingerprintOf($authority);
+        $authority = Authority::of($place)->certificate();
+        $print = Authority::of($place)->fingerprint();
         self::assertSame("https://192.168.7.20:{$port}", $this->outside->address());
         self::assertSame([200, 200], [self::answerOf('192.168.7.20', $port, $authority), self::answerOf('shop.local', $port, $authority)]);
 
@@ -95,7 +168,7 @@ final class ServedTest extends WorkshopTestCase
         self::assertSame("https://192.168.7.33:{$port}", $this->outside->environment()[Door::ADDRESS]);
         self::assertSame(200, self::answerOf('192.168.7.33', $port, $authority));
         self::assertNotSame(200, self::answerOf('192.168.7.20', $port, $authority), 'the old one is no name of it any more');
-        self::assertSame($print, Authority::fingerprintOf($authority), 'who trusts it goes on trusting it');
+        self::assertSame($print, Authority::of($place)->fingerprint(), 'who trusts it goes on trusting it');
         self::assertFalse($this->outside->hasMoved());
     }
 
@@ -108,7 +181,7 @@ final class ServedTest extends WorkshopTestCase
         $port = RunningServer::freePort();
         $this->outside = new Outside($place, $port, new NullLogger, static fn (): Addresses => Addresses::of(['192.168.7.20'], []));
         $this->outside->start();
-        $authority = (new Authority(Outside::folder($place)))->certificate();
+        $authority = Authority::of($place)->certificate();
         $killed = 0;
         foreach ((array) glob('/proc/[0-9]*/cmdline') as $file) {
             if (str_contains((string) @file_get_contents((string) $file), Outside::folder($place).'/front.json')) {
@@ -135,13 +208,13 @@ final class ServedTest extends WorkshopTestCase
         foreach (['IP:192.168.0.0/255.255.0.0', 'IP:10.0.0.0/255.0.0.0', 'DNS:shop', 'DNS:shop.local'] as $permitted) {
             self::assertStringContainsString($permitted, $limits);
         }
-        $print = Authority::fingerprintOf($authority->certificate());
+        $print = $authority->fingerprint();
         self::assertMatchesRegularExpression('/^([0-9A-F]{2}:){31}[0-9A-F]{2}$/', (string) $print);
         $authority->vouchFor(Addresses::of(['10.1.2.3'], ['shop', 'shop.local']));
-        self::assertSame($print, Authority::fingerprintOf($authority->certificate()));
+        self::assertSame($print, $authority->fingerprint());
         // For another name it cannot vouch.
         $authority->vouchFor(Addresses::of(['10.1.2.3'], ['bench']));
-        self::assertNotSame($print, Authority::fingerprintOf($authority->certificate()));
+        self::assertNotSame($print, $authority->fingerprint());
     }
 
     private function untilItSays(string $words): string

@@ -8,13 +8,13 @@ use App\Bench\Bench;
 use App\Bench\SetSchema;
 use App\Bench\SetSummaries;
 use App\Bench\StoredSets;
+use App\Http\Reached;
 use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
 use App\Http\Requests\Bench\SaveSetRequest;
 use App\Http\Said;
 use App\Http\SheetAnswer;
 use App\Models\StringSet;
-use App\Network\Door;
 use App\Paper\LabelStock;
 use App\Paper\Leaf;
 use App\Paper\PacketLabels;
@@ -117,18 +117,26 @@ final readonly class SetController
         return self::written($request, $set, $this->papers->plan(...), '-plan');
     }
 
+    /** In one of its tunings, to be sent. */
+    public function picture(Request $request, StringSet $set): HttpResponse
+    {
+        return new HttpResponse($this->papers->picture($set, ReaderUnits::of($request), $request->integer('tuning')), 200, [
+            'Content-Type' => 'image/svg+xml', 'Content-Disposition' => 'attachment; filename="'.self::fileName($set).'.svg"',
+        ]);
+    }
+
     /** A label for each string's packet. */
     public function labels(Request $request, StringSet $set): HttpResponse
     {
-        $stock = LabelStock::tryFrom(Said::words($request, 'stock')) ?? LabelStock::A4Of24;
+        $stock = LabelStock::asked(Said::words($request, 'stock'));
 
         return SheetAnswer::of(PacketLabels::labels(
             $set,
             $this->sets->document($set),
             ReaderUnits::of($request),
             $stock,
-            min(max(0, $request->integer('skip')), $stock->perSheet() - 1),
-            self::reached($request),
+            $stock->used($request->integer('skip')),
+            Reached::under($request),
         ), Leaf::A4, self::fileName($set).'-labels');
     }
 
@@ -144,15 +152,9 @@ final readonly class SetController
     /** The strings in the order in which they are fitted. */
     public function card(Request $request, StringSet $set): HttpResponse
     {
-        $card = fn (StringSet $set, Units $units, Leaf $leaf): string => PacketLabels::card($set, $this->sets->document($set), $units, $leaf, self::reached($request));
+        $card = fn (StringSet $set, Units $units, Leaf $leaf): string => PacketLabels::card($set, $this->sets->document($set), $units, $leaf, Reached::under($request));
 
         return self::written($request, $set, $card, '-card');
-    }
-
-    /** What squares lead to: where the shop's devices reach this workshop, or this machine alone does. */
-    private static function reached(Request $request): string
-    {
-        return Door::address() ?? $request->getSchemeAndHttpHost();
     }
 
     /** @param  \Closure(StringSet, Units, Leaf): string  $write */

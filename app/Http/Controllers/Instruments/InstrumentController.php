@@ -6,12 +6,20 @@ namespace App\Http\Controllers\Instruments;
 
 use App\Bench\NewSet;
 use App\Http\PutAway;
+use App\Http\Reached;
 use App\Http\Requests\Instruments\SaveInstrumentRequest;
+use App\Http\Said;
+use App\Http\SheetAnswer;
 use App\Instruments\OnInstrument;
 use App\Instruments\Photographs;
 use App\Instruments\StoredInstruments;
 use App\Log\StringsLife;
 use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\JobStatus;
+use App\Paper\InstrumentLabel;
+use App\Paper\LabelStock;
+use App\Paper\Leaf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -73,6 +81,34 @@ final readonly class InstrumentController
             'onIt' => $this->on->view($instrument->id),
             'open' => $this->on->open($instrument->id),
         ]);
+    }
+
+    /** What the square on its label leads to: what it is, what is on it, its job. */
+    public function atHand(Instrument $instrument): Response
+    {
+        $job = Job::query()->where('instrument_id', $instrument->id)->where('status', JobStatus::Open)->latest('id')->first();
+
+        return Inertia::render('jobs/AtHandPage', [
+            'instrument' => [
+                'id' => $instrument->id, 'name' => $instrument->name, 'kind' => Kind::from($instrument->kind)->label(), 'strings' => $instrument->strings,
+                'owner' => $instrument->owner,
+            ],
+            'onIt' => $this->on->view($instrument->id),
+            'due' => $this->life->of($instrument)->families[0]->due_on ?? null,
+            'job' => $job === null ? null : ['id' => $job->id, 'name' => $job->name, 'do' => $job->standing['do'], 'bench' => $job->bench],
+        ]);
+    }
+
+    /** For the instrument or its case. */
+    public function label(Request $request, Instrument $instrument): HttpResponse
+    {
+        $stock = LabelStock::asked(Said::words($request, 'stock'));
+
+        return SheetAnswer::of(
+            InstrumentLabel::on($instrument, $stock, $stock->used($request->integer('skip')), Reached::route($request, 'instruments.at-hand', $instrument->id)),
+            Leaf::A4,
+            "label-{$instrument->id}",
+        );
     }
 
     /** The instrument as set documents carry it. */

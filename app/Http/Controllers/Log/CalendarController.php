@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Reached;
 use App\Log\Calendar\CalendarFile;
 use App\Models\LogSettings;
 use Illuminate\Http\JsonResponse;
@@ -37,11 +38,11 @@ final readonly class CalendarController
     }
 
     /** Whoever has the old address reads nothing more. */
-    public function renew(): JsonResponse
+    public function renew(Request $request): JsonResponse
     {
         $settings = LogSettings::here();
         $settings->update(['feed_key' => bin2hex(random_bytes(16))]);
 
-        return new JsonResponse(['feed' => route('log.feed', ['key' => $settings->feed_key])]);
+        return new JsonResponse(['feed' => Reached::route($request, 'log.feed', $settings->feed_key)]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Reached;
 use App\Http\Said;
 use App\Http\SheetAnswer;
 use App\Log\WhatIsDue;
@@ -32,7 +33,7 @@ final readonly class LogController
             'due' => $this->due->until(Carbon::now()->addWeeks($weeks)),
             'weeks' => $weeks,
             'today' => Carbon::now()->toDateString(),
-            'feed' => route('log.feed', ['key' => LogSettings::here()->feed_key]),
+            'feed' => Reached::route($request, 'log.feed', LogSettings::here()->feed_key),
             'instruments' => Instrument::query()->count(),
         ]);
     }

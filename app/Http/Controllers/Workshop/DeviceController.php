@@ -7,13 +7,13 @@ namespace App\Http\Controllers\Workshop;
 use App\Http\Said;
 use App\Models\Device;
 use App\Models\Invitation;
-use App\Models\Right;
 use App\Network\Authority;
 use App\Network\Devices;
 use App\Network\Door;
 use App\Network\Invitations;
 use App\Network\MayNot;
-use App\Network\Outside;
+use App\Network\Named;
+use App\Network\NetworkWish;
 use App\Network\Shares;
 use App\Network\Shown;
 use App\Paper\QrCode;
@@ -36,18 +36,46 @@ final readonly class DeviceController
         return Inertia::render('workshop/DevicesPage', [
             'devices' => $this->devices->all(),
             'shares' => $this->shares->standing(),
-            'address' => Door::address(),
-            'prints' => ['shown' => Shown::at(Door::address()), 'authority' => Authority::fingerprintOf((new Authority(Outside::folder($this->place)))->certificate())],
+            'prints' => ['shown' => Shown::at(Door::address()), 'authority' => Authority::of($this->place)->fingerprint()],
+            // Whether it can be turned on and off from here: where whoever looks sits at the machine that serves.
+            'network' => ['switch' => Door::here() === Door::Machine, ...$this->standing()],
             // The one that looks.
             'here' => $device instanceof Device ? $device->id : null,
         ]);
     }
 
+    /** Answers the shop's network from now on, or not any more; whoever serves this workshop sees to it. */
+    public function turn(Request $request): JsonResponse
+    {
+        if (Door::here() !== Door::Machine) {
+            throw InvalidDocument::at('', 'This is turned on and off at the machine that runs Lira.');
+        }
+        $on = $request->input('on');
+        if (! is_bool($on)) {
+            throw InvalidDocument::at('/on', 'Say whether the network is to be answered: true or false.');
+        }
+        (new NetworkWish($this->place))->say($on);
+
+        return new JsonResponse($this->standing());
+    }
+
+    /** Where it stands with that. */
+    public function network(): JsonResponse
+    {
+        return new JsonResponse($this->standing());
+    }
+
+    /** @return array{address: ?string, fault: ?string} where the network's devices reach it, and why it could not be done as it was wanted */
+    private function standing(): array
+    {
+        return ['address' => Door::address(), 'fault' => (new NetworkWish($this->place))->fault()];
+    }
+
     /** A square for one device, for ten minutes. */
     public function invite(Request $request): JsonResponse
     {
-        $address = Door::address() ?? throw InvalidDocument::at('', 'Lira is not on the network. Start it with bin/start --network.');
-        ['invitation' => $invitation, 'secret' => $secret] = $this->invitations->invite(self::name($request), self::right($request));
+        $address = Door::address() ?? throw InvalidDocument::at('', 'Lira is not on the network. Turn that on under Workshop, Devices, or start it with bin/start --network.');
+        ['invitation' => $invitation, 'secret' => $secret] = $this->invitations->invite(self::named($request));
         // Behind the sign #, so that it is sent to nobody by opening the address.
         $whole = "{$address}/enter#{$secret->text}";
 
@@ -90,7 +118,7 @@ final readonly class DeviceController
 
     public function update(Request $request, Device $device): JsonResponse
     {
-        $this->devices->rename($device, self::name($request), self::right($request));
+        $this->devices->rename($device, self::named($request));
 
         return new JsonResponse(['id' => $device->id]);
     }
@@ -105,28 +133,13 @@ final readonly class DeviceController
     /** What a program shows, seen this once. */
     public function program(Request $request): JsonResponse
     {
-        ['device' => $device, 'secret' => $secret] = $this->devices->letProgramIn(self::name($request), self::right($request));
+        ['device' => $device, 'secret' => $secret] = $this->devices->letProgramIn(self::named($request));
 
         return new JsonResponse(['id' => $device->id, 'token' => $secret->text], 201);
     }
 
-    private static function name(Request $request): string
+    private static function named(Request $request): Named
     {
-        $name = Said::words($request, 'name');
-        if ($name === '' || mb_strlen($name) > Devices::LONGEST_NAME || preg_match('/\p{C}/u', $name) === 1) {
-            throw InvalidDocument::at('/name', 'Give it a name, such as “Tablet at the window”, of '.Devices::LONGEST_NAME.' characters at most.');
-        }
-
-        return $name;
-    }
-
-    private static function right(Request $request): Right
-    {
-        $right = Right::tryFrom(Said::words($request, 'right'));
-        if ($right === null || ! in_array($right, Right::given(), true)) {
-            throw InvalidDocument::at('/right', 'Say what it may do: all, bench or look.');
-        }
-
-        return $right;
+        return Named::of(Said::words($request, 'name'), Said::words($request, 'right'));
     }
 }

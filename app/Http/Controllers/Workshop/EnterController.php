@@ -10,7 +10,6 @@ use App\Network\Devices;
 use App\Network\Door;
 use App\Network\Invitations;
 use App\Network\MayNot;
-use App\Network\Outside;
 use App\Workshop\Place;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,7 +29,7 @@ final readonly class EnterController
         // Where one is known already nothing has to be asked.
         return Inertia::render('workshop/EnterPage', [
             'known' => Door::here() === Door::Machine || $request->user('device') !== null,
-            'authority' => Authority::fingerprintOf((new Authority(Outside::folder($this->place)))->certificate()),
+            'authority' => Authority::of($this->place)->fingerprint(),
         ]);
     }
 
@@ -58,7 +57,7 @@ final readonly class EnterController
     /** The workshop's own authority, to be trusted by a device. */
     public function authority(): BinaryFileResponse
     {
-        $certificate = (new Authority(Outside::folder($this->place)))->certificate();
+        $certificate = Authority::of($this->place)->certificate();
         if (! is_file($certificate)) {
             throw new NotFoundHttpException;
         }

@@ -1,19 +1,14 @@
 import { useState } from 'react';
-import type { Answer, Packet, Price } from '../../generated/views';
-import { useAsked } from '../../server/useAsked';
+import type { Packet, Price } from '../../generated/views';
 import { Button } from '../../ui/Button';
-import { toast } from '../../ui/toasts';
+import { copied } from '../../ui/copied';
 import { formatShare } from '../../units/units';
-import { useBench, useBenchStore } from '../design/benchStore';
-import { question } from '../design/question';
-import { useSettled } from './useSettled';
+import type { ShowPanel } from '../panels';
+import { useAnswer } from './useAnswer';
 
 /** The set as one takes it along: its gauges in one line, what they cost, and the packets that come nearest. */
-export function TakeAlong() {
-    const document = useBench((state) => state.document);
-    const { joined } = useBenchStore().getState();
-    const asked = useSettled(JSON.stringify({ ...(JSON.parse(question(document, joined)) as object), name: document.name }));
-    const { data, isPlaceholderData } = useAsked<Answer>('/bench/answer', asked);
+export function TakeAlong({ show }: { show: ShowPanel }) {
+    const { data, isPlaceholderData } = useAnswer();
     const [all, setAll] = useState(false);
     if (data === undefined) {
         return <div className="min-h-[3.4rem]" />;
@@ -29,11 +24,14 @@ export function TakeAlong() {
                 <p data-figure="line" className="text-lg font-bold tracking-wide tabular-nums">
                     {data.line}
                 </p>
-                <Button className="h-8 px-2 text-sm" onClick={() => void copy(data.line)}>
+                <Button
+                    className="h-8 px-2 text-sm"
+                    onClick={() => void copied(data.line, 'The line of gauges is copied.', 'Mark the line and copy it by hand.')}
+                >
                     Copy
                 </Button>
-                <Button className="h-8 px-2 text-sm" onClick={() => void share(document.name, data.text)}>
-                    Share
+                <Button className="h-8 px-2 text-sm" onClick={() => show('share')}>
+                    Share…
                 </Button>
                 <p className="ml-auto text-ink-soft max-sm:ml-0">
                     {data.price === null ? null : <PriceWords price={data.price} />}
@@ -95,31 +93,4 @@ function PacketWords({ packet }: { packet: Packet }) {
                 : `${packet.differs.length === 1 ? 'one string differs' : `${packet.differs.length} strings differ`}, by ${(packet.most_share * 100).toFixed(0)} % at most; ${formatShare(packet.total_share)} in all`}
         </span>
     );
-}
-
-async function copy(text: string) {
-    try {
-        await navigator.clipboard.writeText(text);
-        toast('The line of gauges is copied.');
-    } catch {
-        toast('This browser lets nothing be copied. Mark the line and copy it by hand.');
-    }
-}
-
-/** Through the device where it can, else as a copy. */
-async function share(title: string, text: string) {
-    if (typeof navigator.share === 'function') {
-        try {
-            await navigator.share({ title, text });
-        } catch {
-            // Whoever shares may think better of it.
-        }
-        return;
-    }
-    try {
-        await navigator.clipboard.writeText(text);
-        toast('The set is copied as text, to paste wherever it goes.');
-    } catch {
-        toast('This browser lets nothing be copied. Print the sheet instead.');
-    }
 }

@@ -13,8 +13,6 @@ export interface SetActions {
     printFit: () => void;
     /** Prints how it is put on its instrument. */
     printPlan: () => void;
-    /** One file that holds all of the sheet, or of whether it fits, to be sent to anybody. */
-    pageOf: (what: 'sheet' | 'fit') => void;
     /** Begins to put it on its instrument. */
     beginJob: () => void;
     /** Finds where its strings are cheapest, and orders them. */
@@ -57,12 +55,6 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
             print: telling(() => show('sheet')),
             printFit: telling(() => show('fit')),
             printPlan: telling(() => show('plan')),
-            pageOf: (what) =>
-                telling(async () => {
-                    await saver.flush();
-                    // It comes as a file: this page stays.
-                    window.location.assign(`/sets/${set.id}/${what}?paper=page`);
-                })(),
             beginJob: telling(async () => {
                 await saver.flush();
                 router.visit(`/jobs/new?set=${set.id}`);

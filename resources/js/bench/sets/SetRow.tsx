@@ -16,10 +16,11 @@ interface Props {
     onTick: (ticked: boolean) => void;
     onPutAway: () => void;
     onBringBack: () => void;
+    onShare: () => void;
 }
 
 /** A set in the list: what it is, and what can be done with it. */
-export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack }: Props) {
+export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack, onShare }: Props) {
     const units = useUnits();
     return (
         <tr className="border-b border-rule hover:bg-sheet">
@@ -61,14 +62,14 @@ export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack }: Pr
                         Bring back
                     </Button>
                 ) : (
-                    <More set={set} onPutAway={onPutAway} />
+                    <More set={set} onPutAway={onPutAway} onShare={onShare} />
                 )}
             </td>
         </tr>
     );
 }
 
-function More({ set, onPutAway }: { set: Summary; onPutAway: () => void }) {
+function More({ set, onPutAway, onShare }: { set: Summary; onPutAway: () => void; onShare: () => void }) {
     const duplicate = async () => {
         const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
         router.visit(`/bench/${id}`);
@@ -88,7 +89,7 @@ function More({ set, onPutAway }: { set: Summary; onPutAway: () => void }) {
             <MenuLink href={`/sets/${set.id}/sheet`} newTab>
                 Print the sheet
             </MenuLink>
-            <MenuLink href={`/sets/${set.id}/sheet?paper=page`}>Send it as a page</MenuLink>
+            <MenuItem onSelect={onShare}>Share it…</MenuItem>
             <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
             <MenuLine />
             <MenuItem onSelect={onPutAway}>Put away</MenuItem>

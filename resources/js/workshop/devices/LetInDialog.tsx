@@ -118,6 +118,9 @@ function Invitation({
                 <p className="text-center text-sm break-all text-ink-soft">
                     or open <span className="text-ink select-all">{invited.address}</span>
                 </p>
+                <Button look="quiet" onClick={onClose}>
+                    Take it back
+                </Button>
             </div>
         );
     }
