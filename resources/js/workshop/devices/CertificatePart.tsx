@@ -20,8 +20,8 @@ export function CertificatePart({ prints }: { prints: Prints }) {
                 <p>
                     The connection is encrypted either way, and microphone, camera and the screen that stays awake work once you
                     went on. Until the workshop’s own authority is trusted, some browsers ask again after a week, and the figures
-                    change every few hours. A tablet whose clock is wrong says that the certificate is not valid yet, or no more: set its
-                    clock.
+                    change every few hours. A tablet whose clock is wrong says that the certificate is not valid yet, or no more:
+                    set its clock.
                 </p>
                 <p>
                     To be asked no more,{' '}

@@ -39,9 +39,7 @@ export function NetworkPart({ network }: { network: Network }) {
         if (done) {
             if (data.fault === null) {
                 toast(
-                    turning
-                        ? `The shop’s network reaches Lira at ${data.address ?? ''}.`
-                        : 'Lira answers on this machine alone.',
+                    turning ? `The shop’s network reaches Lira at ${data.address ?? ''}.` : 'Lira answers on this machine alone.',
                 );
             }
             router.reload({ onSuccess: () => setTurning(null) });
