@@ -5,7 +5,7 @@ import { readFile, readdir } from 'node:fs/promises';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { chromiumOptions } from '../tests/chromium.mjs';
-import { spread, withServer } from './server.mjs';
+import { notesWhenPainted, spread, withServer } from './server.mjs';
 
 const LOADS = 15;
 const assets = new URL('../public/build/', import.meta.url);
@@ -18,18 +18,7 @@ await withServer(8928, async (base) => {
         const browser = await chromium.launch(chromiumOptions);
         const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
         page.on('response', (response) => fetched.add(new URL(response.url()).pathname));
-        // The page itself notes when its figures are in a frame: asking it again and again from outside slows it.
-        await page.addInitScript(() => {
-            window.painted = new Promise((done) => {
-                const watch = new MutationObserver(() => {
-                    if (document.querySelector('[data-figure="total"]') !== null) {
-                        watch.disconnect();
-                        requestAnimationFrame(() => setTimeout(() => done(performance.now())));
-                    }
-                });
-                watch.observe(document, { childList: true, subtree: true });
-            });
-        });
+        await notesWhenPainted(page);
         await page.goto(`${base}/bench`);
         times.push(await page.evaluate(() => window.painted));
         // The page comes with its figures in it: they are in what is painted first.

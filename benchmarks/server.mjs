@@ -29,6 +29,21 @@ export async function withServer(port, measure, more = []) {
     }
 }
 
+/** The page itself notes when the Bench's figures are in a frame (`window.painted`): asking it again and again from outside slows it. */
+export async function notesWhenPainted(page) {
+    await page.addInitScript(() => {
+        window.painted = new Promise((done) => {
+            const watch = new MutationObserver(() => {
+                if (document.querySelector('[data-figure="total"]') !== null) {
+                    watch.disconnect();
+                    requestAnimationFrame(() => setTimeout(() => done(performance.now())));
+                }
+            });
+            watch.observe(document, { childList: true, subtree: true });
+        });
+    });
+}
+
 /** Median and 95th percentile, in milliseconds. */
 export function spread(times) {
     const sorted = [...times].sort((a, b) => a - b);

@@ -27,6 +27,15 @@ export function Standing() {
             {props.device?.right === 'look' && (
                 <Line notice={{ tone: 'caution', message: 'This device may look: nothing is changed from here.', actions: [] }} />
             )}
+            {props.device?.right === 'bench' && url.startsWith('/bench/') && (
+                <Line
+                    notice={{
+                        tone: 'caution',
+                        message: 'This device works jobs, tunes and logs: what is changed in a design here is not kept.',
+                        actions: [],
+                    }}
+                />
+            )}
             {copies !== null && (
                 <Line
                     notice={{

@@ -64,7 +64,8 @@ export default function DevicesPage({ devices, shares, network, prints, here }: 
                         </p>
                     </Part>
                 </div>
-                {address !== null && <CertificatePart prints={prints} />}
+                {/* Behind another server the certificate is that server’s own matter. */}
+                {address !== null && prints.authority !== null && <CertificatePart prints={prints} />}
             </div>
             {open === 'let-in' && <LetInDialog onClose={() => setOpen(null)} />}
             {open === 'program' && <ProgramDialog onClose={() => setOpen(null)} />}

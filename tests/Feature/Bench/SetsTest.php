@@ -290,7 +290,9 @@ final class SetsTest extends FeatureTestCase
     {
         $set = self::keptSet();
         $document = $set->document;
-        $document->tunings[] = (object) ['name' => 'D standard', 'pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'D2']];
+        /** @var list<\stdClass> $tunings */
+        $tunings = $document->tunings;
+        $document->tunings = [...$tunings, (object) ['name' => 'D standard', 'pitches' => ['D4', 'A3', 'F3', 'C3', 'G2', 'D2']]];
         $set->update(['document' => $document, 'name' => 'Low & <wide>']);
         $read = function (string $query) use ($set): array {
             $answer = $this->get("/sets/{$set->id}/picture{$query}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
