@@ -5,6 +5,7 @@ import {
     expectPaper,
     lane,
     mark,
+    ofSet,
     openOwnSet,
     openSet,
     pitch,
@@ -56,7 +57,7 @@ test('the main job by pointer: finish the half-done set, keep it, come back to i
     await page.getByRole('textbox', { name: 'Name of the set' }).fill('Harbour, finished');
     await page.getByRole('textbox', { name: 'Name of the set' }).press('Enter');
     await expect(saved(page)).toBeVisible();
-    await page.getByRole('button', { name: /^Versions/ }).click();
+    await ofSet(page, /^Versions/);
     await page.getByRole('textbox', { name: 'Keep it as it stands, as' }).fill('As ordered');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByRole('dialog')).toContainText('As ordered');
@@ -284,7 +285,7 @@ test('a document is imported, changed, exported and printed', async ({ page }) =
     const given = JSON.parse(await readFile('docs/examples/skerry-everything.json', 'utf8')) as Record<string, unknown>;
     expect(exported).toEqual({ ...given, notes: 'Seen on the Bench.' });
 
-    await expectPaper(page, /\/sets\/\d+\/sheet$/, () => page.getByRole('button', { name: 'Print the sheet' }).click());
+    await expectPaper(page, /\/sets\/\d+\/sheet$/, () => ofSet(page, 'Print the sheet'));
 });
 
 test('a document that cannot be used is refused where it was given, and nothing is added', async ({ page, provoked }) => {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, lane, mark, openOwnSet, openSet, saved, tabTo, tension, test, total } from './lira';
+import { expect, expectAccessible, lane, mark, ofSet, openOwnSet, openSet, saved, tabTo, tension, test, total } from './lira';
 
 async function openPalette(page: Page): Promise<void> {
     await page.keyboard.press('Control+k');
@@ -75,12 +75,12 @@ test('every command is in the palette with its key, and the keys that work are l
     await expect(page.getByRole('button', { name: 'String 3, locked: more' })).toBeVisible();
     await openPalette(page);
     await page.keyboard.type('no such thing at all');
-    await expect(page.getByText('Nothing by that name.')).toBeVisible();
+    await expect(page.getByText('Nothing is called “no such thing at all” here')).toBeVisible();
 });
 
 test('versions tell what changed since, in words', async ({ page }) => {
     await openOwnSet(page, 'Versioned');
-    await page.getByRole('button', { name: /^Versions/ }).click();
+    await ofSet(page, /^Versions/);
     const dialog = page.getByRole('dialog', { name: 'Versions' });
     await dialog.getByRole('textbox', { name: 'Keep it as it stands, as' }).fill('At first');
     await dialog.getByRole('button', { name: 'Keep', exact: true }).click();
@@ -93,7 +93,7 @@ test('versions tell what changed since, in words', async ({ page }) => {
     await page.getByRole('button', { name: 'Retune' }).click();
     await page.getByRole('menuitem', { name: 'All strings a semitone down' }).click();
     await expect(mark(page, 6)).toHaveAttribute('aria-valuetext', /^54 wound/);
-    await page.getByRole('button', { name: 'Versions (1)' }).click();
+    await ofSet(page, /^Versions \(1\)/);
     await dialog.getByRole('button', { name: 'What changed since At first' }).click();
     await expect(dialog.getByRole('row', { name: /^String 6/ })).toContainText(/52.*54/);
     await expect(dialog.getByRole('row', { name: /^Tuning/ })).toContainText('C standard');

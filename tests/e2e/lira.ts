@@ -134,6 +134,12 @@ export async function tabTo(page: Page, goal: Locator): Promise<void> {
     throw new Error('The Tab key does not lead there');
 }
 
+/** Does one of the things in the menu of the set that is on the Bench. */
+export async function ofSet(page: Page, item: string | RegExp): Promise<void> {
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: item }).click();
+}
+
 /** Takes one of a list. */
 export async function chooseOption(page: Page, field: string, option: string): Promise<void> {
     await page.getByRole('combobox', { name: field, exact: true }).click();

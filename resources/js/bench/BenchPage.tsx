@@ -19,6 +19,7 @@ import { Legend } from './lanes/Legend';
 import { Lane } from './lanes/Lane';
 import { LANE_COLUMNS } from './lanes/laneColumns';
 import { Ledger } from './ledger/Ledger';
+import { TotalBar } from './ledger/TotalBar';
 import { PoolMenu } from './pools/PoolMenu';
 import type { Version } from './versions/version';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
@@ -30,7 +31,7 @@ import { useCommands } from './commands/useCommands';
 import { useFind } from './commands/useFind';
 import { useSetActions } from './commands/useSetActions';
 import { showsMayBreak, shownZones, ZoneHatchings } from './lanes/zones';
-import type { Panel } from './panels';
+import { askedPanel, type Panel } from './panels';
 import { useHearing } from './sound/useHearing';
 import { useRetune } from './tunings/useRetune';
 import { useEvaluation } from './design/useEvaluation';
@@ -137,7 +138,7 @@ function Bench({
     const select = useBench((state) => state.select);
     const { evaluation, current, refused } = useEvaluation(document, first);
     const saveState = useStore(saver.state);
-    const [panel, setPanel] = useState<Panel | null>(null);
+    const [panel, setPanel] = useState<Panel | null>(askedPanel);
     const [versions, setVersions] = useState(firstVersions);
     const oneColumn = useMatches(ONE_COLUMN);
     const [details, setDetails] = useState(false);
@@ -190,7 +191,6 @@ function Bench({
         <div className="flex flex-1 max-lg:flex-col">
             <div className="flex min-w-0 flex-1 flex-col px-4 pb-3 sm:px-7">
                 <BenchHead
-                    onIt={onIt}
                     set={set}
                     saveState={saveState}
                     versions={versions.length}
@@ -198,7 +198,7 @@ function Bench({
                     show={setPanel}
                     onHear={hear}
                 />
-                <TakeAlong show={setPanel} />
+                <TakeAlong show={setPanel} actions={actions} />
                 <TuningTabs refused={refused} retune={retune} show={setPanel} />
                 <ZoneHatchings />
                 <div className="relative mt-1 flex-1">
@@ -229,16 +229,19 @@ function Bench({
                             )}
                         </Fragment>
                     ))}
-                    <Legend
-                        baseline={evaluation.baseline !== undefined}
-                        target={evaluation.targets !== undefined}
-                        tunings={document.tunings.length}
-                        zones={zones}
-                        mayBreak={showsMayBreak(evaluation, axis)}
-                    />
-                    <PoolMenu set={set.id} pools={pools} pool={pool} />
+                    <div className="flex flex-wrap items-start justify-between gap-x-4">
+                        <Legend
+                            baseline={evaluation.baseline !== undefined}
+                            target={evaluation.targets !== undefined}
+                            tunings={document.tunings.length}
+                            zones={zones}
+                            mayBreak={showsMayBreak(evaluation, axis)}
+                        />
+                        <PoolMenu set={set.id} pools={pools} pool={pool} />
+                    </div>
                 </div>
-                <Ledger evaluation={evaluation} current={current} refused={refused} />
+                <TotalBar evaluation={evaluation} current={current} refused={refused} />
+                <Ledger set={set} evaluation={evaluation} refused={refused} onIt={onIt} show={setPanel} />
             </div>
             {!oneColumn && <StringBeside evaluation={evaluation} current={current} />}
             <Lazily when={panel === 'solve'}>

@@ -50,7 +50,7 @@ const DESCRIBED = ['electric guitar 25.5 in', 'acoustic guitar', 'five-string ba
 export default function StartPage({ instruments, chosen, empty, demo }: Props) {
     const [instrument, setInstrument] = useState(chosen?.name ?? '');
     const [present, setPresent] = useState('');
-    const [wish, setWish] = useState('');
+    const [wish, setWish] = useState(() => new URLSearchParams(window.location.search).get('wish') ?? '');
     const form = useRef<HTMLFormElement>(null);
     // One of the workshop's is meant once it was tapped; words alone are read.
     const [own, setOwn] = useState<Named | null>(chosen);

@@ -110,7 +110,7 @@ function CalliperDrawing({ device, openedMm, shown }: { device: Device; openedMm
                 />
             ))}
             <path d={`M${jaw} 76 L${jaw + 8} 60 V46 H${jaw + 96} V14 H${jaw} Z`} fill="var(--sheet)" />
-            <text x={jaw + 50} y={36} textAnchor="middle" fontSize={17} fontWeight={700} fill="var(--ink)" stroke="none">
+            <text x={jaw + 50} y={36} textAnchor="middle" fontSize="1.214rem" fontWeight={700} fill="var(--ink)" stroke="none">
                 {shown}
             </text>
             <rect x={34} y={62} width={gap} height={10} fill="var(--steel)" stroke="none" />

@@ -52,7 +52,7 @@ export function ScalePanel({ onClose }: { onClose: () => void }) {
                 <path d="M60 34 H240 L232 22 H68 Z" fill="var(--rule)" />
                 <path d="M48 34 H252 V66 H48 Z" fill="var(--sheet)" />
                 <path d="M110 22 a40 12 0 0 1 80 0" fill="none" stroke="var(--steel-dark)" strokeWidth={2} />
-                <text x={150} y={57} textAnchor="middle" fontSize={19} fontWeight={700} fill="var(--ink)" stroke="none">
+                <text x={150} y={57} textAnchor="middle" fontSize="1.357rem" fontWeight={700} fill="var(--ink)" stroke="none">
                     {last ?? `0 ${instrument.unit}`}
                 </text>
             </svg>

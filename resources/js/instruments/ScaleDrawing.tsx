@@ -90,13 +90,13 @@ export function ScaleDrawing({ draft, scale, shortStrings, strings }: Props) {
                         {short !== undefined && (
                             <circle cx={start} cy={y(index)} r={3.5} fill="var(--paper)" stroke="var(--ink)" />
                         )}
-                        <text x={14} y={y(index) + 4} fontSize={12} fill="var(--ink-faint)">
+                        <text x={14} y={y(index) + 4} fontSize="0.857rem" fill="var(--ink-faint)">
                             {index + 1}
                         </text>
                     </g>
                 );
             })}
-            <g fontSize={12} fill="var(--ink-soft)" textAnchor="middle">
+            <g fontSize="0.857rem" fill="var(--ink-soft)" textAnchor="middle">
                 <text x={nut(last)} y={top - (draft.type === 'multiscale' || draft.type === 'each' ? 16 : -14)}>
                     nut
                 </text>
@@ -117,7 +117,7 @@ export function ScaleDrawing({ draft, scale, shortStrings, strings }: Props) {
                         x={(from + to) / 2}
                         y={at === top ? at - 7 : at + 18}
                         textAnchor="middle"
-                        fontSize={14}
+                        fontSize="1.000rem"
                         fontWeight={700}
                         fill="var(--ink)"
                         stroke="none"

@@ -13,7 +13,7 @@ export function LaneRule({ width, x, marks }: Props) {
                 <g key={at} transform={`translate(${x(at)} 0)`}>
                     <line y1={21} y2={29} stroke="var(--ink)" />
                     {label !== null && (
-                        <text y={15} textAnchor="middle" fontSize="13" fill="var(--ink)">
+                        <text y={15} textAnchor="middle" fontSize="0.929rem" fill="var(--ink)">
                             {label}
                         </text>
                     )}

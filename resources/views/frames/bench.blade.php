@@ -1,7 +1,7 @@
 {{-- What the lanes say, where they will stand. --}}
 <div class="w-full px-4 sm:px-7 lg:pr-[21.25rem]">
-    <h1 class="truncate pt-4 text-[1.75rem] leading-tight font-bold tracking-tight [font-stretch:105%]">{{ $figures['name'] }}</h1>
-    <table class="mt-[8.5rem] w-full max-md:mt-60">
+    <h1 class="truncate pt-2.5 text-[1.55rem] leading-tight font-bold tracking-tight [font-stretch:105%]">{{ $figures['name'] }}</h1>
+    <table class="mt-[9.5rem] w-full max-sm:mt-[7.5rem]">
         <caption class="sr-only">The strings, their pitches, gauges and tensions</caption>
         @foreach ($figures['strings'] as $string)
             <tr class="h-[77px] border-b border-rule max-md:h-32">
@@ -12,5 +12,5 @@
             </tr>
         @endforeach
     </table>
-    <p class="mt-4 px-3"><span class="font-bold">Whole instrument</span> <span class="text-[1.75rem] font-bold">{{ $figures['total'] }}</span></p>
+    <p class="mt-4 px-3"><span class="font-bold">Whole instrument</span> <span class="text-[1.6rem] font-bold">{{ $figures['total'] }}</span></p>
 </div>

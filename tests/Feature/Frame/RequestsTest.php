@@ -240,7 +240,7 @@ final class RequestsTest extends FeatureTestCase
             // These read a document or a list first, however large it is, or keep a copy; then they write in a transaction of their own.
             'sets.import', 'sets.update', 'instruments.store', 'instruments.import', 'instruments.update', 'imports.map', 'imports.check', 'demo.destroy',
             // These write no row.
-            'copies.store', 'copies.move', 'restore.piece', 'restore.look', 'restore.bring-back',
+            'copies.store', 'copies.move', 'restore.piece', 'restore.look', 'restore.bring-back', 'network.turn',
         ];
         $writing = array_filter(
             Route::getRoutes()->getRoutes(),

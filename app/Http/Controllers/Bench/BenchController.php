@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\FirstFigures;
 use App\Http\PutAway;
 use App\Http\ReaderUnits;
+use App\Http\Said;
 use App\Models\StringSet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +28,9 @@ final readonly class BenchController
         $last = $request->session()->get(self::LAST);
         $set = StringSet::query()->find(is_int($last) ? $last : 0) ?? StringSet::query()->latest('updated_at')->latest('id')->first();
 
-        return $set === null ? redirect()->route('start') : redirect()->route('bench', $set);
+        $open = Said::words($request, 'open');
+
+        return $set === null ? redirect()->route('start') : redirect()->route('bench', ['set' => $set] + ($open === '' ? [] : ['open' => $open]));
     }
 
     public function show(Request $request, StringSet $set): Response

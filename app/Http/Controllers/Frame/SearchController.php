@@ -14,6 +14,7 @@ use App\Models\Pool;
 use App\Models\Show;
 use App\Models\StringSet;
 use App\Models\Supplier;
+use App\Paper\PacketCode;
 use App\Strings\StringWords;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -24,6 +25,7 @@ use Lira\Typed\Quantity;
 use Lira\Typed\TypedGauge;
 use Lira\Typed\Unreadable;
 use Lira\Wording\Dates;
+use Lira\Wording\Glossary;
 use Lira\Wording\Units;
 
 /** Anything by its name, and strings by their gauge. */
@@ -31,6 +33,14 @@ final class SearchController
 {
     /** So many of each kind are given, the last changed first. */
     public const MOST = 20;
+
+    /** What people say, and the word under which it is explained. */
+    private const COMMON_WORDS = [
+        'snap' => 'breaking load', 'snaps' => 'breaking load', 'breaks' => 'breaking load', 'buzz' => 'flaps', 'rattle' => 'flaps', 'floppy' => 'flaps', 'slack' => 'flaps',
+        'loose' => 'flaps', 'stretch' => 'settling', 'stretching' => 'settling', 'drift' => 'settling', 'compensation' => 'setback', 'fan fret' => 'multiscale',
+        'fanned' => 'multiscale', 'bow' => 'relief', 'height' => 'action', 'density' => 'linear density', 'mass' => 'linear density', 'feel' => 'tension', 'pull' => 'tension',
+        'stiffness' => 'bend', 'a4' => 'reference pitch', '440' => 'reference pitch', 'tuner' => 'tuning', 'peg' => 'post', 'machine head' => 'post',
+    ];
 
     /** Of what is found beside sets and instruments. */
     private const MOST_OTHERS = 6;
@@ -74,6 +84,9 @@ final class SearchController
             'Pools' => $this->links(Pool::query(), $words, static fn (int $id): string => "/strings/pools#pool-{$id}"),
             'Suppliers' => $this->links(Supplier::query(), $words, static fn (int $id): string => "/strings/suppliers#supplier-{$id}"),
             'Shows' => $this->links(Show::query(), $words, static fn (int $id): string => "/log/shows#show-{$id}"),
+            'Owners' => self::owners($words),
+            'Packets' => self::packets($typed),
+            'Words explained' => self::explained($typed),
         ];
 
         return array_map(
@@ -142,6 +155,63 @@ final class SearchController
                 'name' => StringWords::of($string->type(), $units).", {$string->code}, {$string->supplier->name}",
                 'address' => "/strings?string={$string->id}",
             ])->all());
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return list<array{name: string, address: string}>
+     */
+    private static function owners(array $words): array
+    {
+        $query = Instrument::query()->where('owner', '!=', '');
+        foreach ($words as $word) {
+            $query->whereRaw("owner like ? escape '\\'", ['%'.addcslashes($word, '\\%_').'%']);
+        }
+
+        $found = [];
+        foreach ($query->distinct()->orderBy('owner')->limit(self::MOST_OTHERS)->get(['owner']) as $instrument) {
+            $found[] = ['name' => $instrument->owner, 'address' => '/workshop/owners?'.http_build_query(['owner' => $instrument->owner])];
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{name: string, address: string}> the packet whose label says this */
+    private static function packets(string $typed): array
+    {
+        $code = PacketCode::read($typed);
+        $set = $code === null ? null : StringSet::query()->find($code->set);
+
+        return $code === null || $set === null ? [] : [[
+            'name' => PacketCode::of($code->set, $code->position).": string {$code->position} of {$set->name}",
+            'address' => '/packets/'.PacketCode::of($code->set, $code->position),
+        ]];
+    }
+
+    /**
+     * Words of the trade: those that are called so, then those that are explained by it.
+     *
+     * @return list<array{name: string, address: string}>
+     */
+    private static function explained(string $typed): array
+    {
+        $sought = mb_strtolower(trim($typed));
+        $found = [array_filter([self::COMMON_WORDS[$sought] ?? null]), []];
+        foreach (Glossary::words() as $word => $meaning) {
+            if (in_array($word, $found[0], true)) {
+                continue;
+            }
+            if (str_contains(mb_strtolower($word), $sought)) {
+                $found[0][] = $word;
+            } elseif (preg_match('/\b'.preg_quote($sought, '/').'/iu', $meaning) === 1) {
+                $found[1][] = $word;
+            }
+        }
+
+        return array_map(
+            static fn (string $word): array => ['name' => "What “{$word}” means", 'address' => '/words#word-'.str_replace(' ', '-', $word)],
+            array_slice([...$found[0], ...$found[1]], 0, self::MOST_OTHERS),
+        );
     }
 
     private static function gauge(string $typed, Units $units): ?TypedGauge

@@ -3,60 +3,58 @@ import type { Packet, Price } from '../../generated/views';
 import { Button } from '../../ui/Button';
 import { copied } from '../../ui/copied';
 import { formatShare } from '../../units/units';
+import type { SetActions } from '../commands/useSetActions';
+import { Doors } from '../Doors';
 import type { ShowPanel } from '../panels';
 import { useAnswer } from './useAnswer';
 
 /** The set as one takes it along: its gauges in one line, what they cost, and the packets that come nearest. */
-export function TakeAlong({ show }: { show: ShowPanel }) {
+export function TakeAlong({ show, actions }: { show: ShowPanel; actions: SetActions }) {
     const { data, isPlaceholderData } = useAnswer();
     const [all, setAll] = useState(false);
     if (data === undefined) {
-        return <div className="min-h-[3.4rem]" />;
+        return <div className="min-h-9 max-sm:order-1" />;
     }
     const [first] = data.packets;
     return (
-        <section
-            aria-label="To take along"
-            aria-busy={isPlaceholderData}
-            className="mt-2 min-h-[3.4rem] border-y border-rule py-1.5"
-        >
-            <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-                <p data-figure="line" className="text-lg font-bold tracking-wide tabular-nums">
+        <section aria-label="To take along" aria-busy={isPlaceholderData} className="mt-1.5 max-sm:order-1 max-sm:mt-4">
+            <Doors actions={actions} show={show} className="mb-3 sm:hidden" />
+            <div className="flex flex-wrap items-center gap-x-3 gap-y-0.5">
+                <p data-figure="line" className="text-lg leading-tight font-bold tracking-wide tabular-nums">
                     {data.line}
                 </p>
                 <Button
-                    className="h-8 px-2 text-sm"
+                    className="h-7! px-2 text-sm"
                     onClick={() => void copied(data.line, 'The line of gauges is copied.', 'Mark the line and copy it by hand.')}
                 >
                     Copy
                 </Button>
-                <Button className="h-8 px-2 text-sm" onClick={() => show('share')}>
-                    Share…
-                </Button>
-                <p className="ml-auto text-ink-soft max-sm:ml-0">
-                    {data.price === null ? null : <PriceWords price={data.price} />}
-                </p>
+                {data.price !== null && (
+                    <p className="text-ink-soft">
+                        <PriceWords price={data.price} />
+                    </p>
+                )}
+                {first !== undefined && (
+                    <p className="min-w-0 flex-1 basis-64 truncate text-sm text-ink-soft" title={packetTitle(first)}>
+                        <PacketWords packet={first} />
+                    </p>
+                )}
+                {first !== undefined && (first.differs.length > 0 || data.packets.length > 1) && (
+                    <button
+                        type="button"
+                        aria-expanded={all}
+                        className="min-h-target rounded-mark px-1 text-sm text-accent hover:bg-accent-wash"
+                        onClick={() => setAll(!all)}
+                    >
+                        {all ? 'less' : 'what differs'}
+                    </button>
+                )}
             </div>
-            {first !== undefined && (
-                <div className="flex flex-wrap items-baseline gap-x-2 text-sm text-ink-soft">
-                    <PacketWords packet={first} />
-                    {(first.differs.length > 0 || data.packets.length > 1) && (
-                        <button
-                            type="button"
-                            aria-expanded={all}
-                            className="min-h-target rounded-mark px-1 text-accent hover:bg-accent-wash"
-                            onClick={() => setAll(!all)}
-                        >
-                            {all ? 'less' : 'what differs'}
-                        </button>
-                    )}
-                </div>
-            )}
             {all && (
                 <ul className="pb-1 text-sm text-ink-soft">
-                    {data.packets.map((packet, index) => (
+                    {data.packets.map((packet) => (
                         <li key={packet.name} className="py-0.5">
-                            {index > 0 && <PacketWords packet={packet} />}{' '}
+                            <PacketWords packet={packet} />{' '}
                             {packet.differs.length === 0 ? 'The very same strings.' : `${packet.differs.join('; ')}.`}
                         </li>
                     ))}
@@ -82,6 +80,8 @@ const NEAREST: Record<Packet['nearest'], string> = {
     strings: 'Nearest packet, string by string',
     total: 'Nearest in all',
 };
+
+const packetTitle = (packet: Packet) => `${NEAREST[packet.nearest]}: ${packet.name}, ${packet.line}`;
 
 function PacketWords({ packet }: { packet: Packet }) {
     return (

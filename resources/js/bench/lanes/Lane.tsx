@@ -240,7 +240,7 @@ export const Lane = memo(function Lane(props: Props) {
                         onFocus={() => select(position)}
                     />
                 </div>
-                <div className="flex items-center justify-between gap-2 text-[0.86rem]">
+                <div className="flex items-center justify-between gap-2 text-sm">
                     {error !== undefined ? (
                         <p role="alert" className="text-stop">
                             {error}

@@ -132,7 +132,13 @@ export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, sa
                 <>
                     <line x1={breaking.x} x2={breaking.x} y1={0} y2={LANE_HEIGHT} stroke="var(--stop)" strokeDasharray="3 3" />
                     {axis.width - breaking.x - breaking.width > 78 && (
-                        <text x={breaking.x + breaking.width + 5} y={34} fontSize="11" fill="var(--stop)" aria-hidden>
+                        <text
+                            x={breaking.x + breaking.width + 5}
+                            y={34}
+                            fill="var(--stop)"
+                            className="text-[min(0.8572rem,16.2px)]"
+                            aria-hidden
+                        >
                             {formatGauge(gaugeInches(typeOf(string)), units)} {ZONES.breaks.word}
                         </text>
                     )}

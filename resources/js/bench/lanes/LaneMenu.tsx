@@ -44,7 +44,7 @@ export const LaneMenu = memo(function LaneMenu({ position, hold, only, onStepPit
                         {position}
                     </span>
                     {hold === 'locked' && <Glyph sign="lock" size={12} />}
-                    {only !== undefined && <span className="text-[0.66rem] leading-none">{only}</span>}
+                    {only !== undefined && <span className="text-xs leading-none">{only}</span>}
                 </button>
             }
         >

@@ -40,7 +40,7 @@ export function PitchControl({ pitch, frequencyHz, label, error, onType, onStep,
                         error !== undefined && 'border-stop text-stop',
                     )}
                 />
-                <div className="px-1 text-xs text-ink-faint">
+                <div className="px-1 text-xs whitespace-nowrap text-ink-faint">
                     {frequencyHz === null ? '\u00a0' : `${frequencyHz.toFixed(1)} Hz`}
                 </div>
             </div>

@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { Zones } from '../../generated/formats';
 import type { Units } from '../../units/units';
 import type { Axis } from '../../units/axis';
+import { textScale } from '../../ui/textScale';
 import { ZoneRect, ZONES, zoneSpan, type Zone } from './zones';
 
 const RULE_Y = 33.5;
@@ -24,13 +25,13 @@ export const TensionRule = memo(function TensionRule({
     ];
     return (
         <svg width={axis.width} height={34 + STRIP} className="block overflow-visible" aria-hidden>
-            <text x={-10} y={14} textAnchor="end" fontSize="12" fill="var(--ink-soft)" className="max-sm:hidden">
+            <text x={-10} y={14} textAnchor="end" fill="var(--ink-soft)" className="text-[min(0.8572rem,16.2px)] max-sm:hidden">
                 tension, {unit}
             </text>
             {shared.map(({ zone, fromN, toN }) => {
                 const span = zoneSpan(axis, fromN, toN);
                 const { word, short } = ZONES[zone];
-                const room = (text: string) => text.length * 6 + 4;
+                const room = (text: string) => text.length * 6.2 * textScale() + 4;
                 const text = [word, short].find((each) => span !== null && span.width >= room(each));
                 return (
                     span !== null && (
@@ -41,7 +42,7 @@ export const TensionRule = memo(function TensionRule({
                                     x={span.x + span.width / 2}
                                     y={RULE_Y + 12}
                                     textAnchor="middle"
-                                    fontSize="11.5"
+                                    className="text-[min(0.8572rem,16.2px)]"
                                     fill={zone === 'hard' ? ZONES.hard.colour : 'var(--ink-soft)'}
                                     stroke="var(--paper)"
                                     strokeWidth={4}
@@ -59,7 +60,7 @@ export const TensionRule = memo(function TensionRule({
                 <g key={mark.value} transform={`translate(${mark.x} 0)`}>
                     <line y1={33} y2={mark.long ? 20 : 28} stroke="var(--ink)" strokeWidth={mark.long ? 1.1 : 0.7} />
                     {mark.long && (
-                        <text y={14} textAnchor="middle" fontSize="12.5" fill="var(--ink)">
+                        <text y={14} textAnchor="middle" className="text-[min(0.8929rem,16.9px)]" fill="var(--ink)">
                             {mark.value}
                         </text>
                     )}

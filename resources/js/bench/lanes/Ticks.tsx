@@ -24,7 +24,7 @@ export const Ticks = memo(function Ticks({ choices, axis, chosen, units, suffix,
     const ticks = useMemo(() => ticksOf(choices, axis, chosen, units, suffix), [choices, axis, chosen, units, suffix]);
     const { tick: from, end, label, ink, text } = SIDES[side];
     return (
-        <g fontSize="11" textAnchor="middle" className="[font-stretch:88%]" aria-hidden>
+        <g textAnchor="middle" className="text-[min(0.8572rem,16.2px)] [font-stretch:86%]" aria-hidden>
             {ticks.map((tick) => (
                 <g key={tick.key} style={{ transform: `translateX(${tick.x}px)` }} className="transition-transform duration-200">
                     <line y1={from} y2={end} stroke={tick.breaks ? 'var(--stop)' : ink} strokeWidth={tick.chosen ? 2 : 1} />

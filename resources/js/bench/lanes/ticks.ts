@@ -1,12 +1,13 @@
 import { typeKey, typeOf } from '../../units/stringType';
 import { formatGauge, type Units } from '../../units/units';
+import { textScale } from '../../ui/textScale';
 import type { Axis } from '../../units/axis';
 import type { Choice } from './gauges';
 
 /** A label and what it wants beside it, pixels, by its letters. */
 const ROOM = 11;
-const LETTER = 5.5;
-const LEAST_ROOM = 27;
+const LETTER = 5.9;
+const LEAST_ROOM = 28;
 
 export interface Tick {
     key: string;
@@ -30,7 +31,8 @@ export function ticksOf(choices: Choice[], axis: Axis, chosen: Choice | undefine
         }))
         .filter(({ x }) => x >= 2 && x <= axis.width - 2)
         .sort((a, b) => a.x - b.x);
-    const room = (one: string, other: string) => Math.max(LEAST_ROOM, ROOM + (LETTER * (one.length + other.length)) / 2);
+    const scale = textScale();
+    const room = (one: string, other: string) => scale * Math.max(LEAST_ROOM, ROOM + (LETTER * (one.length + other.length)) / 2);
     const kept = inside.find((tick) => tick.chosen);
     let last: (typeof inside)[number] | null = null;
     for (const tick of inside) {

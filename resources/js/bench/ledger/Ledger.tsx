@@ -1,20 +1,29 @@
-import { Explained } from '../../ui/Explained';
+import { Link } from '@inertiajs/react';
 import type { Refused } from '../../server/api';
-import type { Evaluation } from '../../generated/formats';
-import { formatShare, formatShares, formatTension, useUnits } from '../../units/units';
+import type { Evaluation, SetDocument } from '../../generated/formats';
+import { formatShares, formatTension, useUnits, type Units } from '../../units/units';
+import { tuningLabel } from '../../units/pitch';
+import { dateWords } from '../../units/times';
+import { BaselineMenu } from '../baseline/BaselineMenu';
+import type { OnItNow } from '../baseline/onIt';
 import { useBench, useBenchActions } from '../design/benchStore';
 import * as edits from '../design/edits';
-import { Findings } from './Findings';
 import { inTuning } from '../lanes/gauges';
+import type { ShowPanel } from '../panels';
+import type { SavedSet } from '../saving/saver';
+import { scaleWords } from '../scaleWords';
+import { Findings } from './Findings';
 
 interface Props {
+    set: SavedSet;
     evaluation: Evaluation;
-    current: boolean;
     refused: Refused | null;
+    onIt: OnItNow | null;
+    show: ShowPanel;
 }
 
-/** The whole instrument: total now, beside the baseline, and what was noted. */
-export function Ledger({ evaluation, current, refused }: Props) {
+/** Under the total: what it is measured from, its sides, what was found, what was noted. */
+export function Ledger({ set, evaluation, refused, onIt, show }: Props) {
     const units = useUnits();
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
@@ -24,42 +33,50 @@ export function Ledger({ evaluation, current, refused }: Props) {
     if (total === undefined) {
         return null;
     }
+    const { baseline, instrument } = document;
     const changes = evaluation.totals.flatMap(({ change }) => (change === undefined ? [] : [change.share]));
-    const unit = units.tension === 'N' ? 'lbf' : 'N';
     const share = (total.high_n - total.low_n) / 2 / total.tension_n;
     const side = (newtons: number) => formatTension(newtons, newtons * (1 - share), newtons * (1 + share), units);
     return (
         <section
-            aria-label="Whole instrument"
-            aria-busy={!current && refused === null}
-            className="mt-3 flex flex-wrap items-start gap-x-10 gap-y-3 border-t-2 border-ink/70 px-3 pt-3"
+            aria-label="About the whole of it"
+            id="findings"
+            className="flex flex-wrap items-start gap-x-10 gap-y-3 px-3 pt-3"
         >
-            <div aria-live="polite" className="min-w-52">
-                <h2 className="font-bold">
-                    <Explained word="total">Whole instrument</Explained>
-                </h2>
-                <p className="whitespace-nowrap">
-                    <span className="text-[1.75rem] leading-tight font-bold" data-figure="total">
-                        {formatTension(total.tension_n, total.low_n, total.high_n, units)}
-                    </span>{' '}
-                    <span className="text-ink-soft">
-                        {formatTension(total.tension_n, total.low_n, total.high_n, { ...units, tension: unit })}
-                    </span>
+            <div className="max-w-72 min-w-52 flex-1 basis-52 text-ink-soft">
+                <p>
+                    <BaselineMenu onOpen={() => show('baseline')} onIt={onIt} />
+                    {baseline && <span className="block text-sm">{baselineWords(baseline, units)}</span>}
                 </p>
-                <p className="text-ink-soft">
-                    {total.change
-                        ? `${formatShare(total.change.share)} on ${formatTension(total.change.baseline_n, total.low_n, total.high_n, units)}`
-                        : 'Nothing to compare with yet'}
-                </p>
-                {changes.length > 1 && <p className="text-sm text-ink-soft">over the tunings {formatShares(changes)}</p>}
-                <dl className="mt-1 grid w-fit grid-cols-[auto_auto] gap-x-3 text-sm text-ink-soft">
+                {changes.length > 1 && <p className="text-sm">over the tunings {formatShares(changes)}</p>}
+                <dl className="mt-1 grid w-fit grid-cols-[auto_auto] gap-x-3 text-sm">
                     <dt>Treble side</dt>
                     <dd className="text-right">{side(total.treble_side_n)}</dd>
                     <dt>Bass side</dt>
                     <dd className="text-right">{side(total.bass_side_n)}</dd>
                 </dl>
+                <p className="mt-2 text-sm">
+                    <Link
+                        href={`/instruments/${set.instrumentId}`}
+                        className="inline-block min-h-target text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
+                    >
+                        {instrument.name}
+                    </Link>
+                    : {instrument.kind.replaceAll('-', ' ')}, {document.strings.length} strings, {scaleWords(instrument, units)}
+                    {onIt !== null &&
+                        `; ${onIt.set === set.id ? 'this set is on it' : `on it now: ${onIt.name}`}, since ${dateWords(onIt.since)}`}
+                </p>
+                {onIt !== null && (
+                    <button
+                        type="button"
+                        className="min-h-target rounded-mark text-accent hover:bg-accent-wash"
+                        onClick={() => show('earlier')}
+                    >
+                        the last sets on it
+                    </button>
+                )}
             </div>
-            <div className="min-w-[min(100%,26rem)] flex-1">
+            <div className="min-w-[min(100%,26rem)] flex-[3]">
                 <Findings findings={evaluation.findings} severalTunings={document.tunings.length > 1} />
                 <label className="mt-1 flex items-baseline gap-3">
                     <span className="font-bold">Notes</span>
@@ -90,4 +107,9 @@ export function Ledger({ evaluation, current, refused }: Props) {
             )}
         </section>
     );
+}
+
+function baselineWords(baseline: NonNullable<SetDocument['baseline']>, units: Units): string {
+    const [first] = baseline.tunings;
+    return first === undefined ? '' : `${tuningLabel(first)}, ${scaleWords(baseline.instrument, units)}`;
 }

@@ -44,11 +44,11 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
     };
 
     return (
-        <div className="mt-2.5 flex flex-wrap items-center gap-2">
+        <div className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1.5 max-sm:contents">
             <div
                 role="group"
                 aria-label="Tunings this set serves"
-                className="-m-1 flex min-w-0 [scrollbar-width:thin] gap-2 overflow-x-auto p-1"
+                className="-m-1 flex min-w-0 [scrollbar-width:thin] gap-2 overflow-x-auto p-1 max-sm:mt-0.5"
             >
                 {tunings.map((tuning, index) => (
                     <button
@@ -67,23 +67,28 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
                     </button>
                 ))}
             </div>
-            <Button look="quiet" className="h-8 px-2" aria-label="Choose tuning…" onClick={() => show('tuning')}>
-                Tuning…
-            </Button>
-            {tunings.length < MOST_TUNINGS && (
-                <Button look="quiet" className="h-8 px-2" title="Another tuning that this set must serve" onClick={add}>
-                    + tuning
-                </Button>
-            )}
-            <RetuneMenu retune={retune}>
-                {tunings.length > 1 && present !== undefined && (
-                    <>
-                        <MenuLine />
-                        <MenuItem onSelect={() => edit(edits.removeTuning(shown))}>Remove {tuningLabel(present)}</MenuItem>
-                    </>
-                )}
-            </RetuneMenu>
-            <div className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:ml-0">
+            <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 max-sm:order-1 max-sm:mt-3 sm:flex-1">
+                <div className="flex items-center">
+                    <Button look="quiet" className="h-8 px-2" aria-label="Choose tuning…" onClick={() => show('tuning')}>
+                        Tuning…
+                    </Button>
+                    {tunings.length < MOST_TUNINGS && (
+                        <Button look="quiet" className="h-8 px-2" title="Another tuning that this set must serve" onClick={add}>
+                            + tuning
+                        </Button>
+                    )}
+                    <RetuneMenu retune={retune}>
+                        {tunings.length > 1 && present !== undefined && (
+                            <>
+                                <MenuLine />
+                                <MenuItem onSelect={() => edit(edits.removeTuning(shown))}>
+                                    Remove {tuningLabel(present)}
+                                </MenuItem>
+                            </>
+                        )}
+                    </RetuneMenu>
+                </div>
+                <span className="ml-auto max-sm:hidden" />
                 <Capo present={present} error={errorAt('capo')} retune={retune} take={take} />
                 <ReferenceInput
                     hertz={present?.a4_hz ?? 440}

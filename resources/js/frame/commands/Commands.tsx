@@ -1,8 +1,8 @@
-import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { fetchAhead, onDemand } from '../../ui/onDemand';
 import { Lazily } from '../../ui/Lazily';
 import type { Command } from './commands';
+import { findEverywhere, useEverywhere } from './everywhere';
 import { useLetters } from './letters';
 import { keepTyped, stopKeeping } from './meanwhile';
 import { everythingHere, useProvided, type Provided } from './provided';
@@ -34,34 +34,9 @@ export function Commands() {
         setHere(everythingHere());
         setOpen(what);
     };
-    const visit = (address: string) => () => router.visit(address);
+    const everywhere = useEverywhere();
     const commands: Command[] = [
-        { group: 'New', name: 'New set, from what you have', run: visit('/start') },
-        { group: 'New', name: 'Add an instrument', run: visit('/instruments/new') },
-        { group: 'New', name: 'Begin a job', run: visit('/jobs/new') },
-        { group: 'Go to', name: 'Bench', run: visit('/bench') },
-        { group: 'Go to', name: 'Sets', run: visit('/sets') },
-        { group: 'Go to', name: 'Sets that were put away', run: visit('/sets?away=1') },
-        { group: 'Go to', name: 'Instruments', run: visit('/instruments') },
-        { group: 'Go to', name: 'Instruments that were put away', run: visit('/instruments?away=1') },
-        { group: 'Go to', name: 'Strings', run: visit('/strings') },
-        { group: 'Go to', name: 'Strings in the drawer', run: visit('/strings/drawer') },
-        { group: 'Go to', name: 'Orders', run: visit('/strings/orders') },
-        { group: 'Go to', name: 'Pools', run: visit('/strings/pools') },
-        { group: 'Go to', name: 'Suppliers’ lists', run: visit('/strings/suppliers') },
-        { group: 'Go to', name: 'Measured strings', run: visit('/strings/measured') },
-        { group: 'Go to', name: 'Jobs', run: visit('/jobs') },
-        { group: 'Go to', name: 'Log: what is due', run: visit('/log') },
-        { group: 'Go to', name: 'Shows', run: visit('/log/shows') },
-        { group: 'Go to', name: 'How long strings last', run: visit('/log/life') },
-        { group: 'Go to', name: 'Years', run: visit('/log/years') },
-        { group: 'Go to', name: 'Workshop: its name and address, units, sound, dates, tuner', run: visit('/workshop') },
-        { group: 'Go to', name: 'Ways of working', run: visit('/workshop/ways') },
-        { group: 'Go to', name: 'Care, what an hour counts as, time zone', run: visit('/workshop/care') },
-        { group: 'Go to', name: 'Owners', run: visit('/workshop/owners') },
-        { group: 'Go to', name: 'Copies of the workshop: backup, bring back, demo, space', run: visit('/workshop/copies') },
-        { group: 'Go to', name: 'Help', run: visit('/workshop/help') },
-        { group: 'Go to', name: 'Words explained', run: visit('/words') },
+        ...everywhere,
         { group: 'Go to', name: 'Anything by its name…', keys: 'mod+k', always: true, run: () => show('palette') },
         { group: 'Keys', name: 'Keys that work here', keys: '?', run: () => show('keys') },
         {
@@ -70,7 +45,7 @@ export function Commands() {
             run: () => turn(!letters),
         },
     ];
-    useProvided({ commands, busy: open !== null, everywhere: true });
+    useProvided({ commands, busy: open !== null, everywhere: true, find: findEverywhere });
     useKeys();
     useEffect(() => fetchAhead([Palette, KeysDialog]), []);
     useEffect(() => {

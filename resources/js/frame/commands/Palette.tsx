@@ -6,9 +6,10 @@ import { search } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { matches } from '../../ui/matches';
-import { keysLabel } from './commands';
+import { keysLabel, type Command } from './commands';
 import { stopKeeping, typedMeanwhile } from './meanwhile';
 import type { Provided } from './provided';
+import { nearness, rank } from './rank';
 
 interface Props {
     open: boolean;
@@ -65,12 +66,20 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
         staleTime: 0,
     });
     const groups = [...new Set(commands.map(({ group }) => group))];
-
     // What is found comes after what was typed: the best is chosen anew, and Enter waits for it.
     const [chosen, setChosen] = useState('');
     const list = useRef<HTMLDivElement>(null);
     const entered = useRef(meanwhile.entered);
     const coming = isFetching && (isPlaceholderData || data === undefined);
+    const others = [...(data?.meant ?? []), ...(data?.sets ?? []), ...(data?.instruments ?? []), ...(data?.others ?? [])];
+    const besides = ({ also, group }: Command) => [also ?? '', group];
+    const nothing =
+        typed.trim() !== '' &&
+        !coming &&
+        others.length === 0 &&
+        commands.every((command) => command.sought === true || rank(command.name, typed, besides(command)) === 0);
+    const near = nothing ? nearest(commands, typed, besides) : [];
+
     useEffect(() => {
         // By the next frame the list has put in order what came.
         const frame = requestAnimationFrame(() => {
@@ -94,6 +103,7 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
             ref={list}
             label="Commands, and everything that has a name"
             loop
+            filter={rank}
             value={chosen}
             onValueChange={setChosen}
             onKeyDown={press}
@@ -109,8 +119,24 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                     setTyped(text);
                 }}
             />
+            {nothing && (
+                <p role="status" className="p-3 text-ink-soft">
+                    Nothing is called “{typed.trim()}” here, and nothing that has a name has it in it.
+                    {near.length > 0 && ' Near it:'}
+                </p>
+            )}
             <List.List className={`mt-3 h-96 min-h-24 overflow-auto border-y border-rule ${headings}`}>
-                <List.Empty className="p-3 text-ink-soft">Nothing by that name.</List.Empty>
+                {near.map(({ name, run }) => (
+                    <List.Item
+                        key={`near ${name}`}
+                        value={`near ${name}`}
+                        keywords={[typed]}
+                        onSelect={() => onDone(run)}
+                        className={itemClass}
+                    >
+                        <span>{name}</span>
+                    </List.Item>
+                ))}
                 {(data?.meant ?? []).length > 0 && (
                     <List.Group heading="As typed">
                         {data?.meant.map(({ name, run }) => (
@@ -133,12 +159,11 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                                 (command) =>
                                     command.group === group && (command.sought !== true || isSought(command.name, typed)),
                             )
-                            .map(({ name, keys, disabled, run }) => (
+                            .map(({ name, also, keys, disabled, run }) => (
                                 <List.Item
                                     key={name}
                                     value={name}
-                                    // Its words may be typed in any order.
-                                    keywords={isSought(name, typed) ? [typed] : []}
+                                    keywords={[also ?? '', group, ...(isSought(name, typed) ? [typed] : [])]}
                                     disabled={disabled === true}
                                     onSelect={() => onDone(run)}
                                     className={itemClass}
@@ -171,6 +196,19 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
     );
 }
 
+const MOST_NEAR = 4;
+const NEAR_ENOUGH = 0.4;
+
+/** What comes nearest to a word that nothing has. */
+function nearest(commands: Command[], typed: string, besides: (command: Command) => string[]): Command[] {
+    return commands
+        .map((command) => ({ command, near: nearness(command.name, typed, besides(command)) }))
+        .filter(({ near }) => near >= NEAR_ENOUGH)
+        .sort((one, other) => other.near - one.near)
+        .slice(0, MOST_NEAR)
+        .map(({ command }) => command);
+}
+
 interface FoundProps {
     heading: string;
     /** Everything found has it somewhere, if not in its name. */
@@ -184,7 +222,8 @@ function Found({ heading, typed, found, onDone }: FoundProps) {
         <List.Group heading={heading}>
             {found.map(({ name, address }) => (
                 <List.Item
-                    key={address}
+                    // By what is typed too: the list takes no notice of other words of one that stays.
+                    key={`${address} ${typed}`}
                     value={`${name} ${address}`}
                     keywords={[typed, heading]}
                     onSelect={() => onDone(() => router.visit(address))}

@@ -4,6 +4,8 @@ export interface Command {
     name: string;
     /** As it is pressed: `mod+shift+z`, `s`, `shift+pageup`. `mod` is Ctrl, or ⌘ on a Mac. */
     keys?: string;
+    /** Other words by which it is asked for. */
+    also?: string;
     /** Works while a field has the focus too. */
     always?: boolean;
     disabled?: boolean;

@@ -21,7 +21,7 @@ export function FlagSign({ x, y, number, severity }: Props) {
                 stroke={COLOURS[severity]}
                 strokeWidth={severity === 'note' ? 1.4 : 2.2}
             />
-            <text x={x} y={y + 4} textAnchor="middle" fontSize={11} fontWeight={700} fill={COLOURS[severity]} stroke="none">
+            <text x={x} y={y + 4} textAnchor="middle" fontSize="0.857rem" fontWeight={700} fill={COLOURS[severity]} stroke="none">
                 {number}
             </text>
         </g>

@@ -80,7 +80,7 @@ function Plan({ fit, position, onPosition, width }: Props & { width: number }) {
                         <text
                             x={view.x((string.saddle_mm[0] ?? 0) + 22) + 4}
                             y={view.y(string.saddle_mm[1] ?? 0) + 4}
-                            fontSize={12}
+                            fontSize="0.857rem"
                             fontWeight={string.position === position ? 700 : 400}
                             fill={string.position === position ? 'var(--ink)' : 'var(--ink-faint)'}
                         >
@@ -99,7 +99,7 @@ function Plan({ fit, position, onPosition, width }: Props & { width: number }) {
 function TwelfthFret({ fit, view }: { fit: DrawnFit; view: View }) {
     const end = fit.neck.frets_mm[11]?.[0];
     return end === undefined ? null : (
-        <text x={view.x(end[0] ?? 0)} y={view.y(end[1] ?? 0) + 14} textAnchor="middle" fontSize={11} fill="var(--ink-faint)">
+        <text x={view.x(end[0] ?? 0)} y={view.y(end[1] ?? 0) + 14} textAnchor="middle" fontSize="0.857rem" fill="var(--ink-faint)">
             12
         </text>
     );

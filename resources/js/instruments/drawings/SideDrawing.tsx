@@ -107,7 +107,7 @@ function NutEnd({ string, flag }: { string: Drawn; flag: MaybeFlag }) {
                 <circle key="tree" cx={view.x(tree[0] ?? 0)} cy={view.y(tree[1] ?? 0) - 4} r={4} fill="var(--ink)" />
             ))}
             {side.nut_angle_deg !== null && (
-                <text x={view.x(0) + 16} y={view.y(0) - 8} fontSize={13} fontWeight={700} fill="var(--ink)">
+                <text x={view.x(0) + 16} y={view.y(0) - 8} fontSize="0.929rem" fontWeight={700} fill="var(--ink)">
                     {side.nut_angle_deg.toFixed(1)}°
                 </text>
             )}
@@ -156,7 +156,7 @@ function SaddleEnd({ string, anchor, flag }: { string: Drawn; anchor: Point; fla
             <Line points={[from, saddle, end]} string={string} view={view} />
             <circle cx={view.x(end[0] ?? 0)} cy={view.y(end[1] ?? 0)} r={4.5} fill="var(--ink-soft)" />
             {string.side.saddle_angle_deg !== null && (
-                <text x={x - 16} y={y - 8} textAnchor="end" fontSize={13} fontWeight={700} fill="var(--ink)">
+                <text x={x - 16} y={y - 8} textAnchor="end" fontSize="0.929rem" fontWeight={700} fill="var(--ink)">
                     {string.side.saddle_angle_deg.toFixed(1)}°
                 </text>
             )}

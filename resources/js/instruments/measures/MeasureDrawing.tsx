@@ -20,7 +20,7 @@ export function MeasureDrawing({ of }: { of: Drawing }) {
                 aria-label={NAMES[of]}
                 viewBox="0 0 320 170"
                 className="w-full max-w-80 border border-rule bg-sheet"
-                fontSize="13"
+                fontSize="0.929rem"
                 fill="none"
                 stroke="var(--ink)"
             >

@@ -115,7 +115,7 @@ function Chart({ string, family, width }: Props & { width: number }) {
                                 stroke="var(--rule-strong)"
                                 strokeOpacity={0.5}
                             />
-                            <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize={12} fill="var(--ink-soft)">
+                            <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize="0.857rem" fill="var(--ink-soft)">
                                 {name}
                             </text>
                         </g>
@@ -134,7 +134,7 @@ function Chart({ string, family, width }: Props & { width: number }) {
                     x={MARGIN.left - 6}
                     y={y(string.frequency_hz) + 4}
                     textAnchor="end"
-                    fontSize={12.5}
+                    fontSize="0.893rem"
                     fontWeight={700}
                     fill="var(--accent)"
                 >
@@ -152,7 +152,7 @@ function Chart({ string, family, width }: Props & { width: number }) {
                             fill="var(--sheet)"
                             stroke={BOUNDS[name.bound].colour}
                         />
-                        <text x={name.x} y={name.y + 4.5} textAnchor="middle" fontSize={12.5} fontWeight={600} fill="var(--ink)">
+                        <text x={name.x} y={name.y + 4.5} textAnchor="middle" fontSize="0.893rem" fontWeight={600} fill="var(--ink)">
                             {BOUNDS[name.bound].word}
                         </text>
                     </g>
@@ -223,7 +223,7 @@ function GaugeTicks({ gauges, x, units, width }: TicksProps) {
                         <line x1={at} x2={at} y1={y} y2={y + (written.has(index) ? 8 : 5)} />
                         {!gauge.fits && <path d={`M${at - 3} ${y + 2} l6 6 m0 -6 l-6 6`} stroke="var(--stop)" />}
                         {written.has(index) && (
-                            <text x={at} y={y + 21} textAnchor="middle" fontSize={12} fill="var(--ink-soft)" stroke="none">
+                            <text x={at} y={y + 21} textAnchor="middle" fontSize="0.857rem" fill="var(--ink-soft)" stroke="none">
                                 {formatGauge(gauge.gauge_in, units)}
                             </text>
                         )}

@@ -31,7 +31,7 @@ const Word = ({ x, y, children, end = false }: { x: number; y: number; children:
         x={x}
         y={y}
         textAnchor={end ? 'end' : 'start'}
-        fontSize="16"
+        fontSize="1.143rem"
         fontWeight={700}
         fill="var(--accent)"
         stroke="var(--paper)"

@@ -89,7 +89,7 @@ export function HeardPitch({ now, string, cents, onHeard }: Props) {
                 <line x1={-REACH_CENTS} x2={REACH_CENTS} y1={0} y2={0} stroke="var(--rule-strong)" />
                 <rect x={-AT_PITCH_CENTS} width={2 * AT_PITCH_CENTS} y={-7} height={14} fill="var(--rule)" />
                 <line y1={-9} y2={9} stroke="var(--ink)" />
-                <text y={21} textAnchor="middle" fontSize={10} fill="var(--ink-soft)">
+                <text y={21} textAnchor="middle" fontSize="0.857rem" fill="var(--ink-soft)">
                     {pitchLabel(string.pitch)}
                 </text>
                 {shown !== null && (

@@ -102,7 +102,7 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
                             x={Math.min(WIDTH - 4, Math.max(nutA.x, nutB.x))}
                             y={Math.max(nutA.y, nutB.y) + 17}
                             textAnchor="end"
-                            fontSize="13"
+                            fontSize="0.929rem"
                             fill="var(--ink-soft)"
                         >
                             nut
@@ -184,7 +184,7 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
                                 x={centre.x}
                                 y={centre.y + 4.5}
                                 textAnchor="middle"
-                                fontSize="13"
+                                fontSize="0.929rem"
                                 fontWeight={mine ? 800 : 500}
                                 fill="var(--ink)"
                             >

@@ -45,7 +45,7 @@ export function PullRule({ job, plan, done }: { job: Job; plan: FittingPlan; don
                                     <text
                                         y={13}
                                         textAnchor={mark.value === 0 ? 'start' : 'middle'}
-                                        fontSize="14"
+                                        fontSize="1.000rem"
                                         fill="var(--ink)"
                                     >
                                         {mark.value === 0 ? `0 ${units.tension}` : mark.value}

@@ -64,7 +64,7 @@ export function CrossSection({ section, construction, material }: Props) {
                 <path d={`M${middle - DRAWN / 2} ${SIZE + 4} H${middle + DRAWN / 2}`} />
                 <path d={`M${middle - DRAWN / 2} ${SIZE} v8 M${middle + DRAWN / 2} ${SIZE} v8`} />
             </g>
-            <text x={middle} y={SIZE + 19} textAnchor="middle" fontSize={13} fontWeight={700} fill="var(--ink)">
+            <text x={middle} y={SIZE + 19} textAnchor="middle" fontSize="0.929rem" fontWeight={700} fill="var(--ink)">
                 {section.outer_mm.toFixed(3)} mm
             </text>
         </svg>

@@ -43,7 +43,7 @@ export function FamilyPlot({ family }: { family: SampleFamily }) {
                         stroke="var(--rule-strong)"
                         strokeDasharray={ratio === 1 ? undefined : '2 4'}
                     />
-                    <text x={MARGIN.left - 6} y={y(ratio) + 4} textAnchor="end" fontSize={11.5} fill="var(--ink-soft)">
+                    <text x={MARGIN.left - 6} y={y(ratio) + 4} textAnchor="end" fontSize="0.857rem" fill="var(--ink-soft)">
                         {ratio === 1 ? 'model' : `${ratio > 1 ? '+' : '−'}${(far * 100).toFixed(1)} %`}
                     </text>
                 </g>
@@ -77,7 +77,7 @@ export function FamilyPlot({ family }: { family: SampleFamily }) {
                         x={x(gaugeInches(sample))}
                         y={HEIGHT - 8}
                         textAnchor="middle"
-                        fontSize={11.5}
+                        fontSize="0.857rem"
                         fill="var(--ink-soft)"
                         stroke="none"
                     >
