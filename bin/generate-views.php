@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Writes the TypeScript types of what the server answers about strings, instruments and jobs, from the view classes of app/Strings, app/Instruments, app/Jobs, app/Log and app/Bench. `--check` only
+// Writes the TypeScript types of what the server answers about strings, instruments and jobs, from the view classes of `app`. `--check` only
 // tells whether they are current.
 
 require __DIR__.'/../vendor/autoload.php';
@@ -51,7 +51,7 @@ function typescript(string $type): string
 }
 
 $views = [];
-$files = [...(glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: []), ...(glob(__DIR__.'/../app/{Instruments,Jobs,Log,Network}/Views/*View.php', GLOB_BRACE) ?: []), ...(glob(__DIR__.'/../app/Bench/*/Views/*View.php') ?: [])];
+$files = [...(glob(__DIR__.'/../app/Strings/*/Views/*View.php') ?: []), ...(glob(__DIR__.'/../app/{Instruments,Jobs,Log,Network,Tuning}/Views/*View.php', GLOB_BRACE) ?: []), ...(glob(__DIR__.'/../app/Bench/*/Views/*View.php') ?: [])];
 foreach ($files as $file) {
     $class = new ReflectionClass('App\\'.str_replace('/', '\\', substr((string) realpath($file), strlen((string) realpath(__DIR__.'/../app')) + 1, -4)));
     $constructor = $class->getConstructor() ?? throw new LogicException("{$class->name} has no properties.");

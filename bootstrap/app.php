@@ -9,6 +9,7 @@ use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\May;
 use App\Http\Middleware\OnlyFromHere;
 use App\Http\Middleware\OnlyJson;
+use App\Http\Middleware\PageForPeople;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WritesAtOnce;
 use App\Network\Devices;
@@ -50,7 +51,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         ]);
         $middleware->encryptCookies(except: ['lira_units', 'lira_look', 'lira_dates', Devices::COOKIE, Invitations::COOKIE]);
         $middleware->web(
-            append: [HandleInertiaRequests::class],
+            append: [HandleInertiaRequests::class, PageForPeople::class],
             prepend: [TrimStrings::class, ConvertEmptyStringsToNull::class],
         );
         $middleware->api(append: [OnlyJson::class]);

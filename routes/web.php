@@ -177,6 +177,7 @@ Route::middleware('json')->group(static function (): void {
         [InstrumentController::class, 'unarchive'],
     )->whereNumber('instrument')->name('instruments.unarchive')->middleware('writes')->middleware('may:all');
 
+    Route::get('tune', [TuneController::class, 'door'])->name('tune.door')->middleware('may:look');
     Route::get('sets/{set}/tune', [TuneController::class, 'show'])->whereNumber('set')->name('tune.show')->middleware('may:look');
     Route::get('sets/{set}/intonate', [TuneController::class, 'intonate'])->whereNumber('set')->name('intonate.show')->middleware('may:look');
     Route::put('sets/{set}/saddles', [TuneController::class, 'keepSaddles'])->whereNumber('set')->name('sets.saddles')->middleware('writes')->middleware('may:bench');

@@ -20,6 +20,8 @@ export async function expectForEveryone(page: Page, what: string, part = 'body')
     const wrong: string[] = [];
     for (const [width, height] of SIZES) {
         await page.setViewportSize({ width, height });
+        // Where nothing lies under what stays at the foot.
+        await page.evaluate(() => window.scrollTo(0, document.documentElement.scrollHeight));
         for (const [look, media] of Object.entries(LOOKS)) {
             await page.emulateMedia(media);
             const by =

@@ -19,6 +19,7 @@ test('a simulated floating bridge is brought to its pitch in one pass', async ({
     await openOwnSet(page, 'Harbour, floating', { instrument: FLOATING });
     await openTune(page, 'Practise tuning it…');
     await expectAccessible(page);
+    await page.getByRole('button', { name: 'Options' }).click();
     await page.getByRole('spinbutton', { name: 'Instrument no.' }).fill('7');
     const lane = (position: number) => page.getByRole('button', { name: new RegExp(`^String ${position},`) });
     await expect(lane(6)).toHaveAccessibleName(/not heard yet/);
@@ -90,6 +91,7 @@ test('from one tuning to another, one string left alone, to another reference', 
     await page.getByRole('checkbox', { name: 'Leave string 1 alone' }).check();
     await expect(page.getByText(/string 1 will end at −\d/)).toBeVisible();
     await expectAccessible(page);
+    await page.getByRole('button', { name: 'Options' }).click();
     await page.getByRole('textbox', { name: 'A4, Hz' }).fill('442');
     await page.getByRole('textbox', { name: 'A4, Hz' }).press('Enter');
     await expect(page.getByRole('textbox', { name: '2, G3' })).toHaveValue('−7.9');

@@ -61,6 +61,7 @@ test('how one reads, hears and measures on this device is said in one place', as
     await page.goto(`${page.url().replace('/bench/', '/sets/')}/tune`);
     await expect(page.getByRole('combobox', { name: 'Heard by' })).toHaveText('a simulated instrument');
     await chooseOption(page, 'Heard by', 'another tuner, typed');
+    await page.getByRole('button', { name: 'Options' }).click();
     await expect(page.getByLabel('This tuner is off by, cents')).toHaveValue('+1.5');
 });
 

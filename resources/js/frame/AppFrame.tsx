@@ -16,10 +16,11 @@ const TOLD_FROM_MS = 400;
 
 const PLACES = [
     { label: 'Bench', href: '/bench', under: /^\/bench/ },
-    { label: 'Sets', href: '/sets', under: /^\/sets/ },
+    { label: 'Sets', href: '/sets', under: /^\/sets(?!\/\d+\/(tune|intonate))/ },
     { label: 'Instruments', href: '/instruments', under: /^\/instruments/ },
     { label: 'Strings', href: '/strings', under: /^\/strings/ },
     { label: 'Jobs', href: '/jobs', under: /^\/jobs/ },
+    { label: 'Tune', href: '/tune', under: /^\/(tune|sets\/\d+\/(tune|intonate))/ },
     { label: 'Log', href: '/log', under: /^\/log/ },
     { label: 'Workshop', href: '/workshop', under: /^\/workshop/ },
 ];

@@ -973,6 +973,22 @@ export interface TimeLine {
     strings: number;
 }
 
+/** An instrument that can be tuned, and the set on it. */
+export interface Tunable {
+    id: number;
+    name: string;
+    /** Empty where nobody is named. */
+    owner: string;
+    strings: number;
+    /** That is on it, or was last designed for it. */
+    set: number;
+    set_name: string;
+    /** Whether a job put it there. */
+    known: boolean;
+    /** When it was last worked on, ISO 8601. */
+    last: string;
+}
+
 /** Where a string is used. */
 export interface Use {
     /** Of the set. */

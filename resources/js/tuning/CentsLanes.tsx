@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
 import type { Retuning, RetuningStep } from '../generated/formats';
 import { pitchLabel } from '../units/pitch';
 import { useWidth } from '../ui/useWidth';
@@ -24,6 +25,8 @@ interface Props {
     current: number | null;
     tolerance: number;
     onChoose: (position: number) => void;
+    /** A field in the lane of a string, where what another tuner shows is typed. */
+    field?: (position: number) => ReactNode;
 }
 
 const MOST = 1400;
@@ -31,7 +34,7 @@ const LABEL_PX = 44;
 const STEPS = [10, 20, 50, 100, 200];
 
 /** The lanes of the Bench turned to cents: where each string is, where to leave it in this round, where earlier rounds were. */
-export function CentsLanes({ strings, present, earlier, steps, may, current, tolerance, onChoose }: Props) {
+export function CentsLanes({ strings, present, earlier, steps, may, current, tolerance, onChoose, field }: Props) {
     const [ref, width] = useWidth<HTMLDivElement>();
     const shown = [
         ...present,
@@ -40,6 +43,7 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
     ].filter((cents) => cents !== null);
     const reach = Math.max(34, Math.min(MOST, Math.max(...shown.map(Math.abs), 0) * 1.15));
     const x = (cents: number) => (width * (Math.max(-reach, Math.min(reach, cents)) + reach)) / (2 * reach);
+    const isIn = (cents: number) => Math.abs(cents) <= tolerance;
     const step = STEPS.find((each) => reach / each <= 5) ?? 300;
     const marks = Array.from({ length: 2 * Math.floor(reach / step) + 1 }, (_, index) => {
         const at = (index - Math.floor(reach / step)) * step;
@@ -59,16 +63,20 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                 const target = steps.find(({ position }) => position === string.position)?.target_cents ?? null;
                 const left = may.find(({ position }) => position === string.position);
                 const here = string.position === current;
+                const at = `String ${string.position}, ${pitchLabel(string.pitch)}`;
+                const said = `${at}: ${cents === null ? 'not heard yet' : `${centsWords(cents)} cents${isIn(cents) ? ', in tune' : ''}`}${target === null ? '' : `, leave it at ${centsWords(target)}`}`;
+                const Lane = field === undefined ? 'button' : 'div';
                 return (
-                    <button
+                    <Lane
                         key={string.position}
-                        type="button"
+                        {...(field === undefined ? { type: 'button' as const } : { role: 'group' })}
                         aria-current={here ? 'step' : undefined}
-                        aria-label={`String ${string.position}, ${pitchLabel(string.pitch)}: ${cents === null ? 'not heard yet' : `${centsWords(cents)} cents`}${target === null ? '' : `, leave it at ${centsWords(target)}`}`}
-                        onClick={() => onChoose(string.position)}
+                        aria-label={said}
+                        {...(field === undefined ? { onClick: () => onChoose(string.position) } : {})}
                         className={clsx(
                             'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-1 text-left',
-                            here ? 'border-l-accent bg-sheet' : 'border-l-transparent hover:bg-sheet/60',
+                            here ? 'border-l-accent bg-sheet' : 'border-l-transparent',
+                            field === undefined && !here && 'hover:bg-sheet/60',
                         )}
                     >
                         <span className="flex items-baseline gap-2 pl-1">
@@ -79,14 +87,8 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                             </span>
                         </span>
                         <svg width={width} height={40} className="block overflow-visible" aria-hidden>
-                            <rect
-                                x={x(-tolerance)}
-                                width={Math.max(3, x(tolerance) - x(-tolerance))}
-                                y={2}
-                                height={36}
-                                fill="var(--accent-wash)"
-                            />
                             <line x1={0} x2={width} y1={20} y2={20} stroke="var(--rule-strong)" />
+                            <Notch from={x(-tolerance)} to={x(tolerance)} />
                             {left !== undefined && (
                                 <path
                                     d={`M${x(left.low)} 27 v6 M${x(left.low)} 30 H${x(left.high)} M${x(left.high)} 27 v6`}
@@ -130,9 +132,13 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                             )}
                         </svg>
                         <span className="text-right leading-tight">
+                            {field?.(string.position)}
                             <span className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}>
-                                {cents === null ? 'not heard yet' : `now ${centsWords(cents)}`}
+                                {cents === null ? 'not heard yet' : isIn(cents) ? 'in tune' : `now ${centsWords(cents)}`}
                             </span>
+                            {cents !== null && isIn(cents) && (
+                                <span className="block text-sm text-ink-soft">now {centsWords(cents)}</span>
+                            )}
                             {target !== null && <span className="text-sm text-ink-soft">leave at {centsWords(target)}</span>}
                             {left !== undefined && (
                                 <span className="text-sm text-ink-soft">
@@ -142,9 +148,17 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                                 </span>
                             )}
                         </span>
-                    </button>
+                    </Lane>
                 );
             })}
         </div>
     );
+}
+
+/** Where a string is in tune: cut into the line from above and below, as wide as that is. */
+function Notch({ from, to }: { from: number; to: number }) {
+    const middle = (from + to) / 2;
+    const half = Math.max(3, (to - from) / 2);
+    const cut = (edge: number, y: number) => `M${middle - half} ${edge} L${middle} ${y} L${middle + half} ${edge}`;
+    return <path d={`${cut(2, 11)} ${cut(38, 29)}`} fill="none" stroke="var(--ink)" strokeWidth={1.4} strokeLinejoin="round" />;
 }

@@ -4,8 +4,10 @@ import { TuningChoice } from '../bench/tunings/TuningChoice';
 import type { SetDocument } from '../generated/formats';
 import { fixed } from '../units/figures';
 import { fieldClass } from '../ui/classes';
+import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
+import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
 import { SOURCES, type Source } from '../devices/own';
@@ -65,6 +67,7 @@ export function TuneOptions({
     onStandsIn,
 }: Props) {
     const [choosing, setChoosing] = useState(false);
+    const [open, setOpen] = useState(false);
     const present = designed.tunings[tuning];
     const borrowed = tunings.length !== kept.length || tunings[tuning]?.name !== kept[tuning];
     const visit = (query: Record<string, string>) =>
@@ -101,56 +104,6 @@ export function TuneOptions({
                     <Select value={source} choices={SOURCES} onChange={onSource} />
                 </Field>
             </div>
-            <div className="w-44">
-                <Field label="Order">
-                    <Select
-                        value={values.orderBy}
-                        choices={orders}
-                        onChange={(orderBy) => onChange({ orderBy })}
-                        disabled={busy}
-                    />
-                </Field>
-            </div>
-            {source === 'practice' ? (
-                <div className="w-28">
-                    <Field label="Instrument no.">
-                        <input
-                            type="number"
-                            min={1}
-                            className={fieldClass}
-                            value={values.seed}
-                            onChange={(event) => {
-                                onChange({ seed: Math.max(1, Math.round(Number(event.target.value)) || 1) });
-                            }}
-                        />
-                    </Field>
-                </div>
-            ) : (
-                <div className="w-40">
-                    <Field label="This tuner is off by, cents">
-                        <input
-                            className={fieldClass}
-                            value={values.offset}
-                            onChange={(event) => onChange({ offset: event.target.value })}
-                        />
-                    </Field>
-                </div>
-            )}
-            <div className="w-24">
-                <Field label="A4, Hz">
-                    <TypedInput
-                        className={fieldClass}
-                        shown={fixed(values.a4, 1)}
-                        disabled={busy}
-                        onTake={(typed) => {
-                            const hz = readHertz(typed);
-                            if (hz !== null && hz >= LEAST_A4 && hz <= MOST_A4) {
-                                onChange({ a4: hz });
-                            }
-                        }}
-                    />
-                </Field>
-            </div>
             {source !== 'practice' && tunings.length > 1 && (
                 <div className="w-52">
                     <Field label="It stands in">
@@ -185,14 +138,71 @@ export function TuneOptions({
                     </Field>
                 </div>
             )}
-            <label className="flex h-9 items-center gap-2">
-                <input
-                    type="checkbox"
-                    checked={values.ceiling}
-                    onChange={(event) => onChange({ ceiling: event.target.checked })}
-                />
-                never more than a semitone above
-            </label>
+            <Button look="quiet" aria-expanded={open} className="h-9" onClick={() => setOpen(!open)}>
+                Options <Glyph sign={open ? 'up' : 'down'} />
+            </Button>
+            {open && (
+                <div className="flex basis-full flex-wrap items-end gap-x-5 gap-y-3">
+                    <div className="w-44">
+                        <Field label="Order">
+                            <Select
+                                value={values.orderBy}
+                                choices={orders}
+                                onChange={(orderBy) => onChange({ orderBy })}
+                                disabled={busy}
+                            />
+                        </Field>
+                    </div>
+                    {source === 'practice' ? (
+                        <div className="w-28">
+                            <Field label="Instrument no.">
+                                <input
+                                    type="number"
+                                    min={1}
+                                    className={fieldClass}
+                                    value={values.seed}
+                                    onChange={(event) => {
+                                        onChange({ seed: Math.max(1, Math.round(Number(event.target.value)) || 1) });
+                                    }}
+                                />
+                            </Field>
+                        </div>
+                    ) : (
+                        <div className="w-40">
+                            <Field label="This tuner is off by, cents">
+                                <input
+                                    className={fieldClass}
+                                    value={values.offset}
+                                    onChange={(event) => onChange({ offset: event.target.value })}
+                                />
+                            </Field>
+                        </div>
+                    )}
+                    <div className="w-24">
+                        <Field label="A4, Hz">
+                            <TypedInput
+                                className={fieldClass}
+                                shown={fixed(values.a4, 1)}
+                                disabled={busy}
+                                onTake={(typed) => {
+                                    const hz = readHertz(typed);
+                                    if (hz !== null && hz >= LEAST_A4 && hz <= MOST_A4) {
+                                        onChange({ a4: hz });
+                                    }
+                                }}
+                            />
+                        </Field>
+                    </div>
+                    <label className="flex h-9 items-center gap-2">
+                        <input
+                            type="checkbox"
+                            checked={values.ceiling}
+                            onChange={(event) => onChange({ ceiling: event.target.checked })}
+                        />
+                        never more than a semitone above
+                    </label>
+                </div>
+            )}
             <Dialog
                 open={choosing}
                 onOpenChange={setChoosing}

@@ -14,7 +14,6 @@ import { fixed } from '../units/figures';
 import { formatGauge, formatGive, useUnits } from '../units/units';
 import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
-import { Field } from '../ui/Field';
 import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
@@ -260,6 +259,25 @@ export function Tuning({
             });
             toast(`Kept with ${set.instrument}: rounds land nearer from now on.`);
         });
+    const typedField = (at: number) => {
+        const string = strings[at - 1];
+        return (
+            string !== undefined && (
+                <TypedInput
+                    className={`${fieldClass} text-right text-lg`}
+                    aria-label={`${at}, ${pitchLabel(string.pitch)}`}
+                    placeholder="−12 or 81.6 Hz"
+                    shown={shownCents(present[at - 1] ?? null)}
+                    onTake={(typed) => {
+                        const cents = typedCents(typed, string.hz);
+                        if (cents !== null) {
+                            hear(at, cents - off);
+                        }
+                    }}
+                />
+            )
+        );
+    };
     return (
         <div className="min-w-0">
             <TuneOptions
@@ -317,10 +335,11 @@ export function Tuning({
                     current={position}
                     tolerance={TOLERANCE}
                     onChoose={(chosen) => go({ do: 'choose', at: order.indexOf(chosen) })}
+                    {...(source === 'typed' && round === null ? { field: typedField } : {})}
                 />
                 <p className="mt-2 text-sm text-ink-soft">
-                    Filled: where it is. Shaded: within {TOLERANCE} cents of its pitch. Triangle: where to leave it in this round,
-                    so that the strings still to come pull it to its pitch.
+                    Filled: where it is. Between the notches: in tune, within {TOLERANCE} cents. Triangle: where to leave it in
+                    this round, so that the strings still to come pull it to its pitch.
                     {may.length > 0 && ' Bar: where this round may leave it, at the furthest.'} Grey: earlier rounds.
                 </p>
             </div>
@@ -358,25 +377,6 @@ export function Tuning({
                         </span>
                     )}
                 </fieldset>
-            )}
-            {source === 'typed' && round === null && (
-                <div className="mt-4 grid max-w-3xl grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-3">
-                    {strings.map((string) => (
-                        <Field key={string.position} label={`${string.position}, ${pitchLabel(string.pitch)}`}>
-                            <TypedInput
-                                className={`${fieldClass} text-lg`}
-                                placeholder="−12 or 81.6 Hz"
-                                shown={shownCents(present[string.position - 1] ?? null)}
-                                onTake={(typed) => {
-                                    const cents = typedCents(typed, string.hz);
-                                    if (cents !== null) {
-                                        hear(string.position, cents - off);
-                                    }
-                                }}
-                            />
-                        </Field>
-                    ))}
-                </div>
             )}
             <section aria-label="This round" className="mt-5 border-t border-ink pt-4">
                 {round === null ? (

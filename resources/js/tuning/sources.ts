@@ -1,6 +1,8 @@
-import { useOwnTools, type Source } from '../devices/own';
+import { SOURCES, useOwnTools, type Source } from '../devices/own';
 
-/** By what strings are heard at first: a simulated instrument where one came to practise, else what this device is said to have. */
+/** By what strings are heard at first: as one came, be it to practise; else by what this device is said to have. */
 export function firstSource(): Source {
-    return new URLSearchParams(window.location.search).has('practice') ? 'practice' : useOwnTools.getState().source;
+    const asked = new URLSearchParams(window.location.search);
+    const by = SOURCES.find(({ value }) => value === asked.get('by'))?.value;
+    return asked.has('practice') ? 'practice' : (by ?? useOwnTools.getState().source);
 }

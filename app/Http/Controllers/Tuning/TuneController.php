@@ -16,6 +16,7 @@ use App\Models\JobStatus;
 use App\Models\StringSet;
 use App\Tuning\KeptSaddles;
 use App\Tuning\LearnedSetbacks;
+use App\Tuning\WhatIsTuned;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -35,6 +36,12 @@ use Lira\Pitch\Tuning;
 final readonly class TuneController
 {
     public function __construct(private StoredSets $sets, private StoredInstruments $instruments, private KeptSaddles $saddles, private Jobs $jobs) {}
+
+    /** Which instrument is tuned, and with what on it. */
+    public function door(WhatIsTuned $tuned): Response
+    {
+        return Inertia::render('tuning/TuneDoorPage', ['instruments' => $tuned->all()]);
+    }
 
     /** A page of its own; as JSON what a job's step knows. */
     public function show(Request $request, StringSet $set): Response|JsonResponse

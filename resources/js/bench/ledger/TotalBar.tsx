@@ -25,13 +25,14 @@ export function TotalBar({ evaluation, current, refused }: Props) {
     return (
         <section
             aria-label="Whole instrument"
+            data-foot
             aria-busy={!current && refused === null}
-            className="sticky bottom-0 z-20 -mx-4 mt-1.5 flex min-h-12 flex-wrap items-center gap-x-6 gap-y-0.5 border-t-2 border-ink/70 bg-paper px-7 py-1 sm:-mx-7 sm:px-10"
+            className="sticky bottom-0 -mx-4 mt-1.5 flex min-h-12 flex-wrap items-center gap-x-6 gap-y-0.5 border-t-2 border-ink/70 bg-paper px-7 py-1 sm:-mx-7 sm:px-10"
         >
-            <p aria-live="polite" className="flex flex-wrap items-baseline gap-x-2.5">
-                <span className="font-bold">
+            <div aria-live="polite" className="flex flex-wrap items-baseline gap-x-2.5">
+                <h2 className="font-bold">
                     <Explained word="total">Whole instrument</Explained>
-                </span>{' '}
+                </h2>
                 <span className="text-[1.6rem] leading-none font-bold" data-figure="total">
                     {formatTension(total.tension_n, total.low_n, total.high_n, units)}
                 </span>
@@ -43,7 +44,7 @@ export function TotalBar({ evaluation, current, refused }: Props) {
                         ? `${formatShare(total.change.share)} on ${formatTension(total.change.baseline_n, total.low_n, total.high_n, units)}`
                         : 'nothing to compare with yet'}
                 </span>
-            </p>
+            </div>
             <Gravest findings={evaluation.findings} />
         </section>
     );

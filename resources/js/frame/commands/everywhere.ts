@@ -21,6 +21,7 @@ const PLACES: [group: string, name: string, address: string, also: string][] = [
     ['Go to', 'Suppliers’ lists', '/strings/suppliers', 'shop price import csv catalogue packaged sets'],
     ['Go to', 'Measured strings', '/strings/measured', 'weigh scale calliper sample density caliper'],
     ['Go to', 'Jobs', '/jobs', 'work bench promised open finished setup settle'],
+    ['Go to', 'Tune or intonate an instrument', '/tune', 'tuner microphone pitch intonation saddle practise practice ear cents'],
     ['Go to', 'Log: what is due', '/log', 'week reminder change calendar subscribe ics late'],
     ['Go to', 'Shows', '/log/shows', 'gigs concerts calendar dates tour stage'],
     ['Go to', 'How long strings last', '/log/life', 'life hours wear worn survival break statistics'],
