@@ -30,6 +30,14 @@ export async function setClock(context: BrowserContext, offMs = 0): Promise<void
             }
         } as unknown as DateConstructor;
     }, aheadMs + offMs);
+    // What is shown to who comes for the first time was read, but for the test of it.
+    await context.addInitScript(() => {
+        try {
+            localStorage.setItem('lira.first-visit', localStorage.getItem('lira.first-visit') ?? 'read');
+        } catch {
+            // A page that keeps nothing.
+        }
+    });
 }
 
 /** Every test fails on a console error or an uncaught exception, unless it says which it provokes. */

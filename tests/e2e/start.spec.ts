@@ -429,3 +429,18 @@ test('a word says what it means where it stands, by key as by pointer, and all o
     await expect(page.getByText('What the strings leave the headstock over')).toHaveCount(0);
     await expectAccessible(page);
 });
+
+test('who comes for the first time is shown three things, once', async ({ page }) => {
+    await page.goto('/bench');
+    await expect(page.getByRole('region', { name: 'Here for the first time' })).toHaveCount(0);
+    await page.evaluate(() => localStorage.setItem('lira.first-visit', 'new'));
+    await page.reload();
+    const shown = page.getByRole('region', { name: 'Here for the first time' });
+    await expect(shown.getByRole('listitem')).toHaveCount(3);
+    await expectAccessible(page);
+    await shown.getByRole('button', { name: 'Got it' }).click();
+    await expect(shown).toHaveCount(0);
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toBeVisible();
+    await expect(shown).toHaveCount(0);
+});

@@ -65,7 +65,7 @@ test('the line is copied, shared as text, and follows every step of a gauge', as
     await expect(toast(page, 'The line of gauges is copied.')).toBeVisible();
     expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('11 14.5 19 29w 40w 52w');
     await page.evaluate(() => Object.defineProperty(navigator, 'share', { value: undefined, configurable: true }));
-    await along(page).getByRole('button', { name: 'Share…' }).click();
+    await page.getByRole('button', { name: 'Share…' }).click();
     await page.getByRole('dialog').getByRole('button', { name: 'As text' }).click();
     // Behind the dialog the region of notifications is out of reach; what it says is read out beside it.
     await expect(page.getByText(/copied as text/).first()).toBeVisible();

@@ -113,6 +113,11 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     </MenuItem>
                     <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
                     <MenuLine />
+                    <MenuItem keys="J" onSelect={actions.beginJob}>
+                        Put it on: begin a job…
+                    </MenuItem>
+                    <MenuItem onSelect={actions.buy}>Order its strings…</MenuItem>
+                    <MenuItem onSelect={actions.tune}>Tune it…</MenuItem>
                     <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
                     <MenuItem onSelect={actions.practiseTuning}>Practise tuning it…</MenuItem>
                     <MenuItem onSelect={actions.practiseIntonation}>Practise intonating it…</MenuItem>

@@ -20,6 +20,7 @@ import { Lane } from './lanes/Lane';
 import { LANE_COLUMNS } from './lanes/laneColumns';
 import { Ledger } from './ledger/Ledger';
 import { TotalBar } from './ledger/TotalBar';
+import { FirstVisit } from './FirstVisit';
 import { PoolMenu } from './pools/PoolMenu';
 import type { Version } from './versions/version';
 import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
@@ -34,6 +35,7 @@ import { showsMayBreak, shownZones, ZoneHatchings } from './lanes/zones';
 import { askedPanel, type Panel } from './panels';
 import { useHearing } from './sound/useHearing';
 import { useRetune } from './tunings/useRetune';
+import { useAhead } from './design/useAhead';
 import { useEvaluation } from './design/useEvaluation';
 import { useLeaveSaved } from './saving/useLeaveSaved';
 import { useSavingNotice } from './saving/useSavingNotice';
@@ -137,6 +139,7 @@ function Bench({
     const gesture = useBench((state) => state.gesture);
     const select = useBench((state) => state.select);
     const { evaluation, current, refused } = useEvaluation(document, first);
+    useAhead(evaluation, current);
     const saveState = useStore(saver.state);
     const [panel, setPanel] = useState<Panel | null>(askedPanel);
     const [versions, setVersions] = useState(firstVersions);
@@ -200,6 +203,7 @@ function Bench({
                 />
                 <TakeAlong show={setPanel} actions={actions} />
                 <TuningTabs refused={refused} retune={retune} show={setPanel} />
+                <FirstVisit />
                 <ZoneHatchings />
                 <div className="relative mt-1 flex-1">
                     <div className={clsx(LANE_COLUMNS, 'max-sm:block')}>

@@ -9,6 +9,7 @@ import { useProvided } from '../frame/commands/provided';
 import { ask } from '../server/api';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
+import { pageOf, Pages } from '../ui/Pages';
 import { PageTitle } from '../ui/PageTitle';
 import { headsOf, sorted } from '../ui/Sorted';
 import { tellFailure, toast } from '../ui/toasts';
@@ -30,8 +31,14 @@ const bringBackOne = (id: number) => ask(`/sets/${id}/unarchive`, { method: 'POS
 
 /** Every set there is, or every one that was put away. */
 export default function SetsPage({ sets, away, putAway }: Props) {
-    const [{ for: words, instrument, order }, look] = useAddress({ for: '', instrument: '', order: '-changed' });
+    const [{ for: words, instrument, order, page: asked }, look] = useAddress({
+        for: '',
+        instrument: '',
+        order: '-changed',
+        page: '1',
+    });
     const found = useMemo(() => sorted(matchingSets(sets, words, instrument), order, SET_KEYS), [sets, words, instrument, order]);
+    const { rows, page, pages } = pageOf(found, Number(asked));
     const [sharing, setSharing] = useState<Summary | null>(null);
     const [marked, setMarked] = useState<ReadonlySet<number>>(new Set());
     const ticked = found.filter(({ id }) => marked.has(id));
@@ -66,7 +73,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
         );
     const bringSomeBack = (some: Summary[]) =>
         void each(some, bringBackOne).then(() => toast(`${called(some)} brought back.`), tellFailure);
-    const head = headsOf(order, (next) => look({ order: next }));
+    const head = headsOf(order, (next) => look({ order: next, page: '1' }));
     useProvided({
         commands: [
             {
@@ -84,7 +91,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                 group: 'Sets',
                 name: 'Show every set',
                 disabled: words === '' && instrument === '',
-                run: () => look({ for: '', instrument: '' }),
+                run: () => look({ for: '', instrument: '', page: '1' }),
             },
         ],
         busy: false,
@@ -100,7 +107,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                         label="Find a set"
                         by="Find by name, instrument or tuning"
                         words={words}
-                        onWords={(next) => look({ for: next }, true)}
+                        onWords={(next) => look({ for: next, page: '1' }, true)}
                     />
                     <ImportButton label="Set document to import" onFile={bringIn} />
                     <Link href="/start" className={buttonClass.strong}>
@@ -170,7 +177,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                 </tr>
                             </thead>
                             <tbody>
-                                {found.map((set) => (
+                                {rows.map((set) => (
                                     <SetRow
                                         key={set.id}
                                         set={set}
@@ -184,6 +191,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                 ))}
                             </tbody>
                         </table>
+                        <Pages page={page} pages={pages} onPage={(next) => look({ page: String(next) })} />
                     </>
                 )}
                 {(sets.length > 0 || away) && found.length === 0 && (
@@ -196,7 +204,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                         <button
                             type="button"
                             className="min-h-target text-accent underline"
-                            onClick={() => look({ for: '', instrument: '' })}
+                            onClick={() => look({ for: '', instrument: '', page: '1' })}
                         >
                             {of === undefined ? `Show all ${sets.length}` : `Only those on ${of}; show all ${sets.length}`}
                         </button>

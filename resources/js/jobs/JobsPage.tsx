@@ -1,9 +1,10 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import type { JobRow } from '../generated/views';
 import { buttonClass } from '../ui/classes';
 import { FindField } from '../ui/FindField';
+import { Glyph } from '../ui/Glyph';
 import { matches } from '../ui/matches';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
@@ -54,6 +55,9 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
         }
     }, [jobs]);
     const [{ for: words }, look] = useAddress({ for: '' });
+    const [unfolded, setUnfolded] = useState(false);
+    // What is sought is shown wherever it is; so is what there is, where nothing else is.
+    const finished = unfolded || words !== '' || jobs.every(({ status }) => status !== 'open');
     const sorted = byNextHand(
         jobs.filter((row) => matches([row.instrument, row.name, row.owner, row.bench, REASONS[row.reason]].join(' '), words)),
         now,
@@ -90,9 +94,22 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
                     return (
                         (rows.length > 0 || (empty !== null && words === '')) && (
                             <section key={want} aria-label={title} className="mt-6">
-                                <h2 className="text-lg font-bold">{title}</h2>
+                                <h2 className="text-lg font-bold">
+                                    {want === 'over' ? (
+                                        <button
+                                            type="button"
+                                            aria-expanded={finished}
+                                            className="inline-flex min-h-target items-center gap-2 rounded-mark hover:bg-accent-wash"
+                                            onClick={() => setUnfolded(!unfolded)}
+                                        >
+                                            {title} ({rows.length}) <Glyph sign={finished ? 'up' : 'down'} />
+                                        </button>
+                                    ) : (
+                                        title
+                                    )}
+                                </h2>
                                 {rows.length === 0 && <p className="text-ink-soft">{empty}</p>}
-                                <ul className="mt-1 border-t border-rule">
+                                <ul hidden={want === 'over' && !finished} className="mt-1 border-t border-rule">
                                     {rows.map((row) => (
                                         <Row key={row.id} row={row} now={now} />
                                     ))}

@@ -133,7 +133,10 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                         </svg>
                         <span className="text-right leading-tight">
                             {field?.(string.position)}
-                            <span className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}>
+                            <span
+                                hidden={field !== undefined && cents === null}
+                                className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}
+                            >
                                 {cents === null ? 'not heard yet' : isIn(cents) ? 'in tune' : `now ${centsWords(cents)}`}
                             </span>
                             {cents !== null && isIn(cents) && (

@@ -42,8 +42,8 @@ export default function TuneDoorPage({ instruments }: { instruments: Tunable[] }
                 </p>
             )}
             <ul aria-label="Instruments to tune" className="mt-4">
-                {found.slice(0, SHOWN).map((each) => (
-                    <Row key={each.id} instrument={each} />
+                {found.slice(0, SHOWN).map((each, index) => (
+                    <Row key={each.id} instrument={each} first={index === 0} />
                 ))}
             </ul>
             {found.length > SHOWN && (
@@ -55,7 +55,8 @@ export default function TuneDoorPage({ instruments }: { instruments: Tunable[] }
     );
 }
 
-function Row({ instrument: { name, owner, set, set_name: setName, known } }: { instrument: Tunable }) {
+/** @param first whether it is the likeliest, which one press begins */
+function Row({ instrument: { name, owner, set, set_name: setName, known }, first }: { instrument: Tunable; first: boolean }) {
     const at = (what: string) => `/sets/${set}/${what}`;
     return (
         <li className="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-rule py-2 first:border-t">
@@ -67,7 +68,11 @@ function Row({ instrument: { name, owner, set, set_name: setName, known } }: { i
                     {setName}
                 </span>
             </span>
-            <Link href={at('tune?by=microphone')} aria-label={`Tune ${name} by the microphone`} className={buttonClass.strong}>
+            <Link
+                href={at('tune?by=microphone')}
+                aria-label={`Tune ${name} by the microphone`}
+                className={first ? buttonClass.strong : buttonClass.plain}
+            >
                 Listen and tune
             </Link>
             <Link href={at('tune?by=typed')} aria-label={`Tune ${name} by another tuner`} className={buttonClass.plain}>

@@ -16,6 +16,8 @@ interface Answer {
 }
 
 const inTurn = oneAtATime();
+/** What nobody waits for yet has a row of its own: it holds up nobody who does. */
+const aheadInTurn = oneAtATime();
 
 const asking = (document: SetDocument, joined: Joined, extent: 'gauges' | 'lean' = 'lean') =>
     question(document, joined, document.target === undefined ? {} : { target: document.target }, extent);
@@ -24,12 +26,12 @@ const asking = (document: SetDocument, joined: Joined, extent: 'gauges' | 'lean'
 function createQuestions(document: SetDocument, first: Evaluation, joined: Joined) {
     const firstAsked = asking(document, joined);
     let known = { pool: poolQuestion(document), evaluation: first };
-    return (design: SetDocument) => {
+    return (design: SetDocument, ahead = false) => {
         const asked = asking(design, joined);
         return queryOptions({
             queryKey: ['evaluation', asked],
             queryFn: ({ signal }) =>
-                inTurn(async () => {
+                (ahead ? aheadInTurn : inTurn)(async () => {
                     // The pool is asked for when its gauges would pull otherwise than as last answered.
                     const pool = poolQuestion(design);
                     const body = known.pool === pool ? asked : asking(design, joined, 'gauges');

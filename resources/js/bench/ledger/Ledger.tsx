@@ -56,9 +56,10 @@ export function Ledger({ set, evaluation, refused, onIt, show }: Props) {
                     <dd className="text-right">{side(total.bass_side_n)}</dd>
                 </dl>
                 <p className="mt-2 text-sm">
+                    <span className="max-lg:hidden">{instrument.name}</span>
                     <Link
                         href={`/instruments/${set.instrumentId}`}
-                        className="inline-block min-h-target text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
+                        className="inline-block min-h-target text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent lg:hidden"
                     >
                         {instrument.name}
                     </Link>

@@ -27,7 +27,7 @@ export function TotalBar({ evaluation, current, refused }: Props) {
             aria-label="Whole instrument"
             data-foot
             aria-busy={!current && refused === null}
-            className="sticky bottom-0 -mx-4 mt-1.5 flex min-h-12 flex-wrap items-center gap-x-6 gap-y-0.5 border-t-2 border-ink/70 bg-paper px-7 py-1 sm:-mx-7 sm:px-10"
+            className="sticky bottom-0 -mx-4 mt-1.5 flex min-h-12 flex-wrap items-center gap-x-6 gap-y-0.5 border-t-2 border-ink/70 bg-paper px-7 py-1 sm:-mx-7 sm:px-10 [&_button]:min-h-target"
         >
             <div aria-live="polite" className="flex flex-wrap items-baseline gap-x-2.5">
                 <h2 className="font-bold">

@@ -69,7 +69,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                     <h2 className="text-lg font-bold">
                         String {selected}, {pitchLabel(at.pitch)}
                     </h2>
-                    <p aria-live="polite" className="mt-0.5">
+                    <p className="mt-0.5">
                         <span className="text-[1.6rem] leading-tight font-bold">
                             {formatTension(at.tension_n, at.tension_low_n, at.tension_high_n, units)}
                         </span>{' '}

@@ -222,9 +222,9 @@ function Found({ heading, typed, found, onDone }: FoundProps) {
         <List.Group heading={heading}>
             {found.map(({ name, address }) => (
                 <List.Item
-                    // By what is typed too: the list takes no notice of other words of one that stays.
-                    key={`${address} ${typed}`}
-                    value={`${name} ${address}`}
+                    key={address}
+                    // With what is typed: the list takes no notice of other words of one that stays what it was.
+                    value={`${name} ${address} ${typed}`}
                     keywords={[typed, heading]}
                     onSelect={() => onDone(() => router.visit(address))}
                     className={itemClass}
