@@ -14,6 +14,7 @@ final class Places
         '/instruments' => 'Instruments',
         '/strings' => 'Strings',
         '/jobs' => 'Jobs',
+        '/tune' => 'Tune',
         '/log' => 'Log',
         '/workshop' => 'Workshop',
     ];

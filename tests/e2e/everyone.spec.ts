@@ -130,6 +130,7 @@ const VIEWS: Record<string, View> = {
             'a spare': click('Take a spare'),
         },
     },
+    'The door of tuning': { at: '/tune' },
     Tuning: {
         at: async (page) => {
             await openSet(page, 'Curlew, D standard');

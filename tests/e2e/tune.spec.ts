@@ -283,3 +283,27 @@ test('a loose bridge gets one place and one slant, and what was done stands ther
     await expect(page.getByText(/is for a qualified repairer/)).toBeVisible();
     await expect(page.getByRole('button', { name: 'Moved: read them again' })).toBeHidden();
 });
+
+test('the front door leads from an instrument to its tuning, its saddles and practice', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Tune' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tune');
+    await page.getByRole('searchbox', { name: 'Find an instrument' }).fill('curlew');
+    const rows = page.getByRole('list', { name: 'Instruments to tune' }).getByRole('listitem');
+    await expect(rows).toHaveCount(1);
+    await expect(rows).toContainText('on it: Curlew, E standard');
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Tune Curlew by another tuner' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tune Curlew');
+    await expect(page.getByRole('combobox', { name: 'Heard by' })).toHaveText('another tuner, typed');
+    // What another tuner shows is typed in the lanes.
+    const first = page.getByRole('group', { name: /^String 1, E4/ });
+    await first.getByRole('textbox').fill('+1');
+    await page.keyboard.press('Enter');
+    await expect(first).toContainText('in tune');
+    await expect(first).toHaveAccessibleName('String 1, E4: +1 cents, in tune');
+    await expectAccessible(page);
+    await page.goBack();
+    await page.getByRole('link', { name: 'Practise on Curlew' }).click();
+    await expect(page.getByRole('combobox', { name: 'Heard by' })).toHaveText('a simulated instrument');
+});
