@@ -9,6 +9,8 @@ const STEPS = 200;
 /** So many steps up before as many down, at another pitch. */
 const RUN = 50;
 const DRAG_MOVES = 240;
+const RESTED = 60;
+const REST_MS = 500;
 const plain = Array.from({ length: 40 }, (_, index) => Number((0.006 + index * 0.0005).toFixed(4)));
 const wound = Array.from({ length: 80 }, (_, index) => Number((0.016 + index * 0.001).toFixed(3)));
 const list = [
@@ -125,6 +127,39 @@ await withServer(8929, async (base) => {
     console.log(`Key to painted figures: median ${median.toFixed(1)} ms, p95 ${p95.toFixed(1)} ms over ${STEPS} steps`);
     console.log(
         `Of that the request: median ${served.median.toFixed(1)} ms, p95 ${served.p95.toFixed(1)} ms; ${ticks} ticks drawn`,
+    );
+
+    // As somebody who looks before the next step: what comes next may be asked for meanwhile.
+    const rested = [];
+    for (let count = 0; count < RESTED; count++) {
+        const position = (count % 6) + 1;
+        await mark(position).focus();
+        await page.waitForTimeout(REST_MS);
+        await page.evaluate((at) => {
+            const slider = document.querySelector(`[data-lane="${at}"] [role="slider"]`);
+            const ledger = document.querySelector('section[aria-label="Whole instrument"]');
+            const before = slider.getAttribute('aria-valuetext');
+            window.stepped = new Promise((done) => {
+                window.addEventListener(
+                    'keydown',
+                    () => {
+                        const began = performance.now();
+                        const look = () =>
+                            slider.getAttribute('aria-valuetext') !== before && ledger.getAttribute('aria-busy') === 'false'
+                                ? setTimeout(() => done(performance.now() - began))
+                                : requestAnimationFrame(look);
+                        requestAnimationFrame(look);
+                    },
+                    { capture: true, once: true },
+                );
+            });
+        }, position);
+        await page.keyboard.press(count < RESTED / 2 ? 'ArrowRight' : 'ArrowLeft');
+        rested.push(await page.evaluate(() => window.stepped));
+    }
+    const after = spread(rested);
+    console.log(
+        `After a rest of ${REST_MS} ms: median ${after.median.toFixed(1)} ms, p95 ${after.p95.toFixed(1)} ms over ${RESTED} steps`,
     );
 
     const { asked, answered } = await page.evaluate(() => window.flight);

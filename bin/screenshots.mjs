@@ -186,6 +186,8 @@ await withServer(8937, async (base) => {
     const browser = await chromium.launch(chromiumOptions);
     for (const [file, address, prepare, width, height, colorScheme] of views) {
         const page = await browser.newPage({ viewport: { width, height }, colorScheme, reducedMotion: 'reduce' });
+        // As for somebody who was here before.
+        await page.addInitScript(() => localStorage.setItem('lira.first-visit', 'read'));
         await page.goto(base + address);
         await page.locator('h1').first().waitFor();
         await prepare?.(page);

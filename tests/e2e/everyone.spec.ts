@@ -82,6 +82,7 @@ const VIEWS: Record<string, View> = {
     Instrument: {
         at: instrument('Ketch'),
         sides: {
+            'what was measured': click('Measure', 'tab'),
             'a set tried on': click('Try a set on', 'tab'),
             reach: click('How low, how high', 'tab'),
             log: click('Log', 'tab'),

@@ -9,7 +9,7 @@ import { useBench, useBenchActions } from './design/benchStore';
 import * as edits from './design/edits';
 import { openCommands } from '../frame/commands/Commands';
 import { Doors } from './Doors';
-import { scaleWords } from './scaleWords';
+import { scaleWords } from '../units/scaleWords';
 import type { SetActions } from './commands/useSetActions';
 import type { ShowPanel } from './panels';
 import type { SavedSet, SaveState } from './saving/saver';

@@ -19,6 +19,7 @@ import { useAddress } from '../ui/useAddress';
 import { useInstrumentDraft } from './draft';
 import { OnItNow } from './OnItNow';
 import { InstrumentLog } from '../log/InstrumentLog';
+import { InstrumentSummary } from './InstrumentSummary';
 import { MeasureFields, sectionId } from './measures/MeasureFields';
 import type { Usual } from './measures/measures';
 import { Photographs, type Photograph } from './photographs/Photographs';
@@ -50,16 +51,17 @@ interface Props {
     open: Named[];
 }
 
-const VIEWS = { measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', log: 'Log' };
+const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', log: 'Log' };
 type View = keyof typeof VIEWS;
-const { log: _, ...VIEWS_BEFORE_KEPT } = VIEWS;
+const { log: _, summary: __, ...VIEWS_BEFORE_KEPT } = VIEWS;
 
 /** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
 export default function InstrumentPage({ instrument, kinds, sets, photographs, life, onIt, open }: Props) {
     const draft = useInstrumentDraft(instrument, kinds);
     const tried = useTried(sets, draft.document, draft.count, draft.usable);
-    const [looked, look] = useAddress({ view: 'measure' });
-    const view: View = Object.keys(VIEWS).includes(looked.view) ? (looked.view as View) : 'measure';
+    const first: View = instrument === null ? 'measure' : 'summary';
+    const [looked, look] = useAddress<{ view: string }>({ view: first });
+    const view: View = Object.keys(VIEWS).includes(looked.view) ? (looked.view as View) : first;
     const [devices, setDevices] = useState(false);
     const [refused, setRefused] = useState<Refused | null>(null);
     const [busy, setBusy] = useState(false);
@@ -147,15 +149,8 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                         </Button>
                     )}
                 </TitleLine>
-                {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
-                <Tabs.Content
-                    value="measure"
-                    forceMount
-                    hidden={view !== 'measure'}
-                    tabIndex={-1}
-                    className="flex-1 py-5 outline-none"
-                >
-                    {instrument !== null && (
+                {instrument !== null && (
+                    <Tabs.Content value="summary" tabIndex={-1} className="flex-1 py-5 outline-none">
                         <OnItNow
                             instrument={instrument.id}
                             onIt={onIt}
@@ -164,7 +159,17 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                             sets={sets.length}
                             dueOn={life?.families[0]?.due_on ?? null}
                         />
-                    )}
+                        <InstrumentSummary draft={draft} kind={label} onMeasure={measure} onChange={() => show('measure')} />
+                    </Tabs.Content>
+                )}
+                {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
+                <Tabs.Content
+                    value="measure"
+                    forceMount
+                    hidden={view !== 'measure'}
+                    tabIndex={-1}
+                    className="flex-1 py-5 outline-none"
+                >
                     <form
                         id="instrument"
                         onSubmit={(event) => void save(event)}
@@ -272,7 +277,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                     </Tabs.Content>
                 )}
                 <div
-                    hidden={view === 'log' && !draft.unsaved}
+                    hidden={(view === 'log' || view === 'summary') && !draft.unsaved}
                     className="sticky bottom-0 z-10 border-t border-rule bg-paper py-3"
                 >
                     {refused?.status === 409 && instrument !== null ? (

@@ -11,7 +11,7 @@ import * as edits from '../design/edits';
 import { inTuning } from '../lanes/gauges';
 import type { ShowPanel } from '../panels';
 import type { SavedSet } from '../saving/saver';
-import { scaleWords } from '../scaleWords';
+import { scaleWords } from '../../units/scaleWords';
 import { Findings } from './Findings';
 
 interface Props {

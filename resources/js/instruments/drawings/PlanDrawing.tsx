@@ -99,7 +99,13 @@ function Plan({ fit, position, onPosition, width }: Props & { width: number }) {
 function TwelfthFret({ fit, view }: { fit: DrawnFit; view: View }) {
     const end = fit.neck.frets_mm[11]?.[0];
     return end === undefined ? null : (
-        <text x={view.x(end[0] ?? 0)} y={view.y(end[1] ?? 0) + 14} textAnchor="middle" fontSize="0.857rem" fill="var(--ink-faint)">
+        <text
+            x={view.x(end[0] ?? 0)}
+            y={view.y(end[1] ?? 0) + 14}
+            textAnchor="middle"
+            fontSize="0.857rem"
+            fill="var(--ink-faint)"
+        >
             12
         </text>
     );

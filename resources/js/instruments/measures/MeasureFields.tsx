@@ -1,12 +1,13 @@
 import { Explained } from '../../ui/Explained';
 import type { ReactNode } from 'react';
 import type { StringTree } from '../../generated/formats';
-import { formatLength, useUnits, type Units } from '../../units/units';
+import { useUnits } from '../../units/units';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { CHOICES, GROUPS, type Choice, type Group, type Measure, type MeasureDraft, type Usual } from './measures';
 import { onWedgeEnter } from './wedge';
+import { assumedOf } from './known';
 import { MeasureDrawing } from './MeasureDrawing';
 import { TreeFields } from './TreeFields';
 
@@ -143,10 +144,6 @@ function MeasureGroup({ group, draft, strings, usual, onChange, error, children 
 /** Where a group stands on the page. */
 export const sectionId = (group: string) => `measure-${group.toLowerCase().replaceAll(' ', '-')}`;
 
-function assumedWords(assumed: string, quantity: Measure['quantity'], units: Units): string {
-    return quantity === 'length' ? formatLength(Number(assumed), units) : assumed;
-}
-
 interface FieldProps {
     measure: Measure;
     typed: string;
@@ -159,7 +156,7 @@ interface FieldProps {
 function MeasureField({ measure, typed, strings, usual, onChange, error }: FieldProps) {
     const units = useUnits();
     const { path, label, letter, quantity, each = false } = measure;
-    const assumed = typeof measure.assumed === 'function' ? measure.assumed(usual, strings) : measure.assumed;
+    const assumed = assumedOf(measure, usual, strings, units);
     const unit = {
         length: units.length,
         tension: units.tension,
@@ -171,8 +168,8 @@ function MeasureField({ measure, typed, strings, usual, onChange, error }: Field
     }[quantity];
     const hint = each
         ? 'One for all, or one for each string from string 1'
-        : assumed !== undefined && typed === ''
-          ? `${assumedWords(assumed, quantity, units)} is assumed until it is measured`
+        : assumed !== null && typed === ''
+          ? `${assumed} is assumed until it is measured`
           : quantity === 'counts' && typed === ''
             ? 'Each string stands alone until it is said'
             : undefined;

@@ -115,7 +115,13 @@ function Chart({ string, family, width }: Props & { width: number }) {
                                 stroke="var(--rule-strong)"
                                 strokeOpacity={0.5}
                             />
-                            <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize="0.857rem" fill="var(--ink-soft)">
+                            <text
+                                x={MARGIN.left - 6}
+                                y={y(hertz) + 4}
+                                textAnchor="end"
+                                fontSize="0.857rem"
+                                fill="var(--ink-soft)"
+                            >
                                 {name}
                             </text>
                         </g>
@@ -152,7 +158,14 @@ function Chart({ string, family, width }: Props & { width: number }) {
                             fill="var(--sheet)"
                             stroke={BOUNDS[name.bound].colour}
                         />
-                        <text x={name.x} y={name.y + 4.5} textAnchor="middle" fontSize="0.893rem" fontWeight={600} fill="var(--ink)">
+                        <text
+                            x={name.x}
+                            y={name.y + 4.5}
+                            textAnchor="middle"
+                            fontSize="0.893rem"
+                            fontWeight={600}
+                            fill="var(--ink)"
+                        >
                             {BOUNDS[name.bound].word}
                         </text>
                     </g>

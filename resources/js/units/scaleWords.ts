@@ -1,5 +1,5 @@
 import type { SetDocument } from '../generated/formats';
-import { formatLength, type Units } from '../units/units';
+import { formatLength, type Units } from './units';
 
 /** The scale of an instrument, from string 1 to the last where they differ. */
 export function scaleWords({ scale }: SetDocument['instrument'], units: Units): string {
