@@ -114,7 +114,8 @@ export async function expectPaper(page: Page, address: RegExp, press: () => Prom
 
 /** Opens a demo set from the list, as somebody would. */
 export async function openSet(page: Page, name: string): Promise<void> {
-    await page.goto('/sets');
+    // Other tests make sets: by then it may stand on another page of the list.
+    await page.goto(`/sets?${new URLSearchParams({ for: name }).toString()}`);
     await page.getByRole('link', { name, exact: true }).click();
     await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue(name);
 }
