@@ -303,7 +303,10 @@ test('of two who measure one instrument the later is told, and keeps both', asyn
     await openOwnSet(page, 'On a shared instrument', {
         instrument: { name: 'Wherry, shared', kind: 'electric-guitar', scale: { type: 'single', length_mm: 686 } },
     });
+    const measured = (on: Page) => on.getByRole('tab', { name: 'Measure' }).click();
     await page.getByRole('link', { name: 'Wherry, shared' }).click();
+    await measured(page);
+    await expect(page).toHaveURL(/view=measure/);
     const owner = page.getByRole('textbox', { name: 'Owner or customer' });
     await expect(owner).toHaveValue('');
     const other = await context.newPage();
@@ -319,9 +322,11 @@ test('of two who measure one instrument the later is told, and keeps both', asyn
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Keep mine as a new instrument' }).click();
     await expect(page.getByRole('heading', { name: 'Wherry, shared, mine' })).toBeVisible();
+    await measured(page);
     await expect(owner).toHaveValue('Robin');
     await page.goto('/instruments');
     await page.getByRole('link', { name: 'Wherry, shared', exact: true }).click();
+    await measured(page);
     await expect(owner).toHaveValue('Avery');
 });
 
