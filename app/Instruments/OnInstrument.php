@@ -9,6 +9,7 @@ use App\Models\Fitting;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\JobStatus;
+use Illuminate\Database\Eloquent\Builder;
 use Lira\Job\Event\Finished;
 
 /** What is on an instrument now: what a job put there and none has taken off since. */
@@ -16,9 +17,35 @@ final class OnInstrument
 {
     public function lastJob(int $instrument): ?Job
     {
-        $on = Fitting::query()->where('instrument_id', $instrument)->whereNull('removed_at')->whereNotNull('job_id')->latest('fitted_at')->latest('id')->first();
+        $on = self::ofJobs()->where('instrument_id', $instrument)->latest('fitted_at')->latest('id')->first();
 
         return $on === null ? null : Job::query()->find($on->job_id);
+    }
+
+    /** @return array<int, Job> by the instrument, the one whose strings are on it */
+    public function lastJobs(): array
+    {
+        // Of one instrument's the last stands.
+        $on = [];
+        foreach (self::ofJobs()->oldest('fitted_at')->oldest('id')->get(['instrument_id', 'job_id']) as $fitting) {
+            $on[$fitting->instrument_id] = (int) $fitting->job_id;
+        }
+        $jobs = Job::query()->whereIn('id', $on)->get(['id', 'name', 'set_id', 'finished_at'])->keyBy('id');
+        $last = [];
+        foreach ($on as $instrument => $id) {
+            $job = $jobs->get($id);
+            if ($job !== null) {
+                $last[$instrument] = $job;
+            }
+        }
+
+        return $last;
+    }
+
+    /** @return Builder<Fitting> strings that a job put on and none has taken off since */
+    private static function ofJobs(): Builder
+    {
+        return Fitting::query()->whereNull('removed_at')->whereNotNull('job_id');
     }
 
     /** How it felt when the job was finished; empty where that was not said. */

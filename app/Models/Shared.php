@@ -20,15 +20,4 @@ enum Shared: string
             self::Year => false,
         };
     }
-
-    /** What it is of something. */
-    public function label(): string
-    {
-        return match ($this) {
-            self::Sheet => 'its sheet',
-            self::Fit => 'whether it fits',
-            self::Plan => 'how it is put on',
-            self::Year => 'its year',
-        };
-    }
 }

@@ -8,7 +8,6 @@ use App\Models\Device;
 use App\Models\Invitation;
 use App\Models\Right;
 use App\Network\Views\DeviceView;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 
 /** Who was let in over the network, and may be known by what they show. */
@@ -21,9 +20,6 @@ final readonly class Devices
     public const COOKIE_MINUTES = 60 * 24 * 400;
 
     public const LONGEST_NAME = 80;
-
-    /** When it was last seen is kept this exactly. */
-    private const SEEN_S = 60;
 
     /** Whoever shows what was given to them; null for everybody else, and at the machine's own door. Its row is read with every request. */
     public function behind(Request $request): ?Device
@@ -39,8 +35,8 @@ final readonly class Devices
             is_string($shown) && $shown !== '' => $this->showing($shown, Device::DEVICE),
             default => null,
         };
-        if ($device !== null && ($device->seen_at === null || $device->seen_at->diffInSeconds(now()) >= self::SEEN_S)) {
-            $this->seen($device);
+        if ($device !== null) {
+            LastSeen::keep($device, 'seen_at');
         }
 
         return $device;
@@ -49,16 +45,6 @@ final readonly class Devices
     private function showing(#[\SensitiveParameter] string $secret, string $kind): ?Device
     {
         return Device::query()->where('secret_hash', Secret::hashOf($secret))->where('kind', $kind)->whereNull('ended_at')->first();
-    }
-
-    private function seen(Device $device): void
-    {
-        try {
-            $device->update(['seen_at' => now()]);
-        } catch (QueryException) {
-            // Where nothing can be written just now, it is answered all the same.
-            $device->syncOriginal();
-        }
     }
 
     /** @return list<DeviceView> who may come in, the newest last */

@@ -9,7 +9,6 @@ use App\Models\Share;
 use App\Models\Shared;
 use App\Models\StringSet;
 use App\Network\Views\ShareView;
-use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Lira\Wording\Units;
@@ -21,9 +20,6 @@ use Lira\Wording\Units;
 final readonly class Shares
 {
     public const LONGEST_DAYS = 90;
-
-    /** When one was opened is kept as often as this, seconds. */
-    private const SEEN_S = 60;
 
     /** @param  int  $days  until it ends, 1 to LONGEST_DAYS */
     public function ofSet(StringSet $set, Shared $what, Units $units, int $days): Share
@@ -74,15 +70,7 @@ final readonly class Shares
 
     public function opened(Share $share): void
     {
-        if ($share->opened_at !== null && $share->opened_at->diffInSeconds(now()) < self::SEEN_S) {
-            return;
-        }
-        try {
-            $share->update(['opened_at' => now()]);
-        } catch (QueryException) {
-            // Where nothing can be written just now, it is shown all the same.
-            $share->syncOriginal();
-        }
+        LastSeen::keep($share, 'opened_at');
     }
 
     public function takeBack(Share $share): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Bench\Answer\GaugeLine;
 use App\Models\StringSet;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\Str;
@@ -49,7 +50,7 @@ final class SetPicture
             'width' => self::WIDTH, 'height' => self::HEAD + self::ROW * count($rows) + self::FOOT, 'head' => self::HEAD, 'row' => self::ROW,
             'name' => Str::limit($set->name, self::NAME_SIGNS, '…'),
             'under' => Str::limit("{$instrument->name}, {$instrument->kind->label()}, {$units->length($evaluation->strings[0]->speakingLengthM)}", self::UNDER_SIGNS, '…'),
-            'tuning' => Str::limit($tunings[$shown]->name.($tunings[$shown]->capo === 0 ? '' : ", capo on fret {$tunings[$shown]->capo}"), self::UNDER_SIGNS, '…'),
+            'tuning' => Str::limit(SetSheet::tuningWords($tunings[$shown]), self::UNDER_SIGNS, '…'),
             'rows' => $rows,
             'unit' => $units->gauge === 'mm' ? 'gauges in mm' : 'gauges in thousandths of an inch',
             'total' => $units->tension($total->tensionN, $total->tolerance()).($total->change === null ? '' : ', '.Units::change($total->change->share())),
@@ -64,7 +65,7 @@ final class SetPicture
 
         return [
             'position' => $string->position, 'pitch' => $at->pitch->label(),
-            'gauge' => $units->gauge($type->gauge).($type->construction->isWound() ? 'w' : ''),
+            'gauge' => GaugeLine::one($type, $units),
             'made' => $type->construction->isWound() ? "{$type->construction->label()}, {$type->material->label()}" : $type->material->label(),
             'tension' => $units->tension($at->tensionN, $string->string->density->tolerance->share()),
             'change' => $at->change === null ? '' : Units::change($at->change->share()).' '.$at->change->words(),

@@ -41,7 +41,7 @@ final readonly class SetSheet
             'scale' => self::scale($evaluation, $units),
             'oneLength' => ! str_contains(self::scale($evaluation, $units), ' to '),
             'tunings' => array_map(
-                static fn (Tuning $tuning): string => $tuning->name.($tuning->capo === 0 ? '' : ", capo on fret {$tuning->capo}"),
+                self::tuningWords(...),
                 $document->design->tunings,
             ),
             'a4' => $document->design->tunings[0]->a4->inHertz(),
@@ -75,6 +75,12 @@ final readonly class SetSheet
                 'words' => $at->change?->words(),
             ], $string->tunings),
         ];
+    }
+
+    /** What a tuning is called, with its capo. */
+    public static function tuningWords(Tuning $tuning): string
+    {
+        return $tuning->name.($tuning->capo === 0 ? '' : ", capo on fret {$tuning->capo}");
     }
 
     private static function scale(SetEvaluation $evaluation, Units $units): string

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Tuning;
 
-use App\Models\Fitting;
+use App\Instruments\OnInstrument;
 use App\Models\Instrument;
-use App\Models\Job;
 use App\Models\StringSet;
 use App\Tuning\Views\TunableView;
 
 /** Every instrument that can be tuned, with the set that is on it: what a job put there, else what was last designed for it. */
 final readonly class WhatIsTuned
 {
+    public function __construct(private OnInstrument $on) {}
+
     /** @return list<TunableView> the one that was last worked on first */
     public function all(): array
     {
-        $jobs = $this->lastJobs();
+        $jobs = $this->on->lastJobs();
         $designed = StringSet::query()->selectRaw('instrument_id, max(updated_at) as last, id, name')->groupBy('instrument_id')->get()->keyBy('instrument_id');
         $there = StringSet::query()->pluck('id', 'id');
         $views = [];
@@ -36,17 +37,5 @@ final readonly class WhatIsTuned
         usort($views, static fn (TunableView $one, TunableView $other): int => [$other->last, $one->name] <=> [$one->last, $other->name]);
 
         return $views;
-    }
-
-    /** @return array<int, Job> of each instrument, the one whose strings are on it */
-    private function lastJobs(): array
-    {
-        $on = Fitting::query()->whereNull('removed_at')->whereNotNull('job_id')->selectRaw('instrument_id, max(job_id) as job_id')->groupBy('instrument_id')->pluck('job_id', 'instrument_id');
-        $jobs = [];
-        foreach (Job::query()->whereIn('id', $on->values())->get(['id', 'name', 'set_id', 'instrument_id', 'finished_at']) as $job) {
-            $jobs[$job->instrument_id] = $job;
-        }
-
-        return $jobs;
     }
 }

@@ -15,7 +15,7 @@ final class AppNeighbours
         'Instruments' => ['Models', 'Workshop'],
         'Strings' => ['Models', 'Workshop'],
         'Bench' => ['Models', 'Workshop', 'Instruments', 'Strings'],
-        'Tuning' => ['Models', 'Bench'],
+        'Tuning' => ['Models', 'Instruments', 'Bench'],
         'Paper' => ['Models', 'Instruments', 'Bench', 'Tuning'],
         'Jobs' => ['Models', 'Instruments', 'Strings', 'Bench', 'Paper'],
         'Log' => ['Models', 'Workshop', 'Hours', 'Instruments', 'Strings', 'Paper', 'Jobs'],

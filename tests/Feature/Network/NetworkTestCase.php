@@ -20,6 +20,8 @@ abstract class NetworkTestCase extends FeatureTestCase
     protected function tearDown(): void
     {
         self::atTheMachine();
+        // What is said of the network ends with the test: other pages read it too.
+        putenv(Door::ADDRESS);
         parent::tearDown();
     }
 

@@ -145,9 +145,7 @@ final class SearchController
             $query->when($gauge->made === 'plain', static fn (Builder $plain): Builder => $plain->where('construction', 'plain'));
             $query->when($gauge->made !== null && $gauge->made !== 'plain', static fn (Builder $wound): Builder => $wound->where('construction', '!=', 'plain'));
         } else {
-            foreach ($words as $word) {
-                $query->whereRaw("words like ? escape '\\'", ['%'.addcslashes(mb_strtolower($word), '\\%_').'%']);
-            }
+            self::having($query, 'words', array_map(mb_strtolower(...), $words));
         }
 
         return array_values($query->orderBy('gauge_nm')->orderBy('id')->limit(self::MOST_OTHERS)->get()
@@ -163,10 +161,7 @@ final class SearchController
      */
     private static function owners(array $words): array
     {
-        $query = Instrument::query()->where('owner', '!=', '');
-        foreach ($words as $word) {
-            $query->whereRaw("owner like ? escape '\\'", ['%'.addcslashes($word, '\\%_').'%']);
-        }
+        $query = self::having(Instrument::query()->where('owner', '!=', ''), 'owner', $words);
 
         $found = [];
         foreach ($query->distinct()->orderBy('owner')->limit(self::MOST_OTHERS)->get(['owner']) as $instrument) {
@@ -232,10 +227,23 @@ final class SearchController
      */
     private function named(Builder $query, array $words): Builder
     {
+        return self::having($query, 'name', $words)->latest('updated_at')->latest('id')->limit(self::MOST);
+    }
+
+    /**
+     * @template M of Model
+     *
+     * @param  Builder<M>  $query
+     * @param  'name'|'owner'|'words'  $column
+     * @param  list<string>  $words
+     * @return Builder<M> those that have every word there
+     */
+    private static function having(Builder $query, string $column, array $words): Builder
+    {
         foreach ($words as $word) {
-            $query->whereRaw("name like ? escape '\\'", ['%'.addcslashes($word, '\\%_').'%']);
+            $query->whereRaw("{$column} like ? escape '\\'", ['%'.addcslashes($word, '\\%_').'%']);
         }
 
-        return $query->latest('updated_at')->latest('id')->limit(self::MOST);
+        return $query;
     }
 }

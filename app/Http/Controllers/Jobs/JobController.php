@@ -203,12 +203,13 @@ final readonly class JobController
     public function sheet(Request $request, Job $job): HttpResponse
     {
         $file = $this->jobs->file($job);
+        $leaf = SheetAnswer::leaf($request);
         $sheet = PlanSheet::of(
             $job->name, $job->updated_at->toDateString(), $file->document, $file->plan, ReaderUnits::of($request),
-            SheetAnswer::leaf($request),
+            $leaf,
         );
 
-        return SheetAnswer::of($sheet, SheetAnswer::leaf($request), "job-{$job->id}");
+        return SheetAnswer::of($sheet, $leaf, "job-{$job->id}");
     }
 
     /** Whether a string that was cut short still holds. */

@@ -52,6 +52,8 @@ final readonly class LogController
             }
         }
 
+        $leaf = SheetAnswer::leaf($request);
+
         return SheetAnswer::of(Sheet::of('sheets.week', 'What is due', [
             'title' => $weeks === 1 ? 'What is due this week' : "What is due in {$weeks} weeks",
             'bench' => $request->has('bench') ? $bench : null,
@@ -60,7 +62,7 @@ final readonly class LogController
             'to' => app(Dates::class)->date(Carbon::now()->addWeeks($weeks)),
             'days' => $days,
             'cautions' => array_values(array_filter($cautions, static fn (string $caution): bool => $caution !== '')),
-        ], SheetAnswer::leaf($request)), SheetAnswer::leaf($request), 'week');
+        ], $leaf), $leaf, 'week');
     }
 
     private static function weeks(Request $request): int

@@ -155,6 +155,8 @@ final readonly class OrderController
         $money = static fn (int $cents): string => number_format($cents / 100, 2).' '.$order->currency;
         $goods = (int) $lines->sum(static fn (OrderLine $line): int => $line->count * $line->cents);
 
+        $leaf = SheetAnswer::leaf($request);
+
         return SheetAnswer::of(Sheet::of('sheets.order', "Order {$order->id}", [
             'id' => $order->id, 'supplier' => $order->supplier()->sole()->name, 'for' => $order->name,
             'date' => $order->created_at->toDateString(),
@@ -167,7 +169,7 @@ final readonly class OrderController
                 'sum' => $money($line->count * $line->cents),
             ])->all(),
             'goods' => $money($goods), 'shipping' => $money($order->shipping_cents), 'total' => $money($goods + $order->shipping_cents),
-        ], SheetAnswer::leaf($request)), SheetAnswer::leaf($request), "order-{$order->id}");
+        ], $leaf), $leaf, "order-{$order->id}");
     }
 
     private static function what(OrderLine $line): string

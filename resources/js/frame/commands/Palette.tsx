@@ -72,13 +72,12 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
     const entered = useRef(meanwhile.entered);
     const coming = isFetching && (isPlaceholderData || data === undefined);
     const others = [...(data?.meant ?? []), ...(data?.sets ?? []), ...(data?.instruments ?? []), ...(data?.others ?? [])];
-    const besides = ({ also, group }: Command) => [also ?? '', group];
     const nothing =
         typed.trim() !== '' &&
         !coming &&
         others.length === 0 &&
         commands.every((command) => command.sought === true || rank(command.name, typed, besides(command)) === 0);
-    const near = nothing ? nearest(commands, typed, besides) : [];
+    const near = nothing ? nearest(commands, typed) : [];
 
     useEffect(() => {
         // By the next frame the list has put in order what came.
@@ -159,11 +158,11 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                                 (command) =>
                                     command.group === group && (command.sought !== true || isSought(command.name, typed)),
                             )
-                            .map(({ name, also, keys, disabled, run }) => (
+                            .map(({ name, keys, disabled, run, ...command }) => (
                                 <List.Item
                                     key={name}
                                     value={name}
-                                    keywords={[also ?? '', group, ...(isSought(name, typed) ? [typed] : [])]}
+                                    keywords={[...besides(command), ...(isSought(name, typed) ? [typed] : [])]}
                                     disabled={disabled === true}
                                     onSelect={() => onDone(run)}
                                     className={itemClass}
@@ -200,7 +199,7 @@ const MOST_NEAR = 4;
 const NEAR_ENOUGH = 0.4;
 
 /** What comes nearest to a word that nothing has. */
-function nearest(commands: Command[], typed: string, besides: (command: Command) => string[]): Command[] {
+function nearest(commands: Command[], typed: string): Command[] {
     return commands
         .map((command) => ({ command, near: nearness(command.name, typed, besides(command)) }))
         .filter(({ near }) => near >= NEAR_ENOUGH)
@@ -208,6 +207,9 @@ function nearest(commands: Command[], typed: string, besides: (command: Command)
         .slice(0, MOST_NEAR)
         .map(({ command }) => command);
 }
+
+/** What is said of a command besides its name. */
+const besides = ({ also, group }: Pick<Command, 'also' | 'group'>) => [also ?? '', group];
 
 interface FoundProps {
     heading: string;
