@@ -7,7 +7,9 @@ namespace Tests\Feature\Jobs;
 use App\Models\Fitting;
 use App\Models\Job;
 use App\Models\JobEvent;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Lira\Document\SetDocument;
 use Lira\Settling\Settling;
@@ -254,5 +256,20 @@ final class JobsTest extends JobsTestCase
         self::assertSame(array_unique($seen), $seen);
         self::assertSame($asOf(), $asOf());
         $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page->where('as_of', json_decode($seen[4]))->etc());
+    }
+
+    public function test_what_happens_while_the_list_is_read_is_told_to_it_afterwards(): void
+    {
+        $job = $this->begun(self::keptSet());
+        $happened = false;
+        DB::listen(function (QueryExecuted $query) use ($job, &$happened): void {
+            if (! $happened && str_starts_with($query->sql, 'select * from "jobs"')) {
+                $happened = true;
+                $this->record($job, $this->event('did', ['key' => 'prepare']))->assertOk();
+            }
+        });
+        $this->get('/jobs')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('as_of', fn (string $asOf): bool => $asOf !== $this->getJson('/jobs/changed')->json('as_of'))->etc());
+        self::assertTrue($happened);
     }
 }

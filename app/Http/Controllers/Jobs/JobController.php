@@ -65,7 +65,10 @@ final readonly class JobController
 
     public function index(): Response
     {
-        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows(), 'as_of' => self::asOf()]);
+        // Before the list is read: what comes between the two is looked at once more, rather than missed for good.
+        $asOf = self::asOf();
+
+        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows(), 'as_of' => $asOf]);
     }
 
     /** By which a list that is open is told whether any job is otherwise than it shows; asked often, so it asks little. */
