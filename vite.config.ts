@@ -13,11 +13,35 @@ const LEAST_BYTES = 1024;
 const SHARED_BY = 6;
 
 /** What pages fetch once they stand, or only some of them at all. */
-const LATER = /react-toast|ui\/Toaster|react-tabs|react-roving-focus|ui\/Tabs|PlacesFrame|StringsFrame/;
+const LATER = /react-toast|ui\/(Toaster|Tabs)|react-tabs|react-roving-focus|(Places|Strings|Workshop)Frame/;
+
+/** What is fetched with the first dialog, form or menu: the Bench opens without any. */
+const CONTROLS =
+    /(aria-hidden|react-remove-scroll(-bar)?|react-style-singleton|use-sidecar|use-callback-ref)\/|@floating-ui|@radix-ui\/(number|react-(dialog|dismissable-layer|focus-(scope|guards)|select|popper|collection|menu|dropdown-menu|arrow|use-size|use-previous|visually-hidden))|ui\/(Dialog|SelectParts)/;
+
+/**
+ * Parts of Inertia that nothing here uses (its forms, its endless lists) stay in every page because they are given a name for
+ * development where they stand; without the names they are left out, with all that they bring.
+ */
+function unusedPartsLeftOut(): Plugin {
+    return {
+        name: 'lira-unused-parts-left-out',
+        apply: 'build',
+        transform: {
+            filter: { id: /node_modules\/@inertiajs\/react\/dist\/index\.js$/ },
+            handler: (code) => ({
+                code: code
+                    .replace(/^\w+\.displayName = .*$/gm, '')
+                    .replace(/= (forwardRef|createContext)\(/g, '= /* @__PURE__ */ $1('),
+                map: null,
+            }),
+        },
+    };
+}
 
 /** What the Bench shares with its dialogs and with pages beside it. */
 const OF_DESIGNS =
-    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/SeverityMark|node_modules\/(d3-array|@tanstack)\//;
+    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/SeverityMark|node_modules\/(d3-array|idb|@tanstack)\//;
 
 /** Writes every script, style and drawing compressed beside itself, so that whoever serves them only has to choose. */
 function compressed(): Plugin {
@@ -45,6 +69,7 @@ export default defineConfig({
         laravel({ input: ['resources/css/app.css', 'resources/js/app.tsx'], refresh: true }),
         react(),
         tailwindcss(),
+        unusedPartsLeftOut(),
         compressed(),
     ],
     // Pages may use files of their own only, no data: addresses.
@@ -54,8 +79,10 @@ export default defineConfig({
         rolldownOptions: {
             output: {
                 codeSplitting: {
+                    includeDependenciesRecursively: false,
                     groups: [
-                        { name: 'shared', minShareCount: SHARED_BY, priority: 1, test: (id) => !LATER.test(id) },
+                        { name: 'shared', minShareCount: SHARED_BY, priority: 1, test: (id) => !LATER.test(id) && !CONTROLS.test(id) },
+                        { name: 'controls', minShareCount: SHARED_BY, test: CONTROLS },
                         { name: 'design', minShareCount: 2, test: OF_DESIGNS },
                     ],
                 },

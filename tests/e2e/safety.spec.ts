@@ -401,3 +401,53 @@ test('an order that is dropped gives back what was kept for it, and comes back w
     await expect(page.getByRole('region', { name: /^Order \d+$/ }).filter({ hasText: 'Ordered and dropped' })).toHaveCount(1);
     await expect(order).toContainText(/kept for it/);
 });
+
+test('Back closes a dialog before it leaves the page, and what was closed otherwise is passed over', async ({ page }) => {
+    await openOwnSet(page, 'Back from a dialog');
+    const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    await expect(dialog).toBeVisible();
+    await page.goBack();
+    await expect(dialog).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Choose gauges', exact: true })).toBeFocused();
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Back from a dialog');
+    await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
+    await expect(dialog).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(dialog).toHaveCount(0);
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Sets' })).toBeVisible();
+});
+
+test('a list is chosen from by its first letter or by an arrow before what draws it is fetched', async ({ page }) => {
+    await openOwnSet(page, 'A list by keys');
+    const panel = page.getByRole('complementary', { name: 'String 1' });
+    const end = panel.getByRole('combobox', { name: 'End' });
+    const held: (() => void)[] = [];
+    let holds = true;
+    await page.route(/\/assets\/SelectParts-[^/]+\.js/, async (route) => {
+        if (holds) {
+            await new Promise<void>((go) => held.push(go));
+        }
+        await route.continue();
+    });
+    await page.reload();
+    await end.focus();
+    await expect(end).toHaveText('not said');
+    await end.press('a');
+    await expect.poll(() => held.length).toBe(1);
+    holds = false;
+    held.forEach((go) => go());
+    await expect(end).toHaveText('a ball end');
+    await expect(end).toBeFocused();
+    await expect(saved(page)).toBeVisible();
+    await page.reload();
+    await expect(end).toHaveText('a ball end');
+    await end.focus();
+    await end.press('ArrowDown');
+    await expect(page.getByRole('option', { name: 'a ball end', exact: true })).toBeFocused();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(end).toHaveText('a loop end');
+    await expect(end).toBeFocused();
+});

@@ -1,57 +1,57 @@
+import { useState } from 'react';
 import { Glyph } from './Glyph';
-import { clsx } from 'clsx';
-import { Select as Primitive } from 'radix-ui';
-import { fieldClass, floatClass } from './classes';
-import { nonce } from './nonce';
+import type { Pressed } from './SelectParts';
+import { chooserClass, type ChooserProps } from './selectProps';
+import { toast } from './toasts';
 
-interface Props {
-    value: string;
-    onChange: (value: string) => void;
-    choices: { value: string; label: string }[];
-    id?: string;
-    label?: string;
-    disabled?: boolean;
-    'aria-describedby'?: string | undefined;
-    'aria-invalid'?: boolean | undefined;
+/** What lists are drawn with, fetched once somebody comes near one. */
+let parts: typeof import('./SelectParts') | null = null;
+
+/** Fetches what lists are drawn with, before one is wanted. */
+export async function selectsAhead(): Promise<void> {
+    parts ??= await import('./SelectParts');
 }
 
-export function Select({ value, onChange, choices, label, disabled = false, ...rest }: Props) {
+const OPENS = ['ArrowDown', 'ArrowUp', 'Enter', ' '];
+
+/** A choice of one of several. It looks and reads the same before its list is fetched as after. */
+export function Select(props: ChooserProps) {
+    const [pressed, setPressed] = useState<Pressed | null>(parts === null ? null : 'not');
+    if (pressed !== null && parts !== null) {
+        return <parts.Chooser {...props} pressed={pressed} />;
+    }
+    const { value, onChange: _, choices, label, ...rest } = props;
+    const come = (how: Pressed) =>
+        void selectsAhead().then(
+            () => setPressed(how),
+            () => toast('The list could not be fetched. Try again.', { tone: 'failed' }),
+        );
+    const near = () => void selectsAhead().catch(() => undefined);
     return (
-        <Primitive.Root value={value} onValueChange={onChange} disabled={disabled}>
-            <Primitive.Trigger
-                {...rest}
-                aria-label={label}
-                className={clsx(fieldClass, 'flex items-center justify-between gap-2 text-left disabled:opacity-60')}
-            >
-                <span className="truncate">
-                    <Primitive.Value />
-                </span>
-                <Primitive.Icon className="text-ink-soft">
-                    <Glyph sign="down" />
-                </Primitive.Icon>
-            </Primitive.Trigger>
-            <Primitive.Portal>
-                <Primitive.Content
-                    position="popper"
-                    sideOffset={2}
-                    className={clsx(
-                        floatClass,
-                        'max-h-80 max-w-(--radix-select-content-available-width) min-w-(--radix-select-trigger-width) overflow-auto p-1',
-                    )}
-                >
-                    <Primitive.Viewport nonce={nonce}>
-                        {choices.map((choice) => (
-                            <Primitive.Item
-                                key={choice.value}
-                                value={choice.value}
-                                className="rounded-mark px-2 py-1.5 outline-none data-highlighted:bg-accent-wash data-[state=checked]:font-semibold"
-                            >
-                                <Primitive.ItemText>{choice.label}</Primitive.ItemText>
-                            </Primitive.Item>
-                        ))}
-                    </Primitive.Viewport>
-                </Primitive.Content>
-            </Primitive.Portal>
-        </Primitive.Root>
+        <button
+            type="button"
+            {...rest}
+            role="combobox"
+            aria-expanded={false}
+            aria-autocomplete="none"
+            aria-label={label}
+            className={chooserClass}
+            onPointerEnter={near}
+            onFocus={near}
+            onClick={() => come('open')}
+            onKeyDown={(event) => {
+                const { key } = event;
+                const letter = key.length === 1 && !event.ctrlKey && !event.altKey && !event.metaKey;
+                if (OPENS.includes(key) || letter) {
+                    event.preventDefault();
+                    come({ key });
+                }
+            }}
+        >
+            <span className="truncate">{choices.find((choice) => choice.value === value)?.label}</span>
+            <span aria-hidden className="text-ink-soft">
+                <Glyph sign="down" />
+            </span>
+        </button>
     );
 }

@@ -7,21 +7,42 @@ const MARK = 'liraOver';
 
 type Marked = Record<string, unknown> | null;
 
-/** Where fingers are, Back is a button of the device, and closes what is open before it leaves the page. */
-const byFinger = () => window.matchMedia('(pointer: coarse)').matches;
+/** The address at which the present entry of the history stands for what is or was open there; null elsewhere. */
+let stands: string | null = null;
+
+/** Sees to it that an entry of the history stands for what is open. */
+function standFor(): void {
+    const state = window.history.state as Marked;
+    if (state?.[MARK] !== true) {
+        window.history.pushState({ ...state, [MARK]: true }, '');
+    }
+    stands = window.location.href;
+}
 
 /** Sees to it that Back closes what is open over the page. To be called before anything else listens to the history. */
 export function letBackClose(): void {
     window.addEventListener('popstate', (event) => {
+        const left = stands;
+        const arrivedAtMark = (event.state as Marked)?.[MARK] === true;
+        stands = null;
         const close = open.pop();
         if (close !== undefined) {
             // The page stays as it is: whoever follows the history must not hear of it.
             event.stopImmediatePropagation();
+            if (open.length > 0) {
+                standFor();
+            }
             close();
-        } else if ((event.state as Marked)?.[MARK] === true) {
-            // An entry that stood for something closed otherwise is passed over.
+        } else if (arrivedAtMark || left === window.location.href) {
+            // An entry that stood for something closed otherwise is passed over, and so is the step from it to its own page.
             event.stopImmediatePropagation();
             window.history.back();
+        }
+    });
+    // Another page: the entry that stood for something is behind it now.
+    document.addEventListener('inertia:navigate', () => {
+        if (stands !== window.location.href) {
+            stands = null;
         }
     });
 }
@@ -33,13 +54,11 @@ export function useBackCloses(isOpen: boolean, close: () => void): void {
         present.current = close;
     });
     useEffect(() => {
-        if (!isOpen || !byFinger()) {
+        if (!isOpen) {
             return undefined;
         }
         const mine = () => present.current();
-        if ((window.history.state as Marked)?.[MARK] !== true) {
-            window.history.pushState({ ...(window.history.state as Marked), [MARK]: true }, '');
-        }
+        standFor();
         open.push(mine);
         return () => {
             const at = open.indexOf(mine);

@@ -9,7 +9,7 @@ const MOST = 12;
 const FOCUSABLE = 'a[href], button:not(:disabled), input[type="checkbox"]:not(:disabled), [tabindex="0"]';
 /** What stands over the page only while it has the focus. */
 const SKIPS = 'a[href="#main"]';
-const OVER = '[role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"]';
+const OVER = 'dialog, [role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"]';
 
 function isThere(element: Focused): boolean {
     return element.isConnected && element.closest(OVER) === null && element.getClientRects().length > 0;

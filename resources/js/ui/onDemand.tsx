@@ -1,6 +1,5 @@
 import { useEffect, useState, type ComponentType } from 'react';
-import { Button } from './Button';
-import { Dialog } from './Dialog';
+import { FailedPart } from './FailedPart';
 
 export interface OnDemand<P> {
     (props: P): React.ReactNode;
@@ -52,24 +51,7 @@ export function onDemand<P extends object>(load: () => Promise<ComponentType<P>>
         if (!failed || !open) {
             return null;
         }
-        return (
-            <Dialog
-                open
-                onOpenChange={() => close(props)}
-                title="This part could not be fetched"
-                description="Lira’s server did not give it. It may not answer just now, or have been updated since this page was opened. What you changed is kept."
-            >
-                <div className="flex flex-wrap gap-2">
-                    <Button look="strong" onClick={again}>
-                        Try again
-                    </Button>
-                    <Button onClick={() => window.location.reload()}>Reload the page</Button>
-                    <Button look="quiet" onClick={() => close(props)}>
-                        Leave it
-                    </Button>
-                </div>
-            </Dialog>
-        );
+        return <FailedPart onAgain={again} onClose={() => close(props)} />;
     };
     return Object.assign(Part, { ahead });
 }

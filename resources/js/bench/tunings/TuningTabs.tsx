@@ -5,9 +5,9 @@ import type { Refused } from '../../server/api';
 import { tuningLabel } from '../../units/pitch';
 import { formatLength, useUnits } from '../../units/units';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
+import { onDemand } from '../../ui/onDemand';
 import type { ShowPanel } from '../panels';
 import { TypedInput } from '../../ui/TypedInput';
 import { toast } from '../../ui/toasts';
@@ -149,6 +149,11 @@ function RetuneMenu({ retune, children }: { retune: Retune; children: ReactNode 
 
 const HIGHEST_CAPO = 12;
 
+const CapoDialog = onDemand(
+    () => import('./CapoDialog').then((module) => module.CapoDialog),
+    ({ onClose }) => onClose(),
+);
+
 interface CapoProps {
     present: Tuning | undefined;
     error: string | undefined;
@@ -225,34 +230,9 @@ function Capo({ present, error, retune, take }: CapoProps) {
                     )}
                 </span>
             )}
-            <Dialog
-                open={asked !== null}
-                onOpenChange={(open) => !open && setAsked(null)}
-                title={`A capo on fret ${asked ?? 0}: what stays?`}
-                description="Asked once; what you choose stands beside the capo and can be changed there."
-            >
-                <div className="grid gap-2">
-                    <Button
-                        look="strong"
-                        className="h-auto w-full justify-start! py-2 text-left whitespace-normal!"
-                        onClick={() => answer('shapes')}
-                    >
-                        The shapes: it sounds {semitones(asked ?? 0)} higher, and every string pulls as it does without the capo
-                    </Button>
-                    <Button
-                        className="h-auto w-full justify-start! py-2 text-left whitespace-normal!"
-                        onClick={() => answer('pitches')}
-                    >
-                        The pitches: it sounds as written, with every string tuned {semitones(asked ?? 0)} lower, and slacker
-                    </Button>
-                </div>
-            </Dialog>
+            {asked !== null && <CapoDialog fret={asked} onAnswer={answer} onClose={() => setAsked(null)} />}
         </>
     );
-}
-
-function semitones(count: number): string {
-    return count === 1 ? 'a semitone' : `${count} semitones`;
 }
 
 /** What sounds from a capo to the saddle, millimetres; null where strings differ in length. */
