@@ -30,7 +30,9 @@ use App\Http\Security\StandingHeaders;
 
         return;
     }
-    require_once __DIR__.'/../app/Http/Security/StandingHeaders.php';
+    if (! class_exists(StandingHeaders::class, false)) {
+        require __DIR__.'/../app/Http/Security/StandingHeaders.php';
+    }
     header_remove('X-Powered-By');
     foreach (StandingHeaders::ALWAYS + ['Content-Security-Policy' => StandingHeaders::NO_PAGE, 'Content-Type' => $type] as $name => $value) {
         header("{$name}: {$value}");

@@ -23,7 +23,13 @@ final readonly class Interval
     /** The estimate, and what else it may be; the order of the others does not matter. */
     public static function around(float $estimate, float ...$others): self
     {
-        return new self(min([$estimate, ...$others]), $estimate, max([$estimate, ...$others]));
+        $low = $high = $estimate;
+        foreach ($others as $other) {
+            $low = $other < $low ? $other : $low;
+            $high = $other > $high ? $other : $high;
+        }
+
+        return new self($low, $estimate, $high);
     }
 
     /** From the least to the greatest of several, with the estimate of the first. */
@@ -31,7 +37,8 @@ final readonly class Interval
     {
         [$low, $high] = [$first->low, $first->high];
         foreach ($others as $other) {
-            [$low, $high] = [min($low, $other->low), max($high, $other->high)];
+            $low = $other->low < $low ? $other->low : $low;
+            $high = $other->high > $high ? $other->high : $high;
         }
 
         return new self($low, $first->estimate, $high);

@@ -10,7 +10,7 @@ final class Root
     private const STEPS = 200;
 
     /**
-     * Where a rising function is zero: false position with the Illinois halving, always inside its bracket.
+     * Where a rising function is zero: false position as Anderson and Björck have it (1973), always inside its bracket.
      *
      * @param  \Closure(float): float  $rising  below zero at the low end
      * @param  float  $accuracy  of the place, relative to the high end
@@ -31,16 +31,24 @@ final class Root
                 break;
             }
             if ($value < 0) {
-                [$low, $atLow] = [$middle, $value];
-                $atHigh = $side === -1 ? $atHigh / 2 : $atHigh;
-                $side = -1;
+                $atHigh = $side === -1 ? $atHigh * self::less($value / $atLow) : $atHigh;
+                [$low, $atLow, $side] = [$middle, $value, -1];
             } else {
-                [$high, $atHigh] = [$middle, $value];
-                $atLow = $side === 1 ? $atLow / 2 : $atLow;
-                $side = 1;
+                $atLow = $side === 1 ? $atLow * self::less($value / $atHigh) : $atLow;
+                [$high, $atHigh, $side] = [$middle, $value, 1];
             }
         }
 
         return $middle;
+    }
+
+    /**
+     * By what the value at the end that stays is taken less, so that it is left at last.
+     *
+     * @param  float  $left  of the value at the end that moves, at least 0
+     */
+    private static function less(float $left): float
+    {
+        return $left < 1 ? 1 - $left : 0.5;
     }
 }

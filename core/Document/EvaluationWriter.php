@@ -47,10 +47,11 @@ final class EvaluationWriter
             $answer['baseline'] = self::design($evaluation->baseline);
         }
         if ($evaluation->pool !== null) {
+            $caution = $document->limits->of(Limit::BreakCaution);
             $answer['pool'] = array_map(
                 static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type)
                     + DensityWriter::given($gauge->spec->density)
-                    + self::safe($gauge, $document),
+                    + self::safe($gauge, $caution),
                 $evaluation->pool->strings,
             );
         }
@@ -129,9 +130,9 @@ final class EvaluationWriter
     }
 
     /** @return array{safe_n: ?float} the tension at which it reaches the share of caution even if its core is as thick as it may be */
-    private static function safe(BuiltString $gauge, SetDocument $document): array
+    private static function safe(BuiltString $gauge, float $caution): array
     {
-        $safeN = Breaking::certainlyN($gauge, $document->limits->of(Limit::BreakCaution));
+        $safeN = Breaking::certainlyN($gauge, $caution);
 
         return ['safe_n' => $safeN === null ? null : round($safeN, self::POOL_DECIMALS)];
     }

@@ -42,107 +42,78 @@ final readonly class CoreFigures
         if ($core === null) {
             return null;
         }
-        $possible = [self::if($string, $core, $hertz, $lengthM, $openM, $setup)];
+        $rows = [self::row($string, $core, $hertz, $lengthM, $openM, $setup)];
         foreach ($string->possible() as $one) {
             if ($one !== $string && $one->build->core !== null) {
-                $possible[] = self::if($one, $one->build->core, $hertz, $lengthM, $openM, $setup);
+                $rows[] = self::row($one, $one->build->core, $hertz, $lengthM, $openM, $setup);
             }
         }
-        $over = self::over($possible);
+        $strength = new Strength(self::range($rows, 'share'), self::range($rows, 'breakHz'));
+        $bent = $rows[0]['bentM'] === null ? null
+            : new WholeToneBend(self::range($rows, 'bentM'), self::range($rows, 'bentN'));
 
-        return new self($over->strength->varying($string, $core, $lengthM), $over->inharmonicity, $over->feel, $over->setbackM);
+        return new self(
+            $strength->varying($string, $core, $lengthM),
+            self::range($rows, 'inharmonicity', 'softest', 'stiffest'),
+            new FeelAtPitch(
+                ['soft' => self::range($rows, 'softStart'), 'medium' => self::range($rows, 'mediumStart'), 'hard' => self::range($rows, 'hardStart')],
+                ['soft' => self::range($rows, 'softAfter'), 'medium' => self::range($rows, 'mediumAfter'), 'hard' => self::range($rows, 'hardAfter')],
+                $bent,
+            ),
+            self::range($rows, 'setback', 'setbackLow', 'setbackHigh'),
+        );
     }
 
-    /** With one core, as if it were known. */
-    private static function if(BuiltString $string, Core $core, float $hertz, float $lengthM, float $openM, Setup $setup): self
+    /**
+     * With one core, as if it were known: plain figures, since there are many and only their ends are kept.
+     *
+     * @return array{share: float, breakHz: float, softest: float, inharmonicity: float, stiffest: float, bentM: ?float, bentN: ?float, softStart: float, softAfter: float, mediumStart: float, mediumAfter: float, hardStart: float, hardAfter: float, setbackLow: float, setback: float, setbackHigh: float}
+     */
+    private static function row(BuiltString $string, Core $core, float $hertz, float $lengthM, float $openM, Setup $setup): array
     {
         $tensionN = $string->tension->tensionN($lengthM, $hertz);
-        $bend = Bend::by(
-            self::WHOLE_TONE,
-            self::BEND_FRET,
-            $tensionN,
-            $lengthM,
-            $core->strungStiffnessN(),
-            $setup->extraLengthM,
-        );
-        $attack = self::attack($core, $tensionN, $lengthM, $setup);
+        $loadN = Breaking::loadN($core);
+        $stiffnessN = $core->strungStiffnessN();
+        $bend = Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $stiffnessN, $setup->extraLengthM);
+        // A pick never strikes beyond the middle of the string.
+        $pickM = min($setup->pickFromSaddleM, $lengthM / 2);
+        $soft = AttackSharpening::of($stiffnessN, $tensionN, $lengthM, $setup->pickingN['soft'], $pickM, $setup->extraLengthM);
+        $medium = AttackSharpening::of($stiffnessN, $tensionN, $lengthM, $setup->pickingN['medium'], $pickM, $setup->extraLengthM);
+        $hard = AttackSharpening::of($stiffnessN, $tensionN, $lengthM, $setup->pickingN['hard'], $pickM, $setup->extraLengthM);
+        $setback = SaddleSetback::predicted($core, $tensionN, $openM, $setup->action12M, $setup->nutHeightM, $setup->extraLengthM);
 
-        return new self(
-            new Strength(
-                Interval::exact(Breaking::share($tensionN, $core)),
-                Interval::exact($string->tension->frequencyHz(Breaking::loadN($core), $lengthM)),
-            ),
-            Interval::around(...array_map(
-                static fn (float $bendingNm2): float => Inharmonicity::coefficient($bendingNm2, $tensionN, $lengthM),
-                [$core->bendingStiffnessNm2(), $core->softestBendingNm2(), $core->stiffestBendingNm2()],
-            )),
-            new FeelAtPitch(
-                array_map(static fn (AttackSharpening $one): Interval => Interval::exact($one->startCents), $attack),
-                array_map(static fn (AttackSharpening $one): Interval => Interval::exact($one->afterCents), $attack),
-                $bend === null ? null : new WholeToneBend(Interval::exact($bend->displacementM), Interval::exact($bend->forceN)),
-            ),
-            SaddleSetback::predicted($core, $tensionN, $openM, $setup->action12M, $setup->nutHeightM, $setup->extraLengthM),
-        );
+        return [
+            'share' => $tensionN / $loadN,
+            'breakHz' => $string->tension->frequencyHz($loadN, $lengthM),
+            'softest' => Inharmonicity::coefficient($core->softestBendingNm2(), $tensionN, $lengthM),
+            'inharmonicity' => Inharmonicity::coefficient($core->bendingStiffnessNm2(), $tensionN, $lengthM),
+            'stiffest' => Inharmonicity::coefficient($core->stiffestBendingNm2(), $tensionN, $lengthM),
+            'bentM' => $bend?->displacementM,
+            'bentN' => $bend?->forceN,
+            'softStart' => $soft->startCents, 'softAfter' => $soft->afterCents,
+            'mediumStart' => $medium->startCents, 'mediumAfter' => $medium->afterCents,
+            'hardStart' => $hard->startCents, 'hardAfter' => $hard->afterCents,
+            'setbackLow' => $setback->low, 'setback' => $setback->estimate, 'setbackHigh' => $setback->high,
+        ];
     }
 
     /**
-     * A pick never strikes beyond the middle of the string.
+     * A figure as it is taken to be, between its least and its greatest over what the core may be. A core with which it does not come
+     * about at all has no say.
      *
-     * @return array{soft: AttackSharpening, medium: AttackSharpening, hard: AttackSharpening}
+     * @param  non-empty-list<array<string, ?float>>  $rows  as it is taken to be first
      */
-    private static function attack(Core $core, float $tensionN, float $lengthM, Setup $setup): array
+    private static function range(array $rows, string $figure, ?string $least = null, ?string $greatest = null): Interval
     {
-        return array_map(static fn (float $forceN): AttackSharpening => AttackSharpening::of(
-            $core->strungStiffnessN(),
-            $tensionN,
-            $lengthM,
-            $forceN,
-            min($setup->pickFromSaddleM, $lengthM / 2),
-            $setup->extraLengthM,
-        ), $setup->pickingN);
-    }
-
-    /** @param  non-empty-list<self>  $possible  as it is taken to be first */
-    private static function over(array $possible): self
-    {
-        if (count($possible) === 1) {
-            return $possible[0];
+        $estimate = (float) $rows[0][$figure];
+        $others = [];
+        foreach ($rows as $row) {
+            if ($row[$figure] !== null) {
+                $others[] = (float) $row[$least ?? $figure];
+                $others[] = (float) $row[$greatest ?? $figure];
+            }
         }
-        $range = static fn (\Closure $of): Interval => self::spanning($of, $possible);
-        $bends = array_values(array_filter(array_map(static fn (self $one): ?WholeToneBend => $one->feel->wholeToneBend, $possible)));
 
-        return new self(
-            new Strength(
-                $range(static fn (self $one): Interval => $one->strength->share),
-                $range(static fn (self $one): Interval => $one->strength->breakHz),
-            ),
-            $range(static fn (self $one): Interval => $one->inharmonicity),
-            new FeelAtPitch(
-                [
-                    'soft' => $range(static fn (self $one): Interval => $one->feel->attackStartCents['soft']),
-                    'medium' => $range(static fn (self $one): Interval => $one->feel->attackStartCents['medium']),
-                    'hard' => $range(static fn (self $one): Interval => $one->feel->attackStartCents['hard']),
-                ],
-                [
-                    'soft' => $range(static fn (self $one): Interval => $one->feel->attackAfterCents['soft']),
-                    'medium' => $range(static fn (self $one): Interval => $one->feel->attackAfterCents['medium']),
-                    'hard' => $range(static fn (self $one): Interval => $one->feel->attackAfterCents['hard']),
-                ],
-                $possible[0]->feel->wholeToneBend === null || $bends === [] ? null : new WholeToneBend(
-                    Interval::spanning(...array_map(static fn (WholeToneBend $bend): Interval => $bend->displacementM, $bends)),
-                    Interval::spanning(...array_map(static fn (WholeToneBend $bend): Interval => $bend->forceN, $bends)),
-                ),
-            ),
-            $range(static fn (self $one): Interval => $one->setbackM),
-        );
-    }
-
-    /**
-     * @param  \Closure(self): Interval  $of
-     * @param  non-empty-list<self>  $possible
-     */
-    private static function spanning(\Closure $of, array $possible): Interval
-    {
-        return Interval::spanning(...array_map($of, $possible));
+        return Interval::around($estimate, ...$others);
     }
 }

@@ -34,6 +34,16 @@ final readonly class Pitch
      */
     public static function named(string $name): self
     {
+        // The same few are asked for again and again; what cannot be read is said each time.
+        /** @var array<string, self> $known */
+        static $known = [];
+
+        return $known[$name] ??= self::read($name);
+    }
+
+    /** @throws InvalidPitch if it is none, has no octave, or lies outside C-1 to G9 */
+    private static function read(string $name): self
+    {
         $plain = strtr(trim($name), ['♯' => '#', '♭' => 'b']);
         if (preg_match('/^([A-Ga-g])(#{1,2}|b{1,2})?$/', $plain) === 1) {
             throw InvalidPitch::octaveMissing(trim($name));
@@ -63,7 +73,7 @@ final readonly class Pitch
         }
         $name = ($flats ? self::FLATS : self::SHARPS)[$noteNumber % 12];
 
-        return self::named($name.(intdiv($noteNumber, 12) - 1));
+        return new self($name[0], (strlen($name) - 1) * ($flats ? -1 : 1), intdiv($noteNumber, 12) - 1);
     }
 
     /**

@@ -8,6 +8,7 @@ use Lira\Certainty\Interval;
 use Lira\Material\Material;
 use Lira\Strings\BuiltString;
 use Lira\Strings\Core;
+use Lira\Strings\TensionLaw;
 
 /**
  * Only the core carries load. Figures are for new, unkinked wire; kinks, sharp edges and rust break strings earlier.
@@ -15,6 +16,9 @@ use Lira\Strings\Core;
 final class Breaking
 {
     private const STEPS = 20;
+
+    /** A step that is so short, relative, is the last: the next would be a thousand times shorter. */
+    private const NEAR = 1e-6;
 
     /** @var ?\WeakMap<BuiltString, array<array-key, float>> gauges of a pool are asked about for every string and every limit */
     private static ?\WeakMap $certain = null;
@@ -119,37 +123,51 @@ final class Breaking
     }
 
     /**
-     * Where one end of the range reaches a share. How wide the range is hardly hangs on the tension, so that a few steps find it.
+     * Where one end of the range reaches a share. How wide the range is hardly hangs on the tension: each step comes nearer by about the
+     * same factor, so that what is left after a few is known from the last two.
      *
      * @param  \Closure(Interval, float): float  $end
      */
     private static function whereN(BuiltString $string, Core $core, float $share, \Closure $end): float
     {
-        [$loadN, $varies] = [self::loadN($core), $core->material->properties()->strengthVaries()];
+        [$loadN, $varies, $others] = [self::loadN($core), $core->material->properties()->strengthVaries(), self::others($string)];
         $atN = $share * $loadN;
+        if ($others === []) {
+            return $atN / $end(Interval::exact($share), $varies);
+        }
+        $before = 0.0;
         for ($step = 0; $step < self::STEPS; $step++) {
-            $nextN = $share * $loadN / $end(self::overCores($string, $core, $atN), $varies);
-            $moved = abs($nextN - $atN);
-            $atN = $nextN;
-            if ($moved <= 1e-12 * $atN) {
-                break;
+            $squared = $string->tension->speedSquared($atN);
+            $shares = [];
+            foreach ($others as [$tension, $breaksN]) {
+                // With another core the string pulls a little otherwise at the same pitch.
+                $shares[] = $tension->atSpeedN($squared) / $breaksN;
             }
+            $moved = $share * $loadN / $end(Interval::around($atN / $loadN, ...$shares), $varies) - $atN;
+            $atN += $moved;
+            if (abs($moved) <= self::NEAR * $atN) {
+                return $before === 0.0 ? $atN : $atN + $moved * $moved / ($before - $moved);
+            }
+            $before = $moved;
         }
 
         return $atN;
     }
 
-    /** The share that a tension is, over what the core may be: with another core the string pulls a little otherwise at the same pitch. */
-    private static function overCores(BuiltString $string, Core $core, float $tensionN): Interval
+    /**
+     * What else the string may be: how it would pull, and at what it would break, newtons.
+     *
+     * @return list<array{TensionLaw, float}>
+     */
+    private static function others(BuiltString $string): array
     {
-        $squared = $string->tension->speedSquared($tensionN);
-        $shares = [];
+        $others = [];
         foreach ($string->possible() as $possible) {
             if ($possible !== $string && $possible->build->core !== null) {
-                $shares[] = self::share($possible->tension->atSpeedN($squared), $possible->build->core);
+                $others[] = [$possible->tension, self::loadN($possible->build->core)];
             }
         }
 
-        return Interval::around(self::share($tensionN, $core), ...$shares);
+        return $others;
     }
 }

@@ -6,6 +6,7 @@ namespace Lira\Strings;
 
 use Lira\Length\Length;
 use Lira\Material\Material;
+use Lira\Material\Properties;
 
 /**
  * What carries a string's tension: the core of a wound string, or the whole of a plain one.
@@ -27,13 +28,25 @@ final readonly class Core
 
     private const BEDS_SOFTER = 0.866;
 
+    private float $areaM2;
+
+    private Properties $properties;
+
     private function __construct(
         public CoreShape $shape,
         public Material $material,
         public Length $size,
         private float $fill,
         private float $modulus = 1.0,
-    ) {}
+    ) {
+        $c = $size->inMetres();
+        $this->areaM2 = match ($shape) {
+            CoreShape::Round => M_PI * $c ** 2 / 4,
+            CoreShape::Hex => 3 * sqrt(3) / 8 * $c ** 2,
+            CoreShape::Multifilament => $fill * M_PI * $c ** 2 / 4,
+        };
+        $this->properties = $material->properties();
+    }
 
     /**
      * @param  Length  $size  diameter; across the corners of a hexagonal core
@@ -77,13 +90,7 @@ final readonly class Core
     /** Load-bearing area, m². */
     public function areaM2(): float
     {
-        $c = $this->size->inMetres();
-
-        return match ($this->shape) {
-            CoreShape::Round => M_PI * $c ** 2 / 4,
-            CoreShape::Hex => 3 * sqrt(3) / 8 * $c ** 2,
-            CoreShape::Multifilament => $this->fill * M_PI * $c ** 2 / 4,
-        };
+        return $this->areaM2;
     }
 
     /** Second moment of area as it is taken to be, m⁴. */
@@ -107,25 +114,25 @@ final readonly class Core
     /** Linear density at rest, kg/m. */
     public function kgPerM(): float
     {
-        return $this->material->properties()->densityKgPerM3 * $this->areaM2();
+        return $this->properties->densityKgPerM3 * $this->areaM2;
     }
 
     /** Axial stiffness EA from slack to pitch, newtons: how far it stretches as it is tuned. */
     public function slackStiffnessN(): float
     {
-        return $this->modulus * (float) $this->material->properties()->youngsModulusPa * $this->areaM2();
+        return $this->modulus * (float) $this->properties->youngsModulusPa * $this->areaM2;
     }
 
     /** Axial stiffness EA under load, newtons: how its tension answers once it is strung. */
     public function strungStiffnessN(): float
     {
-        return $this->modulus * (float) $this->material->properties()->strungModulusPa * $this->areaM2();
+        return $this->modulus * (float) $this->properties->strungModulusPa * $this->areaM2;
     }
 
     /** Bending stiffness EI as it is taken to be, N·m². */
     public function bendingStiffnessNm2(): float
     {
-        return $this->modulus * (float) $this->material->properties()->youngsModulusPa * $this->secondMomentM4();
+        return $this->modulus * (float) $this->properties->youngsModulusPa * $this->secondMomentM4();
     }
 
     /** Bending stiffness if it were as soft as it can be, N·m²: none where filaments slide on one another. */
@@ -137,6 +144,6 @@ final readonly class Core
     /** Bending stiffness if it were as stiff as it can be, N·m²: a bundle of filaments as one solid. */
     public function stiffestBendingNm2(): float
     {
-        return $this->modulus * (float) $this->material->properties()->youngsModulusPa * $this->stiffestSecondMomentM4();
+        return $this->modulus * (float) $this->properties->youngsModulusPa * $this->stiffestSecondMomentM4();
     }
 }

@@ -44,7 +44,10 @@ final readonly class CoreTable
     /** Guitar: steel or bronze on a hexagonal steel core. */
     public static function guitar(): self
     {
-        return new self(CoreShape::Hex, Material::MusicWire, [
+        /** @var ?self $table */
+        static $table = null;
+
+        return $table ??= new self(CoreShape::Hex, Material::MusicWire, [
             18 => 11.0, 20 => 12.0, 22 => 13.0, 24 => 13.5, 26 => 14.0, 28 => 14.5, 30 => 15.0, 32 => 15.5, 34 => 16.0,
             36 => 16.5, 40 => 17.0, 44 => 17.5, 46 => 18.0, 48 => 18.5, 52 => 19.0, 56 => 19.5, 60 => 20.0, 64 => 20.5,
             70 => 21.0, 80 => 22.0,
@@ -54,7 +57,10 @@ final readonly class CoreTable
     /** Bass: steel on a hexagonal core, two layers of wrap from gauge 70 up. */
     public static function bass(): self
     {
-        return new self(CoreShape::Hex, Material::MusicWire, [
+        /** @var ?self $table */
+        static $table = null;
+
+        return $table ??= new self(CoreShape::Hex, Material::MusicWire, [
             30 => 14.0, 40 => 17.0, 45 => 18.0, 65 => 22.0, 85 => 25.0, 105 => 28.0, 125 => 31.0, 145 => 34.0,
         ], 70.0);
     }
@@ -62,7 +68,10 @@ final readonly class CoreTable
     /** Nylon basses: silver-plated copper on floss. */
     public static function nylon(): self
     {
-        return new self(CoreShape::Multifilament, Material::NylonMultifilament, [
+        /** @var ?self $table */
+        static $table = null;
+
+        return $table ??= new self(CoreShape::Multifilament, Material::NylonMultifilament, [
             24 => 15.0, 29 => 17.0, 35 => 18.5, 43 => 19.5, 56 => 23.0,
         ], INF);
     }

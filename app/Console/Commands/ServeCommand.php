@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\MakesSure;
 use App\Console\SaysWhy;
+use App\Network\Door;
 use App\Network\Doorkeeper;
 use App\Strings\Lists\AbandonedImports;
 use App\Workshop\Copies\Handover;
@@ -18,6 +19,7 @@ use App\Workshop\Housekeeping;
 use App\Workshop\Place;
 use App\Workshop\Renewal\Renewal;
 use App\Workshop\Serving\Lock;
+use App\Workshop\Serving\Preload;
 use App\Workshop\Serving\Server;
 use App\Workshop\TestClock;
 use App\Workshop\Unservable;
@@ -154,6 +156,10 @@ final class ServeCommand extends Command
         DB::disconnect();
         $optimize = new Process([PHP_BINARY, 'artisan', 'optimize', '--quiet'], base_path(), $place->environment());
         $optimize->mustRun();
+        if (! (new Preload($place))->isKnown()) {
+            // Where this fails the workshop is served without.
+            (new Process([PHP_BINARY, 'artisan', 'lira:preload', '--quiet'], base_path(), [Door::ENVIRONMENT => Door::Machine->value] + $place->environment()))->run();
+        }
     }
 
     private function moveAside(Database $database, Place $place): void

@@ -92,10 +92,32 @@ final class Server
     /** @throws Unservable if it does not answer in time */
     public function start(): void
     {
+        $preload = new Preload($this->place);
+        $ahead = $preload->settings();
+        try {
+            $this->begin($ahead, $preload->environment());
+        } catch (Unservable $failure) {
+            if ($ahead === []) {
+                throw $failure;
+            }
+            $this->log->warning('It did not start with its files read in ahead, and starts without.');
+            $preload->forget();
+            $this->begin([], []);
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $ahead  further settings of PHP
+     * @param  array<string, string>  $environment
+     *
+     * @throws Unservable if it does not answer in time
+     */
+    private function begin(array $ahead, array $environment): void
+    {
         $this->token = Str::random(24);
         $this->exitCode = null;
         $settings = [];
-        foreach (self::SETTINGS as $name => $value) {
+        foreach (self::SETTINGS + $ahead as $name => $value) {
             array_push($settings, '-d', "{$name}={$value}");
         }
         $process = proc_open(
@@ -103,7 +125,7 @@ final class Server
             [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
             $pipes,
             base_path(),
-            ['PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'LIRA_SERVER' => $this->token] + $this->environment + $this->place->environment() + getenv(),
+            ['PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'LIRA_SERVER' => $this->token] + $environment + $this->environment + $this->place->environment() + getenv(),
         );
         if ($process === false) {
             throw new Unservable('PHP’s server cannot be started. See whether '.PHP_BINARY.' may be run.');

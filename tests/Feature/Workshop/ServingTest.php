@@ -394,6 +394,39 @@ final class ServingTest extends WorkshopTestCase
         }
     }
 
+    public function test_what_every_answer_needs_is_read_in_ahead_and_where_that_fails_it_is_served_without(): void
+    {
+        $server = $this->serve('ahead.sqlite')->ready();
+        $list = "{$this->folder}/ahead-files/run/cached/preload.txt";
+        $files = (array) file($list, FILE_IGNORE_NEW_LINES);
+        self::assertContains('core/Evaluation/SetEvaluator.php', $files);
+        self::assertContains('app/Http/Middleware/May.php', $files);
+        self::assertSame([], preg_grep('~phpunit|/Console/Commands/|composer/~', array_slice($files, 1)));
+        self::assertStringContainsString('opcache.preload=', self::servedBy($server));
+        self::assertSame(0, $server->stop());
+
+        $broken = "{$this->folder}/broken.php";
+        file_put_contents($broken, '<?php class {');
+        file_put_contents($list, implode("\n", [...$files, str_repeat('../', substr_count(base_path(), '/')).ltrim($broken, '/')])."\n");
+        $again = $this->serve('ahead.sqlite')->ready();
+        self::assertSame([], self::names($again));
+        self::assertStringNotContainsString('opcache.preload=', self::servedBy($again));
+        self::assertFileDoesNotExist($list);
+    }
+
+    /** How the server of PHP under a start was called. */
+    private static function servedBy(RunningServer $server): string
+    {
+        foreach ((array) glob('/proc/[0-9]*/cmdline') as $file) {
+            $words = (string) @file_get_contents((string) $file);
+            if (str_contains($words, "127.0.0.1:{$server->port}")) {
+                return $words;
+            }
+        }
+
+        return '';
+    }
+
     public function test_half_a_megabyte_of_broken_json_of_any_shape_is_answered_at_once(): void
     {
         $server = $this->serve('first.sqlite')->ready();
