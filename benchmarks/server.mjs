@@ -44,6 +44,28 @@ export async function notesWhenPainted(page) {
     });
 }
 
+/** The page itself presses a key on the first string, again and again until its gauge is another (`window.keyed`). */
+export async function notesWhenKeyed(page) {
+    await page.addInitScript(() => {
+        window.keyed = new Promise((done) => {
+            let watch = null;
+            const press = () => {
+                const string = document.querySelector('[data-lane="1"] [role="slider"]');
+                if (string !== null && watch === null) {
+                    watch = new MutationObserver(() => {
+                        watch.disconnect();
+                        done(performance.now());
+                    });
+                    watch.observe(string, { attributes: true, attributeFilter: ['aria-valuetext'] });
+                }
+                string?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true, cancelable: true }));
+                setTimeout(press, 2);
+            };
+            press();
+        });
+    });
+}
+
 /** Median and 95th percentile, in milliseconds. */
 export function spread(times) {
     const sorted = [...times].sort((a, b) => a - b);

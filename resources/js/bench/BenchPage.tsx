@@ -52,6 +52,9 @@ const TuningPicker = onDemand(() => import('./tunings/TuningPicker').then((modul
 const VersionsDialog = onDemand(() => import('./versions/VersionsDialog').then((module) => module.VersionsDialog), closed);
 const LabelsDialog = onDemand(() => import('./labels/LabelsDialog').then((module) => module.LabelsDialog), closed);
 const ShareOnBench = onDemand(() => import('./answer/ShareOnBench').then((module) => module.ShareOnBench), closed);
+/** What stood there before the scripts came is as wide as the lanes will be. */
+const widthOfFrame = () => document.querySelector('[data-frame="lanes"]')?.clientWidth ?? 0;
+
 const ON_DEMAND = [
     SolveDialog,
     TuningPicker,
@@ -145,7 +148,7 @@ function Bench({
     const [versions, setVersions] = useState(firstVersions);
     const oneColumn = useMatches(ONE_COLUMN);
     const [details, setDetails] = useState(false);
-    const [lanes, width] = useWidth<HTMLDivElement>();
+    const [lanes, width] = useWidth<HTMLDivElement>(widthOfFrame);
     const hear = useHearing();
     const retune = useRetune(pitches);
     const actions = useSetActions(set, saver);

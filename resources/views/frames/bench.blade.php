@@ -1,6 +1,11 @@
 {{-- What the lanes say, where they will stand. --}}
 <div class="w-full px-4 sm:px-7 lg:pr-[21.25rem]">
     <h1 class="truncate pt-2.5 text-[1.55rem] leading-tight font-bold tracking-tight [font-stretch:105%]">{{ $figures['name'] }}</h1>
+    {{-- As wide as the lanes will be (lanes/laneColumns.ts): the Bench asks it, so that its drawings are right at once. --}}
+    <div class="grid grid-cols-[1.9rem_7rem_minmax(0,1fr)_11.5rem] px-3 max-md:grid-cols-[1.6rem_6.6rem_minmax(0,1fr)_auto] max-sm:block">
+        <div class="col-start-3" data-frame="lanes"></div>
+        <div class="max-md:w-[8.5rem] max-sm:hidden"></div>
+    </div>
     <table class="mt-[9.5rem] w-full max-sm:mt-[7.5rem]">
         <caption class="sr-only">The strings, their pitches, gauges and tensions</caption>
         @foreach ($figures['strings'] as $string)
