@@ -5,7 +5,8 @@ import { lastDone, nextScreen, pullNow, screensOf, whereabouts, type Going } fro
 import { pressClaim } from '../../resources/js/jobs/step/claims';
 import { codeIn, foundBy } from '../../resources/js/jobs/packets/code';
 
-import { byNextHand, stringsWords, wantOf } from '../../resources/js/jobs/words';
+import { byNextHand, wantOf } from '../../resources/js/jobs/words';
+import { stringsWords } from '../../resources/js/units/words';
 import { spanWords } from '../../resources/js/units/times';
 
 const step = (

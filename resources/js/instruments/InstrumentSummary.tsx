@@ -1,3 +1,4 @@
+import { capital } from '../units/words';
 import { scaleWords } from '../units/scaleWords';
 import { useUnits } from '../units/units';
 import { Button } from '../ui/Button';
@@ -27,7 +28,7 @@ export function InstrumentSummary({ draft, kind, onMeasure, onChange }: Props) {
             <div className="grid content-start gap-6">
                 <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
                     <p className="mr-auto text-lg">
-                        {kind.charAt(0).toUpperCase() + kind.slice(1)}, {count} strings, {scaleWords(draft.document, units)}
+                        {capital(kind)}, {count} strings, {scaleWords(draft.document, units)}
                         {owner !== '' && <span className="text-ink-soft">; {owner}</span>}
                     </p>
                     <Button onClick={onChange}>Change what was measured</Button>

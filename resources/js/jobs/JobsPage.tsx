@@ -14,7 +14,8 @@ import { useClock } from '../server/useClock';
 import { PacketField } from './packets/PacketField';
 import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
 import { REASONS } from '../units/reasons';
-import { byNextHand, capital, stringsWords, wantOf, type Want } from './words';
+import { capital, stringsWords } from '../units/words';
+import { byNextHand, wantOf, type Want } from './words';
 
 const TICK_MS = 15_000;
 const NEWS_MS = 2000;

@@ -20,7 +20,7 @@ import { KeepWay } from './begin/KeepWay';
 import { Offers, type Offered } from './begin/Offers';
 import { SchoolFields } from './begin/SchoolFields';
 import { ShowSoonNote } from './ShowSoonNote';
-import { capital, stringsWords } from './words';
+import { capital, stringsWords } from '../units/words';
 import { Explained } from '../ui/Explained';
 
 type Schools = Record<string, string>;

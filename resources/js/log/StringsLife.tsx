@@ -1,3 +1,4 @@
+import { capital } from '../units/words';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { FamilyLife, InstrumentLife, Play } from '../generated/views';
@@ -169,7 +170,7 @@ function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: b
     return (
         <div className="border-b border-rule py-2.5">
             <p>
-                <strong>{which.charAt(0).toUpperCase() + which.slice(1)}</strong>, {label}
+                <strong>{capital(which)}</strong>, {label}
                 {family.coated ? ', coated' : ''}: {hoursWords(played)}. Half of such strings are gone by about {hoursWords(half)}
                 , one in ten by {hoursWords(few)}, nine in ten by {hoursWords(most)}.
             </p>

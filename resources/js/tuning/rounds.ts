@@ -1,3 +1,4 @@
+import { capital } from '../units/words';
 import type { Practice, Retuning, StringSettling } from '../generated/formats';
 import { fixed, withMinus } from '../units/figures';
 
@@ -25,7 +26,7 @@ export function passesWords(retuning: Retuning | undefined, floats: boolean): st
               : '';
     const likely = many === '' && !floats ? countWords(passes) : `likely ${countWords(passes)}${many}`;
     const part = share < 1 ? ' No string is asked too high on the way, so that the first goes only a part of it.' : '';
-    return `${likely.charAt(0).toUpperCase()}${likely.slice(1)}.${part}${share < 1 ? '' : leftWords(retuning)}`;
+    return `${capital(likely)}.${part}${share < 1 ? '' : leftWords(retuning)}`;
 }
 
 /** What the round may leave, at the furthest. */

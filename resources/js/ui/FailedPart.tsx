@@ -34,8 +34,8 @@ export function FailedPart({ onAgain, onClose }: Props) {
                 This part could not be fetched
             </h2>
             <p id={words} className="mt-1 text-ink-soft">
-                Lira’s server did not give it. It may not answer just now, or have been updated since this page was opened. What you
-                changed is kept.
+                Lira’s server did not give it. It may not answer just now, or have been updated since this page was opened. What
+                you changed is kept.
             </p>
             <div className="mt-4 flex flex-wrap gap-2">
                 <Button look="strong" onClick={onAgain}>

@@ -10,7 +10,15 @@ import { chooserClass, type ChooserProps } from './selectProps';
 export type Pressed = 'not' | 'open' | { key: string };
 
 /** A choice of one of several, with the list that opens under it. */
-export function Chooser({ value, onChange, choices, label, disabled = false, pressed, ...rest }: ChooserProps & { pressed: Pressed }) {
+export function Chooser({
+    value,
+    onChange,
+    choices,
+    label,
+    disabled = false,
+    pressed,
+    ...rest
+}: ChooserProps & { pressed: Pressed }) {
     const trigger = useRef<HTMLButtonElement>(null);
     const heard = useRef(false);
     useLayoutEffect(() => {

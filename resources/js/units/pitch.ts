@@ -1,3 +1,5 @@
+import { capital } from './words';
+
 /** A pitch as people read it: Eb3 becomes E♭3. */
 export function pitchLabel(name: string): string {
     return name.replaceAll('#', '♯').replace(/(?<=[A-Ga-g])b+/g, (flats) => '♭'.repeat(flats.length));
@@ -6,7 +8,7 @@ export function pitchLabel(name: string): string {
 /** A typed pitch as documents write it, as far as that is a matter of spelling: e♭3 becomes Eb3. The server judges it. */
 export function pitchName(typed: string): string {
     const plain = typed.trim().replaceAll('♯', '#').replaceAll('♭', 'b');
-    return plain.charAt(0).toUpperCase() + plain.slice(1);
+    return capital(plain);
 }
 
 /** Every pitch by note number, spelt with sharps and with flats, as the server lists them. */

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSet } from '../../generated/formats';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
@@ -10,6 +10,7 @@ import { useBench } from '../design/benchStore';
 import { stringAt } from '../design/edits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { inTuning } from '../lanes/gauges';
+import { awaySentence, feltSentence } from './felt';
 import { isSame } from './solve';
 import { Sideways } from '../../ui/Sideways';
 
@@ -35,150 +36,141 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
     const usedTo = evaluation.baseline?.strings;
     const usedToN = usedTo?.map((string) => string.tunings[0]?.tension_n);
     const several = document.tunings.length > 1;
+    const presentWords = feltSentence(
+        evaluation.strings.flatMap(({ position, tunings }) => {
+            const words = inTuning(tunings, tuning)?.change?.words;
+            return words === undefined ? [] : [{ position, words }];
+        }),
+    );
+    const near = Math.max(...targets.map(({ tension_n, high_n }) => high_n / tension_n - 1));
+    const wordsOf = ({ strings }: RankedSet) =>
+        feltSentence(
+            strings.flatMap(({ position, changes }) => {
+                const words = changes?.[tuning]?.words;
+                return words === undefined ? [] : [{ position, words }];
+            }),
+        ) || awaySentence(strings, near);
+    const columns = targets.length + 1;
 
     return (
         <>
             <Sideways label="The best sets">
                 <table className="w-full text-right">
                     <caption className="sr-only">
-                        The present set and the best ones for what is aimed at, in {units.tension}
+                        What is aimed at, the present set and the best ones, string by string, in {units.tension}
                     </caption>
                     <thead>
-                        <tr className="border-b border-ink align-bottom [&>th]:font-normal [&>th]:text-ink-soft">
-                            <th className="py-1.5 text-left">String</th>
-                            <th className="px-2">Aim, {units.tension}</th>
-                            {usedTo && <th className="px-2">Used to</th>}
-                            <th className="min-w-16 px-2">Now</th>
-                            {solutions.map((each, index) => (
-                                <th key={index} className="px-1 pb-1">
-                                    <Button
-                                        look={index === 0 ? 'strong' : 'plain'}
-                                        className="h-8 w-full px-2"
-                                        onClick={() => onTake(each)}
-                                        aria-label={index === 0 ? 'Take the best set' : `Take set ${index + 1}`}
-                                    >
-                                        {index === 0 ? 'Take best' : `Take ${index + 1}`}
-                                    </Button>
+                        <tr className="border-b border-ink [&>th]:px-1.5 [&>th]:font-normal [&>th]:text-ink-soft">
+                            <th className="py-1 pl-0! text-left">String</th>
+                            {targets.map(({ position }) => (
+                                <th key={position} scope="col">
+                                    {position}
                                 </th>
                             ))}
+                            <th scope="col">Total</th>
+                            <td />
                         </tr>
                     </thead>
                     <tbody>
-                        {targets.map((target) => {
-                            const { position } = target;
-                            const now = stringAt(document, position);
-                            const used = usedTo?.[position - 1];
-                            return (
-                                <tr key={position} className="border-b border-rule align-top">
-                                    <th scope="row" className="py-1 text-left font-semibold">
-                                        {position}
-                                    </th>
-                                    <td className="px-2 py-1 text-ink-soft">
-                                        {figure(target.tension_n)}
-                                        <span className="block text-xs whitespace-nowrap text-ink-faint">
-                                            {figure(target.low_n)}–{figure(target.high_n)}
-                                        </span>
-                                    </td>
-                                    {usedTo && (
-                                        <td className="px-2 py-1 text-ink-soft">
+                        <Row name={`Aim, ${units.tension}`} soft total={figure(total(targets.map((target) => target.tension_n)))}>
+                            {targets.map((target) => (
+                                <td key={target.position} className="px-1.5 py-1">
+                                    {figure(target.tension_n)}
+                                    <span className="block text-xs whitespace-nowrap text-ink-faint">
+                                        {figure(target.low_n)}–{figure(target.high_n)}
+                                    </span>
+                                </td>
+                            ))}
+                        </Row>
+                        {usedTo && (
+                            <Row name="Used to" soft total={figure(total(usedToN ?? []))}>
+                                {targets.map(({ position }) => {
+                                    const used = usedTo[position - 1];
+                                    return (
+                                        <td key={position} className="px-1.5 py-1">
                                             {used && formatGauge(used.gauge_in, units)}
                                             <span className="block text-xs text-ink-faint">
                                                 {figure(usedToN?.[position - 1])}
                                             </span>
                                         </td>
-                                    )}
-                                    <td className="px-2 py-1">
+                                    );
+                                })}
+                            </Row>
+                        )}
+                    </tbody>
+                    <tbody>
+                        <Felt columns={columns} words={presentWords}>
+                            <span className="px-1">
+                                <FindingCount findings={evaluation.findings} />
+                            </span>
+                        </Felt>
+                        <Row name="Now" total={figure(total(presentN))}>
+                            {targets.map(({ position }) => {
+                                const now = stringAt(document, position);
+                                return (
+                                    <td key={position} className="px-1.5 py-1">
                                         {now && formatGauge(gaugeInches(typeOf(now)), units)}
                                         <span className="block text-xs text-ink-faint">{figure(presentN[position - 1])}</span>
                                     </td>
-                                    {solutions.map((each, index) => {
-                                        const chosen = each.strings.find((string) => string.position === position);
-                                        return (
-                                            <td key={index} className={clsx('px-0.5', index === detail && 'bg-accent-wash')}>
-                                                {chosen === undefined && (
-                                                    <span className="block px-1.5 py-1 text-xs text-stop">none holds</span>
-                                                )}
-                                                {chosen && (
-                                                    <ChosenCell
-                                                        chosen={chosen}
-                                                        now={now}
-                                                        figure={figure(chosen.tensions_n[tuning])}
-                                                        away={formatShares(chosen.deviation)}
-                                                        onTake={() => onTakeString(each, position)}
-                                                    />
-                                                )}
-                                            </td>
-                                        );
-                                    })}
-                                </tr>
-                            );
-                        })}
+                                );
+                            })}
+                        </Row>
                     </tbody>
-                    <tfoot>
-                        <tr className="border-b border-rule align-top">
-                            <th scope="row" className="py-1 text-left font-semibold">
-                                Total
-                            </th>
-                            <td className="px-2 py-1 text-ink-soft">
-                                {figure(total(targets.map((target) => target.tension_n)))}
-                            </td>
-                            {usedTo && <td className="px-2 py-1 text-ink-soft">{figure(total(usedToN ?? []))}</td>}
-                            <td className="px-2 py-1">{figure(total(presentN))}</td>
-                            {solutions.map((each, index) => (
-                                <td key={index} className={clsx('px-2 py-1 font-semibold', index === detail && 'bg-accent-wash')}>
-                                    {figure(each.totals[tuning]?.tension_n)}
-                                    {each.totals[tuning]?.change && (
-                                        <span className="block text-xs font-normal text-ink-soft">
-                                            {formatShares(each.totals.map(({ change }) => change?.share ?? 0))}
-                                        </span>
-                                    )}
-                                </td>
-                            ))}
-                        </tr>
-                        {usedTo && (
-                            <tr className="border-b border-rule align-top">
-                                <th scope="row" className="py-1 text-left font-semibold">
-                                    Feel
-                                </th>
-                                <td colSpan={2} />
-                                <td className="px-2 py-1 text-xs text-ink-soft">
-                                    {sameWords(
-                                        evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.change?.words),
-                                    )}
-                                </td>
-                                {solutions.map((each, index) => (
-                                    <td
-                                        key={index}
-                                        className={clsx('px-2 py-1 text-xs text-ink-soft', index === detail && 'bg-accent-wash')}
+                    {solutions.map((each, index) => (
+                        <tbody key={index} className={clsx(index === detail && 'bg-accent-wash')}>
+                            <Felt
+                                columns={columns}
+                                words={wordsOf(each)}
+                                take={
+                                    <Button
+                                        look={index === 0 ? 'strong' : 'plain'}
+                                        className="h-9 w-full px-2"
+                                        onClick={() => onTake(each)}
+                                        aria-label={index === 0 ? 'Take the best set' : `Take set ${index + 1}`}
                                     >
-                                        {sameWords(each.strings.map((string) => string.changes?.[tuning]?.words))}
-                                    </td>
-                                ))}
-                            </tr>
-                        )}
-                        <tr className="align-top">
-                            <th scope="row" className="py-1 text-left font-semibold">
-                                Findings
-                            </th>
-                            <td colSpan={usedTo ? 2 : 1} />
-                            <td className="px-2 py-1">
-                                <FindingCount findings={evaluation.findings} />
-                            </td>
-                            {solutions.map((each, index) => (
-                                <td key={index} className={clsx('px-1 py-0.5', index === detail && 'bg-accent-wash')}>
-                                    <button
-                                        type="button"
-                                        aria-pressed={index === detail}
-                                        aria-label={`Look at the findings of set ${index + 1}`}
-                                        onClick={() => setLooked(index)}
-                                        className="min-h-target rounded-mark px-1 hover:underline"
-                                    >
-                                        <FindingCount findings={each.findings} />
-                                    </button>
-                                </td>
-                            ))}
-                        </tr>
-                    </tfoot>
+                                        {index === 0 ? 'Take best' : `Take ${index + 1}`}
+                                    </Button>
+                                }
+                            >
+                                <button
+                                    type="button"
+                                    aria-pressed={index === detail}
+                                    aria-label={`Look at the findings of set ${index + 1}`}
+                                    onClick={() => setLooked(index)}
+                                    className="min-h-target rounded-mark px-1 hover:underline"
+                                >
+                                    <FindingCount findings={each.findings} />
+                                </button>
+                            </Felt>
+                            <Row
+                                name={index === 0 ? 'Best' : String(index + 1)}
+                                total={figure(each.totals[tuning]?.tension_n)}
+                                change={
+                                    each.totals[tuning]?.change &&
+                                    formatShares(each.totals.map(({ change }) => change?.share ?? 0))
+                                }
+                            >
+                                {targets.map(({ position }) => {
+                                    const chosen = each.strings.find((string) => string.position === position);
+                                    return (
+                                        <td key={position}>
+                                            {chosen === undefined ? (
+                                                <span className="block px-1.5 py-1 text-xs text-stop">none holds</span>
+                                            ) : (
+                                                <ChosenCell
+                                                    chosen={chosen}
+                                                    now={stringAt(document, position)}
+                                                    figure={figure(chosen.tensions_n[tuning])}
+                                                    away={formatShares(chosen.deviation)}
+                                                    onTake={() => onTakeString(each, position)}
+                                                />
+                                            )}
+                                        </td>
+                                    );
+                                })}
+                            </Row>
+                        </tbody>
+                    ))}
                 </table>
             </Sideways>
             {solutions[detail] && <SetFindings index={detail} findings={solutions[detail].findings} several={several} />}
@@ -196,6 +188,52 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                 gauge takes only that string.
             </p>
         </>
+    );
+}
+
+/** What leads a set: how it feels, in words, and what there is to warn of. */
+function Felt({ columns, words, take, children }: { columns: number; words: string; take?: ReactNode; children: ReactNode }) {
+    return (
+        <tr className="align-bottom">
+            <th scope="rowgroup" colSpan={columns + 1} className="pt-1.5 pl-1.5 text-left font-semibold">
+                <span className="flex flex-wrap items-baseline justify-between gap-x-4">
+                    <span>{words}</span>
+                    <span className="font-normal">{children}</span>
+                </span>
+            </th>
+            <td rowSpan={2} className="w-24 border-b border-rule pl-2 align-middle">
+                {take}
+            </td>
+        </tr>
+    );
+}
+
+/** One figure a string, and what they come to. */
+function Row({
+    name,
+    soft = false,
+    total,
+    change,
+    children,
+}: {
+    name: string;
+    soft?: boolean;
+    total: string;
+    change?: string | undefined;
+    children: ReactNode;
+}) {
+    return (
+        <tr className={clsx('border-b border-rule align-top', soft && 'text-ink-soft')}>
+            <th scope="row" className="py-1 pl-1.5 text-left font-normal whitespace-nowrap text-ink-soft">
+                {name}
+            </th>
+            {children}
+            <td className={clsx('px-1.5 py-1', !soft && 'font-semibold')}>
+                {total}
+                {change !== undefined && <span className="block text-xs font-normal text-ink-soft">{change}</span>}
+            </td>
+            {soft && <td />}
+        </tr>
     );
 }
 
@@ -228,20 +266,6 @@ function ChosenCell({ chosen, now, figure, away, onTake }: CellProps) {
             </span>
         </button>
     );
-}
-
-/** How many strings feel the same, and what the others do. */
-function sameWords(words: (string | undefined)[]): string {
-    const counts = new Map<string, number>();
-    for (const word of words) {
-        if (word !== undefined) {
-            counts.set(word, (counts.get(word) ?? 0) + 1);
-        }
-    }
-    return [...counts]
-        .sort(([, a], [, b]) => b - a)
-        .map(([word, count]) => `${count} ${word.replace('feels the same', 'same')}`)
-        .join(', ');
 }
 
 function FindingCount({ findings }: { findings: Finding[] }) {

@@ -5,7 +5,8 @@ import type { Due, JobRow } from '../../generated/views';
 import { dateWords } from '../../units/times';
 import { PacketField } from '../packets/PacketField';
 import { beginningOf } from '../../log/beginning';
-import { capital, stringsWords, wantOf } from '../words';
+import { capital, stringsWords } from '../../units/words';
+import { wantOf } from '../words';
 
 export interface Offered {
     /** Strings that are due soon on instruments without an open job. */

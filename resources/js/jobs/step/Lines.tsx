@@ -1,3 +1,4 @@
+import { capital } from '../../units/words';
 import { clsx } from 'clsx';
 
 interface Props {
@@ -27,7 +28,7 @@ export function Lines({ label = '', lines, small = false, flowing = false }: Pro
                                 : ['block', small ? 'text-[1.75rem] max-sm:text-xl' : 'text-[2.1rem] max-sm:text-[1.6rem]'],
                         )}
                     >
-                        {figuresBold(label === '' ? line.charAt(0).toUpperCase() + line.slice(1) : line)}
+                        {figuresBold(label === '' ? capital(line) : line)}
                     </span>
                 ))}
             </div>

@@ -8,7 +8,7 @@ import type { StringNow } from '../../events/jobNow';
 import { positionsOf, type Frame, type Screen } from '../frames';
 import { ballWords, notchWords } from '../packets/marks';
 import type { JobNow } from '../useJob';
-import { capital, stringsWords } from '../words';
+import { capital, stringsWords } from '../../units/words';
 import { pressClaim } from './claims';
 import { HeardPitch, ListenSwitch } from './HeardPitch';
 import { Lines } from './Lines';

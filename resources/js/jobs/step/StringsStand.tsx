@@ -6,7 +6,7 @@ import { centsWords } from '../../tuning/heard';
 import type { JobWithAll, StringNow } from '../../events/jobNow';
 import { whereabouts, type Whereabouts } from '../frames';
 import { AT_PITCH_CENTS } from './claims';
-import { capital } from '../words';
+import { capital } from '../../units/words';
 
 const WORDS: Record<Whereabouts, string> = {
     old: 'old, on',

@@ -1,6 +1,6 @@
 import { centsWords } from '../../tuning/heard';
 import { positionsOf, type Frame, type Screen } from '../frames';
-import { stringsWords, capital } from '../words';
+import { stringsWords, capital } from '../../units/words';
 
 /** So near its pitch a string is said to be at it. */
 export const AT_PITCH_CENTS = 3;
