@@ -332,6 +332,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('strings/orders/{order}/pdf', [OrderController::class, 'pdf'])->whereNumber('order')->name('orders.pdf')->middleware('may:look');
 
     Route::get('strings/measured', [SampleController::class, 'index'])->name('samples.index')->middleware('may:look');
+    Route::post('strings/samples/family', [SampleController::class, 'family'])->name('samples.family')->middleware('may:look');
     Route::post('strings/samples/weigh', [SampleController::class, 'weigh'])->name('samples.weigh')->middleware('may:look');
     Route::post('strings/samples', [SampleController::class, 'store'])->name('samples.store')->middleware('writes')->middleware('may:all');
     Route::delete(

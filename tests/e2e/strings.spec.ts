@@ -250,13 +250,15 @@ test('a string is weighed with a scale that types, corrects its family, and a ba
     await form.getByRole('button', { name: 'Keep the sample' }).click();
     const family = page.getByRole('region', { name: 'wound, nickel-plated steel' });
     await expect(family).toContainText('from 1 sample.');
-    await expect(family.getByRole('img', { name: 'How far the model was off, sample by sample' })).toBeVisible();
+    await expect(family.getByRole('img', { name: 'How far what was measured lies from the model, by gauge' })).toBeVisible();
 
     await form.getByRole('button', { name: 'Keep the sample' }).click();
     await expect(page.getByRole('alert')).toContainText('Give the gauge and every reading as a figure');
     await form.getByRole('textbox', { name: /^Gauge/ }).fill('36');
     await form.getByRole('textbox', { name: 'Mass, g' }).fill('9.90');
     await form.getByRole('textbox', { name: 'Length, mm' }).fill('1000');
+    await expect(family.getByRole('status')).toContainText('Further off than such strings are');
+    await expect(family.locator('[data-sample="typed"]')).toHaveCount(1);
     await form.getByRole('button', { name: 'Keep the sample' }).click();
     await expect(family).toContainText('from 2 samples.');
     await family.getByRole('button', { name: 'Set aside the sample of 36' }).click();
@@ -269,7 +271,7 @@ test('a string is weighed with a scale that types, corrects its family, and a ba
     await expect(page.getByRole('complementary', { name: 'String 5' })).toContainText(/Corrected by .* from 1 measured sample/);
     await page.goto('/strings/measured');
     await family.getByRole('button', { name: 'Set aside the sample of 46' }).click();
-    await expect(family).toContainText('No sample counts');
+    await expect(family).toContainText('Nothing of this family counts yet');
 });
 
 test('many hands at once take no more from a lot than there is', async ({ page, provoked }) => {

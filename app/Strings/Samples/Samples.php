@@ -8,6 +8,7 @@ use App\Models\MeasuredSample;
 use App\Models\TypeColumns;
 use App\Strings\Samples\Views\CorrectionView;
 use App\Strings\Samples\Views\FamilyCorrectionView;
+use App\Strings\Samples\Views\ModelledView;
 use App\Strings\Samples\Views\SampleFamilyView;
 use App\Strings\Samples\Views\SampleView;
 use Illuminate\Support\Facades\DB;
@@ -18,18 +19,19 @@ use Lira\Document\SampleReader;
 use Lira\Document\StringReader;
 use Lira\Kind\Kind;
 use Lira\Length\Length;
+use Lira\Pool\StandardPool;
+use Lira\Strings\BuiltString;
 use Lira\Strings\CorrectionLine;
 use Lira\Strings\Sample;
 use Lira\Strings\StringBuild;
+use Lira\Strings\StringSpec;
 use Lira\Strings\StringType;
 
 /** What was measured here, what it says about the model, and where it is used. */
 final class Samples
 {
-    /** The line is drawn so far beyond the gauges that were weighed. */
-    private const BEYOND_IN = 0.002;
-
-    private const STEPS = 12;
+    /** So many gauges of a family, less one, does a drawing take. */
+    private const STEPS = 16;
 
     /**
      * What a sample comes to, beside the model.
@@ -59,29 +61,57 @@ final class Samples
             $families["{$measured->type()->family()} {$measured->kind}"][] = $measured;
         }
 
-        return array_values(array_map($this->family(...), $families));
+        return array_values(array_map(fn (array $of): SampleFamilyView => $this->family($of[0]->type(), Kind::from($of[0]->kind), $of), $families));
     }
 
-    /** @param  non-empty-list<MeasuredSample>  $samples  of one family and kind of instrument */
-    private function family(array $samples): SampleFamilyView
+    /** A family of strings as it is modelled, with what was measured of it; nothing needs to have been. */
+    public function familyOf(StringType $type, Kind $kind): SampleFamilyView
     {
-        $kind = Kind::from($samples[0]->kind);
+        $samples = MeasuredSample::withTrashed()->where('construction', $type->construction)->where('material', $type->material)->where('kind', $kind->value)
+            ->orderBy('gauge_nm')->orderBy('id')->get();
+
+        return $this->family($type, $kind, array_values($samples->all()));
+    }
+
+    /** @param  list<MeasuredSample>  $samples  of one family and kind of instrument */
+    private function family(StringType $type, Kind $kind, array $samples): SampleFamilyView
+    {
         $counting = array_values(array_filter($samples, static fn (MeasuredSample $sample): bool => $sample->archived_at === null));
+        $model = self::model($type, $kind);
         $line = CorrectionLine::fit(array_map($this->read(...), $counting), $kind)[0] ?? null;
+        $gauges = [
+            ...array_map(static fn (MeasuredSample $sample): float => $sample->type()->gauge->inInches(), $samples),
+            ...array_map(static fn (ModelledView $of): float => $of->gauge_in, $model),
+        ];
 
         return new SampleFamilyView(
-            $samples[0]->type()->construction, $samples[0]->type()->material, $kind->label(), array_map($this->result(...), $samples),
-            $line === null ? null : self::line($line, array_map(static fn (MeasuredSample $sample): float => $sample->type()->gauge->inInches(), $samples), count($counting)),
+            $type->construction, $type->material, $kind->label(), array_map($this->result(...), $samples), $model,
+            $line === null || $gauges === [] ? null : self::line($line, $gauges, count($counting)),
         );
+    }
+
+    /** @return list<ModelledView> of some gauges among those that are usually sold */
+    private static function model(StringType $type, Kind $kind): array
+    {
+        $sold = array_values(array_filter(
+            StandardPool::with($kind, [BuiltString::of(new StringSpec($type), $kind)])->strings,
+            static fn (BuiltString $string): bool => $string->build->core !== null && $string->spec->type->isOfFamilyOf($type),
+        ));
+        $last = count($sold) - 1;
+        $at = array_unique(array_map(static fn (int $step): int => (int) round($last * $step / self::STEPS), range(0, self::STEPS)));
+
+        return $last < 0 ? [] : array_map(static fn (int $index): ModelledView => new ModelledView(
+            $sold[$index]->spec->type->gauge->inInches(), $sold[$index]->build->kgPerM(), $sold[$index]->density->tolerance->share(),
+        ), array_values($at));
     }
 
     /** @param  non-empty-list<float>  $gauges  inches */
     private static function line(CorrectionLine $line, array $gauges, int $samples): FamilyCorrectionView
     {
-        [$thin, $thick] = [min($gauges) - self::BEYOND_IN, max($gauges) + self::BEYOND_IN];
+        [$thin, $thick] = [min($gauges), max($gauges)];
         $points = [];
         for ($step = 0; $step <= self::STEPS; $step++) {
-            $gauge = max(self::BEYOND_IN, $thin) + ($thick - max(self::BEYOND_IN, $thin)) * $step / self::STEPS;
+            $gauge = $thin + ($thick - $thin) * $step / self::STEPS;
             $at = $line->at(Length::inches($gauge));
             $points[] = new CorrectionView($gauge, $at->factor, $at->uncertainty);
         }

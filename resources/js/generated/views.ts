@@ -502,6 +502,15 @@ export interface MeasuredThen {
     relief_mm: number | null;
 }
 
+/** What the model says of a gauge. */
+export interface Modelled {
+    gauge_in: number;
+    /** At rest. */
+    kg_per_m: number;
+    /** How far that may be off while nothing is measured, relative, 95 %. */
+    tolerance: number;
+}
+
 /** What happened to a lot. */
 export interface Movement {
     change: number;
@@ -767,6 +776,8 @@ export interface SampleFamily {
     /** Of instrument, in words. */
     kind: string;
     samples: Sample[];
+    /** Thin to thick, over the gauges that are usually sold; none of what has no model. */
+    model: Modelled[];
     /** None where none counts. */
     correction: FamilyCorrection | null;
 }

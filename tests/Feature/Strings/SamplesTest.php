@@ -33,6 +33,31 @@ final class SamplesTest extends FeatureTestCase
         self::assertSame(0, MeasuredSample::query()->count(), 'weighing keeps nothing');
     }
 
+    public function test_a_family_is_shown_as_it_is_modelled_before_anything_of_it_was_measured(): void
+    {
+        $of = ['construction' => 'round-wound', 'material' => 'nickel-plated-steel', 'kind' => 'electric-guitar'];
+        $bare = $this->postJson('/strings/samples/family', $of)->assertOk()->assertJsonPath('samples', [])->assertJsonPath('correction', null);
+        $model = (array) $bare->json('model');
+        self::assertGreaterThan(10, count($model));
+        $gauges = array_map(self::number(...), array_column($model, 'gauge_in'));
+        self::assertSame([0.017, 0.09], [$gauges[0] ?? null, $gauges[count($gauges) - 1] ?? null]);
+        foreach ($model as $of46) {
+            if (abs(self::number(data_get($of46, 'gauge_in')) - 0.046) < 0.003) {
+                // Wound on steel: 5 % of the family, and 0.02 mm of its diameter.
+                self::assertEqualsWithDelta(hypot(0.05, 0.02 / (25.4 * self::number(data_get($of46, 'gauge_in')))), data_get($of46, 'tolerance'), 1e-9);
+            }
+        }
+
+        $this->postJson('/strings/samples', self::sample())->assertCreated();
+        $known = $this->postJson('/strings/samples/family', $of)->assertOk()->assertJsonCount(1, 'samples')->assertJsonPath('correction.samples', 1);
+        self::assertSame([0.017, 0.09], [$known->json('correction.line.0.gauge_in'), $known->json('correction.line.16.gauge_in')]);
+        // Other strings know nothing of it.
+        $this->postJson('/strings/samples/family', ['kind' => 'bass'] + $of)->assertOk()->assertJsonPath('samples', []);
+        $this->postJson('/strings/samples/family', ['material' => 'polyurethane'] + $of)->assertOk()->assertJsonPath('model', []);
+        $this->postJson('/strings/samples/family', ['construction' => 'plain', 'material' => 'phosphor-bronze'] + $of)->assertStatus(422);
+        self::assertLiraError($this->postJson('/strings/samples/family', ['kind' => 'spoon'] + $of), 422, '/kind', 'what instrument');
+    }
+
     public function test_sounded_under_a_weight_it_comes_to_the_same(): void
     {
         // T = μ (2 L f)²: 6.8 g/m over 600 mm at 98 Hz takes 94.05 N.

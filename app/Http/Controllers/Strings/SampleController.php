@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Requests\Strings\FamilyRequest;
 use App\Http\Requests\Strings\MeasureRequest;
 use App\Models\MeasuredSample;
 use App\Strings\Samples\Samples;
@@ -23,6 +24,12 @@ final readonly class SampleController
             'families' => $this->samples->families(),
             'kinds' => array_map(static fn (Kind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], Kind::cases()),
         ]);
+    }
+
+    /** A family as it is modelled, with what was measured of it. */
+    public function family(FamilyRequest $request): JsonResponse
+    {
+        return new JsonResponse($this->samples->familyOf($request->type(), $request->kind()));
     }
 
     /** What readings come to; nothing is kept. */

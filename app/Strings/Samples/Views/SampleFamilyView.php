@@ -13,6 +13,7 @@ final readonly class SampleFamilyView
     /**
      * @param  string  $kind  of instrument, in words
      * @param  list<SampleView>  $samples
+     * @param  list<ModelledView>  $model  thin to thick, over the gauges that are usually sold; none of what has no model
      * @param  ?FamilyCorrectionView  $correction  none where none counts
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class SampleFamilyView
         public Material $material,
         public string $kind,
         public array $samples,
+        public array $model,
         public ?FamilyCorrectionView $correction,
     ) {}
 }

@@ -1,3 +1,5 @@
+import type { Construction, Kind, Material } from '../../generated/formats';
+
 export type Method = 'weighed' | 'sounded';
 
 /** What is typed for each way of measuring; figures carry their resolution in their last digit. */
@@ -44,3 +46,12 @@ export function readingsOf({ method, mass, length, load, frequency }: SampleDraf
 }
 
 export const percentOff = (ratio: number) => `${ratio >= 1 ? '+' : '−'}${(Math.abs(ratio - 1) * 100).toFixed(1)} %`;
+
+export const grams = (kgPerM: number) => `${(kgPerM * 1000).toPrecision(4)} g/m`;
+
+/** Which strings: what they are made for, how and of what. */
+export interface Family {
+    kind: Kind;
+    construction: Construction;
+    material: Material;
+}
