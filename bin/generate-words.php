@@ -7,6 +7,7 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 
+use App\Models\JobReason;
 use Lira\Catalogue\ListField;
 use Lira\Catalogue\ListUnit;
 use Lira\Conversion\Argument;
@@ -52,6 +53,7 @@ const LABELS = [
     'TRUSS_RODS' => TrussRod::class,
     'FIT_ASPECTS' => FitAspect::class,
     'REMEDIES' => Remedy::class,
+    'REASONS' => JobReason::class,
 ];
 
 $written = static fn (mixed $value): string => json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);

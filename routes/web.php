@@ -81,6 +81,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('search', SearchController::class)->name('search')->middleware('may:look');
 
     Route::get('sets', [SetController::class, 'index'])->name('sets.index')->middleware('may:look');
+    Route::get('sets/rest', [SetController::class, 'rest'])->name('sets.rest')->middleware('may:look');
     Route::post('sets/import', [SetController::class, 'import'])->name('sets.import')->middleware('may:all');
     Route::get('sets/{set}', [SetController::class, 'show'])->whereNumber('set')->name('sets.show')->middleware('may:look');
     Route::put('sets/{set}', [SetController::class, 'update'])->whereNumber('set')->name('sets.update')->middleware('may:all');
@@ -219,6 +220,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('jobs/{job}/slip', [ReportController::class, 'slip'])->whereNumber('job')->name('jobs.slip')->middleware('may:look');
 
     Route::get('jobs', [JobController::class, 'index'])->name('jobs.index')->middleware('may:look');
+    Route::get('jobs/finished', [JobController::class, 'finished'])->name('jobs.finished')->middleware('may:look');
     Route::get('jobs/changed', [JobController::class, 'changed'])->name('jobs.changed')->middleware('may:look');
     Route::get('jobs/new', [JobController::class, 'create'])->name('jobs.create')->middleware('may:look');
     Route::post('jobs/plan', [JobController::class, 'plan'])->name('jobs.plan')->middleware('may:look');

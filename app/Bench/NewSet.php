@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use Lira\Document\InstrumentReader;
 use Lira\Document\SetDocument;
+use Lira\Document\SetName;
 use Lira\Document\SetReader;
 use Lira\Document\StringTypeWriter;
 use Lira\InvalidInput;
@@ -28,7 +29,7 @@ final class NewSet
         $json = (object) [
             'format' => SetReader::FORMAT,
             'version' => SetReader::VERSION,
-            'name' => "{$on->name}, {$tuning->name}",
+            'name' => SetName::with($on->name, $tuning->name),
             'instrument' => $instrument,
             'tunings' => [(object) [
                 'name' => $tuning->name,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\StringSet;
+use Illuminate\Database\Eloquent\Builder;
 use Lira\Kind\Kind;
 
 /** Sets in a line each, for lists. */
@@ -14,11 +15,19 @@ final class SetSummaries
      * Read without a model for each: a workshop has thousands.
      *
      * @param  bool  $away  those that were put away instead
-     * @return list<array<string, mixed>> the last changed first
+     * @param  int  $from  so many are left out at the beginning
+     * @param  ?int  $most  so many at most; all of them where left out
+     * @return list<array<string, mixed>> instrument by instrument, the one whose set was last changed first, and of each the last changed first
      */
-    public function all(bool $away = false): array
+    public function all(bool $away = false, int $from = 0, ?int $most = null): array
     {
-        $summaries = [];
+        // Which they are first, what they are of these alone.
+        $ids = ($away ? StringSet::onlyTrashed() : StringSet::query())
+            ->orderByRaw('max(updated_at) over (partition by instrument_id) desc, instrument_id desc')
+            ->orderByDesc('updated_at')->orderByDesc('id')
+            ->offset($from)->limit($most ?? PHP_INT_MAX)->toBase()->pluck('id')->all();
+        $ids = array_values(array_filter($ids, is_int(...)));
+        $summaries = array_fill_keys($ids, []);
         $rows = ($away ? StringSet::onlyTrashed() : StringSet::query())->join('instruments', 'instruments.id', '=', 'sets.instrument_id')
             ->select([
                 'sets.id',
@@ -31,13 +40,14 @@ final class SetSummaries
                 'instruments.strings',
             ])
             ->selectRaw('(select json_group_array(gauge_nm) from (select gauge_nm from set_strings where set_id = sets.id order by position)) as gauges_nm')
-            ->orderByDesc('sets.updated_at')->orderByDesc('sets.id')->toBase()->get();
+            ->when($from > 0 || $most !== null, static fn (Builder $some): Builder => $some->whereIntegerInRaw('sets.id', $ids))
+            ->toBase()->get();
         foreach ($rows as $row) {
             /**
              * @var \stdClass&object{id: int, name: string, instrument_id: int, tuning_names: string, gauges_nm: string, updated_at: string, instrument: string,
              *     kind: string, strings: int} $row
              */
-            $summaries[] = [
+            $summaries[$row->id] = [
                 'id' => $row->id,
                 'name' => $row->name,
                 'instrument' => $row->instrument,
@@ -50,6 +60,6 @@ final class SetSummaries
             ];
         }
 
-        return $summaries;
+        return array_values($summaries);
     }
 }

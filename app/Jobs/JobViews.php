@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Instruments\OnInstrument;
 use App\Jobs\Views\ChoiceView;
+use App\Jobs\Views\FinishedView;
 use App\Jobs\Views\JobPhotographView;
 use App\Jobs\Views\JobRowView;
 use App\Jobs\Views\JobStringView;
@@ -16,6 +17,7 @@ use App\Jobs\Views\SettlingView;
 use App\Jobs\Views\StiffnessView;
 use App\Models\Job;
 use App\Models\JobEvent;
+use App\Models\JobReason;
 use App\Models\JobStatus;
 use App\Models\Order;
 use App\Models\Photograph;
@@ -26,6 +28,8 @@ use App\Models\WantedString;
 use App\Models\WorkshopSettings;
 use App\Paper\PacketCode;
 use App\Strings\Drawer\Drawer;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Lira\Fitting\Plan;
 use Lira\Fitting\School\Chosen;
@@ -36,7 +40,7 @@ use Lira\Strings\BuiltString;
 /** What the browser is told of jobs. */
 final readonly class JobViews
 {
-    /** Finished ones are shown so far back. */
+    /** So many finished ones stand on a page. */
     private const FINISHED_SHOWN = 20;
 
     public function __construct(private Drawer $drawer, private Fingers $fingers, private HeightForecasts $heights, private OnInstrument $on, private ShowsAhead $shows) {}
@@ -45,10 +49,52 @@ final readonly class JobViews
     public function rows(): array
     {
         $open = Job::query()->with(['instrument:id,name', 'wanted.purchase.orders'])->where('status', JobStatus::Open)->orderBy('id')->get();
-        $finished = Job::query()->with(['instrument:id,name', 'wanted.purchase.orders'])->where('status', JobStatus::Finished)
-            ->latest('finished_at')->latest('id')->limit(self::FINISHED_SHOWN)->get();
 
-        return array_values($open->concat($finished)->map(self::row(...))->all());
+        return array_values($open->concat(self::finishedOn('', 1))->map(self::row(...))->all());
+    }
+
+    /**
+     * A page of the finished ones, the last first.
+     *
+     * @param  string  $words  each of which stands in their instrument, set, owner, bench or reason
+     * @param  int  $page  from 1
+     */
+    public function finished(string $words, int $page): FinishedView
+    {
+        $count = self::finishedWith($words)->count();
+        $pages = max(1, intdiv($count + self::FINISHED_SHOWN - 1, self::FINISHED_SHOWN));
+        $at = min(max(1, $page), $pages);
+
+        return new FinishedView(array_values(self::finishedOn($words, $at)->map(self::row(...))->all()), $count, $at, $pages);
+    }
+
+    /** How many are finished. */
+    public function finishedInAll(): int
+    {
+        return self::finishedWith('')->count();
+    }
+
+    /** @return Collection<int, Job> */
+    private static function finishedOn(string $words, int $page): Collection
+    {
+        return self::finishedWith($words)->with(['instrument:id,name', 'wanted.purchase.orders'])
+            ->latest('finished_at')->latest('id')->forPage($page, self::FINISHED_SHOWN)->get();
+    }
+
+    /** @return Builder<Job> */
+    private static function finishedWith(string $words): Builder
+    {
+        $finished = Job::query()->where('status', JobStatus::Finished);
+        foreach (array_filter(explode(' ', $words), static fn (string $word): bool => $word !== '') as $word) {
+            $reasons = array_filter(JobReason::cases(), static fn (JobReason $reason): bool => str_contains($reason->label(), mb_strtolower($word)));
+            $like = '%'.addcslashes($word, '\\%_').'%';
+            $finished->where(static fn (Builder $any): Builder => $any
+                ->whereRaw("jobs.name || ' ' || jobs.owner || ' ' || jobs.bench like ? escape '\\'", [$like])
+                ->orWhereHas('instrument', static fn (Builder $instrument): Builder => $instrument->whereRaw("name like ? escape '\\'", [$like]))
+                ->orWhereIn('reason', $reasons));
+        }
+
+        return $finished;
     }
 
     private static function row(Job $job): JobRowView

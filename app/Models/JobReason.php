@@ -14,4 +14,18 @@ enum JobReason: string
     case Season = 'season';
     case Conversion = 'conversion';
     case Other = 'other';
+
+    /** Why strings are changed, in a few words. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Dull => 'the old ones are dull',
+            self::Broken => 'one broke',
+            self::Corroded => 'the old ones are corroded',
+            self::Show => 'a show',
+            self::Season => 'the season',
+            self::Conversion => 'a conversion',
+            self::Other => 'another reason',
+        };
+    }
 }

@@ -188,7 +188,7 @@ final readonly class Converter
             ),
             ConversionKind::AddLower, ConversionKind::Scale => '',
         };
-        $tuned = $this->conversion->kind === ConversionKind::Several || ! is_string($tuning->name ?? null) ? '' : $tuning->name;
+        $tuned = $this->conversion->kind === ConversionKind::Several || ! is_string($tuning->name ?? null) ? '' : SetName::tuning($name, $tuning->name);
 
         return implode(', ', array_filter([$name, $what, $tuned], static fn (string $part): bool => $part !== ''));
     }

@@ -78,13 +78,7 @@ final class StartedSet
     /** What a set is called until somebody names it: after its instrument and its first tuning. */
     public static function name(\stdClass $instrument, LibraryTuning $tuning): string
     {
-        $name = is_string($instrument->name ?? null) ? $instrument->name : '';
-        $tuned = $tuning->name === '' ? implode(' ', array_map(
-            static fn (Pitch $pitch): string => (string) preg_replace('/-?\d+$/', '', $pitch->label()),
-            array_reverse($tuning->pitches),
-        )) : $tuning->name;
-
-        return mb_substr("{$name}, {$tuned}", 0, 190);
+        return SetName::of(is_string($instrument->name ?? null) ? $instrument->name : '', $tuning);
     }
 
     /**

@@ -1,6 +1,7 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useMemo, useState } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { ShareSet } from '../documents/share/ShareSet';
@@ -11,34 +12,61 @@ import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { pageOf, Pages } from '../ui/Pages';
 import { PageTitle } from '../ui/PageTitle';
+import { alongRows } from '../ui/alongRows';
 import { headsOf, sorted } from '../ui/Sorted';
 import { tellFailure, toast } from '../ui/toasts';
 import { useAddress } from '../ui/useAddress';
-import { SetRow } from './sets/SetRow';
+import { GroupHead, SetRow } from './sets/SetRow';
 import { matchingSets, SET_KEYS, type Summary } from './sets/summary';
 import { FindField } from '../ui/FindField';
 
 interface Props {
+    /** Those of the first page, or all of them where the address looks for some. */
     sets: Summary[];
+    /** How many there are. */
+    count: number;
     /** Whether those are listed that were put away, and how many there are. */
     away: boolean;
     putAway: number;
 }
 
 const reload = () => router.reload();
+
+/** With the others, which come after the page. */
+function useWithRest(first: Summary[], count: number, away: boolean): Summary[] {
+    const { data: rest } = useQuery({
+        queryKey: ['other sets', away, count, first.map(({ id, savedAt }) => `${id} ${savedAt}`).join()],
+        queryFn: ({ signal }) => ask<Summary[]>(`/sets/rest${away ? '?away=1' : ''}`, { signal }),
+        enabled: count > first.length,
+        placeholderData: keepPreviousData,
+        staleTime: 0,
+    });
+    return useMemo(() => (count > first.length ? [...first, ...(rest ?? [])] : first), [first, rest, count]);
+}
+
 const putAwayOne = (id: number) => ask(`/sets/${id}`, { method: 'DELETE' });
 const bringBackOne = (id: number) => ask(`/sets/${id}/unarchive`, { method: 'POST' });
 
 /** Every set there is, or every one that was put away. */
-export default function SetsPage({ sets, away, putAway }: Props) {
+export default function SetsPage({ sets: first, count, away, putAway }: Props) {
     const [{ for: words, instrument, order, page: asked }, look] = useAddress({
         for: '',
         instrument: '',
-        order: '-changed',
+        order: '',
         page: '1',
     });
+    const sets = useWithRest(first, count, away);
     const found = useMemo(() => sorted(matchingSets(sets, words, instrument), order, SET_KEYS), [sets, words, instrument, order]);
     const { rows, page, pages } = pageOf(found, Number(asked));
+    // As they come: instrument by instrument.
+    const grouped = order === '' && instrument === '';
+    const ofInstrument = useMemo(() => {
+        const counts = new Map<number, number>();
+        for (const { instrumentId } of found) {
+            counts.set(instrumentId, (counts.get(instrumentId) ?? 0) + 1);
+        }
+        return counts;
+    }, [found]);
     const [sharing, setSharing] = useState<Summary | null>(null);
     const [marked, setMarked] = useState<ReadonlySet<number>>(new Set());
     const ticked = found.filter(({ id }) => marked.has(id));
@@ -153,7 +181,8 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                 </Button>
                             </div>
                         )}
-                        <table className="mt-4 w-full">
+                        <table className="mt-4 w-full" onKeyDown={alongRows}>
+                            <caption className="sr-only">Sets. The arrow keys lead along a row and from row to row.</caption>
                             <thead>
                                 <tr className="border-b border-ink text-left text-sm text-ink-soft">
                                     <th scope="col" className="w-8">
@@ -167,7 +196,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                         </label>
                                     </th>
                                     {head('name', 'Set', 'pr-4')}
-                                    {head('instrument', 'Instrument', 'pr-4 max-sm:hidden')}
+                                    {!grouped && head('instrument', 'Instrument', 'pr-4 max-sm:hidden')}
                                     {head('gauges', 'Gauges', 'pr-4 max-md:hidden')}
                                     {head('tunings', 'Tunings', 'pr-4 max-md:hidden')}
                                     {head('changed', 'Changed', 'pr-4 text-right max-md:hidden')}
@@ -177,17 +206,22 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                                 </tr>
                             </thead>
                             <tbody>
-                                {rows.map((set) => (
-                                    <SetRow
-                                        key={set.id}
-                                        set={set}
-                                        away={away}
-                                        ticked={marked.has(set.id)}
-                                        onTick={(on) => tick([set.id], on)}
-                                        onPutAway={() => putSomeAway([set])}
-                                        onBringBack={() => bringSomeBack([set])}
-                                        onShare={() => setSharing(set)}
-                                    />
+                                {rows.map((set, index) => (
+                                    <Fragment key={set.id}>
+                                        {grouped && set.instrumentId !== rows[index - 1]?.instrumentId && (
+                                            <GroupHead set={set} count={ofInstrument.get(set.instrumentId) ?? 1} />
+                                        )}
+                                        <SetRow
+                                            set={set}
+                                            grouped={grouped}
+                                            away={away}
+                                            ticked={marked.has(set.id)}
+                                            onTick={(on) => tick([set.id], on)}
+                                            onPutAway={() => putSomeAway([set])}
+                                            onBringBack={() => bringSomeBack([set])}
+                                            onShare={() => setSharing(set)}
+                                        />
+                                    </Fragment>
                                 ))}
                             </tbody>
                         </table>
@@ -206,7 +240,7 @@ export default function SetsPage({ sets, away, putAway }: Props) {
                             className="min-h-target text-accent underline"
                             onClick={() => look({ for: '', instrument: '', page: '1' })}
                         >
-                            {of === undefined ? `Show all ${sets.length}` : `Only those on ${of}; show all ${sets.length}`}
+                            {of === undefined ? `Show all ${count}` : `Only those on ${of}; show all ${count}`}
                         </button>
                     )}
                     {away ? (

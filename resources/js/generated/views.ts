@@ -187,6 +187,17 @@ export interface FamilyLife {
     not_before: number | null;
 }
 
+/** A page of the jobs that are finished. */
+export interface Finished {
+    /** The last finished first. */
+    rows: JobRow[];
+    /** Of all that were looked for. */
+    count: number;
+    /** From 1. */
+    page: number;
+    pages: number;
+}
+
 /** Something that happened to an instrument. */
 export interface Happened {
     /** Measured, saddles, care, put-off, show or note. */

@@ -135,6 +135,16 @@ export const REMEDIES = {
     "watch": "Keep an eye on"
 } as const;
 
+export const REASONS = {
+    "dull": "the old ones are dull",
+    "broken": "one broke",
+    "corroded": "the old ones are corroded",
+    "show": "a show",
+    "season": "the season",
+    "conversion": "a conversion",
+    "other": "another reason"
+} as const;
+
 export const MATERIALS_OF = {
     "plain": [
         "music-wire",

@@ -1,11 +1,13 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import type { JobRow } from '../generated/views';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { Finished as FinishedJobs, JobRow } from '../generated/views';
 import { buttonClass } from '../ui/classes';
 import { FindField } from '../ui/FindField';
 import { Glyph } from '../ui/Glyph';
 import { matches } from '../ui/matches';
+import { Pages } from '../ui/Pages';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
 import { ask } from '../server/api';
@@ -13,7 +15,7 @@ import { remind } from '../frame/reminders/reminders';
 import { useClock } from '../server/useClock';
 import { PacketField } from './packets/PacketField';
 import { dateWords, dayWords, momentWords, spanWords } from '../units/times';
-import { REASONS } from '../units/reasons';
+import { REASONS } from '../generated/words';
 import { capital, stringsWords } from '../units/words';
 import { byNextHand, wantOf, type Want } from './words';
 
@@ -27,8 +29,16 @@ const GROUPS: { want: Want; title: string; empty: string | null }[] = [
     { want: 'over', title: 'Finished', empty: null },
 ];
 
+interface Props {
+    /** Open ones, then the last finished. */
+    jobs: JobRow[];
+    /** How many are finished. */
+    finished: number;
+    as_of: string;
+}
+
 /** Every job, by what wants a hand next; the clock does the sorting. */
-export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of: string }) {
+export default function JobsPage({ jobs, finished: finishedInAll, as_of: asOf }: Props) {
     const now = useClock(TICK_MS);
     useEffect(() => {
         let over = false;
@@ -55,12 +65,15 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
             remind(id, instrument, status === 'open' ? until : null);
         }
     }, [jobs]);
-    const [{ for: words }, look] = useAddress({ for: '' });
-    const [unfolded, setUnfolded] = useState(false);
+    const [{ for: words, page }, look] = useAddress({ for: '', page: '1' });
+    const [unfolded, setUnfolded] = useState(page !== '1');
     // What is sought is shown wherever it is; so is what there is, where nothing else is.
     const finished = unfolded || words !== '' || jobs.every(({ status }) => status !== 'open');
+    const over = useFinished(words, page, asOf, finished);
     const sorted = byNextHand(
-        jobs.filter((row) => matches([row.instrument, row.name, row.owner, row.bench, REASONS[row.reason]].join(' '), words)),
+        jobs
+            .filter((row) => row.status === 'open')
+            .filter((row) => matches([row.instrument, row.name, row.owner, row.bench, REASONS[row.reason]].join(' '), words)),
         now,
     );
     return (
@@ -74,7 +87,7 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
                             label="Find a job"
                             by="Find by instrument, owner or set"
                             words={words}
-                            onWords={(next) => look({ for: next }, true)}
+                            onWords={(next) => look({ for: next, page: '1' }, true)}
                         />
                     )}
                     <PacketField />
@@ -91,9 +104,13 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
             )}
             {jobs.length > 0 &&
                 GROUPS.map(({ want, title, empty }) => {
-                    const rows = sorted.filter((row) => wantOf(row, now) === want);
+                    const rows =
+                        want === 'over'
+                            ? (over?.rows ?? jobs.filter(({ status }) => status === 'finished'))
+                            : sorted.filter((row) => wantOf(row, now) === want);
+                    const count = want === 'over' ? (over?.count ?? finishedInAll) : rows.length;
                     return (
-                        (rows.length > 0 || (empty !== null && words === '')) && (
+                        (count > 0 || (empty !== null && words === '')) && (
                             <section key={want} aria-label={title} className="mt-6">
                                 <h2 className="text-lg font-bold">
                                     {want === 'over' ? (
@@ -103,7 +120,7 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
                                             className="inline-flex min-h-target items-center gap-2 rounded-mark hover:bg-accent-wash"
                                             onClick={() => setUnfolded(!unfolded)}
                                         >
-                                            {title} ({rows.length}) <Glyph sign={finished ? 'up' : 'down'} />
+                                            {title} ({count}) <Glyph sign={finished ? 'up' : 'down'} />
                                         </button>
                                     ) : (
                                         title
@@ -115,20 +132,38 @@ export default function JobsPage({ jobs, as_of: asOf }: { jobs: JobRow[]; as_of:
                                         <Row key={row.id} row={row} now={now} />
                                     ))}
                                 </ul>
+                                {want === 'over' && finished && over !== undefined && (
+                                    <Pages page={over.page} pages={over.pages} onPage={(next) => look({ page: String(next) })} />
+                                )}
                             </section>
                         )
                     );
                 })}
-            {jobs.length > 0 && sorted.length === 0 && (
+            {jobs.length > 0 && sorted.length === 0 && words !== '' && over?.count === 0 && (
                 <p className="mt-6 text-ink-soft">
                     No job matches “{words}”.{' '}
-                    <button type="button" className="min-h-target text-accent underline" onClick={() => look({ for: '' })}>
-                        Show all {jobs.length}
+                    <button
+                        type="button"
+                        className="min-h-target text-accent underline"
+                        onClick={() => look({ for: '', page: '1' })}
+                    >
+                        Show all {jobs.filter(({ status }) => status === 'open').length + finishedInAll}
                     </button>
                 </p>
             )}
         </div>
     );
+}
+
+/** A page of those that are finished, with the words that are sought; the last ones come with the page. */
+function useFinished(words: string, page: string, asOf: string, wanted: boolean) {
+    const sought = new URLSearchParams({ for: words, page }).toString();
+    return useQuery({
+        queryKey: ['finished jobs', sought, asOf],
+        queryFn: ({ signal }) => ask<FinishedJobs>(`/jobs/finished?${sought}`, { signal }),
+        placeholderData: keepPreviousData,
+        enabled: wanted,
+    }).data;
 }
 
 function Row({ row, now }: { row: JobRow; now: number }) {

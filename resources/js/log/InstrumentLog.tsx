@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { InstrumentLife, Then, TimeLine } from '../generated/views';
 import { ShareYear } from '../documents/share/ShareYear';
-import { REASONS } from '../units/reasons';
+import { REASONS } from '../generated/words';
 import { ask, failureWords } from '../server/api';
 import { formatForce, useUnits } from '../units/units';
 import { dateWords } from '../units/times';

@@ -200,7 +200,7 @@ function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: string; onD
                     {due.why}
                     {due.from !== null &&
                         due.to !== null &&
-                        ` Between ${dateWords(due.from)} and ${dateWords(due.to)}, to be as sure as one can.`}
+                        ` It may be as early as ${dateWords(due.from)}, or as late as ${dateWords(due.to)}.`}
                     {due.put_off !== null && ` Put off to ${dateWords(due.put_off)}: ${due.put_off_why}`}
                 </p>
                 {due.caution !== '' && <p className="mt-0.5 max-w-prose text-sm">{due.caution}</p>}

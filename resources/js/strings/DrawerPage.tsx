@@ -51,7 +51,15 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
         >
             {contents.length === 0 ? (
                 <p className="mt-8 max-w-prose text-ink-soft">
-                    The drawer is empty. Find a string under <strong>All strings</strong> and put some of it in the drawer.
+                    The drawer is empty. What you order and take in under{' '}
+                    <Link href="/strings/orders" className="text-accent underline">
+                        Orders
+                    </Link>{' '}
+                    lies in it from then on. What you have already: find it under{' '}
+                    <Link href="/strings" className="text-accent underline">
+                        All strings
+                    </Link>
+                    , press it, and say how many there are.
                 </p>
             ) : (
                 <>

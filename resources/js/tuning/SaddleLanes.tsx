@@ -57,7 +57,7 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
     }));
     return (
         <div className="grid grid-cols-[5rem_minmax(0,1fr)_9rem] items-center gap-x-4 max-sm:grid-cols-[4rem_minmax(0,1fr)_6rem]">
-            <span className="text-right text-sm text-ink-soft">{units.length} behind</span>
+            <span className="text-right text-xs leading-tight text-ink-soft">{units.length} behind the scale length</span>
             <div ref={ref}>
                 <LaneRule width={width} x={x} marks={marks} />
             </div>

@@ -2,7 +2,7 @@ import { Button } from './Button';
 import { Glyph } from './Glyph';
 
 /** So many rows stand on a page of a long list. */
-const ROWS = 40;
+const ROWS = 30;
 
 /** The part of a list that stands on a page, counted from 1; one beyond the last is the last. */
 export function pageOf<T>(all: T[], page: number): { rows: T[]; page: number; pages: number } {

@@ -181,7 +181,7 @@ final class ConverterTest extends CoreTestCase
         $converted = self::convert(['to' => 'add-lower'], $json);
         $instrument = $converted->document->json->instrument;
 
-        self::assertSame('Curlew with 7 strings, B standard, seven strings', $converted->document->design->name);
+        self::assertSame('Curlew with 7 strings, B standard', $converted->document->design->name);
         self::assertSame([640, 642, 644, 646, 648, 650, 650], self::dig((array) $instrument, 'scale.lengths_mm'));
         self::assertSame(1.3, self::dig((array) $instrument, 'hardware.nut.slots_mm.6'));
         self::assertSame(35, self::notes($converted->document)[6]);

@@ -7,6 +7,7 @@ namespace Tests\Feature\Jobs;
 use App\Models\Fitting;
 use App\Models\Job;
 use App\Models\JobEvent;
+use App\Models\JobStatus;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -271,5 +272,25 @@ final class JobsTest extends JobsTestCase
         $this->get('/jobs')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('as_of', fn (string $asOf): bool => $asOf !== $this->getJson('/jobs/changed')->json('as_of'))->etc());
         self::assertTrue($happened);
+    }
+
+    public function test_finished_jobs_come_page_by_page_and_are_found_by_any_of_their_words(): void
+    {
+        $job = $this->begun(self::keptSet(), ['owner' => 'Mara Fenn', 'reason' => 'corroded', 'bench' => 'Window']);
+        foreach (range(1, 45) as $number) {
+            $other = $job->replicate()->fill(['status' => JobStatus::Finished, 'finished_at' => now()->subDays($number), 'owner' => $number === 7 ? 'Ines 100%' : 'Mara Fenn', 'name' => "Set {$number}"]);
+            $other->save();
+        }
+        $names = fn (string $query): array => [$this->getJson("/jobs/finished?{$query}")->assertOk()->json('count'), array_column((array) $this->getJson("/jobs/finished?{$query}")->json('rows'), 'name')];
+        $this->get('/jobs')->assertInertia(static fn (AssertableInertia $page) => $page->where('finished', 45)->has('jobs', 21)->etc());
+        self::assertSame([45, 'Set 1', 20], [$names('')[0], $names('')[1][0], count($names('')[1])]);
+        self::assertSame([45, 'Set 41', 5], [$names('page=3')[0], $names('page=3')[1][0], count($names('page=3')[1])]);
+        // One beyond the last is the last.
+        $this->getJson('/jobs/finished?page=9')->assertOk()->assertJsonPath('page', 3)->assertJsonPath('pages', 3);
+        self::assertSame([1, ['Set 7']], $names('for=ines'));
+        self::assertSame([1, ['Set 7']], $names('for='.rawurlencode('100% window')));
+        self::assertSame([1, ['Set 12']], $names('for='.rawurlencode('set 12 corroded')));
+        self::assertSame([45, 0], [$names('for=harbour')[0], $names('for=dull')[0]]);
+        self::assertSame([0, []], $names('for='.rawurlencode('_')));
     }
 }

@@ -34,17 +34,29 @@ final readonly class SetController
 {
     private const COPY = ', copy';
 
+    /** So many come with the page, which is what stands on its first; the others after it. */
+    private const FIRST = 30;
+
     public function __construct(private Bench $bench, private StoredSets $sets, private SetSummaries $summaries, private SetPapers $papers) {}
 
     public function index(Request $request): Response
     {
         $away = $request->boolean('away');
+        // Whoever looks for some, or at another page, needs all of them at once.
+        $first = $request->hasAny(['for', 'instrument', 'order', 'page']) ? null : self::FIRST;
 
         return Inertia::render('bench/SetsPage', [
-            'sets' => $this->summaries->all($away),
+            'sets' => $this->summaries->all($away, most: $first),
+            'count' => ($away ? StringSet::onlyTrashed() : StringSet::query())->count(),
             'away' => $away,
             'putAway' => StringSet::onlyTrashed()->count(),
         ]);
+    }
+
+    /** Those that do not stand on the first page of the list. */
+    public function rest(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->summaries->all($request->boolean('away'), from: self::FIRST));
     }
 
     public function duplicate(StringSet $set): JsonResponse

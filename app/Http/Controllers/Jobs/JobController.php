@@ -51,6 +51,9 @@ final readonly class JobController
 
     private const OFFERED = 8;
 
+    /** Characters of what is sought. */
+    private const MOST_SOUGHT = 200;
+
     public function __construct(
         private Jobs $jobs,
         private JobViews $views,
@@ -68,7 +71,13 @@ final readonly class JobController
         // Before the list is read: what comes between the two is looked at once more, rather than missed for good.
         $asOf = self::asOf();
 
-        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows(), 'as_of' => $asOf]);
+        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows(), 'finished' => $this->views->finishedInAll(), 'as_of' => $asOf]);
+    }
+
+    /** A page of those that are finished. */
+    public function finished(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->views->finished(mb_substr(Said::words($request, 'for'), 0, self::MOST_SOUGHT), $request->integer('page', 1)));
     }
 
     /** By which a list that is open is told whether any job is otherwise than it shows; asked often, so it asks little. */

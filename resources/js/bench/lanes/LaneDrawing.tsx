@@ -159,7 +159,7 @@ export function LaneDrawing({ string, evaluated, pull, ground, gauges, units, sa
                 axis={axis}
                 chosen={undefined}
                 units={units}
-                suffix={string.construction === 'plain' ? ' wd' : ' pl'}
+                suffix={string.construction === 'plain' ? ' wound' : ' plain'}
                 side="upper"
             />
             <Ticks choices={lower} axis={axis} chosen={chosen} units={units} suffix="" side="lower" />

@@ -9,8 +9,13 @@ import { Menu, MenuItem, MenuLine, MenuLink } from '../../ui/Menu';
 import { tellFailure } from '../../ui/toasts';
 import type { Summary } from './summary';
 
+/** Of the table: tick, name, gauges, tunings, changed, more. */
+const COLUMNS = 6;
+
 interface Props {
     set: Summary;
+    /** Whether it stands under its instrument. */
+    grouped: boolean;
     away: boolean;
     ticked: boolean;
     onTick: (ticked: boolean) => void;
@@ -20,14 +25,14 @@ interface Props {
 }
 
 /** A set in the list: what it is, and what can be done with it. */
-export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack, onShare }: Props) {
+export function SetRow({ set, grouped, away, ticked, onTick, onPutAway, onBringBack, onShare }: Props) {
     const units = useUnits();
     return (
-        <tr className="border-b border-rule hover:bg-sheet">
+        <tr data-row className="border-b border-rule hover:bg-sheet">
             <td className="w-8 py-2">
                 <label className="flex size-[24px] items-center justify-center">
                     <span className="sr-only">Tick {set.name}</span>
-                    <input type="checkbox" checked={ticked} onChange={(event) => onTick(event.target.checked)} />
+                    <input type="checkbox" tabIndex={-1} checked={ticked} onChange={(event) => onTick(event.target.checked)} />
                 </label>
             </td>
             <td className="py-2 pr-4">
@@ -42,15 +47,18 @@ export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack, onSh
                     </Link>
                 )}
             </td>
-            <td className="py-2 pr-4 max-sm:hidden">
-                <Link
-                    href={`/instruments/${set.instrumentId}`}
-                    className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
-                >
-                    {set.instrument}
-                </Link>
-                <span className="block text-sm text-ink-faint">{set.kind}</span>
-            </td>
+            {!grouped && (
+                <td className="py-2 pr-4 max-sm:hidden">
+                    <Link
+                        tabIndex={-1}
+                        href={`/instruments/${set.instrumentId}`}
+                        className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                    >
+                        {set.instrument}
+                    </Link>
+                    <span className="block text-sm text-ink-faint">{set.kind}</span>
+                </td>
+            )}
             <td className="py-2 pr-4 max-md:hidden">
                 {set.gauges_nm.map((gauge_nm) => formatGauge(gaugeInches({ gauge_nm }), units)).join(' · ')}
             </td>
@@ -69,6 +77,26 @@ export function SetRow({ set, away, ticked, onTick, onPutAway, onBringBack, onSh
     );
 }
 
+/** What stands over the sets of an instrument. */
+export function GroupHead({ set, count }: { set: Summary; count: number }) {
+    return (
+        <tr className="border-b border-rule-strong">
+            <th scope="colgroup" colSpan={COLUMNS} className="pt-4 pb-1 text-left">
+                <Link
+                    href={`/instruments/${set.instrumentId}`}
+                    className="text-lg font-bold underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                >
+                    {set.instrument}
+                </Link>{' '}
+                <span className="font-normal text-ink-soft">
+                    {set.kind}
+                    {count > 1 && `, ${count} sets`}
+                </span>
+            </th>
+        </tr>
+    );
+}
+
 function More({ set, onPutAway, onShare }: { set: Summary; onPutAway: () => void; onShare: () => void }) {
     const duplicate = async () => {
         const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
@@ -77,7 +105,7 @@ function More({ set, onPutAway, onShare }: { set: Summary; onPutAway: () => void
     return (
         <Menu
             trigger={
-                <Button look="quiet" className="w-9 px-0" aria-label={`More for ${set.name}`}>
+                <Button look="quiet" tabIndex={-1} className="w-9 px-0" aria-label={`More for ${set.name}`}>
                     <Glyph sign="more" />
                 </Button>
             }

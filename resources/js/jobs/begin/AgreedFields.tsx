@@ -2,7 +2,7 @@ import type { Job } from '../../generated/views';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
-import { REASONS } from '../../units/reasons';
+import { REASONS } from '../../generated/words';
 
 /** Whose it is, why it is done, and until when. */
 export interface Agreed {

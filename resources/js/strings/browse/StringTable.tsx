@@ -1,7 +1,7 @@
 import type { Listed, Supplier } from '../../generated/views';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { clsx } from 'clsx';
-import { useEffect, useRef, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge, useUnits } from '../../units/units';
@@ -32,19 +32,39 @@ export function StringTable({ query, suppliers, chosen, onChoose }: Props) {
     const items = virtual.getVirtualItems();
     const { total, row, error } = useListed(query, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
     const supplierOf = (id: number) => suppliers.find((supplier) => supplier.id === id);
+    // One row of all is reached by Tab; the arrow keys lead to the others.
+    const [at, setAt] = useState(0);
+    const focusing = useRef(false);
+    const [lookedFor, setLookedFor] = useState(query);
+    if (lookedFor !== query) {
+        setLookedFor(query);
+        setAt(0);
+    }
     useEffect(() => {
         frame.current?.scrollTo({ top: 0 });
     }, [query]);
+    const drawn = items.some(({ index }) => index === at) && row(at) !== undefined;
+    useEffect(() => {
+        if (focusing.current && drawn) {
+            focusing.current = false;
+            frame.current?.querySelector<HTMLElement>(`[data-index="${at}"] button`)?.focus();
+        }
+    }, [at, drawn]);
+    // Where it was scrolled out of sight, the first that is in sight is.
+    const stop = drawn
+        ? at
+        : (items.find(({ index, start }) => start >= (virtual.scrollOffset ?? 0) && row(index) !== undefined)?.index ?? at);
 
     const move = (event: KeyboardEvent, index: number) => {
-        const step = { ArrowDown: 1, ArrowUp: -1, PageDown: 12, PageUp: -12 }[event.key];
+        const step = { ArrowDown: 1, ArrowUp: -1, PageDown: 12, PageUp: -12, Home: -Infinity, End: Infinity }[event.key];
         if (step === undefined || total === undefined) {
             return;
         }
         event.preventDefault();
         const to = Math.min(total - 1, Math.max(0, index + step));
         virtual.scrollToIndex(to);
-        requestAnimationFrame(() => frame.current?.querySelector<HTMLElement>(`[data-index="${to}"] button`)?.focus());
+        setAt(to);
+        focusing.current = true;
     };
     return (
         <div className="min-w-0">
@@ -106,6 +126,8 @@ export function StringTable({ query, suppliers, chosen, onChoose }: Props) {
                                                 type="button"
                                                 className="block w-full truncate text-left"
                                                 aria-pressed={listed.id === chosen}
+                                                tabIndex={item.index === stop ? 0 : -1}
+                                                onFocus={() => setAt(item.index)}
                                                 onKeyDown={(event) => move(event, item.index)}
                                             >
                                                 {listed.name === '' ? listed.code : listed.name}
