@@ -68,7 +68,6 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                 </th>
                             ))}
                             <th scope="col">Total</th>
-                            <td />
                         </tr>
                     </thead>
                     <tbody>
@@ -124,7 +123,7 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                 take={
                                     <Button
                                         look={index === 0 ? 'strong' : 'plain'}
-                                        className="h-9 w-full px-2"
+                                        className="h-8 w-24 shrink-0 px-2"
                                         onClick={() => onTake(each)}
                                         aria-label={index === 0 ? 'Take the best set' : `Take set ${index + 1}`}
                                     >
@@ -194,16 +193,14 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
 /** What leads a set: how it feels, in words, and what there is to warn of. */
 function Felt({ columns, words, take, children }: { columns: number; words: string; take?: ReactNode; children: ReactNode }) {
     return (
-        <tr className="align-bottom">
-            <th scope="rowgroup" colSpan={columns + 1} className="pt-1.5 pl-1.5 text-left font-semibold">
-                <span className="flex flex-wrap items-baseline justify-between gap-x-4">
-                    <span>{words}</span>
+        <tr>
+            <th scope="rowgroup" colSpan={columns + 1} className="pt-2 pl-1.5 text-left font-semibold">
+                <span className="flex flex-wrap items-center gap-x-3">
+                    {take}
+                    <span className="mr-auto">{words}</span>
                     <span className="font-normal">{children}</span>
                 </span>
             </th>
-            <td rowSpan={2} className="w-24 border-b border-rule pl-2 align-middle">
-                {take}
-            </td>
         </tr>
     );
 }
@@ -232,7 +229,6 @@ function Row({
                 {total}
                 {change !== undefined && <span className="block text-xs font-normal text-ink-soft">{change}</span>}
             </td>
-            {soft && <td />}
         </tr>
     );
 }

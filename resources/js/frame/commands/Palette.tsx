@@ -222,18 +222,20 @@ interface FoundProps {
 function Found({ heading, typed, found, onDone }: FoundProps) {
     return (
         <List.Group heading={heading}>
-            {found.map(({ name, address }) => (
-                <List.Item
-                    key={address}
-                    // With what is typed: the list takes no notice of other words of one that stays what it was.
-                    value={`${name} ${address} ${typed}`}
-                    keywords={[typed, heading]}
-                    onSelect={() => onDone(() => router.visit(address))}
-                    className={itemClass}
-                >
-                    <span>{name}</span>
-                </List.Item>
-            ))}
+            {found
+                .toSorted((a, b) => rank(b.name, typed) - rank(a.name, typed))
+                .map(({ name, address }) => (
+                    <List.Item
+                        key={address}
+                        // With what is typed: the list takes no notice of other words of one that stays what it was.
+                        value={`${name} ${address} ${typed}`}
+                        keywords={[typed, heading]}
+                        onSelect={() => onDone(() => router.visit(address))}
+                        className={itemClass}
+                    >
+                        <span>{name}</span>
+                    </List.Item>
+                ))}
         </List.Group>
     );
 }
