@@ -75,9 +75,41 @@ final class Glossary
         ],
     ];
 
+    /** What people say, and the word under which it is explained. */
+    private const SAID = [
+        'snap' => 'breaking load', 'snaps' => 'breaking load', 'breaks' => 'breaking load', 'buzz' => 'flaps', 'rattle' => 'flaps', 'floppy' => 'flaps', 'slack' => 'flaps',
+        'loose' => 'flaps', 'stretch' => 'settling', 'stretching' => 'settling', 'drift' => 'settling', 'compensation' => 'setback', 'fan fret' => 'multiscale',
+        'fanned' => 'multiscale', 'bow' => 'relief', 'height' => 'action', 'density' => 'linear density', 'mass' => 'linear density', 'feel' => 'tension', 'pull' => 'tension',
+        'stiffness' => 'bend', 'a4' => 'reference pitch', '440' => 'reference pitch', 'tuner' => 'tuning', 'peg' => 'post', 'machine head' => 'post',
+    ];
+
     /** @return array<string, string> every word with what it means */
     public static function words(): array
     {
         return array_merge(...array_values(self::GROUPS));
+    }
+
+    /**
+     * The words that answer what somebody types: the one that is meant by it, those that are called so, then those that are explained by it.
+     *
+     * @return list<string>
+     */
+    public static function about(string $typed): array
+    {
+        $sought = mb_strtolower(trim($typed));
+        $meant = self::SAID[$sought] ?? null;
+        [$called, $explained] = [$meant === null ? [] : [$meant], []];
+        foreach ($sought === '' ? [] : self::words() as $word => $meaning) {
+            if ($word === $meant) {
+                continue;
+            }
+            if (str_contains(mb_strtolower($word), $sought)) {
+                $called[] = $word;
+            } elseif (preg_match('/\b'.preg_quote($sought, '/').'/iu', $meaning) === 1) {
+                $explained[] = $word;
+            }
+        }
+
+        return [...$called, ...$explained];
     }
 }

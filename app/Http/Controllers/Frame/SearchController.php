@@ -34,14 +34,6 @@ final class SearchController
     /** So many of each kind are given, the last changed first. */
     public const MOST = 20;
 
-    /** What people say, and the word under which it is explained. */
-    private const COMMON_WORDS = [
-        'snap' => 'breaking load', 'snaps' => 'breaking load', 'breaks' => 'breaking load', 'buzz' => 'flaps', 'rattle' => 'flaps', 'floppy' => 'flaps', 'slack' => 'flaps',
-        'loose' => 'flaps', 'stretch' => 'settling', 'stretching' => 'settling', 'drift' => 'settling', 'compensation' => 'setback', 'fan fret' => 'multiscale',
-        'fanned' => 'multiscale', 'bow' => 'relief', 'height' => 'action', 'density' => 'linear density', 'mass' => 'linear density', 'feel' => 'tension', 'pull' => 'tension',
-        'stiffness' => 'bend', 'a4' => 'reference pitch', '440' => 'reference pitch', 'tuner' => 'tuning', 'peg' => 'post', 'machine head' => 'post',
-    ];
-
     /** Of what is found beside sets and instruments. */
     private const MOST_OTHERS = 6;
 
@@ -184,28 +176,15 @@ final class SearchController
     }
 
     /**
-     * Words of the trade: those that are called so, then those that are explained by it.
+     * Words of the trade.
      *
      * @return list<array{name: string, address: string}>
      */
     private static function explained(string $typed): array
     {
-        $sought = mb_strtolower(trim($typed));
-        $found = [array_filter([self::COMMON_WORDS[$sought] ?? null]), []];
-        foreach (Glossary::words() as $word => $meaning) {
-            if (in_array($word, $found[0], true)) {
-                continue;
-            }
-            if (str_contains(mb_strtolower($word), $sought)) {
-                $found[0][] = $word;
-            } elseif (preg_match('/\b'.preg_quote($sought, '/').'/iu', $meaning) === 1) {
-                $found[1][] = $word;
-            }
-        }
-
         return array_map(
             static fn (string $word): array => ['name' => "What “{$word}” means", 'address' => '/words#word-'.str_replace(' ', '-', $word)],
-            array_slice([...$found[0], ...$found[1]], 0, self::MOST_OTHERS),
+            array_slice(Glossary::about($typed), 0, self::MOST_OTHERS),
         );
     }
 

@@ -13,7 +13,11 @@ export function TakeAlong({ show, actions }: { show: ShowPanel; actions: SetActi
     const { data, isPlaceholderData } = useAnswer();
     const [all, setAll] = useState(false);
     if (data === undefined) {
-        return <div className="min-h-9 max-sm:order-1" />;
+        return (
+            <div className="min-h-9 max-sm:order-1 max-sm:mt-4">
+                <Doors actions={actions} show={show} className="mb-3 sm:hidden" />
+            </div>
+        );
     }
     const [first] = data.packets;
     return (
