@@ -39,9 +39,9 @@ function unusedPartsLeftOut(): Plugin {
     };
 }
 
-/** What the Bench shares with its dialogs and with pages beside it. */
+/** What the Bench shares with its dialogs and with pages beside it; small parts go along, since each file is asked for by itself. */
 const OF_DESIGNS =
-    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/SeverityMark|node_modules\/(d3-array|idb|@tanstack)\//;
+    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/(SeverityMark|copied|keptSwitch)|frame\/(reading\/heard|reminders\/reminders)|devices\/pluck|node_modules\/(d3-array|idb|@tanstack)\//;
 
 /** Writes every script, style and drawing compressed beside itself, so that whoever serves them only has to choose. */
 function compressed(): Plugin {

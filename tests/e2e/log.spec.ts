@@ -142,7 +142,10 @@ test('what is learned is drawn with what it rests on, for all or an owner', asyn
     await expect(
         steel.getByRole('img', { name: /strings half are gone by about \d+ hours, one in ten by \d+, nine in ten by \d+/ }),
     ).toBeVisible();
-    await expect(steel).toContainText(/Learned from \d+ that ended/);
+    await expect(steel).toContainText(/^steel and nickelAbout \d+ h, most between \d+ h and \d+ h\./i);
+    await expect(steel.getByText(/Learned from \d+ that ended/)).toBeHidden();
+    await steel.getByText('What it is learned from').click();
+    await expect(steel.getByText(/Learned from \d+ that ended/)).toBeVisible();
     await expect(page.getByRole('region', { name: 'Where they break' })).toContainText('at the saddle');
     await expect(page.getByRole('region', { name: 'Until they hold' })).toContainText('Marram String Works');
     await expectAccessible(page);

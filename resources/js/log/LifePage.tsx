@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Explained } from '../ui/Explained';
 import { router } from '@inertiajs/react';
 import type { Broke, Holds, Lives } from '../generated/views';
@@ -90,12 +91,15 @@ export default function LifePage({ lives, broke, holds, owner, place, part, part
                     that are still on counted as they should, with what an hour of them costs.
                 </p>
             ) : (
-                <p className="mt-3 max-w-[90ch] text-ink-soft">
-                    Steps: what was seen. Dashed: how many are likely to last so long; the band holds that in 8 of 10 cases. Hours
-                    count as they wear: more in heat, salt air, with wet hands. A forecast rests on the owner’s own strings. Each
-                    family begins with what is usual; were that twice too long, a figure would still be about 8 % too long after
-                    ten changes and 4 % after twenty; were it half, 5 % and 2 % too short.
-                </p>
+                <div className="mt-3 max-w-[90ch] text-ink-soft">
+                    <p>Steps: what was seen. Dashed: how many are likely to last so long, and the band that may well hold it.</p>
+                    <Folded title="How that is reckoned">
+                        The band holds it in 8 of 10 cases. Hours count as they wear: more in heat, salt air, with wet hands. A
+                        forecast rests on the owner’s own strings. Each family begins with what is usual; were that twice too
+                        long, a figure would still be about 8 % too long after ten changes and 4 % after twenty; were it half, 5 %
+                        and 2 % too short.
+                    </Folded>
+                </div>
             )}
             <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-2">
                 {lives.map((life) => (
@@ -179,11 +183,15 @@ function Family({ life, parts, onPart }: { life: Lives; parts: Props['parts']; o
         <section aria-label={name}>
             <h2 className="border-b border-ink pb-1 text-lg font-bold first-letter:uppercase">{name}</h2>
             <p className="mt-1.5">
-                Half are gone by about <strong>{hoursWords(life.p50_h)}</strong>, one in ten by {hoursWords(life.p10_h)}, nine in
-                ten by {hoursWords(life.p90_h)}. {alikeWords(life)} {learnedWords(life)} Usual: {hoursWords(life.usual_h)}.
+                About <strong className="text-xl">{hoursWords(life.p50_h)}</strong>, most between {hoursWords(life.p10_h)} and{' '}
+                {hoursWords(life.p90_h)}. {alikeWords(life)}
                 {costs.length > 0 &&
                     ` An hour of one string costs ${costs.map(([currency, cents]) => `${(cents / 100).toFixed(3)} ${currency}`).join(', ')}.`}
             </p>
+            <Folded title="What it is learned from">
+                {learnedWords(life)} Half are gone by about {hoursWords(life.p50_h)}, one in ten by {hoursWords(life.p10_h)}, nine
+                in ten by {hoursWords(life.p90_h)}. Usual: {hoursWords(life.usual_h)}.
+            </Folded>
             {!life.alike && (
                 <p className="mt-1.5 border-l-4 border-l-caution pl-3">
                     What was seen leaves the band: these do not all wear alike, so that one figure suits none of them.
@@ -201,6 +209,16 @@ function Family({ life, parts, onPart }: { life: Lives; parts: Props['parts']; o
             )}
             <Survival life={life} />
         </section>
+    );
+}
+
+/** What only some want to read. */
+function Folded({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <details className="text-sm text-ink-soft">
+            <summary className="min-h-target w-fit cursor-pointer rounded-mark text-accent hover:bg-accent-wash">{title}</summary>
+            <p className="pb-1.5">{children}</p>
+        </details>
     );
 }
 
