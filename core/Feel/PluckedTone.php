@@ -63,7 +63,7 @@ final class PluckedTone
             Material::PhosphorBronze => [3000.0, 2.0],
             Material::Bronze8020 => [3600.0, 1.9],
             Material::StainlessSteel => [3600.0, 2.2],
-            default => $wound ? [2800.0, 2.2] : [3400.0, 1.7],
+            Material::MusicWire, Material::NickelPlatedSteel => $wound ? [2800.0, 2.2] : [3400.0, 1.7],
         };
     }
 }

@@ -6,7 +6,6 @@ namespace Lira\Finding;
 
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
-use Lira\Kind\Anchor;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 
@@ -33,14 +32,14 @@ final class SaddleSteep implements Rule
             return [];
         }
 
-        $canWrap = ! $hardware->wrapsOver() && in_array($hardware->anchor, [Anchor::StopTailpiece, Anchor::TopLoading], true);
+        $canWrap = ! $hardware->wrapsOver() && $hardware->anchor->canBeWrapped();
 
         return [self::type()->note(
             Remedy::Adjust,
             ['angle_deg' => rad2deg($angleRad), 'most_deg' => $mostDeg, 'other_deg' => rad2deg((float) $saddle->breakAngleRad(wrapped: true)), 'cure' => match (true) {
                 $canWrap && $saddle->overWrapRiseM > 0.0 => 'over',
                 $canWrap => 'wrap',
-                in_array($hardware->anchor, [Anchor::BridgePins, Anchor::Pinless, Anchor::TieBlock], true) => 'glued',
+                $hardware->anchor->isGluedOn() => 'glued',
                 default => 'raise',
             }],
         )

@@ -110,7 +110,7 @@ final readonly class Leave
         return match ($post) {
             PostType::Slotted => $socketM ?? self::USUAL_SOCKET_M,
             PostType::Locking => 0.0,
-            default => self::TAIL_THROUGH_HOLE_M,
+            PostType::Standard, PostType::Roller, PostType::BanjoFifth, PostType::Elastomer => self::TAIL_THROUGH_HOLE_M,
         };
     }
 }

@@ -27,7 +27,7 @@ enum Saddles: string
         return match (true) {
             $hardware->saddle->screwPitchM !== null => self::Each,
             BridgeHold::of($instrument->kind, $hardware) === BridgeHold::Loose => self::Loose,
-            in_array($hardware->anchor, [Anchor::BridgePins, Anchor::Pinless, Anchor::TieBlock], true) => self::Fixed,
+            $hardware->anchor->isGluedOn() => self::Fixed,
             default => self::Each,
         };
     }

@@ -32,7 +32,28 @@ enum Anchor: string
         return match ($this) {
             self::LoopEnd => $end === StringEnd::Loop || ($end === StringEnd::Bare && $polymer),
             self::TieBlock, self::SlottedElastomer, self::LockingSaddle => $end !== StringEnd::Loop,
-            default => $end === StringEnd::Ball,
+            self::BridgePins, self::Pinless, self::StringThrough, self::TopLoading, self::StopTailpiece, self::OverWrapped,
+            self::Vibrato => $end === StringEnd::Ball,
+        };
+    }
+
+    /** Whether it is in a bridge that is glued to the top: that is a repairer's. */
+    public function isGluedOn(): bool
+    {
+        return match ($this) {
+            self::BridgePins, self::Pinless, self::TieBlock => true,
+            self::StringThrough, self::TopLoading, self::StopTailpiece, self::OverWrapped, self::Vibrato, self::LockingSaddle, self::LoopEnd,
+            self::SlottedElastomer => false,
+        };
+    }
+
+    /** Whether a string that comes from behind can be led over it instead. */
+    public function canBeWrapped(): bool
+    {
+        return match ($this) {
+            self::StopTailpiece, self::TopLoading => true,
+            self::BridgePins, self::Pinless, self::StringThrough, self::OverWrapped, self::Vibrato, self::LockingSaddle, self::TieBlock,
+            self::LoopEnd, self::SlottedElastomer => false,
         };
     }
 
@@ -58,7 +79,8 @@ enum Anchor: string
         return match ($this) {
             self::LoopEnd => StringEnd::Loop,
             self::TieBlock => StringEnd::Bare,
-            default => StringEnd::Ball,
+            self::BridgePins, self::Pinless, self::StringThrough, self::TopLoading, self::StopTailpiece, self::OverWrapped, self::Vibrato,
+            self::LockingSaddle, self::SlottedElastomer => StringEnd::Ball,
         };
     }
 

@@ -90,7 +90,8 @@ final readonly class UsualStrings
             Material::Nylon, Material::NylonMultifilament => $this->kind === Kind::Ukulele ? 41.0 : 43.0,
             Material::Fluorocarbon => 36.0,
             Material::SyntheticGut => $this->kind === Kind::Ukulele ? 41.0 : 45.0,
-            default => null,
+            Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel, Material::PhosphorBronze, Material::Bronze8020,
+            Material::SilverPlatedCopper, Material::NylonTape, Material::Polyurethane => null,
         };
 
         return $thousandths === null ? null : $thousandths * self::THOUSANDTH_M;

@@ -35,7 +35,7 @@ enum Construction: string
         return match ($this) {
             self::Plain => [Material::MusicWire, Material::Nylon, Material::Fluorocarbon, Material::SyntheticGut, Material::Polyurethane],
             self::TapeWound => [Material::NylonTape],
-            default => [
+            self::RoundWound, self::HalfRound, self::Flatwound => [
                 Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel,
                 Material::PhosphorBronze, Material::Bronze8020, Material::SilverPlatedCopper,
             ],
