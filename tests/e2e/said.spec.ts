@@ -192,6 +192,9 @@ test.describe('on a network that answers in Lira’s place', () => {
                 const goesOn =
                     presses % 5 !== 4 &&
                     (await wayOn(device).evaluate((button) => {
+                        if (!(button instanceof HTMLElement)) {
+                            return false;
+                        }
                         const leads =
                             /^(Done|It is|Leave|Put)/.test(button.innerText) && !document.querySelector('[role="timer"]');
                         if (leads) {
