@@ -77,9 +77,8 @@ final readonly class CoreFigures
         $bend = Bend::by(self::WHOLE_TONE, self::BEND_FRET, $tensionN, $lengthM, $stiffnessN, $setup->extraLengthM);
         // A pick never strikes beyond the middle of the string.
         $pickM = min($setup->pickFromSaddleM, $lengthM / 2);
-        $soft = AttackSharpening::of($stiffnessN, $tensionN, $lengthM, $setup->pickingN['soft'], $pickM, $setup->extraLengthM);
-        $medium = AttackSharpening::of($stiffnessN, $tensionN, $lengthM, $setup->pickingN['medium'], $pickM, $setup->extraLengthM);
-        $hard = AttackSharpening::of($stiffnessN, $tensionN, $lengthM, $setup->pickingN['hard'], $pickM, $setup->extraLengthM);
+        ['soft' => $soft, 'medium' => $medium, 'hard' => $hard]
+            = AttackSharpening::ofEach($stiffnessN, $tensionN, $lengthM, $setup->pickingN, $pickM, $setup->extraLengthM);
         $setback = SaddleSetback::predicted($core, $tensionN, $openM, $setup->action12M, $setup->nutHeightM, $setup->extraLengthM);
 
         return [

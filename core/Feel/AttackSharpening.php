@@ -33,17 +33,39 @@ final readonly class AttackSharpening
         float $fromSaddleM,
         float $extraLengthM = 0.0,
     ): self {
+        return self::ofEach($axialStiffnessN, $tensionN, $lengthM, ['force' => $forceN], $fromSaddleM, $extraLengthM)['force'];
+    }
+
+    /**
+     * The same for several forces at one place.
+     *
+     * @template K of string
+     *
+     * @param  array<K, float>  $forcesN  newtons, at least 0
+     * @return array<K, self>
+     */
+    public static function ofEach(
+        float $axialStiffnessN,
+        float $tensionN,
+        float $lengthM,
+        array $forcesN,
+        float $fromSaddleM,
+        float $extraLengthM = 0.0,
+    ): array {
         [$x, $rest] = [$fromSaddleM, $lengthM - $fromSaddleM];
-        $y = $forceN * $x * $rest / ($tensionN * $lengthM);
+        // For a newton: both go with the force, and what they stretch with its square.
+        $y = $x * $rest / ($tensionN * $lengthM);
         $a = 2 * $y * $lengthM ** 2 * sin(M_PI * $x / $lengthM) / (M_PI ** 2 * $x * $rest);
         // Half of what both raise the tension by, relative: the frequency goes with its root.
         $triangle = $y ** 2 / 4 * (1 / $x + 1 / $rest);
         $fundamental = M_PI ** 2 * $a ** 2 / (16 * $lengthM);
         $stretched = $axialStiffnessN / ($tensionN * ($lengthM + $extraLengthM));
+        [$start, $after] = [$stretched / 2 * ($triangle + $fundamental), 3 / 32 * $stretched * M_PI ** 2 * $a ** 2 / $lengthM];
+        $each = [];
+        foreach ($forcesN as $key => $forceN) {
+            $each[$key] = new self(1200 * log(1 + $start * $forceN ** 2, 2), 1200 * log(1 + $after * $forceN ** 2, 2));
+        }
 
-        return new self(
-            1200 * log(1 + $stretched / 2 * ($triangle + $fundamental), 2),
-            1200 * log(1 + 3 / 32 * $stretched * M_PI ** 2 * $a ** 2 / $lengthM, 2),
-        );
+        return $each;
     }
 }

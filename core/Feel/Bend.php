@@ -17,6 +17,8 @@ final readonly class Bend
     /** Nobody pushes a string further than this share of its length. */
     private const FURTHEST = 0.25;
 
+    private const STEPS = 12;
+
     private function __construct(public float $displacementM, public float $forceN) {}
 
     /**
@@ -43,12 +45,42 @@ final readonly class Bend
         $wanted = 2 ** ($semitones / 12);
         // The pitch rises nearly in a straight line with the square of the displacement, so that is what is solved for.
         $risen = static fn (float $square): float => sqrt($bentN(sqrt($square)) / $tensionN) * $toSaddle / sqrt($toSaddle ** 2 + $square) - $wanted;
-        $square = Root::ofRising($risen, 0.0, (self::FURTHEST * $lengthM) ** 2);
+        $furthest = (self::FURTHEST * $lengthM) ** 2;
+        $square = self::near($tensionN, $stiffnessNPerM, $toSaddle, $toNut, log($wanted), $furthest) ?? Root::ofRising($risen, 0.0, $furthest);
         if ($square === null) {
             return null;
         }
         $h = sqrt($square);
 
         return new self($h, $bentN($h) * ($h / hypot($toSaddle, $h) + $h / hypot($toNut, $h)));
+    }
+
+    /**
+     * The square of the displacement, by Newton's steps on the logarithm of the ratio: that bends so little that a few lead there.
+     *
+     * @param  float  $wanted  logarithm of the ratio
+     * @return ?float null where they lead nowhere
+     */
+    private static function near(float $tensionN, float $stiffnessNPerM, float $toSaddle, float $toNut, float $wanted, float $furthest): ?float
+    {
+        $square = 0.0;
+        for ($step = 0; $step < self::STEPS; $step++) {
+            [$saddleSide, $nutSide] = [sqrt($toSaddle ** 2 + $square), sqrt($toNut ** 2 + $square)];
+            $bentN = $tensionN + $stiffnessNPerM * ($square / ($saddleSide + $toSaddle) + $square / ($nutSide + $toNut));
+            $rises = (1 / $saddleSide + 1 / $nutSide) * $stiffnessNPerM / (4 * $bentN) - 1 / (2 * $saddleSide ** 2);
+            if ($rises <= 0) {
+                return null;
+            }
+            $move = ($wanted - log($bentN / $tensionN) / 2 + log($saddleSide / $toSaddle)) / $rises;
+            $square += $move;
+            if ($square <= 0 || $square > $furthest) {
+                return null;
+            }
+            if (abs($move) <= 1e-13 * $square) {
+                return $square;
+            }
+        }
+
+        return null;
     }
 }

@@ -6,7 +6,6 @@ namespace Lira\Fit;
 
 use Lira\Kind\PostType;
 use Lira\Material\Material;
-use Lira\Material\Properties;
 use Lira\Strings\StringType;
 
 /** What is wound on a tuner's post. */
@@ -23,7 +22,7 @@ final class Post
             $string->material === Material::Polyurethane, $post === PostType::Elastomer => 1.0,
             $post === PostType::Locking => 0.5,
             // Plain polymers are smooth and stretch: one turn more than what else goes on a roller.
-            $post === PostType::Roller => ! $string->construction->isWound() && Properties::of($string->material)->polymer ? 3.0 : 2.0,
+            $post === PostType::Roller => ! $string->construction->isWound() && $string->material->properties()->polymer ? 3.0 : 2.0,
             $string->construction->isWound() => 1.5,
             default => 2.0,
         };

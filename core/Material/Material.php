@@ -27,7 +27,11 @@ enum Material: string
 
     public function properties(): Properties
     {
-        return Properties::of($this);
+        // Asked for with every figure: worked out once.
+        /** @var array<string, Properties> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= Properties::of($this);
     }
 
     /** Whether it is as hard as steel, so that it does not give where it is wound. */

@@ -36,14 +36,6 @@ final readonly class Properties
 
     public static function of(Material $material): self
     {
-        /** @var array<string, self> $known */
-        static $known = [];
-
-        return $known[$material->value] ??= self::figures($material);
-    }
-
-    private static function figures(Material $material): self
-    {
         return match ($material) {
             Material::MusicWire => new self(7850.0, 203.4e9, 203.4e9, TensileStrength::drawnWire(2211e6, 0.145), polymer: false, magnetic: true),
             Material::NickelPlatedSteel => self::metalWrap(7930.0, magnetic: true),

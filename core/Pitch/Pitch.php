@@ -45,11 +45,11 @@ final readonly class Pitch
     private static function read(string $name): self
     {
         $plain = strtr(trim($name), ['♯' => '#', '♭' => 'b']);
-        if (preg_match('/^([A-Ga-g])(#{1,2}|b{1,2})?$/', $plain) === 1) {
-            throw InvalidPitch::octaveMissing(trim($name));
-        }
-        if (preg_match('/^([A-Ga-g])(#{0,2}|b{0,2})(-?\d{1,2})$/', $plain, $part) !== 1) {
+        if (preg_match('/^([A-Ga-g])(#{0,2}|b{0,2})(-?\d{1,2})?$/', $plain, $part) !== 1) {
             throw InvalidPitch::unreadable($name);
+        }
+        if (! isset($part[3])) {
+            throw InvalidPitch::octaveMissing(trim($name));
         }
 
         $signs = strlen($part[2]);
