@@ -81,7 +81,12 @@ export default defineConfig({
                 codeSplitting: {
                     includeDependenciesRecursively: false,
                     groups: [
-                        { name: 'shared', minShareCount: SHARED_BY, priority: 1, test: (id) => !LATER.test(id) && !CONTROLS.test(id) },
+                        {
+                            name: 'shared',
+                            minShareCount: SHARED_BY,
+                            priority: 1,
+                            test: (id) => !LATER.test(id) && !CONTROLS.test(id),
+                        },
                         { name: 'controls', minShareCount: SHARED_BY, test: CONTROLS },
                         { name: 'design', minShareCount: 2, test: OF_DESIGNS },
                     ],
