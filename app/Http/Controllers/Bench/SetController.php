@@ -44,12 +44,13 @@ final readonly class SetController
         $away = $request->boolean('away');
         // Whoever looks for some, or at another page, needs all of them at once.
         $first = $request->hasAny(['for', 'instrument', 'order', 'page']) ? null : self::FIRST;
+        $putAway = StringSet::onlyTrashed()->count();
 
         return Inertia::render('bench/SetsPage', [
             'sets' => $this->summaries->all($away, most: $first),
-            'count' => ($away ? StringSet::onlyTrashed() : StringSet::query())->count(),
+            'count' => $away ? $putAway : StringSet::query()->count(),
             'away' => $away,
-            'putAway' => StringSet::onlyTrashed()->count(),
+            'putAway' => $putAway,
         ]);
     }
 

@@ -21,11 +21,7 @@ final class FamilyRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
-            'construction' => ['required', Rule::enum(Construction::class)],
-            'material' => ['required', Rule::enum(Material::class)],
-            'kind' => ['required', Rule::enum(Kind::class)],
-        ];
+        return ['kind' => ['required', Rule::enum(Kind::class)]] + array_diff_key(StringTypeRules::rules(), ['gauge_nm' => true]);
     }
 
     /** @return array<string, string> */

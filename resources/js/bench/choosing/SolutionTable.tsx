@@ -37,19 +37,12 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
     const usedToN = usedTo?.map((string) => string.tunings[0]?.tension_n);
     const several = document.tunings.length > 1;
     const presentWords = feltSentence(
-        evaluation.strings.flatMap(({ position, tunings }) => {
-            const words = inTuning(tunings, tuning)?.change?.words;
-            return words === undefined ? [] : [{ position, words }];
-        }),
+        evaluation.strings.map(({ position, tunings }) => ({ position, words: inTuning(tunings, tuning)?.change?.words })),
     );
     const near = Math.max(...targets.map(({ tension_n, high_n }) => high_n / tension_n - 1));
     const wordsOf = ({ strings }: RankedSet) =>
-        feltSentence(
-            strings.flatMap(({ position, changes }) => {
-                const words = changes?.[tuning]?.words;
-                return words === undefined ? [] : [{ position, words }];
-            }),
-        ) || awaySentence(strings, near);
+        feltSentence(strings.map(({ position, changes }) => ({ position, words: changes?.[tuning]?.words }))) ||
+        awaySentence(strings, near);
     const columns = targets.length + 1;
 
     return (

@@ -35,10 +35,12 @@ function together(strings: OfString[], all: (words: string) => string, between =
     return capital(said.join(', '));
 }
 
-/** How a set feels beside what one is used to, in one sentence. */
-export function feltSentence(changes: { position: number; words: string }[]): string {
+/** How a set feels beside what one is used to, in one sentence; empty where there is nothing that one is used to. */
+export function feltSentence(changes: { position: number; words: string | undefined }[]): string {
     return together(
-        changes.map(({ position, words }) => ({ position, words: words.replace('feels the same', 'the same') })),
+        changes.flatMap(({ position, words }) =>
+            words === undefined ? [] : [{ position, words: words.replace('feels the same', 'the same') }],
+        ),
         (words) => `Every string ${words === 'the same' ? 'feels the same' : words}`,
     );
 }
