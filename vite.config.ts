@@ -43,6 +43,10 @@ function unusedPartsLeftOut(): Plugin {
 const OF_DESIGNS =
     /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/(SeverityMark|copied|keptSwitch)|frame\/(reading\/heard|reminders\/reminders)|devices\/pluck|node_modules\/(d3-array|idb|@tanstack)\//;
 
+/** What takes the first keys on the Bench, and all it needs: a file of its own, there before the others. */
+const FIRST = 'resources/js/bench/lanes/firstKeys.ts';
+const OF_FIRST = /resources\/js\/(bench\/lanes\/(gauges|firstKeys)|units\/(stringType|units|figures))\.ts$/;
+
 /** Writes every script, style and drawing compressed beside itself, so that whoever serves them only has to choose. */
 function compressed(): Plugin {
     return {
@@ -66,7 +70,7 @@ function compressed(): Plugin {
 
 export default defineConfig({
     plugins: [
-        laravel({ input: ['resources/css/app.css', 'resources/js/app.tsx'], refresh: true }),
+        laravel({ input: ['resources/css/app.css', 'resources/js/app.tsx', FIRST], refresh: true }),
         react(),
         tailwindcss(),
         unusedPartsLeftOut(),
@@ -81,6 +85,7 @@ export default defineConfig({
                 codeSplitting: {
                     includeDependenciesRecursively: false,
                     groups: [
+                        { name: 'first', priority: 2, test: OF_FIRST },
                         {
                             name: 'shared',
                             minShareCount: SHARED_BY,

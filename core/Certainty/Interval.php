@@ -20,6 +20,12 @@ final readonly class Interval
         return new self($value, $value, $value);
     }
 
+    /** @param  float  $estimate  from the low end to the high */
+    public static function between(float $low, float $estimate, float $high): self
+    {
+        return new self($low, $estimate, $high);
+    }
+
     /** The estimate, and what else it may be; the order of the others does not matter. */
     public static function around(float $estimate, float ...$others): self
     {

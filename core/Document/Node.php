@@ -64,7 +64,7 @@ final class Node
 
     public function pathOf(string $key): string
     {
-        return $this->path.'/'.str_replace(['~', '/'], ['~0', '~1'], $key);
+        return $this->path.'/'.(strpbrk($key, '~/') === false ? $key : str_replace(['~', '/'], ['~0', '~1'], $key));
     }
 
     /** @param  non-empty-string  $what  what the key says, for the message */

@@ -104,15 +104,16 @@ final readonly class CoreFigures
      */
     private static function range(array $rows, string $figure, ?string $least = null, ?string $greatest = null): Interval
     {
-        $estimate = (float) $rows[0][$figure];
-        $others = [];
+        $least ??= $figure;
+        $greatest ??= $figure;
+        $low = $high = $estimate = (float) $rows[0][$figure];
         foreach ($rows as $row) {
             if ($row[$figure] !== null) {
-                $others[] = (float) $row[$least ?? $figure];
-                $others[] = (float) $row[$greatest ?? $figure];
+                $low = min($low, $row[$least], $row[$greatest]);
+                $high = max($high, $row[$least], $row[$greatest]);
             }
         }
 
-        return Interval::around($estimate, ...$others);
+        return Interval::between((float) $low, $estimate, (float) $high);
     }
 }

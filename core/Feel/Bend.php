@@ -41,18 +41,34 @@ final readonly class Bend
         $toSaddle = Frets::speakingM($lengthM, $fret);
         $toNut = $lengthM - $toSaddle;
         $stiffnessNPerM = $axialStiffnessN / ($lengthM + $extraLengthM);
-        $bentN = static fn (float $h): float => $tensionN + $stiffnessNPerM * Displaced::addedLengthM($toSaddle, $toNut, $h);
         $wanted = 2 ** ($semitones / 12);
-        // The pitch rises nearly in a straight line with the square of the displacement, so that is what is solved for.
-        $risen = static fn (float $square): float => sqrt($bentN(sqrt($square)) / $tensionN) * $toSaddle / sqrt($toSaddle ** 2 + $square) - $wanted;
         $furthest = (self::FURTHEST * $lengthM) ** 2;
-        $square = self::near($tensionN, $stiffnessNPerM, $toSaddle, $toNut, log($wanted), $furthest) ?? Root::ofRising($risen, 0.0, $furthest);
+        $square = self::near($tensionN, $stiffnessNPerM, $toSaddle, $toNut, log($wanted), $furthest)
+            ?? self::between($tensionN, $stiffnessNPerM, $toSaddle, $toNut, $wanted, $furthest);
         if ($square === null) {
             return null;
         }
         $h = sqrt($square);
+        $bentN = $tensionN + $stiffnessNPerM * Displaced::addedLengthM($toSaddle, $toNut, $h);
 
-        return new self($h, $bentN($h) * ($h / hypot($toSaddle, $h) + $h / hypot($toNut, $h)));
+        return new self($h, $bentN * ($h / hypot($toSaddle, $h) + $h / hypot($toNut, $h)));
+    }
+
+    /**
+     * The square of the displacement, looked for between none and the furthest: the pitch rises nearly in a straight line with it.
+     *
+     * @param  float  $wanted  the ratio
+     * @return ?float null where the string cannot be bent that far
+     */
+    private static function between(float $tensionN, float $stiffnessNPerM, float $toSaddle, float $toNut, float $wanted, float $furthest): ?float
+    {
+        $bentN = static fn (float $h): float => $tensionN + $stiffnessNPerM * Displaced::addedLengthM($toSaddle, $toNut, $h);
+
+        return Root::ofRising(
+            static fn (float $square): float => sqrt($bentN(sqrt($square)) / $tensionN) * $toSaddle / sqrt($toSaddle ** 2 + $square) - $wanted,
+            0.0,
+            $furthest,
+        );
     }
 
     /**

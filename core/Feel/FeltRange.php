@@ -26,6 +26,9 @@ final readonly class FeltRange
      */
     public static function from(array $verdicts): ?self
     {
+        if ($verdicts === []) {
+            return null;
+        }
         $kept = self::consistent($verdicts);
         $of = static fn (Verdict $said): array => array_column(array_filter($kept, static fn (array $each): bool => $each[1] === $said), 0);
         [$right, $loose, $tight] = [$of(Verdict::Right), $of(Verdict::TooLoose), $of(Verdict::TooTight)];

@@ -34,14 +34,40 @@ final class Intonation
         float $nutHeightM = 0.0,
         float $extraLengthM = 0.0,
     ): float {
+        return self::sharpCentsOfEach([$bendingNm2], $tensionN, $lengthM, $axialStiffnessN, $actionM, $fret, $nutHeightM, $extraLengthM)[0];
+    }
+
+    /**
+     * The same for several bending stiffnesses of one string.
+     *
+     * @param  non-empty-list<float>  $bendingsNm2
+     * @return non-empty-list<float> cents
+     *
+     * @throws \Lira\Length\InvalidLength if there is no such fret
+     */
+    public static function sharpCentsOfEach(
+        array $bendingsNm2,
+        float $tensionN,
+        float $lengthM,
+        float $axialStiffnessN,
+        float $actionM,
+        int $fret,
+        float $nutHeightM,
+        float $extraLengthM,
+    ): array {
         $toSaddle = Frets::speakingM($lengthM, $fret);
         $toNut = $lengthM - $toSaddle;
         $height = $nutHeightM + ($actionM - $nutHeightM) * $toNut / ($lengthM / 2);
         $pressedN = $tensionN + $axialStiffnessN * Displaced::addedLengthM($toSaddle, $toNut, $height) / ($lengthM + $extraLengthM);
-        $fretted = sqrt($pressedN) / $toSaddle * Inharmonicity::clampedFactor($bendingNm2, $pressedN, $toSaddle);
-        $open = sqrt($tensionN) / $lengthM * Inharmonicity::clampedFactor($bendingNm2, $tensionN, $lengthM);
+        [$fretted, $open] = [sqrt($pressedN) / $toSaddle, sqrt($tensionN) / $lengthM];
+        $cents = [];
+        foreach ($bendingsNm2 as $bendingNm2) {
+            $ratio = $fretted * Inharmonicity::clampedFactor($bendingNm2, $pressedN, $toSaddle)
+                / ($open * Inharmonicity::clampedFactor($bendingNm2, $tensionN, $lengthM));
+            $cents[] = 1200 * log($ratio, 2) - 100 * $fret;
+        }
 
-        return 1200 * log($fretted / $open, 2) - 100 * $fret;
+        return $cents;
     }
 
     /**

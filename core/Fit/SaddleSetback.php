@@ -16,6 +16,8 @@ final class SaddleSetback
     /** Where the ends of what it may be lie further apart than this, the figure helps nobody. */
     private const SAYS_LITTLE_M = 0.006;
 
+    private const FRET = 12;
+
     /** Whether what is foretold is so wide that the saddle's place has to be measured. @param  Interval  $setbackM  metres */
     public static function isToBeMeasured(Interval $setbackM): bool
     {
@@ -36,16 +38,9 @@ final class SaddleSetback
         float $nutHeightM = 0.0,
         float $extraLengthM = 0.0,
     ): Interval {
-        $at = static fn (float $bendingNm2): float => Intonation::setbackM($lengthM, Intonation::sharpCents(
-            $tensionN,
-            $lengthM,
-            $core->strungStiffnessN(),
-            $bendingNm2,
-            $actionM,
-            nutHeightM: $nutHeightM,
-            extraLengthM: $extraLengthM,
-        ));
-        [$low, $high] = [$at(0.0), $at($core->stiffestBendingNm2())];
+        $bendingsNm2 = [0.0, $core->stiffestBendingNm2()];
+        $cents = Intonation::sharpCentsOfEach($bendingsNm2, $tensionN, $lengthM, $core->strungStiffnessN(), $actionM, self::FRET, $nutHeightM, $extraLengthM);
+        [$low, $high] = [Intonation::setbackM($lengthM, $cents[0], self::FRET), Intonation::setbackM($lengthM, end($cents), self::FRET)];
 
         return Interval::around(($low + $high) / 2, $low, $high);
     }

@@ -9,6 +9,9 @@
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">
         <title inertia>Lira</title>
         @viteReactRefresh
+        @isset($figures)
+            @vite('resources/js/bench/lanes/firstKeys.ts')
+        @endisset
         @vite(['resources/css/app.css', 'resources/js/app.tsx', "resources/js/{$page['component']}.tsx"])
     </head>
     <body>

@@ -390,3 +390,40 @@ for (const look of ['light', 'dark'] as const) {
         });
     }
 }
+
+test('keys that are pressed before the page’s scripts have come are taken, kept and can be undone', async ({ page }) => {
+    await openOwnSet(page, 'First keys');
+    const text = (position: number) => mark(page, position).getAttribute('aria-valuetext');
+    const [second, third] = [await text(2), await text(3)];
+    const gate = { open: () => undefined as unknown };
+    const held = new Promise((done) => {
+        gate.open = () => {
+            done(null);
+        };
+    });
+    await page.route('**/BenchPage-*.js', async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.reload({ waitUntil: 'commit' });
+    const first = page.getByRole('slider', { name: 'Gauge of string 2', exact: true });
+    await first.focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowLeft');
+    // Still the frame: lanes have names of their own.
+    await expect(page.getByRole('slider', { name: 'Gauge of string 3', exact: true })).toHaveText('17 plain');
+    gate.open();
+    await expect(mark(page, 3)).toBeFocused();
+    await expect(mark(page, 2)).toHaveAttribute('aria-valuetext', /^15\.5 plain/);
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', /^17 plain/);
+    await page.keyboard.press('ArrowRight');
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', /^18 plain/);
+    await expect(saved(page)).toBeVisible();
+    for (let step = 0; step < 4; step++) {
+        await page.keyboard.press('Control+z');
+    }
+    await expect(mark(page, 2)).toHaveAttribute('aria-valuetext', second ?? '');
+    await expect(mark(page, 3)).toHaveAttribute('aria-valuetext', third ?? '');
+});

@@ -1,7 +1,7 @@
 import { Glyph } from '../ui/Glyph';
 import { Link, router } from '@inertiajs/react';
 import { memo } from 'react';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { Button } from '../ui/Button';
 import { TypedInput } from '../ui/TypedInput';
 import { Menu, MenuCheck, MenuItem, MenuLine, MenuLink } from '../ui/Menu';

@@ -1,10 +1,10 @@
 import { Head, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { Fragment, useCallback, useEffect, useMemo, useState } from 'react';
+import { Fragment, useCallback, useEffect, useLayoutEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Evaluation, PoolGauge } from '../generated/formats';
 import type { PitchLadder } from '../units/pitch';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { Lazily } from '../ui/Lazily';
 import { useMatches } from '../ui/useMatches';
 import { fetchAhead, onDemand } from '../ui/onDemand';
@@ -14,6 +14,8 @@ import { withNames, type TuningNames } from './design/names';
 import type { OnItNow } from './baseline/onIt';
 import { TakeAlong } from './answer/TakeAlong';
 import { BenchHead } from './BenchHead';
+import * as edits from './design/edits';
+import { takeFirstKeys } from './lanes/firstKeys';
 import { focusLane } from './lanes/focusLane';
 import { Legend } from './lanes/Legend';
 import { Lane } from './lanes/Lane';
@@ -117,7 +119,15 @@ function BenchOf(props: BenchProps) {
         );
         return { store: made, saver: createSaver(props.set, made) };
     });
-    useEffect(() => saver.watch(), [saver]);
+    useLayoutEffect(() => {
+        const unwatch = saver.watch();
+        const { chosen, focused } = takeFirstKeys();
+        chosen.forEach(({ position, choice }) => store.getState().edit(edits.chosenGauge(position, choice)));
+        if (focused !== null) {
+            focusLane(focused);
+        }
+        return unwatch;
+    }, [saver, store]);
     useLeaveSaved(saver);
     return (
         <BenchContext value={store}>

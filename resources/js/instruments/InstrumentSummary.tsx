@@ -1,6 +1,6 @@
 import { capital } from '../units/words';
 import { scaleWords } from '../units/scaleWords';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { Button } from '../ui/Button';
 import type { useInstrumentDraft } from './draft';
 import { builtOf, knownOf, nextToMeasure, type Known } from './measures/known';

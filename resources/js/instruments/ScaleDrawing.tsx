@@ -1,5 +1,6 @@
 import type { Scale, ShortString } from '../generated/formats';
-import { formatLength, useUnits } from '../units/units';
+import { formatLength } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import type { ScaleDraft } from './scale';
 
 interface Props {

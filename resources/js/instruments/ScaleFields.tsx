@@ -1,5 +1,5 @@
 import { otherUnitOf } from '../units/typed';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';

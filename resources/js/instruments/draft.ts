@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { Instrument, Kind, Problem, StringTree } from '../generated/formats';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { measured, measureDraft, type MeasureDraft, type Usual } from './measures/measures';
 import { readScale, scaleDraft, type ScaleDraft } from './scale';
 

@@ -5,7 +5,8 @@ import { PageTitle } from '../ui/PageTitle';
 import { pitchLabel } from '../units/pitch';
 import { familyWords } from '../units/strings';
 import { gaugeInches } from '../units/stringType';
-import { formatGauge, gaugeUnit, useUnits } from '../units/units';
+import { formatGauge, gaugeUnit } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { Notches } from './packets/Notches';
 
 interface Props {

@@ -3,7 +3,7 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useDeferredValue } from 'react';
 import { gaugeNanometres } from '../units/stringType';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { readGauge } from '../units/typed';
 import { buttonClass } from '../ui/classes';
 import { useAddress } from '../ui/useAddress';

@@ -1,6 +1,7 @@
 import type { BridgeMove } from '../generated/formats';
 import { fixed } from '../units/figures';
-import { fineLength, useUnits } from '../units/units';
+import { fineLength } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { Button } from '../ui/Button';
 import { canBeMeant, wayWords } from './reads';
 

@@ -1,6 +1,7 @@
 import { dateWords } from '../units/times';
 import { fixed } from '../units/figures';
-import { fineLength, useUnits } from '../units/units';
+import { fineLength } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { pitchLabel } from '../units/pitch';
 import { wayWords } from './reads';
 import { Explained } from '../ui/Explained';

@@ -1,4 +1,3 @@
-import { usePage } from '@inertiajs/react';
 import { fixed, trimmed } from './figures';
 
 /** The units somebody reads and types in. Everything else is SI; conversion happens here and nowhere else. */
@@ -11,10 +10,6 @@ export interface Units {
 export const MM_PER_INCH = 25.4;
 const NEWTONS: Record<Units['tension'], number> = { N: 1, lbf: 4.4482216152605, kgf: 9.80665 };
 const YEAR = 60 * 60 * 24 * 365;
-
-export function useUnits(): Units {
-    return usePage<{ units: Units }>().props.units;
-}
 
 /** Remembers the units for this person, in a cookie that printed sheets read too. */
 export function rememberUnits(units: Units): void {

@@ -4,7 +4,7 @@ import { ask, asRefused, type Refused } from '../server/api';
 import { useAct } from '../server/useAct';
 import { trimmed } from '../units/figures';
 import { readLength, readNumber } from '../units/typed';
-import { useUnits } from '../units/units';
+import { useUnits } from '../units/useUnits';
 import { lengthFigure } from '../units/units';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';

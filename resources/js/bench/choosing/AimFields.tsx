@@ -1,6 +1,7 @@
 import type { SetDocument, TargetBand } from '../../generated/formats';
 import { tuningLabel } from '../../units/pitch';
-import { formatShare, useUnits } from '../../units/units';
+import { formatShare } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';

@@ -1,6 +1,7 @@
 import type { NearestPackaged, PacketAsItComes } from '../../generated/formats';
 import { CONSTRUCTIONS } from '../../generated/words';
-import { formatGauge, formatShare, useUnits } from '../../units/units';
+import { formatGauge, formatShare } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
 import { missPerString } from './solve';
 import { Explained } from '../../ui/Explained';

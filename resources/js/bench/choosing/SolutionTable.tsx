@@ -4,7 +4,8 @@ import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSe
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
 import { gaugeInches, typeOf } from '../../units/stringType';
-import { formatGauge, formatShares, tensionIn, useUnits } from '../../units/units';
+import { formatGauge, formatShares, tensionIn } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
 import { useBench } from '../design/benchStore';
 import { stringAt } from '../design/edits';

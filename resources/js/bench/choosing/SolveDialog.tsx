@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Evaluation, Solution } from '../../generated/formats';
 import { sentenceOf } from '../../units/sentences';
-import { formatForce, useUnits, type Units } from '../../units/units';
+import { formatForce, type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { Refused } from '../../server/api';
 import { useAsked } from '../../server/useAsked';
 import { Button } from '../../ui/Button';

@@ -2,7 +2,8 @@ import type { ConvertedSet, EvaluatedString, Evaluation } from '../../generated/
 import { pitchLabel } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
-import { formatGauge, formatShare, formatShares, formatTension, tensionFigure, useUnits } from '../../units/units';
+import { formatGauge, formatShare, formatShares, formatTension, tensionFigure } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { Sideways } from '../../ui/Sideways';
 

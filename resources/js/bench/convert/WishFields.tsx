@@ -10,7 +10,8 @@ import { Glyph } from '../../ui/Glyph';
 import { Select } from '../../ui/Select';
 import { SearchField } from '../../ui/SearchField';
 import { TuningChoice } from '../tunings/TuningChoice';
-import { useUnits, type Units } from '../../units/units';
+import { type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { USUAL_SEMITONES, type Wish } from './conversion';
 
 interface Props {

@@ -56,6 +56,10 @@ export const gauge = (
         ...(density === undefined ? {} : { density }),
     }));
 
+/** A gauge of the pool, as it is sold. */
+export const chosenGauge = (position: number, { gauge_in, construction: made, material: of, density }: PoolGauge): Edit =>
+    gauge(position, { gauge_in }, made, of, density);
+
 /** A gauge as it was typed: what it is made of follows where it says so, or where no string of the present family is so thick or thin. */
 export const typedGauge =
     (position: number, value: Gauge, made: Made | null, pool: PoolGauge[]): Edit =>

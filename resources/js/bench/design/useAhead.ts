@@ -33,11 +33,7 @@ export function useAhead(evaluation: Evaluation, current: boolean): void {
             for (const direction of [1, -1] as const) {
                 const next = neighbour(choices, string, direction);
                 if (next !== undefined) {
-                    const { gauge_in, construction, material, density } = next;
-                    const asked = questionOf(
-                        edits.gauge(selected, { gauge_in }, construction, material, density)(document),
-                        true,
-                    );
+                    const asked = questionOf(edits.chosenGauge(selected, next)(document), true);
                     begun.push(asked);
                     client.query(asked).catch(() => undefined);
                 }

@@ -1,7 +1,8 @@
 import { clsx } from 'clsx';
 import { whyNot } from '../../server/typed';
 import { readGauge, SEVERAL, type Gauge, type Made } from '../../units/typed';
-import { formatGauge, useUnits } from '../../units/units';
+import { formatGauge } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { TypedInput } from '../../ui/TypedInput';
 
 interface Props {

@@ -7,7 +7,8 @@ import { pitchLabel, stepped, type PitchLadder } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
 import { gaugeInches, sameFamily, sameType, typeOf } from '../../units/stringType';
-import { formatGauge, formatShare, formatTension, useUnits } from '../../units/units';
+import { formatGauge, formatShare, formatTension } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { useBench, useBenchActions } from '../design/benchStore';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 import { useTypedSet } from '../design/useTypedSet';
@@ -114,7 +115,7 @@ export const Lane = memo(function Lane(props: Props) {
     const locked = string.hold === 'locked';
     const choose = (choice: Choice) => {
         setProblem(null);
-        edit(edits.gauge(position, { gauge_in: choice.gauge_in }, choice.construction, choice.material, choice.density));
+        edit(edits.chosenGauge(position, choice));
     };
     const takeTension = (newtons: number) => {
         const nearest = nearestTo(

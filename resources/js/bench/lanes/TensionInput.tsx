@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { whyNot } from '../../server/typed';
 import { readTension } from '../../units/typed';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { TypedInput } from '../../ui/TypedInput';
 
 interface Props {

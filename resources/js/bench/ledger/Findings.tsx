@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import type { Finding } from '../../generated/formats';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { useBench } from '../design/benchStore';
 import { focusLane } from '../lanes/focusLane';
 import { findingFigure } from '../../units/findingFigure';

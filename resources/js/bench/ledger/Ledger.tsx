@@ -1,7 +1,8 @@
 import { Link } from '@inertiajs/react';
 import type { Refused } from '../../server/api';
 import type { Evaluation, SetDocument } from '../../generated/formats';
-import { formatShares, formatTension, useUnits, type Units } from '../../units/units';
+import { formatShares, formatTension, type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { tuningLabel } from '../../units/pitch';
 import { dateWords } from '../../units/times';
 import { BaselineMenu } from '../baseline/BaselineMenu';

@@ -3,7 +3,8 @@ import type { Refused } from '../../server/api';
 import { Explained } from '../../ui/Explained';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { sentenceOf } from '../../units/sentences';
-import { formatShare, formatTension, useUnits } from '../../units/units';
+import { formatShare, formatTension } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { useBench } from '../design/benchStore';
 import { inTuning } from '../lanes/gauges';
 

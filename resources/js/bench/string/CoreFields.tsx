@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Core, Material } from '../../generated/formats';
 import { coreRead, readOf, readsFor, sizeRead, type Read } from '../../units/core';
-import { fineLength, useUnits } from '../../units/units';
+import { fineLength } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { readLength } from '../../units/typed';
 import { later } from '../../ui/onDemand';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,8 @@
 import { memo, useState } from 'react';
 import type { StringOfSet } from '../../generated/formats';
 import { STRING_ENDS } from '../../generated/words';
-import { lengthFigure, useUnits } from '../../units/units';
+import { lengthFigure } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';

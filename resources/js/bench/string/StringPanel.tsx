@@ -13,9 +13,9 @@ import {
     formatTensionChange,
     MM_PER_INCH,
     tensionIn,
-    useUnits,
     type Units,
 } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { fieldClass } from '../../ui/classes';
 import { Explained } from '../../ui/Explained';
 import { Field } from '../../ui/Field';
@@ -56,8 +56,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     const baselineN = at.change?.baseline_n;
     const aim = evaluation.targets?.[selected - 1];
     const locked = string.hold === 'locked';
-    const take = (choice: Choice) =>
-        edit(edits.gauge(selected, { gauge_in: choice.gauge_in }, choice.construction, choice.material, choice.density));
+    const take = (choice: Choice) => edit(edits.chosenGauge(selected, choice));
 
     return (
         <aside

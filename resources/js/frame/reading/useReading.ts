@@ -1,7 +1,8 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { presentDates, rememberDates, type Dates } from '../../units/times';
-import { rememberUnits, useUnits, type Units } from '../../units/units';
+import { rememberUnits, type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 
 export type Look = 'auto' | 'light' | 'dark';
 

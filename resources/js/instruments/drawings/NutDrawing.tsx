@@ -1,6 +1,7 @@
 import type { DrawnFit } from '../../generated/formats';
 import { toneOf } from '../../units/strings';
-import { fineLength, useUnits, type Units } from '../../units/units';
+import { fineLength, type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { FlagSign } from './FlagSign';
 import { PerString } from './PerString';
 import { flagsAt, flagsOf } from './geometry';

@@ -1,7 +1,7 @@
 import type { DrawnFit } from '../../generated/formats';
 import { toneOf } from '../../units/strings';
 import { leaveWords } from '../../units/leave';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { FlagSign } from './FlagSign';
 import { PerString } from './PerString';
 import { flagsAt, flagsOf } from './geometry';

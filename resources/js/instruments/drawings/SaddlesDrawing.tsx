@@ -1,5 +1,6 @@
 import type { DrawnFit } from '../../generated/formats';
-import { fineLength, useUnits, type Units } from '../../units/units';
+import { fineLength, type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { FlagSign } from './FlagSign';
 import { flagsAt, flagsOf } from './geometry';
 

@@ -1,7 +1,7 @@
 import { Explained } from '../../ui/Explained';
 import type { ReactNode } from 'react';
 import type { StringTree } from '../../generated/formats';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { StringTree } from '../../generated/formats';
-import { lengthFigure, useUnits } from '../../units/units';
+import { lengthFigure } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';

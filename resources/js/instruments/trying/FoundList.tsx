@@ -3,7 +3,7 @@ import { findingFigure } from '../../units/findingFigure';
 import { REMEDIES } from '../../units/findings';
 import { sentenceOf } from '../../units/sentences';
 import type { DrawnFit } from '../../generated/formats';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { SeverityMark } from '../../ui/SeverityMark';
 
 interface Props {

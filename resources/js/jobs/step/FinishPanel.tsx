@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import { fineLength, formatForce, useUnits, type Units } from '../../units/units';
+import { fineLength, formatForce, type Units } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import type { JobWithAll } from '../../events/jobNow';

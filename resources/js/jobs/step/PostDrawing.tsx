@@ -1,7 +1,8 @@
 import type { DrawnFit, Point, StringDrawn, StringPlanned } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
-import { fineLength, useUnits } from '../../units/units';
+import { fineLength } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { boxAround } from '../../instruments/drawings/geometry';
 
 const WIDTH = 320;

@@ -1,7 +1,8 @@
 import type { FittingPlan } from '../../generated/formats';
 import type { Job } from '../../generated/views';
 import { createAxis } from '../../units/axis';
-import { formatForce, tensionIn, useUnits } from '../../units/units';
+import { formatForce, tensionIn } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { useWidth } from '../../ui/useWidth';
 import { pullNow } from '../frames';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { ask } from '../../server/api';
 import { useAct } from '../../server/useAct';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';

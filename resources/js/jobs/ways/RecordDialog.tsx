@@ -1,4 +1,4 @@
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { Dialog } from '../../ui/Dialog';
 import { BeforeAfter } from '../step/FinishPanel';
 import { JobPhotographs } from '../step/MomentFields';

@@ -1,6 +1,6 @@
 import type { Supplier } from '../../generated/views';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
-import { useUnits } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';

@@ -4,7 +4,8 @@ import { clsx } from 'clsx';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeInches } from '../../units/stringType';
-import { formatGauge, useUnits } from '../../units/units';
+import { formatGauge } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 import { price } from '../supply';
 import { useListed } from './useListed';
 

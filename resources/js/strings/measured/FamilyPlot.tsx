@@ -2,7 +2,8 @@ import { extent, max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import type { Sample, SampleFamily } from '../../generated/views';
 import { gaugeInches } from '../../units/stringType';
-import { formatGauge, useUnits } from '../../units/units';
+import { formatGauge } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
 
 const WIDTH = 640;
 const HEIGHT = 230;
