@@ -48,19 +48,19 @@ final readonly class CoreFigures
                 $rows[] = self::row($one, $one->build->core, $hertz, $lengthM, $openM, $setup);
             }
         }
-        $strength = new Strength(self::range($rows, 'share'), self::range($rows, 'breakHz'));
-        $bent = $rows[0]['bentM'] === null ? null
-            : new WholeToneBend(self::range($rows, 'bentM'), self::range($rows, 'bentN'));
+        [$least, $most] = self::ends($rows);
+        $range = static fn (string $figure): Interval => Interval::between((float) $least[$figure], (float) $rows[0][$figure], (float) $most[$figure]);
+        $strength = new Strength($range('share'), $range('breakHz'));
 
         return new self(
             $strength->varying($string, $core, $lengthM),
-            self::range($rows, 'inharmonicity', 'softest', 'stiffest'),
+            Interval::between((float) $least['softest'], $rows[0]['inharmonicity'], (float) $most['stiffest']),
             new FeelAtPitch(
-                ['soft' => self::range($rows, 'softStart'), 'medium' => self::range($rows, 'mediumStart'), 'hard' => self::range($rows, 'hardStart')],
-                ['soft' => self::range($rows, 'softAfter'), 'medium' => self::range($rows, 'mediumAfter'), 'hard' => self::range($rows, 'hardAfter')],
-                $bent,
+                ['soft' => $range('softStart'), 'medium' => $range('mediumStart'), 'hard' => $range('hardStart')],
+                ['soft' => $range('softAfter'), 'medium' => $range('mediumAfter'), 'hard' => $range('hardAfter')],
+                $rows[0]['bentM'] === null ? null : new WholeToneBend($range('bentM'), $range('bentN')),
             ),
-            self::range($rows, 'setback', 'setbackLow', 'setbackHigh'),
+            Interval::between((float) $least['setbackLow'], $rows[0]['setback'], (float) $most['setbackHigh']),
         );
     }
 
@@ -97,23 +97,25 @@ final readonly class CoreFigures
     }
 
     /**
-     * A figure as it is taken to be, between its least and its greatest over what the core may be. A core with which it does not come
-     * about at all has no say.
+     * The least and the greatest of every figure over what the core may be. A core with which a figure does not come about at all has
+     * no say in it.
      *
      * @param  non-empty-list<array<string, ?float>>  $rows  as it is taken to be first
+     * @return array{array<string, ?float>, array<string, ?float>}
      */
-    private static function range(array $rows, string $figure, ?string $least = null, ?string $greatest = null): Interval
+    private static function ends(array $rows): array
     {
-        $least ??= $figure;
-        $greatest ??= $figure;
-        $low = $high = $estimate = (float) $rows[0][$figure];
-        foreach ($rows as $row) {
-            if ($row[$figure] !== null) {
-                $low = min($low, $row[$least], $row[$greatest]);
-                $high = max($high, $row[$least], $row[$greatest]);
+        $least = $most = $rows[0];
+        foreach (array_slice($rows, 1) as $row) {
+            foreach ($row as $figure => $value) {
+                if ($value !== null && $value < $least[$figure]) {
+                    $least[$figure] = $value;
+                } elseif ($value !== null && $value > $most[$figure]) {
+                    $most[$figure] = $value;
+                }
             }
         }
 
-        return Interval::between((float) $low, $estimate, (float) $high);
+        return [$least, $most];
     }
 }

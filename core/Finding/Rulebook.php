@@ -58,8 +58,11 @@ final class Rulebook
      */
     private static function found(array $rules, SetDesign $design, SetEvaluation $evaluation, Limits $limits): array
     {
-        $found = array_merge(...array_map(static fn (Rule $rule): array => $rule->find($design, $evaluation, $limits), $rules));
-        if (count($rules) > 1) {
+        $found = [];
+        foreach ($rules as $rule) {
+            array_push($found, ...$rule->find($design, $evaluation, $limits));
+        }
+        if (count($found) > 1 && count($rules) > 1) {
             usort($found, static fn (Finding $a, Finding $b): int => ($a->position ?? PHP_INT_MAX) <=> ($b->position ?? PHP_INT_MAX));
         }
 

@@ -38,9 +38,19 @@ final class OnlyJson
         ) {
             throw new UnsupportedMediaTypeHttpException;
         }
-        $this->checkAll('', $files === 'files' ? $request->request->all() : ($wanted ? $request->json()->all() : []));
+        if ($files === 'files') {
+            $this->checkAll('', $request->request->all());
+        } elseif ($wanted && self::mayHide($request->getContent())) {
+            $this->checkAll('', $request->json()->all());
+        }
 
         return $next($request);
+    }
+
+    /** Whether a sign that no screen can show may stand in JSON: all but one of them can only as an escape. */
+    private static function mayHide(string $json): bool
+    {
+        return preg_match('/\x7F|\\\\[bfu]/', $json) === 1;
     }
 
     /** @param  array<mixed>  $values */

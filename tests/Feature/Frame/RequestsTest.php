@@ -202,6 +202,9 @@ final class RequestsTest extends FeatureTestCase
             '/rule/makes/0',
             'cannot be shown',
         ];
+        foreach (['its short escape' => 'a\bb', 'another short escape' => 'a\fb', 'the one that stands there raw' => "a\x7Fb"] as $how => $name) {
+            yield $how => ['POST', '/strings/pools', '{"name": "'.$name.'", "rule": {}}', 422, '/name', 'cannot be shown'];
+        }
         yield 'nothing at all' => ['POST', '/api/v1/evaluations', '', 422, '', 'nothing here'];
         yield 'no such address' => ['GET', '/api/v1/.htaccess', null, 404, '', 'nothing here'];
         yield 'another way of asking' => ['GET', '/api/v1/evaluations', null, 405, '', 'kind of request'];
