@@ -38,18 +38,6 @@ final readonly class Interval
         return new self($low, $estimate, $high);
     }
 
-    /** From the least to the greatest of several, with the estimate of the first. */
-    public static function spanning(self $first, self ...$others): self
-    {
-        [$low, $high] = [$first->low, $first->high];
-        foreach ($others as $other) {
-            $low = $other->low < $low ? $other->low : $low;
-            $high = $other->high > $high ? $other->high : $high;
-        }
-
-        return new self($low, $first->estimate, $high);
-    }
-
     /** The same in another unit. @param  float  $factor  above 0 */
     public function times(float $factor): self
     {

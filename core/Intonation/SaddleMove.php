@@ -64,7 +64,13 @@ final readonly class SaddleMove
     /** A move smaller than its uncertainty is not made. */
     public function isWorthIt(): bool
     {
-        return abs($this->moveM) > $this->uncertaintyM;
+        return $this->allows($this->moveM);
+    }
+
+    /** Whether what was read is sure enough for some move. */
+    public function allows(float $moveM): bool
+    {
+        return abs($moveM) > $this->uncertaintyM;
     }
 
     /** So far from it at most the place lies in 95 of 100 cases. */

@@ -25,11 +25,6 @@ final readonly class Column
         return new self($title, "case when {$sql} then 'yes' else 'no' end", "{$says}: yes or no", null);
     }
 
-    public function isFigure(): bool
-    {
-        return $this->decimals !== null;
-    }
-
     /** What stands in its cell: words, or a figure with the digits that it earns; an empty cell where nothing is known. */
     public function cell(mixed $value): string|int|float
     {

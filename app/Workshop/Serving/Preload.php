@@ -16,7 +16,7 @@ final readonly class Preload
 
     /** What whoever asks reads in by itself each time, what only tests and commands need, and what has a parent that is made as it runs. */
     private const NEVER = [
-        'vendor/composer/', 'vendor/symfony/polyfill', 'vendor/nunomaduro/', 'vendor/phpunit/', 'vendor/mockery/', 'vendor/fakerphp/',
+        'vendor/composer/', 'vendor/symfony/polyfill', 'vendor/nunomaduro/', 'vendor/phpunit/',
         'app/Console/', 'vendor/nesbot/carbon/src/Carbon/Translator.php', 'vendor/nesbot/carbon/src/Carbon/CarbonPeriod.php',
         'vendor/nesbot/carbon/src/Carbon/MessageFormatter/', 'vendor/laravel/framework/src/Illuminate/View/Compilers/BladeCompiler.php',
     ];

@@ -80,6 +80,7 @@ final readonly class IntonateQuestion implements Question
                 'turns' => $this->threadPitchM === null ? null : $move->turns($this->threadPitchM),
                 'uncertainty_mm' => 1000 * $move->uncertaintyM,
                 'within_mm' => 1000 * $move->withinM(),
+                'worth_it' => $move->isWorthIt(),
             ], array_keys($this->moves), $this->moves),
             'bridge' => $this->saddles === Saddles::Each || $this->moves === [] ? null : $this->bridge(BridgeLine::through($this->moves)),
         ];
@@ -91,7 +92,7 @@ final readonly class IntonateQuestion implements Question
         $last = count($this->set->strings);
         $worth = false;
         foreach ($this->moves as $position => $move) {
-            $worth = $worth || abs($line->moveM($position)) > $move->uncertaintyM;
+            $worth = $worth || $move->allows($line->moveM($position));
         }
 
         return [

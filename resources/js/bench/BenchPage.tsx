@@ -84,7 +84,7 @@ const ON_A_STRING = {
     ] as [string, string][],
 };
 
-export interface BenchProps {
+interface BenchProps {
     set: SavedSet;
     evaluation: Evaluation;
     versions: Version[];

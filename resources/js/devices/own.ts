@@ -10,7 +10,7 @@ export const SOURCES: { value: Source; label: string }[] = [
 ];
 
 /** The tools of whoever sits at this device: by what strings are heard, how far that is off, on which scale they are weighed. */
-export interface OwnTools {
+interface OwnTools {
     source: Source;
     /** By how much the tuner is off, cents, as it was typed. */
     offset: string;

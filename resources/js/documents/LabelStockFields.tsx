@@ -9,7 +9,7 @@ const STOCKS = [
 ];
 
 /** A sheet of labels, and how many of it are used up, as typed. */
-export interface Stock {
+interface Stock {
     stock: string;
     used: string;
 }

@@ -2,7 +2,7 @@ import type { Job, JobString } from '../generated/views';
 import { deviceWords } from '../server/keeper';
 import type { Dispute, Measured, Progress, Wrong } from './progress';
 
-export interface NoteNow {
+interface NoteNow {
     text: string;
     at: string;
     position: number | null;
@@ -70,7 +70,7 @@ function notesOf({ notes, wrong, disputes }: Progress): NoteNow[] {
     ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
-export function wrongWords({ position, reason, where, whole }: Wrong): string {
+function wrongWords({ position, reason, where, whole }: Wrong): string {
     if (whole) {
         return `A wrong string went on as string ${position}; it came off whole.`;
     }

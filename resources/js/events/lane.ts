@@ -17,7 +17,7 @@ export type Record = <K extends Kind>(kind: K, data: DataOf<K>) => string;
 /** An event as this device noted it. */
 export type Own = JobEvent & { refused: string | null };
 
-export interface LaneState {
+interface LaneState {
     /** What was said here and has not arrived, in its order; what was refused included. */
     own: Own[];
     /** Why nothing goes out just now, in words. */

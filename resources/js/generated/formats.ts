@@ -1798,6 +1798,10 @@ export interface StringIntonation {
      * So far from the move at most the place lies in 95 of 100 cases.
      */
     within_mm: number;
+    /**
+     * Whether the readings are sure enough of it.
+     */
+    worth_it: boolean;
 }
 /**
  * The place and slant of a bridge in one piece.

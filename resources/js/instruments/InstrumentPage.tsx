@@ -32,7 +32,7 @@ import { TriedSet } from './trying/TriedSet';
 import { TryOn } from './trying/TryOn';
 import { useTried, type Named } from './trying/useTried';
 
-export interface KindChoice {
+interface KindChoice {
     value: Kind;
     label: string;
     usual: Usual;

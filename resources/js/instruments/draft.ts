@@ -121,5 +121,3 @@ export function useInstrumentDraft(
         usable: result.read.scale !== null,
     };
 }
-
-export type InstrumentDraft = ReturnType<typeof useInstrumentDraft>;

@@ -13,7 +13,7 @@ export interface Summary {
     last: { id: number; name: string } | null;
 }
 
-export interface Sought {
+interface Sought {
     words: string;
     kind: string | null;
     owner: string | null;

@@ -9,7 +9,7 @@ export interface Frame {
     number: number;
 }
 
-export function framesOf(plan: FittingPlan): Frame[] {
+function framesOf(plan: FittingPlan): Frame[] {
     return plan.steps.flatMap((step, index): Frame[] =>
         step.parts.length === 0
             ? [{ key: step.key, step, part: null, number: index + 1 }]

@@ -2,14 +2,14 @@ import { createStore, type StoreApi } from 'zustand';
 import { NotOurs, Refused, Unreachable } from './api';
 
 /** Why nothing goes out just now, in words; null where it does. */
-export interface Sending {
+interface Sending {
     held: string | null;
     /** What came of the last try, where that holds everything up. */
     failure: unknown;
     busy: boolean;
 }
 
-export interface Sender {
+interface Sender {
     state: StoreApi<Sending>;
     /** Sends what there is, again and again until it is there. Settles when nothing is left, or nothing can be sent just now. */
     send: () => Promise<void>;

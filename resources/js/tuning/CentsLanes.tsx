@@ -7,7 +7,7 @@ import { centsWords } from './heard';
 import { LaneRule } from './LaneRule';
 import type { Standing } from './round';
 
-export interface LaneString {
+interface LaneString {
     position: number;
     pitch: string;
     gauge: string;

@@ -21,7 +21,7 @@ import { TypedInput } from '../ui/TypedInput';
 import { BridgePanel } from './BridgePanel';
 import { EarlierMoves, type KeptMoves } from './EarlierMoves';
 import { hearingWords, listenedFor, stoppedAtTwelfth } from './heard';
-import { canBeMeant, FRET, isWorthIt, movedBy, type Read, readingOf, readingsTyped, TIMES, turnsWords, unread } from './reads';
+import { canBeMeant, FRET, movedBy, type Read, readingOf, readingsTyped, TIMES, turnsWords, unread } from './reads';
 import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
 import { SOURCES, type Source } from '../devices/own';
@@ -133,7 +133,7 @@ export function Intonation({
     const right = readings.filter(({ position }) => {
         const each = answerOf(position);
         const stands =
-            saddles === 'each' ? each !== undefined && !isWorthIt(each) : saddles === 'fixed' || bridge?.worth_it === false;
+            saddles === 'each' ? each !== undefined && !each.worth_it : saddles === 'fixed' || bridge?.worth_it === false;
         return reads[position - 1]?.measured === true && stands;
     });
     const keep = () =>
@@ -158,7 +158,7 @@ export function Intonation({
     const answer = answerOf(current);
     // What was measured is how far it goes behind the scale length.
     const left = string?.travel_mm == null || read === undefined ? null : string.travel_mm - (read.nutToSaddle - string.scale_mm);
-    const worth = saddles === 'each' && answer !== undefined && isWorthIt(answer);
+    const worth = saddles === 'each' && answer !== undefined && answer.worth_it;
     const [unsaid, setUnsaid] = useState<Partial<Record<'open' | 'stopped', string>>>({});
     const fret = FRET + (string?.starts_at_fret ?? 0);
     /** What a tuner shows is taken in hertz or cents; what is neither is said, and what was there stays. */

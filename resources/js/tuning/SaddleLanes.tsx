@@ -7,7 +7,7 @@ import { useWidth } from '../ui/useWidth';
 import { LaneRule } from './LaneRule';
 import { wayWords } from './reads';
 
-export interface SaddleString {
+interface SaddleString {
     position: number;
     pitch: string;
     /** Where it should stand behind the scale length, as foretold; millimetres. */

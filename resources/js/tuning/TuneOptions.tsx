@@ -13,7 +13,7 @@ import { TypedInput } from '../ui/TypedInput';
 import { SOURCES, type Source } from '../devices/own';
 import { readHertz } from '../units/typed';
 
-export interface TuneValues {
+interface TuneValues {
     orderBy: string;
     /** Of the simulated instrument. */
     seed: number;

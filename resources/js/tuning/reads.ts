@@ -1,5 +1,3 @@
-import type { IntonationAnswer } from '../generated/formats';
-
 /** What was read of one string: open, and stopped at the 12th three times at most; and what its saddle did before. */
 export interface Read {
     nutToSaddle: number;
@@ -50,10 +48,6 @@ export function readingOf(position: number, read: Read) {
               nut_to_saddle_mm: read.nutToSaddle,
               ...(read.before === null ? {} : { before: read.before }),
           };
-}
-
-export function isWorthIt({ move_mm: move, uncertainty_mm: uncertainty }: IntonationAnswer['strings'][number]): boolean {
-    return Math.abs(move) > uncertainty;
 }
 
 export function median(values: number[]): number | null {

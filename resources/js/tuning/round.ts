@@ -2,7 +2,7 @@
 export type Standing = readonly (number | null)[];
 
 /** One tuner that was turned, and what the other strings did. */
-export interface Observation {
+interface Observation {
     position: number;
     from_cents: number;
     to_cents: number;
@@ -10,7 +10,7 @@ export interface Observation {
 }
 
 /** A round that is over: where all stood, what each was brought to in its turn, and where all stood then. */
-export interface RoundRead {
+interface RoundRead {
     start_cents: Standing;
     brought: Brought[];
     after_cents: Standing;

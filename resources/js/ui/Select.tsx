@@ -8,7 +8,7 @@ import { toast } from './toasts';
 let parts: typeof import('./SelectParts') | null = null;
 
 /** Fetches what lists are drawn with, before one is wanted. */
-export async function selectsAhead(): Promise<void> {
+async function selectsAhead(): Promise<void> {
     parts ??= await import('./SelectParts');
 }
 

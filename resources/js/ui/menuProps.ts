@@ -7,7 +7,7 @@ export interface MenuProps {
     align?: 'start' | 'end';
 }
 
-export interface TriggerProps {
+interface TriggerProps {
     onClick?: (event: MouseEvent) => void;
     onKeyDown?: (event: KeyboardEvent) => void;
     onPointerEnter?: () => void;

@@ -1,7 +1,7 @@
 import { useEffect, useState, type ComponentType } from 'react';
 import { FailedPart } from './FailedPart';
 
-export interface OnDemand<P> {
+interface OnDemand<P> {
     (props: P): React.ReactNode;
     /** Fetches it before it is wanted. */
     ahead: () => Promise<void>;

@@ -2,7 +2,7 @@ import { router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 
 /** What a page is looked at by, each by its name in the address; what is as usual does not stand there. */
-export type Looked = Record<string, string>;
+type Looked = Record<string, string>;
 
 /**
  * Filters, views and orders of a page that stand in its address, so that they can be linked to, and Back undoes them. While one types

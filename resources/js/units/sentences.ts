@@ -4,7 +4,7 @@ import { fixed } from './figures';
 import { fineLength, formatForce, formatGauge, MM_PER_INCH, type Units } from './units';
 
 /** What is said with figures: a finding, a reason, a doubt. */
-export interface Said {
+interface Said {
     code: string;
     message: string;
     parameters: Parameters;

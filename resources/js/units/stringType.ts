@@ -4,7 +4,7 @@ import type { Construction, Material } from '../generated/formats';
  * Which string it is: its construction, its material and its gauge in whole nanometres, of which a thousandth of an inch has
  * 25,400. Two strings are alike when all three are equal.
  */
-export interface StringType {
+interface StringType {
     construction: Construction;
     material: Material;
     gauge_nm: number;

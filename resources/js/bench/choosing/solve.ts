@@ -185,7 +185,7 @@ export function takenPackaged({ strings, singles }: Pick<NearestPackaged, 'strin
     return (document) => aimedAt(target)(takenStrings([...strings, ...singles], target)(document));
 }
 
-export interface StyleShare {
+interface StyleShare {
     aspect: string;
     answer: string;
     reason: string;

@@ -6,7 +6,7 @@ import { useBenchStore } from './benchStore';
 import * as edits from './edits';
 import { useCheckedEdit } from './useCheckedEdit';
 
-export type TypedString = Required<Pick<StringOfSet, 'position' | 'construction' | 'material' | 'gauge_in'>>;
+type TypedString = Required<Pick<StringOfSet, 'position' | 'construction' | 'material' | 'gauge_in'>>;
 
 /** Reads a set in a line, such as 10-46, for an instrument tuned so. */
 export async function readSet(typed: string, kind: Kind, pitches: string[]): Promise<TypedString[]> {

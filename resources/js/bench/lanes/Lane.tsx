@@ -25,7 +25,7 @@ import { PitchControl, StepButton } from './PitchControl';
 import { TensionInput } from './TensionInput';
 
 /** What all lanes share: what they are drawn on, the gauges there are, and the pitches to step along. */
-export interface LaneGround extends Ground {
+interface LaneGround extends Ground {
     pool: PoolGauge[];
     ladder: PitchLadder;
 }

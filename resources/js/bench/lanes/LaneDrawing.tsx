@@ -9,7 +9,7 @@ import { Ticks } from './Ticks';
 import { useDrag, type DragHandlers } from './useDrag';
 import { ZoneRect, ZONES, zoneSpan } from './zones';
 
-export const LANE_HEIGHT = 76;
+const LANE_HEIGHT = 76;
 const Y = 39;
 const UPPER_EDGE = 20;
 /** So wide is the hatching beyond the tension at which a string may break, in pixels. */

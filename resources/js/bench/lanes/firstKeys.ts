@@ -15,7 +15,7 @@ interface Written {
 }
 
 /** A gauge that was chosen for a string before the Bench stood. */
-export interface FirstChoice {
+interface FirstChoice {
     position: number;
     choice: Choice;
 }

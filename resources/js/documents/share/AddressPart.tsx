@@ -9,7 +9,7 @@ import { Select } from '../../ui/Select';
 import { dateWords } from '../../units/times';
 
 /** What an address shows, as the server is asked for it. */
-export type Shown = { what: 'sheet' | 'fit' | 'plan'; set: number } | { what: 'year'; instrument: number; year: number };
+type Shown = { what: 'sheet' | 'fit' | 'plan'; set: number } | { what: 'year'; instrument: number; year: number };
 
 const ENDS = [
     { value: '1', label: 'for a day' },

@@ -1,7 +1,7 @@
 import { clockNow } from '../../server/clock';
 
 /** Jobs that may be looked at again at some time, as this browser knows them. */
-export interface Reminder {
+interface Reminder {
     job: number;
     name: string;
     /** ISO 8601. */

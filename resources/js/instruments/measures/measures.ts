@@ -227,7 +227,7 @@ export const CHOICES: Choice[] = [
 export type MeasureDraft = Record<string, string>;
 
 /** What is written rather than measured. */
-export const TEXTS = ['owner', 'notes', 'hardware/nut/material'];
+const TEXTS = ['owner', 'notes', 'hardware/nut/material'];
 
 const MEASURES = GROUPS.flatMap(({ measures }) => measures);
 

@@ -12,7 +12,7 @@ import { TypedInput } from '../../ui/TypedInput';
 import type { Measured } from '../../events/progress';
 import type { JobNow } from '../useJob';
 
-export type Moment = 'before' | 'after';
+type Moment = 'before' | 'after';
 
 const FIGURES = [
     { name: 'action_12_mm', label: 'Action at the 12th, last string', most: 20 },

@@ -2,7 +2,7 @@ import type { Listed } from '../../generated/views';
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
 import { ask } from '../../server/api';
 
-export const PAGE = 200;
+const PAGE = 200;
 
 interface Answer {
     total: number;

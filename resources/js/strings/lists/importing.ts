@@ -1,6 +1,5 @@
 import type { Difference, ImportPreview } from '../../generated/views';
 import type { LIST_FIELDS } from '../../generated/words';
-import type { Problem } from '../../generated/formats';
 
 export type FieldName = (typeof LIST_FIELDS)[number]['field'];
 
@@ -21,6 +20,3 @@ export function differenceWords(difference: Difference): string {
     ].filter((part) => part !== null);
     return parts.length === 0 ? 'Nothing can be taken from it.' : `${parts.join(', ')}.`;
 }
-
-/** The first problem's sentence. */
-export const firstOf = (problems: Problem[]) => problems[0]?.message ?? 'That did not work. Try again.';
