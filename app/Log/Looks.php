@@ -31,7 +31,7 @@ final class Looks
             Fingerboard::tryFrom($word($said('neck', 'fingerboard'))),
             Anchor::tryFrom($word($said('hardware', 'anchor'))),
             $said('hardware', 'springs') !== null || $said('hardware', 'bridge') === 'floating',
-            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && ! in_array($kind, [Kind::Ukulele, Kind::LapSteel], true),
+            ! in_array($said('neck', 'truss_rod'), ['none', 'fixed'], true) && $kind->usuallyHasRod(),
             $said('neck', 'frets') === 0,
             Place::tryFrom($instrument->place) ?? Place::Unsaid,
             $instrument->owner,

@@ -152,14 +152,6 @@ final class TimeLine
 
     public static function reasonWords(string $reason): string
     {
-        return match ($reason) {
-            JobReason::Dull->value => 'dull',
-            JobReason::Broken->value => 'one broke',
-            JobReason::Corroded->value => 'corroded',
-            JobReason::Show->value => 'before a show',
-            JobReason::Season->value => 'the season',
-            JobReason::Conversion->value => 'a conversion',
-            default => 'another reason',
-        };
+        return (JobReason::tryFrom($reason) ?? JobReason::Other)->cause();
     }
 }

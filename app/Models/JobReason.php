@@ -15,6 +15,20 @@ enum JobReason: string
     case Conversion = 'conversion';
     case Other = 'other';
 
+    /** The same of strings that came off, looking back. */
+    public function cause(): string
+    {
+        return match ($this) {
+            self::Dull => 'dull',
+            self::Broken => 'one broke',
+            self::Corroded => 'corroded',
+            self::Show => 'before a show',
+            self::Season => 'the season',
+            self::Conversion => 'a conversion',
+            self::Other => 'another reason',
+        };
+    }
+
     /** Why strings are changed, in a few words. */
     public function label(): string
     {

@@ -36,6 +36,6 @@ final readonly class DrySeason implements CareRule
 
     public function suits(Look $instrument): bool
     {
-        return $instrument->hasLightTop() || $instrument->place === Place::Room;
+        return $instrument->kind->hasLightTop() || $instrument->place === Place::Room;
     }
 }

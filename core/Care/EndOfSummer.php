@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Care;
 
-use Lira\Kind\Kind;
-
 /** What a summer leaves on steel goes on working. */
 final readonly class EndOfSummer implements CareRule
 {
@@ -36,6 +34,6 @@ final readonly class EndOfSummer implements CareRule
 
     public function suits(Look $instrument): bool
     {
-        return ! in_array($instrument->kind, [Kind::ClassicalGuitar, Kind::Ukulele, Kind::ElastomerBass], true);
+        return $instrument->kind->isStrungWithMetal();
     }
 }

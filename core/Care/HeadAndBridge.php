@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lira\Care;
 
-use Lira\Kind\Kind;
-
 /** A banjo’s head slackens, and its bridge leans. */
 final readonly class HeadAndBridge implements CareRule
 {
@@ -36,6 +34,6 @@ final readonly class HeadAndBridge implements CareRule
 
     public function suits(Look $instrument): bool
     {
-        return $instrument->kind === Kind::Banjo;
+        return $instrument->kind->hasHead();
     }
 }

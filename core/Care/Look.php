@@ -28,14 +28,4 @@ final readonly class Look
         public Place $place = Place::Unsaid,
         public string $owner = '',
     ) {}
-
-    /** Whether its top is thin wood that follows the air. */
-    public function hasLightTop(): bool
-    {
-        return match ($this->kind) {
-            Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::TenorGuitar, Kind::Mandolin, Kind::OctaveMandolin, Kind::ClassicalGuitar, Kind::AcousticBass,
-            Kind::Ukulele => true,
-            default => false,
-        };
-    }
 }

@@ -98,8 +98,9 @@ final class ListRow
                 Material::MusicWire, Material::Fluorocarbon, Material::Nylon, Material::SyntheticGut,
                 Material::Polyurethane => Construction::Plain,
                 Material::NylonTape => Construction::TapeWound,
+                Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel, Material::PhosphorBronze, Material::Bronze8020,
+                Material::SilverPlatedCopper, Material::NylonMultifilament => Construction::RoundWound,
                 null => null,
-                default => Construction::RoundWound,
             };
         }
 

@@ -41,7 +41,8 @@ enum ListUnit: string
             ListField::Gauge => [self::Thousandths, self::Inches, self::Millimetres],
             ListField::Length => [self::Millimetres, self::Centimetres, self::Inches],
             ListField::Density => [self::GramsPerM, self::KgPerM, self::PoundsPerInch],
-            default => [],
+            ListField::Code, ListField::Name, ListField::Construction, ListField::Material, ListField::End, ListField::Price,
+            ListField::BoxOf, ListField::BoxPrice => [],
         };
     }
 }

@@ -97,7 +97,7 @@ final class Candidacy
         $lengthMm = $evaluation->strings[count($evaluation->strings) - 1]->speakingLengthM * 1000;
 
         return $conversion->kind === ConversionKind::Baritone && $conversion->semitones >= 5 && $lengthMm < Reasons::BARITONE_FROM_MM - 40
-            && in_array($design->instrument->kind, [Kind::ElectricGuitar, Kind::AcousticGuitar, Kind::ResonatorGuitar, Kind::ClassicalGuitar, Kind::Other], true)
+            && $design->instrument->kind->becomesBaritone()
             ? [Argument::NeckTooShort->with(['neck_mm' => $lengthMm])]
             : [];
     }

@@ -17,24 +17,24 @@ final class Post
     /** Turns that hold, by how the end is held: a locking post clamps it, a wound string grips better than a plain one. */
     public static function usualTurns(PostType $post, StringType $string): float
     {
-        return match (true) {
-            // Stretched by hand as it is fitted, and thick.
-            $string->material === Material::Polyurethane, $post === PostType::Elastomer => 1.0,
-            $post === PostType::Locking => 0.5,
+        // Stretched by hand as it is fitted, and thick.
+        if ($string->material === Material::Polyurethane) {
+            return 1.0;
+        }
+
+        return match ($post) {
+            PostType::Elastomer => 1.0,
+            PostType::Locking => 0.5,
             // Plain polymers are smooth and stretch: one turn more than what else goes on a roller.
-            $post === PostType::Roller => ! $string->construction->isWound() && $string->material->properties()->polymer ? 3.0 : 2.0,
-            $string->construction->isWound() => 1.5,
-            default => 2.0,
+            PostType::Roller => ! $string->construction->isWound() && $string->material->properties()->polymer ? 3.0 : 2.0,
+            PostType::Standard, PostType::Slotted, PostType::BanjoFifth => $string->construction->isWound() ? 1.5 : 2.0,
         };
     }
 
     /** The most turns that are wound for the sake of the angle behind the nut. */
     public static function mostTurns(PostType $post, StringType $string): float
     {
-        return match (true) {
-            $string->material === Material::Polyurethane, ! $post->windsDown() => self::usualTurns($post, $string),
-            default => self::MOST,
-        };
+        return $string->material === Material::Polyurethane || ! $post->windsDown() ? self::usualTurns($post, $string) : self::MOST;
     }
 
     /**

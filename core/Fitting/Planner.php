@@ -18,7 +18,6 @@ use Lira\Fitting\School\Stretch;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Fingerboard;
 use Lira\Intonation\Saddles;
-use Lira\Kind\Anchor;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Material\Material;
@@ -32,14 +31,10 @@ final class Planner
 
     private const STAGES = 3;
 
-    private const DAY_S = 86_400;
-
     /** So many pairs of strings are named; how it goes on is plain then. */
     private const PAIRS_SAID = 4;
 
     /** So long steel is played until it holds. */
-    private const PLAYED_S = 1800;
-
     /** So long a conditioner soaks into bare wood. */
     private const SOAKS_S = 300;
 
@@ -264,13 +259,12 @@ final class Planner
             return;
         }
         $board = $this->design->instrument->neck->fingerboard;
-        $bare = in_array($board, [Fingerboard::Rosewood, Fingerboard::Ebony], true);
-        $this->say(Phase::Care, null, 'care-board', match (true) {
-            $bare => ['clean the bare board', 'two or three times'],
-            $board === Fingerboard::Maple => ['wipe the lacquer with a damp cloth', 'nothing else'],
-            default => ['wipe the board', 'conditioner only where its wood is bare'],
+        $this->say(Phase::Care, null, 'care-board', match ($board) {
+            Fingerboard::Rosewood, Fingerboard::Ebony => ['clean the bare board', 'two or three times'],
+            Fingerboard::Maple => ['wipe the lacquer with a damp cloth', 'nothing else'],
+            Fingerboard::Other, null => ['wipe the board', 'conditioner only where its wood is bare'],
         }, 'The cloth stays clean.', [Caution::Board]);
-        if ($bare) {
+        if ($board?->isBare() === true) {
             $this->say(Phase::Care, null, 'care-oil', ['a little conditioner along each fret', 'let it soak'], 'It has soaked in.', restsS: self::SOAKS_S);
             $this->say(Phase::Care, null, 'care-wipe', ['wipe off what the wood left'], 'The board is dry to a finger.');
         }
@@ -313,7 +307,7 @@ final class Planner
     private function tiedAfter(int $position): ?int
     {
         $at = array_flip($this->positions);
-        if (! isset($at[$position]) || $this->design->instrument->hardware->anchor !== Anchor::TieBlock) {
+        if (! isset($at[$position]) || ! $this->design->instrument->hardware->anchor->tucksEnds()) {
             return null;
         }
         $inwards = $position <= count($this->evaluation->strings) / 2 ? 1 : -1;
@@ -426,15 +420,8 @@ final class Planner
             Stretch::PreStretch => ['they were stretched as they went on', 'play, and tune as they give'],
         };
         $this->say(Phase::Settle, null, 'stretch', [...$how, 'then tune from below', 'two or three rounds'], 'A round moves none by much.');
-        $this->say(Phase::Settle, null, 'wait', match ($this->softest()) {
-            Material::Polyurethane => ['they go on giving for weeks', 'tune before each playing'],
-            Material::Nylon => ['nylon holds after some days', 'tune whenever you pass it'],
-            default => ['play 15 to 30 minutes', 'or leave it a day or two'],
-        }, 'It stands as it was left.', restsS: match ($this->softest()) {
-            Material::Polyurethane => 7 * self::DAY_S,
-            Material::Nylon => 3 * self::DAY_S,
-            default => self::PLAYED_S,
-        });
+        $softest = Softness::ofSoftest($this->fitted());
+        $this->say(Phase::Settle, null, 'wait', $softest->waiting(), 'It stands as it was left.', restsS: $softest->restsS());
     }
 
     /** @return non-empty-list<string> every other string together: two side by side would only push each other aside */
@@ -456,7 +443,7 @@ final class Planner
 
     private function intonate(): void
     {
-        if ($this->softest() !== Material::Polyurethane) {
+        if (Softness::ofSoftest($this->fitted()) !== Softness::Elastomer) {
             $this->say(Phase::Intonate, null, 'witness', ['press each string down once', 'just before its saddle, just past the nut'], 'Each leaves both of them straight.');
         }
         $short = array_values(array_filter($this->fitted(), fn (EvaluatedString $string): bool => $this->design->instrument->scale->startFret($string->position) > 0));
@@ -572,20 +559,6 @@ final class Planner
     private function hasGut(): bool
     {
         return array_filter($this->fitted(), fn (EvaluatedString $string): bool => $this->tail($string->position)->isGut) !== [];
-    }
-
-    private function softest(): Material
-    {
-        $softest = Material::MusicWire;
-        foreach ($this->fitted() as $string) {
-            $softest = match (true) {
-                $string->string->spec->type->material === Material::Polyurethane => Material::Polyurethane,
-                $softest !== Material::Polyurethane && $string->string->isPolymer() => Material::Nylon,
-                default => $softest,
-            };
-        }
-
-        return $softest;
     }
 
     private function isTied(): bool

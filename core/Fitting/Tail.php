@@ -39,12 +39,11 @@ final readonly class Tail
                 $schools->cut->school === Cut::Before => "fit:{$position}",
                 default => $tuned,
             },
-            match (true) {
-                $isGut => self::GUT_M,
-                $hardware->posts->type === PostType::Locking => self::LOCKED_M,
+            $isGut ? self::GUT_M : match ($hardware->posts->type) {
+                PostType::Locking => self::LOCKED_M,
                 // Its end is down in the post.
-                $hardware->posts->type === PostType::Slotted => 0.0,
-                default => self::USUAL_M,
+                PostType::Slotted => 0.0,
+                PostType::Standard, PostType::Roller, PostType::BanjoFifth, PostType::Elastomer => self::USUAL_M,
             },
             $isGut,
         );

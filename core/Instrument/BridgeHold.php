@@ -20,7 +20,7 @@ enum BridgeHold: string
     {
         return $hardware->bridge ?? match (true) {
             $hardware->anchor->floats() => self::Floating,
-            $hardware->anchor === Anchor::LoopEnd, $kind === Kind::Banjo => self::Loose,
+            $hardware->anchor === Anchor::LoopEnd, $kind->hasHead() => self::Loose,
             default => self::Fixed,
         };
     }

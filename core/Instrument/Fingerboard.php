@@ -12,6 +12,15 @@ enum Fingerboard: string
     case Maple = 'maple';
     case Other = 'other';
 
+    /** Whether its wood is bare, and drinks what keeps it. */
+    public function isBare(): bool
+    {
+        return match ($this) {
+            self::Rosewood, self::Ebony => true,
+            self::Maple, self::Other => false,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -66,10 +66,21 @@ enum Anchor: string
     {
         $bare = $end === null || $end === StringEnd::Bare;
 
-        return match (true) {
-            $this === self::TieBlock && $bare => $wound ? self::TIED_WOUND_M : self::TIED_PLAIN_M,
-            $this === self::LoopEnd && $end === StringEnd::Bare => self::LOOP_KNOT_M,
-            default => 0.0,
+        return match ($this) {
+            self::TieBlock => $bare ? ($wound ? self::TIED_WOUND_M : self::TIED_PLAIN_M) : 0.0,
+            self::LoopEnd => $end === StringEnd::Bare ? self::LOOP_KNOT_M : 0.0,
+            self::BridgePins, self::Pinless, self::StringThrough, self::TopLoading, self::StopTailpiece, self::OverWrapped, self::Vibrato,
+            self::LockingSaddle, self::SlottedElastomer => 0.0,
+        };
+    }
+
+    /** Whether the end of one string is tucked under the next. */
+    public function tucksEnds(): bool
+    {
+        return match ($this) {
+            self::TieBlock => true,
+            self::BridgePins, self::Pinless, self::StringThrough, self::TopLoading, self::StopTailpiece, self::OverWrapped, self::Vibrato,
+            self::LockingSaddle, self::LoopEnd, self::SlottedElastomer => false,
         };
     }
 

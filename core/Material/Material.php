@@ -49,10 +49,18 @@ enum Material: string
     {
         return match ($this) {
             self::MusicWire => 'plain steel',
-            self::Bronze8020 => '80/20 bronze',
             self::NickelPlatedSteel => 'nickel-plated steel',
+            self::PureNickel => 'pure nickel',
+            self::StainlessSteel => 'stainless steel',
+            self::PhosphorBronze => 'phosphor bronze',
+            self::Bronze8020 => '80/20 bronze',
             self::SilverPlatedCopper => 'silver-plated copper',
-            default => str_replace('-', ' ', $this->value),
+            self::Nylon => 'nylon',
+            self::NylonMultifilament => 'nylon multifilament',
+            self::Fluorocarbon => 'fluorocarbon',
+            self::SyntheticGut => 'synthetic gut',
+            self::NylonTape => 'nylon tape',
+            self::Polyurethane => 'polyurethane',
         };
     }
 }

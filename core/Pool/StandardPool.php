@@ -166,14 +166,12 @@ final class StandardPool
     /** @return list<array{int, int, int|float}> */
     private static function gaugesFor(Kind $kind, StringType $type): array
     {
-        $wound = $type->construction->isWound();
-
-        return match (true) {
-            $wound && $kind->isBass() => self::WOUND_BASS,
-            $wound && $type->material === Material::SilverPlatedCopper => self::WOUND_NYLON,
-            $wound => self::WOUND_GUITAR,
-            $type->material === Material::MusicWire => self::PLAIN_STEEL,
-            default => self::PLAIN_NYLON,
+        return match ($type->material) {
+            Material::MusicWire => self::PLAIN_STEEL,
+            Material::Nylon, Material::NylonMultifilament, Material::Fluorocarbon, Material::SyntheticGut, Material::Polyurethane => self::PLAIN_NYLON,
+            Material::SilverPlatedCopper => $kind->isBass() ? self::WOUND_BASS : self::WOUND_NYLON,
+            Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel, Material::PhosphorBronze, Material::Bronze8020,
+            Material::NylonTape => $kind->isBass() ? self::WOUND_BASS : self::WOUND_GUITAR,
         };
     }
 

@@ -63,18 +63,18 @@ final readonly class Creep
     /** A before anything was read, cents a decade; null where no figure is known. */
     private static function usual(BuiltString $string, float $tensionN): ?float
     {
-        $type = $string->spec->type;
         $core = $string->build->core;
         if ($core === null) {
             return null;
         }
-        $wound = $type->construction->isWound();
+        $wound = $string->spec->type->construction->isWound();
 
-        return 600 / M_LN2 * match (true) {
-            ! $core->material->properties()->polymer => $core->strungStiffnessN() / $tensionN * ($wound ? self::PER_DECADE_WOUND : self::PER_DECADE_PLAIN),
-            $wound => self::PER_DECADE_FLOSS,
-            $core->material === Material::Fluorocarbon => 0.05,
-            default => 0.06,
+        return 600 / M_LN2 * match ($core->material) {
+            Material::MusicWire, Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel, Material::PhosphorBronze,
+            Material::Bronze8020, Material::SilverPlatedCopper => $core->strungStiffnessN() / $tensionN * ($wound ? self::PER_DECADE_WOUND : self::PER_DECADE_PLAIN),
+            Material::Fluorocarbon => $wound ? self::PER_DECADE_FLOSS : 0.05,
+            Material::Nylon, Material::NylonMultifilament, Material::SyntheticGut, Material::NylonTape,
+            Material::Polyurethane => $wound ? self::PER_DECADE_FLOSS : 0.06,
         };
     }
 }

@@ -34,10 +34,11 @@ final readonly class CoreTable
     /** The table for a wound string: floss under silver-plated copper, the bass table on basses, else the guitar table. */
     public static function for(Kind $kind, Material $wrap): self
     {
-        return match (true) {
-            $wrap === Material::SilverPlatedCopper => self::nylon(),
-            $kind->isBass() => self::bass(),
-            default => self::guitar(),
+        return match ($wrap) {
+            Material::SilverPlatedCopper => self::nylon(),
+            Material::MusicWire, Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel, Material::PhosphorBronze,
+            Material::Bronze8020, Material::Nylon, Material::NylonMultifilament, Material::Fluorocarbon, Material::SyntheticGut,
+            Material::NylonTape, Material::Polyurethane => $kind->isBass() ? self::bass() : self::guitar(),
         };
     }
 

@@ -51,21 +51,14 @@ final readonly class StringSheet
     /** The kind of instrument such a string is made for; it decides its usual core. */
     private function kind(ListString $string): Kind
     {
-        return match (true) {
-            in_array(
-                $string->material,
-                [
-                    Material::SilverPlatedCopper->value,
-                    Material::Nylon->value,
-                    Material::Fluorocarbon->value,
-                    Material::SyntheticGut->value,
-                    Material::NylonMultifilament->value,
-                ],
-                true,
-            ) => Kind::ClassicalGuitar,
-            $string->construction !== 'plain' && $string->length_mm !== null && $string->length_mm > 1050.0 => Kind::Bass,
-            in_array($string->material, [Material::PhosphorBronze->value, Material::Bronze8020->value], true) => Kind::AcousticGuitar,
-            default => Kind::ElectricGuitar,
+        $long = $string->construction !== 'plain' && $string->length_mm !== null && $string->length_mm > 1050.0;
+
+        return match (Material::from($string->material)) {
+            Material::SilverPlatedCopper, Material::Nylon, Material::Fluorocarbon, Material::SyntheticGut,
+            Material::NylonMultifilament => Kind::ClassicalGuitar,
+            Material::PhosphorBronze, Material::Bronze8020 => $long ? Kind::Bass : Kind::AcousticGuitar,
+            Material::MusicWire, Material::NickelPlatedSteel, Material::PureNickel, Material::StainlessSteel, Material::NylonTape,
+            Material::Polyurethane => $long ? Kind::Bass : Kind::ElectricGuitar,
         };
     }
 

@@ -53,7 +53,7 @@ enum ListColumn: string
             self::Price => 'price',
             self::BoxOf => 'box',
             self::BoxPrice => 'price of a box',
-            default => $this->value,
+            self::Name, self::Construction, self::Material, self::End => $this->value,
         };
     }
 
@@ -65,7 +65,7 @@ enum ListColumn: string
             self::Density => 'Linear density (g/m)',
             self::Length => 'Made length (mm)',
             self::BoxOf => 'Box of',
-            default => ucfirst($this->label()),
+            self::Code, self::Name, self::Construction, self::Material, self::End, self::Price, self::BoxPrice => ucfirst($this->label()),
         };
     }
 
@@ -82,7 +82,7 @@ enum ListColumn: string
             self::Density => Units::fixed($number * 1000, 5),
             self::Length => Units::fixed($number, 0),
             self::Price, self::BoxPrice => Units::fixed($number / 100, 2),
-            default => (string) $value,
+            self::Code, self::Name, self::Construction, self::Material, self::End, self::BoxOf => (string) $value,
         };
     }
 

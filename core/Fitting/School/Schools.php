@@ -7,7 +7,6 @@ namespace Lira\Fitting\School;
 use Lira\Design\SetDesign;
 use Lira\Instrument\BridgeHold;
 use Lira\Instrument\Hardware;
-use Lira\Kind\Anchor;
 use Lira\Kind\Custom;
 use Lira\Kind\PostType;
 use Lira\Kind\SlackWords;
@@ -121,7 +120,7 @@ final readonly class Schools
     {
         return match (true) {
             $together && $bridge === BridgeHold::Loose => [Order::MiddleFirst, 'The middle string holds the bridge on its mark.'],
-            $together && $hardware->anchor === Anchor::TieBlock => [Order::TieBlock, 'Each end is tucked under the string that comes next.'],
+            $together && $hardware->anchor->tucksEnds() => [Order::TieBlock, 'Each end is tucked under the string that comes next.'],
             default => [Order::OutsideIn, 'The load on the neck stays even.'],
         };
     }
