@@ -37,7 +37,8 @@ final class InstrumentPlans
         yield 'clamped at both ends, left-handed' => self::with($guitar, job: (object) ['left_handed' => true, 'schools' => (object) ['cut' => 'before', 'leave' => 'posts']]);
     }
 
-    private static function usual(Kind $kind, ?\stdClass $hardware = null): \stdClass
+    /** A set that such an instrument usually has, in its usual tuning. */
+    public static function usual(Kind $kind, ?\stdClass $hardware = null): \stdClass
     {
         $instrument = (object) ['name' => 'Sedge', 'kind' => $kind->value, 'scale' => (object) ['type' => 'single', 'length_mm' => 650], ...($hardware === null ? [] : ['hardware' => $hardware])];
         if ($kind === Kind::Banjo) {
