@@ -130,4 +130,25 @@ final class RulebookTest extends CoreTestCase
 
         return $all;
     }
+
+    public function test_what_is_looked_at_together_is_told_string_by_string(): void
+    {
+        // Bronze below a magnetic pickup on strings 2 and 4, nylon on 1, 3 and 5.
+        $document = SetDocument::from(Documents::usual('electric-guitar', 648, ['E4', 'B3', 'G3', 'D3', 'A2'], [
+            [28, 'nylon', 'plain'], [20, 'phosphor-bronze'], [40, 'nylon', 'plain'], [26, 'phosphor-bronze'], [43, 'nylon', 'plain'],
+        ]));
+        $positions = [];
+        foreach ($document->assessment()->findings as $finding) {
+            if (in_array($finding->type->code, ['not-magnetic', 'bronze-on-magnetic'], true)) {
+                $positions[$finding->severity->value][] = $finding->position;
+            }
+        }
+        self::assertNotSame([], $positions);
+        foreach ($positions as $together) {
+            $sorted = $together;
+            sort($sorted);
+            self::assertSame($sorted, $together);
+        }
+        self::assertSame([1, 2, 3, 4, 5], array_merge(...array_values($positions)));
+    }
 }

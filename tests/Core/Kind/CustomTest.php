@@ -93,6 +93,37 @@ final class CustomTest extends CoreTestCase
         self::assertSame([0.007, 'pinless', 'piezo'], [$said->posts->diameterM, $said->anchor->value, $said->pickup->value]);
     }
 
+    public function test_every_size_and_every_neck_row_by_row(): void
+    {
+        self::assertSame([
+            'baritone' => ['electric-guitar', 685.8, 6], 'short-scale' => ['bass', 762.0, 4], 'medium-scale' => ['bass', 812.8, 4],
+            'extra-long-scale' => ['bass', 889.0, 4], 'tenor-banjo' => ['banjo', 584.0, 4], 'plectrum-banjo' => ['banjo', 670.0, 4],
+            'soprano' => ['ukulele', 345.0, 4], 'concert' => ['ukulele', 380.0, 4], 'tenor' => ['ukulele', 432.0, 4], 'baritone-ukulele' => ['ukulele', 510.0, 4],
+        ], self::rows(Size::cases(), static fn (Size $size): array => [$size->kind()->value, round(1000 * $size->lengthM(), 3), $size->strings()]));
+        self::assertSame([
+            'electric-guitar' => [6, 648.0, []], 'acoustic-guitar' => [6, 645.0, []], 'resonator-guitar' => [6, 635.0, []], 'tenor-guitar' => [4, 584.0, []],
+            'lap-steel' => [6, 572.0, []], 'classical-guitar' => [6, 650.0, []], 'bass' => [4, 864.0, []], 'acoustic-bass' => [4, 864.0, []],
+            'elastomer-bass' => [4, 530.0, []], 'banjo' => [5, 670.0, []], 'mandolin' => [8, 352.0, [2, 2, 2, 2]], 'octave-mandolin' => [8, 560.0, [2, 2, 2, 2]],
+            'ukulele' => [4, 432.0, []], 'other' => [6, 648.0, []],
+        ], self::rows(Kind::cases(), static function (Kind $kind): array {
+            $neck = Custom::of($kind)->neck;
+
+            return [$neck->strings, round(1000 * $neck->lengthM, 3), $neck->coursesOf($neck->strings, false)];
+        }));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  array<T>  $cases
+     * @param  \Closure(T): array<mixed>  $row
+     * @return array<array-key, array<mixed>> by what each is called
+     */
+    private static function rows(array $cases, \Closure $row): array
+    {
+        return array_combine(array_column($cases, 'value'), array_map($row, $cases));
+    }
+
     public function test_sizes_are_known_by_length_and_strings(): void
     {
         self::assertSame(Size::Baritone, Size::of(Kind::ElectricGuitar, 0.686, 6));

@@ -78,7 +78,7 @@ final class ScaleTest extends CoreTestCase
     {
         self::assertClose(0.1, Scale::single(Length::millimetres(100))->speakingLengthM(1, 1), 1e-12);
         self::assertClose(2.0, Scale::single(Length::millimetres(2000))->speakingLengthM(1, 1), 1e-12);
-        self::assertRefused('outside 100 to 2000 mm', static fn () => Scale::single(Length::millimetres(99.9)));
+        self::assertRefused('A scale length of 99.9 mm is outside 100 to 2000 mm', static fn () => Scale::single(Length::millimetres(99.9)));
         self::assertRefused('outside 100 to 2000 mm', static fn () => Scale::single(Length::millimetres(2000.1)));
         self::assertRefused('outside 100 to 2000 mm', static fn () => Scale::multiscale(Length::millimetres(648), Length::millimetres(-1)));
         self::assertRefused('outside 100 to 2000 mm', static fn () => Scale::multiscale(Length::millimetres(0), Length::millimetres(648)));
