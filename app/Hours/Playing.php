@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** How much instruments are played now, by what was logged of the last weeks. */
-final class Playing
+final readonly class Playing
 {
     private const WEEKS = 8;
 
@@ -17,7 +17,7 @@ final class Playing
      * @param  ?list<int>  $instruments  null for all
      * @return array<int, float> hours a week by instrument, of those that something was logged of
      */
-    public static function aWeek(?array $instruments, Carbon $now): array
+    public function aWeek(?array $instruments, Carbon $now): array
     {
         $plays = Play::query()->where('played_on', '>', $now->copy()->subWeeks(self::WEEKS)->toDateString())
             ->where('played_on', '<', $now->copy()->addDay()->toDateString());

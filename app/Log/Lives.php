@@ -21,7 +21,7 @@ use Lira\Life\Survival;
 use Lira\Life\Together;
 
 /** What is learned of how long strings last, of where they break, of what an hour costs, of how soon a make holds. Never from one alone. */
-final class Lives
+final readonly class Lives
 {
     private const POINTS = 30;
 
@@ -39,7 +39,7 @@ final class Lives
      * @param  ?string  $place  null for all
      * @return list<LivesView> by family, and by what they are parted by; the one with most strings first
      */
-    public static function of(?string $owner = null, ?string $place = null, ?Part $part = null, ?Carbon $now = null): array
+    public function of(?string $owner = null, ?string $place = null, ?Part $part = null, ?Carbon $now = null): array
     {
         $query = self::narrowed(Worn::query($now), $owner, $place)->selectRaw('date(f.fitted_at) as day')->selectRaw(($part?->column() ?? "''").' as part');
         if ($part === Part::Make) {
@@ -57,7 +57,7 @@ final class Lives
                 'hours' => $row->hours, 'ended' => $row->ended, 'running' => 1 - $row->ended,
             ];
         }
-        $costs = self::costs($owner, $place, $now);
+        $costs = $this->costs($owner, $place, $now);
         $views = [];
         foreach ($of as $key => [$family, $coated, $named]) {
             $views[] = self::view(
@@ -138,7 +138,7 @@ final class Lives
      *
      * @return array<string, array<string, array{cents: float, strings: int}>> by family and coating, then by currency
      */
-    private static function costs(?string $owner, ?string $place, ?Carbon $now): array
+    private function costs(?string $owner, ?string $place, ?Carbon $now): array
     {
         $worn = self::narrowed(Worn::query($now)->whereNotNull('f.removed_at'), $owner, $place)
             ->join('lots as l', 'l.id', '=', 'f.lot_id')->join('list_strings as ls', 'ls.id', '=', 'l.list_string_id')->join('suppliers as su', 'su.id', '=', 'ls.supplier_id')
@@ -159,7 +159,7 @@ final class Lives
     }
 
     /** @return list<BrokeView> where strings broke, most first */
-    public static function broke(?int $instrument = null, ?string $owner = null, ?string $place = null): array
+    public function broke(?int $instrument = null, ?string $owner = null, ?string $place = null): array
     {
         $query = DB::table('fittings as f')->join('instruments as i', 'i.id', '=', 'f.instrument_id')->where('f.reason', 'broken')->where('f.broke_at', '!=', '');
         if ($instrument !== null) {
@@ -190,7 +190,7 @@ final class Lives
     }
 
     /** @return list<HoldsView> rounds and hours until strings held, by make */
-    public static function holds(?string $owner = null, ?string $place = null): array
+    public function holds(?string $owner = null, ?string $place = null): array
     {
         $jobs = self::narrowed(
             DB::table('jobs as j')->join('instruments as i', 'i.id', '=', 'j.instrument_id')

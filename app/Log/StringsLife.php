@@ -30,11 +30,13 @@ final readonly class StringsLife
     /** Beyond two years nobody says a day. */
     private const MOST_WEEKS = 104.0;
 
+    public function __construct(private Playing $playing) {}
+
     /** @param  ?Carbon  $now  for whoever asks at another time */
     public function of(Instrument $instrument, ?Carbon $now = null): InstrumentLifeView
     {
         $now ??= Carbon::now();
-        $logged = Playing::aWeek([$instrument->id], $now)[$instrument->id] ?? null;
+        $logged = $this->playing->aWeek([$instrument->id], $now)[$instrument->id] ?? null;
         $families = $this->families(
             self::on(Worn::query($now)->where('f.instrument_id', $instrument->id)),
             LearnedLives::of($instrument->owner, $now),
@@ -58,7 +60,7 @@ final readonly class StringsLife
 
         $on = self::on(Worn::query($now));
 
-        return $this->families($on->whereNull('archived_at'), LearnedLives::from($on, null), Playing::aWeek(null, $now), $now);
+        return $this->families($on->whereNull('archived_at'), LearnedLives::from($on, null), $this->playing->aWeek(null, $now), $now);
     }
 
     /** @return Collection<int, \stdClass> */

@@ -26,21 +26,23 @@ use Lira\Job\Event\Noted;
 use Lira\Wording\Dates;
 
 /** What was on an instrument, what was done to it and what was measured, from the first day on. */
-final class TimeLine
+final readonly class TimeLine
 {
     private const MOST = 400;
 
-    public static function of(Instrument $instrument): TimeLineView
+    public function __construct(private Lives $lives, private Dates $dates) {}
+
+    public function of(Instrument $instrument): TimeLineView
     {
         $jobs = Job::query()->where('instrument_id', $instrument->id)->where('status', JobStatus::Finished)->orderBy('finished_at')->orderBy('id')->get()->keyBy('id');
-        $measured = self::measured($jobs->modelKeys());
+        $measured = $this->measured($jobs->modelKeys());
 
         return new TimeLineView(
-            self::periods($instrument, $jobs->all()),
-            self::weeks($instrument),
+            $this->periods($instrument, $jobs->all()),
+            $this->weeks($instrument),
             $measured,
-            self::happened($instrument),
-            Lives::broke($instrument->id),
+            $this->happened($instrument),
+            $this->lives->broke($instrument->id),
             array_values(Photograph::query()->where('instrument_id', $instrument->id)->orderBy('id')->get()->map(static fn (Photograph $each): ThenView => new ThenView(
                 $each->id, $each->caption, $each->created_at->toDateString(), $each->moment ?? '', $each->job_id === null ? '' : $jobs[$each->job_id]->name ?? '',
             ))->all()),
@@ -52,7 +54,7 @@ final class TimeLine
      * @param  array<array-key, Job>  $jobs
      * @return list<PeriodView>
      */
-    private static function periods(Instrument $instrument, array $jobs): array
+    private function periods(Instrument $instrument, array $jobs): array
     {
         $periods = [];
         $rows = Worn::summed(Worn::query()->where('f.instrument_id', $instrument->id))->groupBy(['job_id', 'fitted_at'])
@@ -85,7 +87,7 @@ final class TimeLine
     }
 
     /** @return list<WeekHoursView> */
-    private static function weeks(Instrument $instrument): array
+    private function weeks(Instrument $instrument): array
     {
         $rows = Play::query()->where('instrument_id', $instrument->id)->where('played_on', '<', Carbon::now()->addDay()->toDateString())->toBase()
             ->selectRaw("date(played_on, '-6 days', 'weekday 1') as week, sum(hours) as hours")->groupBy('week')->orderBy('week')->get();
@@ -102,7 +104,7 @@ final class TimeLine
      * @param  array<array-key, mixed>  $jobs  ids
      * @return list<MeasuredThenView>
      */
-    private static function measured(array $jobs): array
+    private function measured(array $jobs): array
     {
         return array_values(JobEvent::query()->whereIn('job_id', $jobs)->where('kind', Measured::kind())->orderBy('happened_at')->orderBy('id')->limit(self::MOST)->get()
             ->map(static fn (JobEvent $event): MeasuredThenView => new MeasuredThenView(
@@ -113,12 +115,12 @@ final class TimeLine
     }
 
     /** @return list<HappenedView> the last first */
-    private static function happened(Instrument $instrument): array
+    private function happened(Instrument $instrument): array
     {
         $care = CareEntry::query()->where('instrument_id', $instrument->id)->latest('happened_on')->latest('id')->limit(self::MOST)->get()
-            ->map(static fn (CareEntry $entry): HappenedView => new HappenedView(
+            ->map(fn (CareEntry $entry): HappenedView => new HappenedView(
                 $entry->done ? 'care' : 'put-off', $entry->happened_on->toDateString(),
-                $entry->what.($entry->done ? '' : ($entry->until === null ? '' : ', put off to '.app(Dates::class)->date($entry->until))).($entry->note === '' ? '' : ": {$entry->note}"), $entry->id,
+                $entry->what.($entry->done ? '' : ($entry->until === null ? '' : ', put off to '.$this->dates->date($entry->until))).($entry->note === '' ? '' : ": {$entry->note}"), $entry->id,
             ));
         $saddles = Intonation::query()->where('instrument_id', $instrument->id)->latest('created_at')->limit(self::MOST)->get()
             ->map(static fn (Intonation $kept): HappenedView => new HappenedView('saddles', $kept->created_at->toDateString(), self::moved($kept), null));

@@ -21,6 +21,8 @@ final readonly class Devices
 
     public const LONGEST_NAME = 80;
 
+    public function __construct(private LastSeen $seen) {}
+
     /** Whoever shows what was given to them; null for everybody else, and at the machine's own door. Its row is read with every request. */
     public function behind(Request $request): ?Device
     {
@@ -36,7 +38,7 @@ final readonly class Devices
             default => null,
         };
         if ($device !== null) {
-            LastSeen::keep($device, 'seen_at');
+            $this->seen->keep($device, 'seen_at');
         }
 
         return $device;

@@ -9,13 +9,13 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 
 /** About when somebody last came: kept no oftener than needed, and never a reason not to be answered. */
-final class LastSeen
+final readonly class LastSeen
 {
     /** It is kept as often as this, seconds. */
     private const EVERY_S = 60;
 
     /** @param  string  $column  of the row that says when */
-    public static function keep(Model $row, string $column): void
+    public function keep(Model $row, string $column): void
     {
         $last = $row->getAttribute($column);
         if ($last instanceof Carbon && $last->diffInSeconds(now()) < self::EVERY_S) {

@@ -21,6 +21,8 @@ final readonly class Shares
 {
     public const LONGEST_DAYS = 90;
 
+    public function __construct(private LastSeen $seen) {}
+
     /** @param  int  $days  until it ends, 1 to LONGEST_DAYS */
     public function ofSet(StringSet $set, Shared $what, Units $units, int $days): Share
     {
@@ -70,7 +72,7 @@ final readonly class Shares
 
     public function opened(Share $share): void
     {
-        LastSeen::keep($share, 'opened_at');
+        $this->seen->keep($share, 'opened_at');
     }
 
     public function takeBack(Share $share): void

@@ -34,7 +34,7 @@ use ZipArchive;
  */
 final readonly class OpenFormats
 {
-    public function __construct(private Place $place, private StoredSets $sets) {}
+    public function __construct(private Place $place, private StoredSets $sets, private ListExport $lists) {}
 
     /**
      * Writes it, of one moment, also while others write.
@@ -73,7 +73,7 @@ final readonly class OpenFormats
         $tables->addTo($zip, $work);
         $this->addDocuments($zip);
         foreach (Supplier::query()->orderBy('id')->get() as $supplier) {
-            $zip->addFromString('lists/'.self::name($supplier->id, $supplier->name).'.csv', CsvRow::text(static fn ($out) => ListExport::write($supplier, $out)));
+            $zip->addFromString('lists/'.self::name($supplier->id, $supplier->name).'.csv', CsvRow::text(fn ($out) => $this->lists->write($supplier, $out)));
         }
         foreach (Table::cases() as $table) {
             $zip->addFromString("log/{$table->value}.csv", CsvRow::text($table->write(...)));

@@ -7,7 +7,7 @@ namespace App\Bench\Start;
 use App\Models\Instrument;
 
 /** The workshop's instruments as people call them: by their whole name, or by any part of it. */
-final class KeptInstruments
+final readonly class KeptInstruments
 {
     private const MOST = 6;
 
@@ -15,7 +15,7 @@ final class KeptInstruments
     private const FILLERS = ['the', 'my', 'a', 'an'];
 
     /** The one of exactly this name. */
-    public static function called(string $typed): ?Instrument
+    public function called(string $typed): ?Instrument
     {
         $typed = trim($typed);
 
@@ -27,7 +27,7 @@ final class KeptInstruments
      *
      * @return list<Instrument>
      */
-    public static function alike(string $typed): array
+    public function alike(string $typed): array
     {
         $words = array_diff(self::words($typed), self::FILLERS);
         if ($words === []) {
@@ -52,9 +52,9 @@ final class KeptInstruments
      *
      * @param  list<Instrument>  $alike
      */
-    public static function sure(string $typed, array $alike): ?Instrument
+    public function sure(string $typed, array $alike): ?Instrument
     {
-        $called = self::called($typed);
+        $called = $this->called($typed);
         if ($called !== null || count($alike) !== 1) {
             return $called;
         }
@@ -77,7 +77,7 @@ final class KeptInstruments
      * @param  list<Instrument>  $instruments
      * @return list<array{id: int, name: string}>
      */
-    public static function offered(array $instruments): array
+    public function offered(array $instruments): array
     {
         return array_map(
             static fn (Instrument $instrument): array => ['id' => $instrument->id, 'name' => $instrument->name],

@@ -42,6 +42,7 @@ final readonly class Start
         private OnInstrument $on,
         private TypedWords $words,
         private Samples $samples,
+        private KeptInstruments $instruments,
     ) {}
 
     public function read(Answers $answers, Units $units): Reading
@@ -51,14 +52,14 @@ final readonly class Start
         try {
             [$json, $strings] = $own === null ? $this->described($answers->instrument, $units) : [$own->document, $own->strings];
             // The words may be the name of one that is kept, too: that is asked, not taken.
-            $kept = $own === null && $answers->instrument !== '' ? KeptInstruments::alike($answers->instrument) : [];
+            $kept = $own === null && $answers->instrument !== '' ? $this->instruments->alike($answers->instrument) : [];
         } catch (InvalidInput $refused) {
-            $kept = KeptInstruments::alike($answers->instrument);
-            $own = KeptInstruments::sure($answers->instrument, $kept);
+            $kept = $this->instruments->alike($answers->instrument);
+            $own = $this->instruments->sure($answers->instrument, $kept);
             if ($own === null) {
                 $problem = count($kept) < 2 ? self::sentence($refused) : 'Several instruments here are called so. Which one is it?';
 
-                return Reading::refused($problem, self::offers('instrument', $refused), KeptInstruments::offered($kept));
+                return Reading::refused($problem, self::offers('instrument', $refused), $this->instruments->offered($kept));
             }
             [$json, $strings, $kept] = [$own->document, $own->strings, []];
         }
@@ -88,7 +89,7 @@ final readonly class Start
             $offers += self::offers('wish', $refused);
         }
 
-        return new Reading($json, $instrument, $strings, $present, $baseline, $wish, $problems, $offers, KeptInstruments::offered($kept), $own?->name);
+        return new Reading($json, $instrument, $strings, $present, $baseline, $wish, $problems, $offers, $this->instruments->offered($kept), $own?->name);
     }
 
     /**

@@ -22,19 +22,21 @@ use Lira\Wording\Dates;
 use Lira\Wording\Units;
 
 /** A year of an instrument, or of the whole workshop: jobs, strings used, what they cost, minutes, hours played, care. */
-final class Year
+final readonly class Year
 {
+    public function __construct(private TimeLine $timeLine, private Dates $dates) {}
+
     /** @return array<string, mixed> of an instrument */
-    public static function of(Instrument $instrument, int $year, Units $units): array
+    public function of(Instrument $instrument, int $year, Units $units): array
     {
-        $line = TimeLine::of($instrument);
+        $line = $this->timeLine->of($instrument);
         $in = static fn (string $date): bool => str_starts_with($date, (string) $year);
         $sets = [];
         foreach ($line->periods as $period) {
             if ((int) substr($period->from, 0, 4) <= $year && ($period->to === null || (int) substr($period->to, 0, 4) >= $year)) {
                 $sets[] = [
-                    'name' => $period->name, 'from' => app(Dates::class)->date(Carbon::parse($period->from)),
-                    'to' => $period->to === null ? 'still on' : app(Dates::class)->date(Carbon::parse($period->to)),
+                    'name' => $period->name, 'from' => $this->dates->date(Carbon::parse($period->from)),
+                    'to' => $period->to === null ? 'still on' : $this->dates->date(Carbon::parse($period->to)),
                     'hours' => $period->hours === null ? '–' : number_format($period->hours).' h',
                     'pull' => $period->pull_n === null ? '–' : $units->force($period->pull_n),
                     'why' => $period->to === null ? '' : TimeLine::reasonWords($period->reason), 'felt' => $period->felt,
@@ -46,23 +48,23 @@ final class Year
             'title' => $instrument->name,
             'year' => $year,
             'owner' => $instrument->owner,
-            'sums' => self::sums($year, $instrument->id),
+            'sums' => $this->sums($year, $instrument->id),
             'sets' => $sets,
-            'used' => self::used($year, $units, $instrument->id),
-            'measured' => array_values(array_filter(array_map(static fn ($view): ?array => $in($view->on) ? [
-                'on' => app(Dates::class)->dayOfYear(Carbon::parse($view->on)), 'moment' => $view->moment,
+            'used' => $this->used($year, $units, $instrument->id),
+            'measured' => array_values(array_filter(array_map(fn ($view): ?array => $in($view->on) ? [
+                'on' => $this->dates->dayOfYear(Carbon::parse($view->on)), 'moment' => $view->moment,
                 'action' => $view->action_mm === null ? '–' : $units->fine($view->action_mm / 1000), 'relief' => $view->relief_mm === null ? '–' : $units->fine($view->relief_mm / 1000),
             ] : null, $line->measured))),
-            'happened' => array_values(array_filter(array_map(static fn ($view): ?array => $in($view->on) && $view->what !== 'note' ? [
-                'on' => app(Dates::class)->dayOfYear(Carbon::parse($view->on)), 'words' => $view->words,
+            'happened' => array_values(array_filter(array_map(fn ($view): ?array => $in($view->on) && $view->what !== 'note' ? [
+                'on' => $this->dates->dayOfYear(Carbon::parse($view->on)), 'words' => $view->words,
             ] : null, array_reverse($line->happened)))),
         ];
     }
 
     /** @return array<string, mixed> of all that was done here */
-    public static function ofWorkshop(int $year, Units $units): array
+    public function ofWorkshop(int $year, Units $units): array
     {
-        $rows = self::jobs($year)->join('instruments as i', 'i.id', '=', 'jobs.instrument_id')->groupBy('jobs.instrument_id')
+        $rows = $this->jobs($year)->join('instruments as i', 'i.id', '=', 'jobs.instrument_id')->groupBy('jobs.instrument_id')
             ->selectRaw("i.name, i.owner, count(*) as jobs, sum(json_extract(jobs.standing, '$.minutes')) as minutes")->orderByDesc('jobs')->orderBy('i.name')->toBase()->get();
         $instruments = [];
         foreach ($rows as $row) {
@@ -70,11 +72,11 @@ final class Year
             $instruments[] = ['name' => $row->name, 'owner' => $row->owner, 'jobs' => $row->jobs, 'minutes' => $row->minutes === null ? '–' : self::time($row->minutes)];
         }
 
-        return ['year' => $year, 'sums' => self::sums($year), 'used' => self::used($year, $units), 'instruments' => $instruments];
+        return ['year' => $year, 'sums' => $this->sums($year), 'used' => $this->used($year, $units), 'instruments' => $instruments];
     }
 
     /** @return list<int> years in which something happened, the last first */
-    public static function known(): array
+    public function known(): array
     {
         $first = array_filter([
             Job::query()->where('status', JobStatus::Finished)->min('finished_at'), Play::query()->min('played_on'), CareEntry::query()->min('happened_on'),
@@ -85,9 +87,9 @@ final class Year
     }
 
     /** @return list<array{string, string}> what and how much */
-    private static function sums(int $year, ?int $instrument = null): array
+    private function sums(int $year, ?int $instrument = null): array
     {
-        $jobs = self::jobs($year);
+        $jobs = $this->jobs($year);
         $plays = Play::query()->whereBetween('played_on', ["{$year}-01-01", "{$year}-12-31 23:59:59"])->where('played_on', '<', Carbon::now()->addDay()->toDateString());
         $care = CareEntry::query()->where('done', true)->whereBetween('happened_on', ["{$year}-01-01", "{$year}-12-31 23:59:59"]);
         $fitted = DB::table('fittings')->whereBetween('fitted_at', ["{$year}-01-01", "{$year}-12-31 23:59:59"]);
@@ -118,13 +120,13 @@ final class Year
     }
 
     /** @return Builder<Job> */
-    private static function jobs(int $year): Builder
+    private function jobs(int $year): Builder
     {
         return Job::query()->where('status', JobStatus::Finished)->whereBetween('finished_at', ["{$year}-01-01", "{$year}-12-31 23:59:59"]);
     }
 
     /** @return list<array{what: string, count: int, family: string, hours: string}> strings that were put on, by family */
-    private static function used(int $year, Units $units, ?int $instrument = null): array
+    private function used(int $year, Units $units, ?int $instrument = null): array
     {
         $worn = Worn::query()->whereBetween('f.fitted_at', ["{$year}-01-01", "{$year}-12-31 23:59:59"]);
         if ($instrument !== null) {

@@ -10,17 +10,19 @@ use App\Paper\Sheet;
 use Lira\Wording\Units;
 
 /** A year on paper, or as a page to be sent. */
-final class YearSheet
+final readonly class YearSheet
 {
-    public static function of(Instrument $instrument, int $year, Units $units, Leaf $leaf): string
+    public function __construct(private Year $year) {}
+
+    public function of(Instrument $instrument, int $year, Units $units, Leaf $leaf): string
     {
-        return Sheet::of('sheets.year', "{$instrument->name} in {$year}", ['instruments' => []] + Year::of($instrument, $year, $units), $leaf);
+        return Sheet::of('sheets.year', "{$instrument->name} in {$year}", ['instruments' => []] + $this->year->of($instrument, $year, $units), $leaf);
     }
 
-    public static function ofWorkshop(int $year, Units $units, Leaf $leaf): string
+    public function ofWorkshop(int $year, Units $units, Leaf $leaf): string
     {
         $nobody = ['title' => 'The workshop', 'owner' => '', 'sets' => [], 'measured' => [], 'happened' => []];
 
-        return Sheet::of('sheets.year', "The workshop in {$year}", $nobody + Year::ofWorkshop($year, $units), $leaf);
+        return Sheet::of('sheets.year', "The workshop in {$year}", $nobody + $this->year->ofWorkshop($year, $units), $leaf);
     }
 }

@@ -9,10 +9,10 @@ use App\Models\Supplier;
 use Illuminate\Support\Facades\DB;
 
 /** Lists out again as CSV: UTF-8, a row of titles, a decimal point, gauges in thousandths of an inch. */
-final class ListExport
+final readonly class ListExport
 {
     /** @param  resource  $out */
-    public static function write(Supplier $supplier, $out): void
+    public function write(Supplier $supplier, $out): void
     {
         CsvRow::write($out, array_map(static fn (ListColumn $column): string => $column->title(), ListColumn::cases()));
         $listed = DB::table('list_strings')->where('supplier_id', $supplier->id)->whereNull('archived_at');
@@ -30,7 +30,7 @@ final class ListExport
      *
      * @param  resource  $out
      */
-    public static function rejects(ListImport $import, $out): void
+    public function rejects(ListImport $import, $out): void
     {
         CsvRow::write($out, ['Line', 'Reason', 'Row as it came']);
         foreach (DB::table('import_rejects')->where('list_import_id', $import->id)->orderBy('id')->lazyById(1000) as $row) {

@@ -102,7 +102,7 @@ final class StartedSetTest extends CoreTestCase
         $known->name = 'Known';
         $started = self::started('10-46', 'D standard', $known);
 
-        self::assertSame('Known', $started->json->baseline->name ?? null);
+        self::assertSame('Known', self::dig((array) $started->json, 'baseline.name'));
         self::assertContains('Every string is the gauge that comes nearest to the feel of “Known”.', self::notes($started));
     }
 

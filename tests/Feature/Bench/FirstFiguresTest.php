@@ -39,7 +39,7 @@ final class FirstFiguresTest extends FeatureTestCase
         $page = (string) $this->get($address)->assertOk()->getContent();
         $from = (int) strpos($page, '<main');
         $main = substr($page, $from, (int) strpos($page, '<noscript>') - $from);
-        $cells = preg_split('~</?(?:h1|caption|t[rdh]|p|span class="(?:block|text-\[1\.6rem\])[^"]*")[^>]*>~', $main);
+        $cells = preg_split('~</?(?:h1|caption|t[rdh]|p|span (?:data-first="total" )?class="(?:block|text-\[1\.6rem\])[^"]*")[^>]*>~', $main);
 
         return array_values(array_filter(
             array_map(static fn (string $cell): string => trim((string) preg_replace('/\s+/', ' ', html_entity_decode(strip_tags($cell)))), $cells === false ? [] : $cells),

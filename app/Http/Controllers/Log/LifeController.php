@@ -22,7 +22,7 @@ use Lira\Document\InvalidDocument;
 /** What is learned of strings, and an instrument through time. */
 final readonly class LifeController
 {
-    public function __construct(private StringsLife $life, private Earlier $earlier) {}
+    public function __construct(private StringsLife $life, private Earlier $earlier, private Lives $lives, private TimeLine $timeLine) {}
 
     /** Of all, or of an owner's, or of a place. */
     public function index(Request $request): Response
@@ -32,11 +32,11 @@ final readonly class LifeController
         $part = Part::tryFrom(Said::words($request, 'part'));
 
         return Inertia::render('log/LifePage', [
-            'lives' => Lives::of($owner, $place, $part),
+            'lives' => $this->lives->of($owner, $place, $part),
             'part' => $part?->value,
             'parts' => array_map(static fn (Part $each): array => ['value' => $each->value, 'label' => $each->label()], Part::cases()),
-            'broke' => Lives::broke(null, $owner, $place),
-            'holds' => Lives::holds($owner, $place),
+            'broke' => $this->lives->broke(null, $owner, $place),
+            'holds' => $this->lives->holds($owner, $place),
             'owner' => $owner,
             'place' => $place,
             'owners' => Instrument::query()->distinct()->orderBy('owner')->pluck('owner')->all(),
@@ -46,7 +46,7 @@ final readonly class LifeController
 
     public function timeLine(Instrument $instrument): JsonResponse
     {
-        return new JsonResponse(TimeLine::of($instrument));
+        return new JsonResponse($this->timeLine->of($instrument));
     }
 
     /** The last sets that were on it. */

@@ -26,16 +26,16 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Reports on paper and as tables. */
 final readonly class ReportController
 {
-    public function __construct(private Slip $slip, private Jobs $jobs) {}
+    public function __construct(private Slip $slip, private Jobs $jobs, private Year $year, private YearSheet $sheet) {}
 
     public function years(Request $request): Response
     {
-        $years = Year::known();
+        $years = $this->year->known();
         $year = in_array($request->integer('year'), $years, true) ? $request->integer('year') : $years[0] ?? null;
 
         return Inertia::render('log/YearsPage', [
             'years' => $years,
-            'year' => $year === null ? null : Year::ofWorkshop($year, ReaderUnits::of($request)),
+            'year' => $year === null ? null : $this->year->ofWorkshop($year, ReaderUnits::of($request)),
             'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name])->all(),
             'tables' => array_map(static fn (Table $table): array => ['name' => $table->value, 'says' => $table->says()], Table::cases()),
         ]);
@@ -45,14 +45,14 @@ final readonly class ReportController
     {
         $leaf = SheetAnswer::leaf($request);
 
-        return SheetAnswer::of(YearSheet::ofWorkshop($year, ReaderUnits::of($request), $leaf), $leaf, "workshop-{$year}");
+        return SheetAnswer::of($this->sheet->ofWorkshop($year, ReaderUnits::of($request), $leaf), $leaf, "workshop-{$year}");
     }
 
     public function instrument(Request $request, Instrument $instrument, int $year): HttpResponse
     {
         $leaf = SheetAnswer::leaf($request);
 
-        return SheetAnswer::of(YearSheet::of($instrument, $year, ReaderUnits::of($request), $leaf), $leaf, "year-{$year}");
+        return SheetAnswer::of($this->sheet->of($instrument, $year, ReaderUnits::of($request), $leaf), $leaf, "year-{$year}");
     }
 
     public function slip(Request $request, Job $job): HttpResponse

@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** A supplier's list on its way in, step by step. */
 final readonly class ListImportController
 {
-    public function __construct(private ListImports $imports) {}
+    public function __construct(private ListImports $imports, private ListExport $export) {}
 
     public function store(Request $request, Supplier $supplier): JsonResponse
     {
@@ -73,8 +73,8 @@ final readonly class ListImportController
 
     public function rejects(ListImport $import): StreamedResponse
     {
-        return CsvDownload::of('rows-not-taken', static function ($out) use ($import): void {
-            ListExport::rejects($import, $out);
+        return CsvDownload::of('rows-not-taken', function ($out) use ($import): void {
+            $this->export->rejects($import, $out);
         });
     }
 

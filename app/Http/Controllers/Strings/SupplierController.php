@@ -21,7 +21,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Suppliers, and what they list. */
 final readonly class SupplierController
 {
-    public function __construct(private StringCatalogue $catalogue) {}
+    public function __construct(private StringCatalogue $catalogue, private ListExport $export) {}
 
     public function index(): Response
     {
@@ -47,8 +47,8 @@ final readonly class SupplierController
     {
         $slug = Str::slug($supplier->name);
 
-        return CsvDownload::of($slug === '' ? 'list' : $slug, static function ($out) use ($supplier): void {
-            ListExport::write($supplier, $out);
+        return CsvDownload::of($slug === '' ? 'list' : $slug, function ($out) use ($supplier): void {
+            $this->export->write($supplier, $out);
         });
     }
 }

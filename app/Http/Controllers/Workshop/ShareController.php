@@ -27,7 +27,7 @@ use Lira\Wording\Units;
 /** Addresses that are given to somebody outside, and the sheets they show. */
 final readonly class ShareController
 {
-    public function __construct(private Shares $shares, private SetPapers $papers) {}
+    public function __construct(private Shares $shares, private SetPapers $papers, private YearSheet $years) {}
 
     public function store(Request $request): JsonResponse
     {
@@ -74,7 +74,7 @@ final readonly class ShareController
             $share->what === Shared::Sheet && $set !== null => $this->papers->sheet($set, $units, Leaf::Page),
             $share->what === Shared::Fit && $set !== null => $this->papers->fit($set, $units, Leaf::Page),
             $share->what === Shared::Plan && $set !== null => $this->papers->plan($set, $units, Leaf::Page),
-            $share->what === Shared::Year && $instrument !== null => YearSheet::of($instrument, (int) $share->year, $units, Leaf::Page),
+            $share->what === Shared::Year && $instrument !== null => $this->years->of($instrument, (int) $share->year, $units, Leaf::Page),
             default => throw new \LogicException("Share {$share->id} is of nothing."),
         };
     }
