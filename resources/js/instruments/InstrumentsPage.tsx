@@ -5,19 +5,17 @@ import { useMemo } from 'react';
 import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { useImport } from '../documents/useImport';
-import { ask } from '../server/api';
 import { formatLength } from '../units/units';
 import { useUnits } from '../units/useUnits';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
-import { Glyph } from '../ui/Glyph';
-import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
-import { Select } from '../ui/Select';
-import { tellFailure, toast } from '../ui/toasts';
+import { toast } from '../ui/toasts';
 import { headsOf, sorted, type SortKeys } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
 import { matching, type Summary } from './matching';
 import { FindField } from '../ui/FindField';
+import { Filter } from './list/Filter';
+import { More, BringBack } from './list/More';
 
 interface Props {
     instruments: Summary[];
@@ -25,8 +23,6 @@ interface Props {
     away: boolean;
     putAway: number;
 }
-
-const ALL = 'all';
 
 /** What the columns are ordered by. */
 const KEYS: SortKeys<Summary> = {
@@ -184,79 +180,4 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
 
 function lengths([first = '', last = '']: string[]): string {
     return first === last ? first : `${first} to ${last}`;
-}
-
-interface FilterProps {
-    label: string;
-    all: string;
-    values: string[];
-    value: string | null;
-    onChange: (value: string | null) => void;
-}
-
-/** Only those with one of the values there are. */
-function Filter({ label, all, values, value, onChange }: FilterProps) {
-    const known = [...new Set(values)].filter((each) => each !== '').sort((a, b) => a.localeCompare(b));
-    return (
-        known.length > 1 && (
-            <div className="w-44">
-                <Select
-                    label={label}
-                    value={value ?? ALL}
-                    choices={[{ value: ALL, label: all }, ...known.map((each) => ({ value: each, label: each }))]}
-                    onChange={(chosen) => onChange(chosen === ALL ? null : chosen)}
-                />
-            </div>
-        )
-    );
-}
-
-const reload = () => router.reload();
-
-function More({ instrument: { id, name } }: { instrument: Summary }) {
-    const duplicate = async () => {
-        const copy = await ask<{ id: number }>(`/instruments/${id}/duplicate`, { method: 'POST' });
-        router.visit(`/instruments/${copy.id}`);
-    };
-    const putAway = async () => {
-        await ask(`/instruments/${id}`, { method: 'DELETE' });
-        reload();
-        toast(`“${name}” was put away. Its sets stay.`, {
-            action: {
-                label: 'Undo',
-                run: () => void ask(`/instruments/${id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
-            },
-        });
-    };
-    return (
-        <Menu
-            trigger={
-                <Button look="quiet" className="w-9 px-0" aria-label={`More for ${name}`}>
-                    <Glyph sign="more" />
-                </Button>
-            }
-        >
-            <MenuItem onSelect={() => router.visit(`/start?instrument=${id}`)}>Design a set for it…</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/sets?instrument=${id}`)}>Its sets</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=try`)}>Try a set on</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=reach`)}>How low, how high</MenuItem>
-            <MenuItem onSelect={() => void duplicate().catch(tellFailure)}>Duplicate</MenuItem>
-            <MenuLink href={`/instruments/${id}/export`}>Export</MenuLink>
-            <MenuLine />
-            <MenuItem onSelect={() => void putAway().catch(tellFailure)}>Put away</MenuItem>
-        </Menu>
-    );
-}
-
-function BringBack({ instrument: { id, name } }: { instrument: Summary }) {
-    const bringBack = async () => {
-        await ask(`/instruments/${id}/unarchive`, { method: 'POST' });
-        reload();
-        toast(`“${name}” is in use again.`);
-    };
-    return (
-        <Button look="quiet" aria-label={`Bring back ${name}`} onClick={() => void bringBack().catch(tellFailure)}>
-            Bring back
-        </Button>
-    );
 }

@@ -1,23 +1,16 @@
-import { beginningOf } from './beginning';
 import { Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { Due } from '../generated/views';
-import { ask } from '../server/api';
-import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
-import { copied } from '../ui/copied';
-import { buttonClass, fieldClass } from '../ui/classes';
-import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
+import { buttonClass } from '../ui/classes';
 import { Menu, MenuItem, MenuLink } from '../ui/Menu';
 import { useAddress } from '../ui/useAddress';
 import { useProvided } from '../frame/commands/provided';
 import { Select } from '../ui/Select';
-import { toast } from '../ui/toasts';
-import { dateWords, dayWords } from '../units/times';
 import { LogFrame } from './LogFrame';
 import { PutOffDialog } from './PutOffDialog';
+import { DueRow } from './week/DueRow';
+import { SubscribeDialog } from './week/SubscribeDialog';
 
 const SPANS = [
     { value: '1', label: 'This week' },
@@ -164,115 +157,6 @@ export default function WeekPage({ due: all, weeks, today, feed, instruments }: 
             )}
             {subscribing && <SubscribeDialog feed={feed} onClose={() => setSubscribing(false)} />}
         </LogFrame>
-    );
-}
-
-function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: string; onDone: () => void; onPutOff: () => void }) {
-    const { act, busy, problem } = useAct();
-    const late = due.on < today;
-    const see = () =>
-        act(async () => {
-            const address = `/instruments/${due.instrument}/care`;
-            const { id } = await ask<{ id: number }>(address, { method: 'POST', body: { rule: due.rule } });
-            toast(`Seen to on ${due.name}: ${due.do}.`, {
-                action: {
-                    label: 'Undo',
-                    run: () => void ask(`${address}/${id}`, { method: 'DELETE' }).then(onDone, onDone),
-                },
-            });
-            onDone();
-        });
-    return (
-        <li className="grid gap-x-5 gap-y-1 border-b border-rule py-2.5 md:grid-cols-[7.5rem_10rem_minmax(0,1fr)_auto]">
-            <p className={clsx(late ? 'font-semibold text-caution' : due.on === today && 'font-semibold')}>
-                {late && <span className="block">Late, since</span>}
-                {due.on === today ? 'Today' : due.on.slice(0, 4) === today.slice(0, 4) ? dayWords(due.on) : dateWords(due.on)}
-            </p>
-            <p>
-                <Link href={`/instruments/${due.instrument}?view=log`} className="font-semibold hover:text-accent">
-                    {due.name}
-                </Link>
-                {due.owner !== '' && <span className="block text-sm text-ink-soft">{due.owner}</span>}
-            </p>
-            <div>
-                <p className="font-semibold">{due.do}</p>
-                <p className="max-w-prose text-sm text-ink-soft">
-                    {due.why}
-                    {due.from !== null &&
-                        due.to !== null &&
-                        ` It may be as early as ${dateWords(due.from)}, or as late as ${dateWords(due.to)}.`}
-                    {due.put_off !== null && ` Put off to ${dateWords(due.put_off)}: ${due.put_off_why}`}
-                </p>
-                {due.caution !== '' && <p className="mt-0.5 max-w-prose text-sm">{due.caution}</p>}
-                {problem !== undefined && (
-                    <p role="alert" className="text-stop">
-                        {problem}
-                    </p>
-                )}
-            </div>
-            <p className="flex items-start gap-1.5">
-                {due.what === 'care' && (
-                    <Button disabled={busy} onClick={see} aria-label={`Seen to: ${due.name}, ${due.do}`}>
-                        Seen to
-                    </Button>
-                )}
-                {(due.what === 'strings' || due.what === 'show') && due.job === null && (
-                    <Link href={beginningOf(due)} className={buttonClass.plain}>
-                        Begin a job
-                    </Link>
-                )}
-                {due.job !== null && (due.what === 'job' || due.put_off === null) ? (
-                    <Link href={`/jobs/${due.job}`} className={buttonClass.plain}>
-                        Go on with it
-                    </Link>
-                ) : (
-                    <Button look="quiet" onClick={onPutOff} aria-label={`Put off: ${due.name}, ${due.do}`}>
-                        Put off…
-                    </Button>
-                )}
-            </p>
-        </li>
-    );
-}
-
-function SubscribeDialog({ feed, onClose }: { feed: string; onClose: () => void }) {
-    const [address, setAddress] = useState(feed);
-    const { act, busy, problem } = useAct();
-    return (
-        <Dialog
-            open
-            onOpenChange={onClose}
-            title="Subscribe to the calendar"
-            description="Give this address to a calendar that can subscribe. It reads anew by itself; whoever has the address can read it."
-            width="wide"
-        >
-            <Field label="Address" error={problem}>
-                <input readOnly className={fieldClass} value={address} onFocus={(event) => event.target.select()} />
-            </Field>
-            <p className="mt-2 text-sm text-ink-soft">A calendar on another machine reaches it only where Lira does.</p>
-            <div className="mt-4 flex flex-wrap gap-2">
-                <Button
-                    look="strong"
-                    onClick={() => void copied(address, 'The address is copied.', 'Mark it and copy it by hand.')}
-                >
-                    Copy it
-                </Button>
-                <Button
-                    disabled={busy}
-                    onClick={() =>
-                        act(async () => {
-                            setAddress((await ask<{ feed: string }>('/log/calendar/address', { method: 'POST' })).feed);
-                            toast('From now on only the new address is answered.');
-                        })
-                    }
-                >
-                    Make a new one
-                </Button>
-                <Button look="quiet" onClick={onClose}>
-                    Close
-                </Button>
-            </div>
-        </Dialog>
     );
 }
 

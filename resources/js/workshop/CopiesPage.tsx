@@ -5,13 +5,13 @@ import { ask } from '../server/api';
 import { go } from '../server/go';
 import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
-import { Field } from '../ui/Field';
+import { buttonClass } from '../ui/classes';
 import { toast } from '../ui/toasts';
 import { dateWords, timeWords } from '../units/times';
 import { BringBackDialog } from './BringBackDialog';
 import { sizeWords } from './copies';
 import { Part, WorkshopFrame } from './WorkshopFrame';
+import { Folder } from './copies/Folder';
 
 interface Props {
     /** The newest first. */
@@ -183,50 +183,5 @@ export default function CopiesPage({
             {coming !== null && <BringBackDialog copy={coming} onClose={() => setComing(null)} />}
             {takingOut && <DemoOut onClose={() => setTakingOut(false)} />}
         </WorkshopFrame>
-    );
-}
-
-/** Where the copies are kept: best on another disk. */
-function Folder({ folder, isOwn }: { folder: string; isOwn: boolean }) {
-    const [typed, setTyped] = useState(isOwn ? folder : '');
-    const { act, busy, problem } = useAct();
-    return (
-        <form
-            className="mt-5 grid max-w-xl gap-2"
-            noValidate
-            onSubmit={(event) => {
-                event.preventDefault();
-                act(async () => {
-                    const { folder: now } = await ask<{ folder: string }>('/workshop/copies/folder', {
-                        method: 'PUT',
-                        body: { folder: typed },
-                    });
-                    toast(`Copies are kept in ${now} from now on.`);
-                    router.reload();
-                });
-            }}
-        >
-            <Field
-                label="Kept in this folder of the machine Lira runs on"
-                hint={
-                    isOwn
-                        ? 'Left empty: beside the database.'
-                        : `Now beside the database, in ${folder}. Another disk outlives this one.`
-                }
-                error={problem}
-            >
-                <input
-                    className={fieldClass}
-                    placeholder="such as /media/shop/lira"
-                    value={typed}
-                    onChange={(event) => setTyped(event.target.value)}
-                />
-            </Field>
-            <p>
-                <button type="submit" className={buttonClass.plain} disabled={busy}>
-                    Keep copies there
-                </button>
-            </p>
-        </form>
     );
 }

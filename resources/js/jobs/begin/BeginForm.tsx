@@ -1,0 +1,213 @@
+import { Link } from '@inertiajs/react';
+import { useState } from 'react';
+import type { Preview } from '../../generated/views';
+import { ask } from '../../server/api';
+import { newUuid } from '../../server/keeper';
+import { go } from '../../server/go';
+import { useAct } from '../../server/useAct';
+import { useAsked } from '../../server/useAsked';
+import { formatForce } from '../../units/units';
+import { useUnits } from '../../units/useUnits';
+import { buttonClass, fieldClass } from '../../ui/classes';
+import { Field } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { agreedBody, AgreedFields, type Agreed } from './AgreedFields';
+import { KeepWay } from './KeepWay';
+import { SchoolFields } from './SchoolFields';
+import { ShowSoonNote } from '../ShowSoonNote';
+import { capital, stringsWords } from '../../units/words';
+import { Explained } from '../../ui/Explained';
+import { type Begin, type Schools, WAYS } from './begin';
+import { WhichStrings } from './WhichStrings';
+import { StringRows } from './StringRows';
+
+export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
+    const units = useUnits();
+    const { act, busy, problem } = useAct();
+    const [present, setPresent] = useState(begin.presents[0]?.value ?? 'nothing');
+    const [way, setWay] = useState(begin.way);
+    const [schools, setSchools] = useState<Schools>(begin.schools);
+    const [leftHanded, setLeftHanded] = useState(begin.left_handed);
+    const [agreed, setAgreed] = useState<Agreed>({ owner: begin.owner, reason: 'dull', promised: '' });
+    const [bench, setBench] = useState('');
+    const [spares, setSpares] = useState('0');
+    // Where most of them lie in the drawer they come from there; where few do, somebody has brought packets.
+    const inDrawer = begin.preview.strings.filter(({ free }) => free > 0).length > begin.preview.strings.length / 2;
+    const [from, setFrom] = useState(inDrawer ? 'drawer' : 'packets');
+    // None said: all of them.
+    const [some, setSome] = useState<number[]>(begin.some);
+    const asked = {
+        set: begin.set.id,
+        present,
+        schools,
+        left_handed: leftHanded,
+        ...(some.length === 0 ? {} : { strings: some }),
+    };
+    const same =
+        present === begin.presents[0]?.value &&
+        schools === begin.schools &&
+        leftHanded === begin.left_handed &&
+        some.length === 0;
+    const { data, error } = useAsked<Preview>('/jobs/plan', same ? null : JSON.stringify(asked));
+    const preview = same ? begin.preview : (data ?? begin.preview);
+    const missing = from === 'drawer' ? preview.strings.filter(({ free }) => free === 0).map(({ position }) => position) : [];
+    const ways = ['usual', ...Object.keys(begin.ways), ...(way === 'own' ? ['own'] : [])];
+    const chooseWay = (chosen: string) => {
+        setWay(chosen);
+        setSchools(chosen === 'usual' ? {} : (begin.ways[chosen] ?? schools));
+    };
+    const [key] = useState(newUuid);
+    const start = () =>
+        act(async () => {
+            const { id } = await ask<{ id: number }>('/jobs', {
+                method: 'POST',
+                body: {
+                    ...asked,
+                    ...agreedBody(agreed),
+                    key,
+                    bench,
+                    way,
+                    from_drawer: from === 'drawer',
+                    spares: from === 'drawer' ? Number(spares) : 0,
+                },
+            });
+            await go(`/jobs/${id}`);
+        });
+    return (
+        <form
+            className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
+            onSubmit={(event) => {
+                event.preventDefault();
+                start();
+            }}
+        >
+            <div className="grid min-w-0 content-start gap-4">
+                {begin.open.map((job) => (
+                    <p key={job.id} role="note" className="border-l-4 border-l-caution pl-3">
+                        A job is open on it already: {job.name}.{' '}
+                        <Link href={`/jobs/${job.id}`} className="text-accent underline underline-offset-2">
+                            Go on with that one
+                        </Link>
+                    </p>
+                ))}
+                <Field label="On it now" hint="What comes off, and what it pulls.">
+                    <Select value={present} choices={begin.presents} onChange={setPresent} />
+                </Field>
+                <WhichStrings strings={begin.preview.strings} some={some} onChange={setSome} />
+                <AgreedFields agreed={agreed} onChange={setAgreed} />
+                <Field label="Bench">
+                    <input
+                        className={fieldClass}
+                        value={bench}
+                        maxLength={60}
+                        list="benches"
+                        autoComplete="off"
+                        onChange={(event) => setBench(event.target.value)}
+                    />
+                </Field>
+                <datalist id="benches">
+                    {benches.map((each) => (
+                        <option key={each} value={each} />
+                    ))}
+                </datalist>
+                <Field label="Whose way">
+                    <Select
+                        value={way}
+                        choices={ways.map((value) => ({ value, label: WAYS[value] ?? value }))}
+                        onChange={chooseWay}
+                    />
+                </Field>
+                <label className="flex items-center gap-2">
+                    <input type="checkbox" checked={leftHanded} onChange={(event) => setLeftHanded(event.target.checked)} />
+                    Left-handed: everything mirrored
+                </label>
+                <div className="border-t border-ink pt-3" aria-live="polite">
+                    <p className="text-lg">
+                        <strong>{preview.steps} steps</strong>; it pulls {formatForce(preview.before_n, units)} now and{' '}
+                        <strong>{formatForce(preview.after_n, units)}</strong> in the end.
+                    </p>
+                    {preview.assumed.length > 0 && (
+                        <p className="mt-1 text-sm text-ink-soft">
+                            Assumed, as nobody measured it on this instrument: {preview.assumed.join('; ')}.{' '}
+                            <Link
+                                href={`/instruments/${begin.instrument.id}`}
+                                className="text-accent underline underline-offset-3"
+                            >
+                                Say how it is
+                            </Link>
+                        </p>
+                    )}
+                    {missing.length > 0 && (
+                        <p className="mt-1 text-caution">
+                            {capital(stringsWords(missing))} {missing.length === 1 ? 'is' : 'are'} not in the drawer. The job can
+                            begin; the others go on first.
+                        </p>
+                    )}
+                    {preview.show !== null && <ShowSoonNote show={preview.show} />}
+                    {(problem ?? error?.message) !== undefined && (
+                        <p role="alert" className="mt-1 text-stop">
+                            {problem ?? error?.message}
+                        </p>
+                    )}
+                    <div className="mt-3 flex gap-2">
+                        <button type="submit" className={buttonClass.strong} disabled={busy}>
+                            Begin
+                        </button>
+                        <Link href="/jobs" className={buttonClass.quiet}>
+                            Cancel
+                        </Link>
+                    </div>
+                </div>
+            </div>
+            <div className="grid min-w-0 content-start gap-8">
+                <section aria-label="Strings">
+                    <div className="flex flex-wrap items-end justify-between gap-3 border-b border-ink pb-1.5">
+                        <h2 className="text-lg font-bold">Strings</h2>
+                        <div className="flex flex-wrap items-center gap-4">
+                            <label className="flex items-center gap-2">
+                                <input type="radio" name="from" checked={from === 'drawer'} onChange={() => setFrom('drawer')} />
+                                from the drawer
+                            </label>
+                            <label className="flex items-center gap-2">
+                                <input
+                                    type="radio"
+                                    name="from"
+                                    checked={from === 'packets'}
+                                    onChange={() => setFrom('packets')}
+                                />
+                                from packets that are here
+                            </label>
+                            {from === 'drawer' && (
+                                <label className="flex items-center gap-2 text-sm whitespace-nowrap text-ink-soft">
+                                    spares of each
+                                    <input
+                                        type="number"
+                                        min={0}
+                                        max={3}
+                                        className={`${fieldClass} h-8! w-16!`}
+                                        value={spares}
+                                        onChange={(event) => setSpares(event.target.value)}
+                                    />
+                                </label>
+                            )}
+                        </div>
+                    </div>
+                    <StringRows strings={preview.strings} drawer={from === 'drawer'} />
+                </section>
+                <section aria-label="How it is done">
+                    <h2 className="border-b border-ink pb-1.5 text-lg font-bold">
+                        <Explained word="school">How it is done</Explained>
+                    </h2>
+                    <SchoolFields
+                        schools={preview.schools}
+                        onChoose={(aspect, chosen) => {
+                            setSchools({ ...schools, [aspect]: chosen });
+                            setWay('own');
+                        }}
+                    />
+                    <KeepWay owner={agreed.owner} schools={schools} />
+                </section>
+            </div>
+        </form>
+    );
+}

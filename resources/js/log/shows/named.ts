@@ -1,0 +1,7 @@
+export interface Named {
+    id: number;
+    name: string;
+    owner: string;
+}
+
+export const here = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
