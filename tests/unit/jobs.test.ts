@@ -1,7 +1,16 @@
 import { expect, test } from 'vitest';
 import type { FittingPlan, FittingStep } from '../../resources/js/generated/formats';
 import type { JobRow, JobString } from '../../resources/js/generated/views';
-import { lastDone, nextScreen, pullNow, screensOf, whereabouts, type Going } from '../../resources/js/jobs/frames';
+import {
+    comesNext,
+    lastDone,
+    nextScreen,
+    pullNow,
+    screensOf,
+    whereabouts,
+    whereWords,
+    type Going,
+} from '../../resources/js/jobs/frames';
 import { pressClaim } from '../../resources/js/jobs/step/claims';
 import { codeIn, foundBy } from '../../resources/js/jobs/packets/code';
 
@@ -67,6 +76,31 @@ test('a step is gone through part by part, and back to the last that was done', 
     expect(nextFrame(done(...plan.steps.map(({ key }) => key)))).toBeNull();
     expect(lastDone(plan, ['prepare', 'off:2', 'packet:2', 'of-another-plan'], 'steps')).toEqual(['packet:2']);
     expect(lastDone(plan, [], 'steps')).toEqual([]);
+});
+
+test('a string that is not there is asked for before its screen, what comes before it goes on step by step', () => {
+    const next = (going: Going, missing: number[], ...done: string[]) => {
+        const { screen, missing: lacks } = comesNext(plan, new Set(done), going, missing);
+        return [screen?.frames.map(({ key }) => key).join(' '), lacks];
+    };
+    expect(next('strings', [], 'prepare')).toEqual(['off:2 packet:2 seat:2 fit:2 tune-string:2', false]);
+    expect(next('strings', [2], 'prepare')).toEqual(['off:2', true]);
+    expect(next('strings', [1], 'prepare')).toEqual(['off:2 packet:2 seat:2 fit:2 tune-string:2', false]);
+    expect(next('steps', [2], 'prepare', 'off:2')).toEqual(['packet:2', true]);
+    // Once it is on, nothing of it is missing.
+    expect(next('steps', [2], 'prepare', 'off:2', 'fit:2')).toEqual(['tune-string:2', false]);
+    expect(comesNext(plan, new Set(plan.steps.map(({ key }) => key)), 'steps', [1])).toEqual({ screen: null, missing: false });
+});
+
+test('where one is in a job is said by steps, or by its screens', () => {
+    const where = (going: Going, ...done: string[]) => {
+        const of = new Set(done);
+        return whereWords(plan, of, going, nextScreen(plan, of, going)?.frames[0] ?? null);
+    };
+    expect(where('steps')).toBe('step 1 of 8');
+    expect(where('steps', 'prepare', 'off:2', 'packet:2')).toBe('step 3 of 8');
+    expect(where('strings', 'prepare', 'off:2', 'packet:2')).toBe('2 of 4');
+    expect(where('steps', ...plan.steps.map(({ key }) => key))).toBe('all 8 steps done');
 });
 
 test('each string stands where what was done left it, and the pull with it', () => {

@@ -82,6 +82,40 @@ export function nextScreen(plan: FittingPlan, done: ReadonlySet<string>, going: 
     return null;
 }
 
+/**
+ * What comes next with what is at hand: a string that is not there is asked for before its screen; until then what comes before it goes
+ * on step by step.
+ *
+ * @param missing the strings that are not there
+ */
+export function comesNext(
+    plan: FittingPlan,
+    done: ReadonlySet<string>,
+    going: Going,
+    missing: readonly number[],
+): { screen: Screen | null; missing: boolean } {
+    const next = nextScreen(plan, done, going);
+    const lacks = next?.frames.find(({ step }) => missing.includes(step.position ?? 0) && step.phase !== 'tune');
+    if (next === null || lacks === undefined) {
+        return { screen: next, missing: false };
+    }
+    const [first] = next.frames;
+    return { screen: { key: first.key, frames: [first], position: first.step.position }, missing: first === lacks };
+}
+
+/** Where one is in a job: by steps, or by its screens. */
+export function whereWords(plan: FittingPlan, done: ReadonlySet<string>, going: Going, frame: Frame | null): string {
+    const total = plan.steps.length;
+    if (frame === null) {
+        return `all ${total} steps done`;
+    }
+    if (going === 'strings') {
+        const screens = screensOf(plan, going);
+        return `${screens.findIndex(({ frames }) => frames.some(({ key }) => key === frame.key)) + 1} of ${screens.length}`;
+    }
+    return `step ${Math.min(plan.steps.filter(({ key }) => done.has(key)).length + 1, total)} of ${total}`;
+}
+
 /** What was done last and can be gone back to: all of its screen, the last first. */
 export function lastDone(plan: FittingPlan, done: readonly string[], going: Going): string[] {
     const screens = screensOf(plan, going);

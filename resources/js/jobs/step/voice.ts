@@ -32,3 +32,5 @@ export function useVoice() {
     };
     return { can, on, toggle, speak };
 }
+
+export type Voice = ReturnType<typeof useVoice>;
