@@ -1,0 +1,43 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { Button } from '../../ui/Button';
+import { buttonClass } from '../../ui/classes';
+import type { Summary } from './summary';
+import { idsOf, type useMarked } from './useMarked';
+
+interface Props {
+    ticked: Summary[];
+    /** Whether they are put away. */
+    away: boolean;
+    marked: Pick<ReturnType<typeof useMarked>, 'putSomeAway' | 'bringSomeBack' | 'untick'>;
+}
+
+/** What can be done with the ticked sets. */
+export function MarkedBar({ ticked, away, marked: { putSomeAway, bringSomeBack, untick } }: Props) {
+    return (
+        <div
+            role="toolbar"
+            aria-label="With the ticked sets"
+            className="mt-4 flex flex-wrap items-center gap-2 border-l-4 border-l-accent bg-sheet px-3 py-1.5"
+        >
+            <span className="mr-2 font-semibold">{ticked.length} ticked</span>
+            {away ? (
+                <Button className="h-8" onClick={() => bringSomeBack(ticked)}>
+                    Bring back
+                </Button>
+            ) : (
+                <>
+                    <Link href={`/strings/orders?set=${idsOf(ticked).join(',')}`} className={clsx(buttonClass.plain, 'h-8')}>
+                        Order their strings…
+                    </Link>
+                    <Button className="h-8" onClick={() => putSomeAway(ticked)}>
+                        Put away
+                    </Button>
+                </>
+            )}
+            <Button look="quiet" className="h-8" onClick={untick}>
+                Untick
+            </Button>
+        </div>
+    );
+}

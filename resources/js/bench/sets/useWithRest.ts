@@ -1,0 +1,16 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { ask } from '../../server/api';
+import type { Summary } from './summary';
+
+/** With the others, which come after the page. */
+export function useWithRest(first: Summary[], count: number, away: boolean): Summary[] {
+    const { data: rest } = useQuery({
+        queryKey: ['other sets', away, count, first.map(({ id, savedAt }) => `${id} ${savedAt}`).join()],
+        queryFn: ({ signal }) => ask<Summary[]>(`/sets/rest${away ? '?away=1' : ''}`, { signal }),
+        enabled: count > first.length,
+        placeholderData: keepPreviousData,
+        staleTime: 0,
+    });
+    return useMemo(() => (count > first.length ? [...first, ...(rest ?? [])] : first), [first, rest, count]);
+}
