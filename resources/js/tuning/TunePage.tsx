@@ -1,5 +1,6 @@
 import { ToolHead } from './ToolHead';
-import { Tuning, type TuningKnown } from './Tuning';
+import type { TuningKnown } from './known';
+import { Tuning } from './Tuning';
 
 /** Tuning for who comes without a job, or wants the whole page; in a job it stands in its step. */
 export default function TunePage(known: TuningKnown) {

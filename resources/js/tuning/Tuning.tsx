@@ -1,63 +1,35 @@
 import { useOwnTools, type Source } from '../devices/own';
-import { useMemo, useReducer, useRef, useState } from 'react';
-import type { Around } from '../devices/tuner/around';
-import type { Listened } from '../devices/tuner/listened';
+import { useMemo, useReducer, useState } from 'react';
 import { microphone } from '../devices/tuner/microphone';
-import { simulatedSound, type SimulatedSound } from '../devices/tuner/simulated';
-import type { Practice, Retuning, SetDocument, Sound } from '../generated/formats';
-import { recordIn } from '../events/recordIn';
+import type { Practice, Retuning } from '../generated/formats';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
 import { pitchLabel } from '../units/pitch';
-import { fixed } from '../units/figures';
-import { formatGauge, formatGive } from '../units/units';
+import { formatGauge } from '../units/units';
 import { useUnits } from '../units/useUnits';
-import { Button } from '../ui/Button';
 import { fieldClass } from '../ui/classes';
-import { tellFailure, toast } from '../ui/toasts';
+import { toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { CentsLanes } from './CentsLanes';
 import { centsOf, typedCents } from '../units/cents';
-import { centsWords, hearingWords, isOdd, listenedFor } from './heard';
+import { listenedFor } from './heard';
 import { PracticeSettling } from './PracticeSettling';
-import { Revealed } from './Revealed';
-import { givesWords, passesWords, settledWords, shownCents, withoutWords } from './rounds';
+import { passesWords, shownCents } from './rounds';
 import { isKnown, roundsAfter, startOf, TOLERANCE, worstOf, type Standing } from './round';
 import { firstSource } from './sources';
 import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
 import { useEar } from './useEar';
+import { HowItGives } from './HowItGives';
+import type { TuningKnown } from './known';
+import { LeftAlone } from './LeftAlone';
+import { RoundStart } from './RoundStart';
+import { useDrifts } from './useDrifts';
+import { usePlucked } from './usePlucked';
 import { usePractice } from './usePractice';
 import { usePracticeSettling } from './usePracticeSettling';
 import { readSigned } from '../units/typed';
-
-/** What is known of a set on its instrument, to tune it. */
-export interface TuningKnown {
-    set: { id: number; name: string; instrument: string; instrumentId: number };
-    document: SetDocument;
-    tuning: number;
-    strings: {
-        position: number;
-        pitch: string;
-        hz: number;
-        gauge_in: number;
-        /** How stiff it is, as its inharmonicity; null where that is not known. */
-        stiffness: Listened['stiffness'] | null;
-    }[];
-    floats: boolean;
-    /** In which strings may be tuned, and which it is by its school. */
-    orders: { value: string; label: string; positions: number[] }[];
-    order: string;
-    /** The names of the tunings that the set has. */
-    kept: string[];
-    /** The tuning that its strings stand in; null where nothing is known of it. */
-    from: number | null;
-    /** The job whose strings these are: what is heard of them is kept with it. */
-    job: { id: number; round: number; tuned: boolean; seated: boolean } | null;
-    /** Every tuning of the set with what its strings sound, hertz. */
-    tunings: { name: string; hz: number[] }[];
-}
 
 const CEILING = 100;
 /** How far readings spread that were heard here, and such as somebody read off another tuner. */
@@ -108,14 +80,11 @@ export function Tuning({
         startOf(standsIn(from === null || source === 'practice' ? undefined : tunings[from]?.hz, tuned)),
     );
     const { present, earlier, left, round, learning, read } = state;
-    const [kept, setKept] = useState<Standing | null>(null);
-    const [rounds, setRounds] = useState(job?.round ?? 1);
-    const [rested, setRested] = useState(job?.seated ?? false);
-    const sound = useRef<SimulatedSound | null>(null);
-    const [around, setAround] = useState<Around>('quiet');
     const practice = usePractice(document, tuning, seed);
+    const plucked = usePlucked(document, tuning, practice);
     const settles = usePracticeSettling(document, tuning, practice.act);
     const { act, busy, problem } = useAct();
+    const drifts = useDrifts(job, present, act);
 
     const order = (orders.find(({ value }) => value === orderBy)?.positions ?? []).filter((each) => !left.has(each));
     const off = readSigned(offset) ?? 0;
@@ -168,7 +137,7 @@ export function Tuning({
     const { live } = ear;
     const choose = (chosen: string) => {
         ear.close();
-        sound.current = null;
+        plucked.end();
         setSource(chosen as Source);
         go({ do: 'anew' });
         settles.forget();
@@ -186,27 +155,12 @@ export function Tuning({
             strum();
         }
     };
-    const keepsDrifts = job?.tuned === true && source !== 'practice';
-    /** What new strings had drifted by before they are tuned again tells when they hold. */
-    const keepDrifts = () => {
-        if (job === null || !keepsDrifts) {
-            return;
-        }
-        const cents = [...present];
-        act(async () => {
-            const { id, sent } = await recordIn(job.id, 'drifted', { cents, rested });
-            const where = sent ? 'Kept with the job' : 'Kept on this device for the job, until Lira answers';
-            toast(rested ? `${where}: what it drifted by.` : `${where} as round ${rounds}.`, {
-                action: { label: 'Undo', run: () => void recordIn(job.id, 'undone', { event: id }).catch(tellFailure) },
-            });
-            setKept(present);
-            setRounds(rested ? rounds : rounds + 1);
-        });
-    };
+    const jobKept = source === 'practice' || job?.tuned !== true ? null : job;
+    const keepsDrifts = jobKept !== null;
     const begin = () => {
         go({ do: 'begin', planned: retuning?.compliance_um_per_n ?? 0 });
-        if (kept !== present) {
-            keepDrifts();
+        if (!drifts.kept) {
+            drifts.keep(jobKept);
         }
     };
     const turn = (by: { turns: number } | { cents: number }) => {
@@ -235,23 +189,6 @@ export function Tuning({
             go({ do: 'turned', position: first, after: standingOf(read) });
         });
     };
-    const pluck = () =>
-        act(async () => {
-            const playing = sound.current ?? (await ear.open(simulatedSound()));
-            playing?.stand(around);
-            sound.current = playing;
-            const at = position ?? order[0] ?? 1;
-            const answer = await ask<Sound>('/api/v1/sounds', { method: 'POST', body: document });
-            const tone = answer.strings.find((each) => each.position === at)?.tunings[tuning];
-            const read = practice.practice ?? (await practice.read());
-            const cents = read.strings.find((each) => each.position === at)?.cents ?? 0;
-            const ringing = answer.strings.flatMap((each) =>
-                Math.abs(each.position - at) === 1 && each.tunings[tuning] !== undefined ? [each.tunings[tuning]] : [],
-            );
-            if (tone !== undefined) {
-                playing?.pluck(tone, 2 ** (cents / 1200), ringing);
-            }
-        });
     const keep = () =>
         act(async () => {
             await ask(`/instruments/${set.instrumentId}/compliance`, {
@@ -291,7 +228,7 @@ export function Tuning({
                 from={from}
                 source={source}
                 busy={round !== null}
-                values={{ orderBy, seed, offset, a4, ceiling, rested }}
+                values={{ orderBy, seed, offset, a4, ceiling, rested: drifts.rested }}
                 keepsDrifts={keepsDrifts}
                 onSource={choose}
                 onChange={({ a4: reference, ...changed }) => {
@@ -305,7 +242,7 @@ export function Tuning({
                         setCeiling(changed.ceiling);
                     }
                     if (changed.rested !== undefined) {
-                        setRested(changed.rested);
+                        drifts.setRested(changed.rested);
                     }
                     if (changed.seed !== undefined) {
                         setSeed(changed.seed);
@@ -345,91 +282,33 @@ export function Tuning({
                 </p>
             </div>
             {round === null && (
-                <fieldset className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-1">
-                    <legend className="float-left mr-3 text-sm text-ink-soft">Left alone</legend>
-                    {strings.map(({ position: each }) => (
-                        <label key={each} className="flex min-h-target items-center gap-1.5">
-                            <input
-                                type="checkbox"
-                                aria-label={`Leave string ${each} alone`}
-                                checked={left.has(each)}
-                                onChange={(event) => go({ do: 'leave', position: each, alone: event.target.checked })}
-                            />
-                            {each}
-                        </label>
-                    ))}
-                    {known && !landed && mayStay.length > 0 && mayStay.length < order.length && (
-                        <Button
-                            look="quiet"
-                            onClick={() => mayStay.forEach((each) => go({ do: 'leave', position: each, alone: true }))}
-                        >
-                            {mayStay.length === 1
-                                ? `String ${mayStay[0]} may be left alone: it will stay`
-                                : `Strings ${mayStay.join(', ')} may be left alone: they will stay`}{' '}
-                            within {TOLERANCE} cents
-                        </Button>
-                    )}
-                    {left.size > 0 && retuning !== undefined && (
-                        <span className="text-sm text-ink-soft">
-                            {retuning.after
-                                .filter(({ position: each }) => left.has(each))
-                                .map(({ position: each, cents }) => `string ${each} will end at ${centsWords(cents)}`)
-                                .join(', ')}
-                        </span>
-                    )}
-                </fieldset>
+                <LeftAlone
+                    positions={strings.map((string) => string.position)}
+                    left={left}
+                    mayStay={known && !landed && mayStay.length < order.length ? mayStay : []}
+                    after={retuning?.after ?? []}
+                    onLeave={(each, alone) => go({ do: 'leave', position: each, alone })}
+                />
             )}
             <section aria-label="This round" className="mt-5 border-t border-ink pt-4">
                 {round === null ? (
-                    <div className="flex flex-wrap items-center gap-x-5 gap-y-3">
-                        <p className="min-w-0 flex-1 basis-80 text-xl" aria-live="polite">
-                            {learning !== null
-                                ? `Turn string ${order[0]} down by about a semitone, then let all be heard again.`
-                                : landed
-                                  ? `All${left.size > 0 ? ' that are not left alone' : ''} stand within ${TOLERANCE} cents: nothing is left to do.`
-                                  : known
-                                    ? `The furthest is ${fixed(worst, 0)} cents away. ${passesWords(retuning, floats)}`
-                                    : source === 'practice'
-                                      ? 'This is practice, and nothing of it is kept. Strum it, to hear where it stands.'
-                                      : source === 'microphone'
-                                        ? 'Pluck one string after the other: each is known by itself.'
-                                        : 'Type where each string stands.'}
-                        </p>
-                        {source === 'microphone' && ear.listening && (
-                            <p
-                                role="status"
-                                className={
-                                    isOdd(live, null)
-                                        ? 'basis-full text-lg font-semibold text-caution'
-                                        : 'basis-full text-lg text-ink-soft'
-                                }
-                            >
-                                {hearingWords(
-                                    live,
-                                    (string) =>
-                                        `String ${string.position}: ${centsWords(string.cents - off)} cents${string.sure ? '' : ', not sure yet'}.`,
-                                )}
-                            </p>
-                        )}
-                        {source === 'practice' && (
-                            <Button large onClick={strum} disabled={busy}>
-                                Strum: hear all
-                            </Button>
-                        )}
-                        {known && !landed && (retuning?.observations_counted ?? 0) === 0 && (
-                            <Button large onClick={learnFirst} disabled={busy}>
-                                Learn how it gives first
-                            </Button>
-                        )}
-                        {landed && keepsDrifts && (
-                            <Button large disabled={busy || kept === present} onClick={keepDrifts}>
-                                Keep that with the job
-                            </Button>
-                        )}
-                        <Button large look="strong" disabled={!known || landed || busy || order.length === 0} onClick={begin}>
-                            Begin the round
-                        </Button>
-                    </div>
+                    <RoundStart
+                        source={source}
+                        learning={learning === null ? null : (order[0] ?? null)}
+                        known={known}
+                        landed={landed}
+                        someLeft={left.size > 0}
+                        worst={worst}
+                        passes={passesWords(retuning, floats)}
+                        live={source === 'microphone' && ear.listening ? live : null}
+                        offCents={off}
+                        busy={busy}
+                        ready={known && !landed && order.length > 0}
+                        onStrum={strum}
+                        onLearn={known && !landed && (retuning?.observations_counted ?? 0) === 0 ? learnFirst : null}
+                        onKeep={landed && keepsDrifts ? { keep: () => drifts.keep(jobKept), kept: drifts.kept } : null}
+                        onBegin={begin}
+                    />
                 ) : (
                     step !== undefined &&
                     position !== null && (
@@ -440,16 +319,13 @@ export function Tuning({
                             untouched={now === round.start[position - 1]}
                             toCome={order.slice(round.at + 1)}
                             heard={source === 'microphone' || ear.listening ? live : null}
-                            around={around}
-                            onAround={(chosen) => {
-                                setAround(chosen);
-                                sound.current?.stand(chosen);
-                            }}
+                            around={plucked.around}
+                            onAround={plucked.setAround}
                             source={source}
                             offCents={off}
                             busy={busy}
                             onTurn={turn}
-                            onPluck={pluck}
+                            onPluck={() => act(() => plucked.pluck(position, ear.open))}
                             onTyped={(cents) => hear(position, cents - off)}
                             onNext={next}
                         />
@@ -466,28 +342,14 @@ export function Tuning({
                 />
             )}
             {retuning !== undefined && (
-                <section aria-label="How it gives" className="mt-6 max-w-3xl text-ink-soft">
-                    <p>
-                        {floats ? 'Its bridge floats. ' : ''}
-                        As one string is tuned, neck and bridge give a little and the others fall: by{' '}
-                        {formatGive(retuning.compliance_um_per_n, units)}, {givesWords(retuning, learned)}{' '}
-                        {withoutWords(retuning)}
-                    </p>
-                    <p className="mt-2 flex flex-wrap gap-2">
-                        {learned && source !== 'practice' && (
-                            <Button onClick={keep} disabled={busy}>
-                                Keep that with {set.instrument}
-                            </Button>
-                        )}
-                    </p>
-                    {source === 'practice' && (
-                        <Revealed ask={() => practice.read(true)}>
-                            {(hidden) =>
-                                `It gave ${formatGive(hidden.compliance_um_per_n, units)}; taken was ${formatGive(retuning.compliance_um_per_n, units)}.${settledWords(hidden, settles.settling)}`
-                            }
-                        </Revealed>
-                    )}
-                </section>
+                <HowItGives
+                    retuning={retuning}
+                    floats={floats}
+                    instrument={set.instrument}
+                    busy={busy}
+                    onKeep={learned && source !== 'practice' ? keep : null}
+                    practice={source === 'practice' ? { reveal: () => practice.read(true), settling: settles.settling } : null}
+                />
             )}
         </div>
     );

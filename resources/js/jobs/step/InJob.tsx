@@ -3,7 +3,7 @@ import { lazy, Suspense, useState, type ComponentType } from 'react';
 import { ask } from '../../server/api';
 import { largeButtonClass } from '../../ui/classes';
 import type { IntonationKnown } from '../../tuning/Intonation';
-import type { TuningKnown } from '../../tuning/Tuning';
+import type { TuningKnown } from '../../tuning/known';
 
 const Intonation = lazy(() => import('../../tuning/Intonation').then((module) => ({ default: module.Intonation })));
 const Tuning = lazy(() => import('../../tuning/Tuning').then((module) => ({ default: module.Tuning })));

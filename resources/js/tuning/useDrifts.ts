@@ -1,0 +1,33 @@
+import { useState } from 'react';
+import { recordIn } from '../events/recordIn';
+import { tellFailure, toast } from '../ui/toasts';
+import type { TuningKnown } from './known';
+import type { Standing } from './round';
+
+/**
+ * What new strings had drifted by before they are tuned again tells when they hold: kept with the job whose strings these are.
+ *
+ * @param job none where these are no job's, or nothing of it is kept
+ * @param act does it, and says what went wrong
+ */
+export function useDrifts(job: TuningKnown['job'], present: Standing, act: (what: () => Promise<void>) => void) {
+    const [kept, setKept] = useState<Standing | null>(null);
+    const [rounds, setRounds] = useState(job?.round ?? 1);
+    const [rested, setRested] = useState(job?.seated ?? false);
+    const keep = (of: TuningKnown['job']) => {
+        if (of?.tuned !== true) {
+            return;
+        }
+        const cents = [...present];
+        act(async () => {
+            const { id, sent } = await recordIn(of.id, 'drifted', { cents, rested });
+            const where = sent ? 'Kept with the job' : 'Kept on this device for the job, until Lira answers';
+            toast(rested ? `${where}: what it drifted by.` : `${where} as round ${rounds}.`, {
+                action: { label: 'Undo', run: () => void recordIn(of.id, 'undone', { event: id }).catch(tellFailure) },
+            });
+            setKept(present);
+            setRounds(rested ? rounds : rounds + 1);
+        });
+    };
+    return { keep, kept: kept === present, rested, setRested };
+}
