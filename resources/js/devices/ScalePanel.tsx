@@ -1,8 +1,9 @@
 import { clsx } from 'clsx';
 import { useRef, useState } from 'react';
 import { Button } from '../ui/Button';
-import { fieldClass, floatClass } from '../ui/classes';
+import { floatClass } from '../ui/classes';
 import { Field } from '../ui/Field';
+import { TextField } from '../ui/TextField';
 import { Glyph } from '../ui/Glyph';
 import { Select } from '../ui/Select';
 import { typeLikeKeyboard } from './keyboard';
@@ -64,15 +65,7 @@ export function ScalePanel({ onClose }: { onClose: () => void }) {
                         onChange={(value) => setName(value as InstrumentName)}
                     />
                 </Field>
-                <Field label={instrument.held}>
-                    <input
-                        className={fieldClass}
-                        inputMode="decimal"
-                        autoComplete="off"
-                        value={held}
-                        onChange={(event) => setHeld(event.target.value)}
-                    />
-                </Field>
+                <TextField label={instrument.held} inputMode="decimal" autoComplete="off" value={held} onChange={setHeld} />
             </div>
             <Button look="strong" className="mt-3 w-full" disabled={target === null} onClick={read}>
                 Read

@@ -2,9 +2,8 @@ import { useState } from 'react';
 import type { Due } from '../generated/views';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
-import { fieldClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
+import { TextField } from '../ui/TextField';
 import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
 import { dateWords } from '../units/times';
@@ -43,24 +42,8 @@ export function PutOffDialog({
                     });
                 }}
             >
-                <Field label="Until">
-                    <input
-                        type="date"
-                        required
-                        className={fieldClass}
-                        min={isoDay(today, 1)}
-                        value={until}
-                        onChange={(event) => setUntil(event.target.value)}
-                    />
-                </Field>
-                <Field label="Why" error={problem}>
-                    <input
-                        className={fieldClass}
-                        maxLength={400}
-                        value={note}
-                        onChange={(event) => setNote(event.target.value)}
-                    />
-                </Field>
+                <TextField label="Until" type="date" required min={isoDay(today, 1)} value={until} onChange={setUntil} />
+                <TextField label="Why" error={problem} maxLength={400} value={note} onChange={setNote} />
                 <FormEnd act="Put it off" busy={busy} onCancel={onClose} />
             </form>
         </Dialog>

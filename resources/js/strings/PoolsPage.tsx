@@ -5,9 +5,9 @@ import { useState, type SyntheticEvent } from 'react';
 import { ask, asRefused, type Refused } from '../server/api';
 import { familyWords } from '../units/strings';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { buttonClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
+import { TextField } from '../ui/TextField';
 import { KeepBoth } from '../ui/KeepBoth';
 import { tellFailure, toast } from '../ui/toasts';
 import { StringsFrame } from './StringsFrame';
@@ -141,14 +141,13 @@ function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
     return (
         <Dialog open onOpenChange={() => onClose(false)} title={pool === null ? 'New pool' : pool.name} width="wide">
             <form onSubmit={(event) => void save(event)} className="grid gap-4">
-                <Field label="Name" error={conflict ? undefined : refused?.problems[0]?.message}>
-                    <input
-                        className={fieldClass}
-                        value={name}
-                        maxLength={120}
-                        onChange={(event) => setName(event.target.value)}
-                    />
-                </Field>
+                <TextField
+                    label="Name"
+                    error={conflict ? undefined : refused?.problems[0]?.message}
+                    value={name}
+                    maxLength={120}
+                    onChange={setName}
+                />
                 <fieldset>
                     <legend className="mb-1 font-semibold">From</legend>
                     <div className="grid gap-x-4 sm:grid-cols-2">

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { buttonClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
+import { TextField } from '../ui/TextField';
 import { FindField } from '../ui/FindField';
 import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
@@ -160,17 +160,16 @@ function RenameDialog({ owner, owners, onClose }: { owner: string; owners: Owner
                     });
                 }}
             >
-                <Field label="Name" hint="The name of another owner makes the two one.">
-                    <input
-                        required
-                        autoFocus
-                        list="owners"
-                        className={fieldClass}
-                        maxLength={200}
-                        value={name}
-                        onChange={(event) => setName(event.target.value)}
-                    />
-                </Field>
+                <TextField
+                    label="Name"
+                    hint="The name of another owner makes the two one."
+                    required
+                    autoFocus
+                    list="owners"
+                    maxLength={200}
+                    value={name}
+                    onChange={setName}
+                />
                 <datalist id="owners">
                     {owners.map((each) => (
                         <option key={each.name} value={each.name} />

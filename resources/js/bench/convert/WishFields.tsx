@@ -6,6 +6,7 @@ import type { Found } from '../../server/search';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { Glyph } from '../../ui/Glyph';
 import { Select } from '../../ui/Select';
 import { SearchField } from '../../ui/SearchField';
@@ -139,26 +140,11 @@ function SemitonesField({
     hint: string;
     onChange: (value: string) => void;
 }) {
-    return (
-        <Field label="Semitones lower" hint={hint}>
-            <input
-                className={fieldClass}
-                type="number"
-                min={least}
-                max={12}
-                value={value}
-                onChange={(event) => onChange(event.target.value)}
-            />
-        </Field>
-    );
+    return <TextField label="Semitones lower" hint={hint} type="number" min={least} max={12} value={value} onChange={onChange} />;
 }
 
 function LengthField({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
-    return (
-        <Field label={label}>
-            <input className={fieldClass} inputMode="decimal" value={value} onChange={(event) => onChange(event.target.value)} />
-        </Field>
-    );
+    return <TextField label={label} inputMode="decimal" value={value} onChange={onChange} />;
 }
 
 function TuningsField({ wish, document, change }: FieldsProps) {

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { ask } from '../../server/api';
 import type { SetDocument } from '../../generated/formats';
 import { Button } from '../../ui/Button';
-import { buttonClass, fieldClass } from '../../ui/classes';
+import { buttonClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
-import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { toast } from '../../ui/toasts';
 import type { Version } from './version';
 import { useBench } from '../design/benchStore';
@@ -92,15 +92,14 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                 }}
             >
                 <div className="flex-1">
-                    <Field label="Keep it as it stands, as" error={problem}>
-                        <input
-                            className={fieldClass}
-                            value={name}
-                            maxLength={120}
-                            placeholder="Before the heavier bass side"
-                            onChange={(event) => setName(event.target.value)}
-                        />
-                    </Field>
+                    <TextField
+                        label="Keep it as it stands, as"
+                        error={problem}
+                        value={name}
+                        maxLength={120}
+                        placeholder="Before the heavier bass side"
+                        onChange={setName}
+                    />
                 </div>
                 <button type="submit" className={buttonClass.strong} disabled={busy}>
                     Keep

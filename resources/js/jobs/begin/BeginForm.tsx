@@ -10,6 +10,7 @@ import { formatForce } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { Select } from '../../ui/Select';
 import { agreedBody, AgreedFields, type Agreed } from './AgreedFields';
 import { KeepWay } from './KeepWay';
@@ -95,16 +96,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
                 </Field>
                 <WhichStrings strings={begin.preview.strings} some={some} onChange={setSome} />
                 <AgreedFields agreed={agreed} onChange={setAgreed} />
-                <Field label="Bench">
-                    <input
-                        className={fieldClass}
-                        value={bench}
-                        maxLength={60}
-                        list="benches"
-                        autoComplete="off"
-                        onChange={(event) => setBench(event.target.value)}
-                    />
-                </Field>
+                <TextField label="Bench" value={bench} maxLength={60} list="benches" autoComplete="off" onChange={setBench} />
                 <datalist id="benches">
                     {benches.map((each) => (
                         <option key={each} value={each} />

@@ -2,9 +2,8 @@ import { useState } from 'react';
 import type { Show } from '../../generated/views';
 import { ask } from '../../server/api';
 import { useAct } from '../../server/useAct';
-import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
-import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { FormEnd } from '../../ui/FormEnd';
 import { today } from '../days';
 import { ExposedBoxes } from '../ExposedBoxes';
@@ -57,52 +56,13 @@ export function ShowDialog({
                 }}
             >
                 <div className="grid gap-4 sm:grid-cols-2">
-                    <Field label="Name">
-                        <input
-                            required
-                            className={fieldClass}
-                            maxLength={200}
-                            value={name}
-                            onChange={(event) => setName(event.target.value)}
-                        />
-                    </Field>
-                    <Field label="Place">
-                        <input
-                            className={fieldClass}
-                            maxLength={200}
-                            value={place}
-                            onChange={(event) => setPlace(event.target.value)}
-                        />
-                    </Field>
+                    <TextField label="Name" required maxLength={200} value={name} onChange={setName} />
+                    <TextField label="Place" maxLength={200} value={place} onChange={setPlace} />
                 </div>
                 <div className="grid grid-cols-3 gap-4">
-                    <Field label="Day">
-                        <input
-                            type="date"
-                            required
-                            className={fieldClass}
-                            value={on}
-                            onChange={(event) => setOn(event.target.value)}
-                        />
-                    </Field>
-                    <Field label="Begins">
-                        <input
-                            type="time"
-                            required
-                            className={fieldClass}
-                            value={at}
-                            onChange={(event) => setAt(event.target.value)}
-                        />
-                    </Field>
-                    <Field label="Hours played">
-                        <input
-                            inputMode="decimal"
-                            required
-                            className={fieldClass}
-                            value={hours}
-                            onChange={(event) => setHours(event.target.value)}
-                        />
-                    </Field>
+                    <TextField label="Day" type="date" required value={on} onChange={setOn} />
+                    <TextField label="Begins" type="time" required value={at} onChange={setAt} />
+                    <TextField label="Hours played" inputMode="decimal" required value={hours} onChange={setHours} />
                 </div>
                 <ExposedBoxes exposed={exposed} onChange={setExposed} />
                 <Played instruments={instruments} played={played} onChange={setPlayed} />

@@ -3,8 +3,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
 import { ask } from '../../server/api';
 import { Button } from '../../ui/Button';
-import { buttonClass, fieldClass } from '../../ui/classes';
-import { Field } from '../../ui/Field';
+import { buttonClass } from '../../ui/classes';
+import { TextField } from '../../ui/TextField';
 import { toast } from '../../ui/toasts';
 
 interface Props {
@@ -31,17 +31,8 @@ export function AddToDrawer({ string, name, cents }: Props) {
     };
     return open ? (
         <form onSubmit={add} className="mt-3 grid grid-cols-[5rem_1fr_auto] items-end gap-2">
-            <Field label="How many" error={problem}>
-                <input
-                    className={fieldClass}
-                    inputMode="numeric"
-                    value={quantity}
-                    onChange={(event) => setQuantity(event.target.value)}
-                />
-            </Field>
-            <Field label="Note">
-                <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
-            </Field>
+            <TextField label="How many" error={problem} inputMode="numeric" value={quantity} onChange={setQuantity} />
+            <TextField label="Note" maxLength={300} value={note} onChange={setNote} />
             <button type="submit" className={buttonClass.strong} disabled={busy}>
                 Put in
             </button>

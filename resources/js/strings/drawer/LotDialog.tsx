@@ -6,6 +6,7 @@ import { ask, asRefused, type Refused } from '../../server/api';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { dateWords } from '../../units/times';
 
 export type LotAct = 'take' | 'count' | 'ball' | 'history';
@@ -78,9 +79,13 @@ function Change({ lot, act, onDone }: { lot: Lot; act: 'take' | 'count'; onDone:
                     onChange={(event) => setNumber(event.target.value)}
                 />
             </Field>
-            <Field label={act === 'take' ? 'For what' : 'Why it differs'} error={refused?.at('/reason')?.message}>
-                <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
-            </Field>
+            <TextField
+                label={act === 'take' ? 'For what' : 'Why it differs'}
+                error={refused?.at('/reason')?.message}
+                maxLength={300}
+                value={note}
+                onChange={setNote}
+            />
             {other !== undefined && (
                 <p role="alert" className="text-stop">
                     {other}
@@ -106,9 +111,13 @@ function Ball({ lot, onDone }: { lot: Lot; onDone: () => void }) {
     };
     return (
         <form onSubmit={send} className="grid gap-3">
-            <Field label="Colour, such as green; empty where all are alike" error={problem}>
-                <input className={fieldClass} maxLength={30} value={colour} onChange={(event) => setColour(event.target.value)} />
-            </Field>
+            <TextField
+                label="Colour, such as green; empty where all are alike"
+                error={problem}
+                maxLength={30}
+                value={colour}
+                onChange={setColour}
+            />
             <button type="submit" className={buttonClass.strong} disabled={busy}>
                 Keep it
             </button>

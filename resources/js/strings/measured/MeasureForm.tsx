@@ -13,6 +13,7 @@ import { gaugeUnit } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { Select } from '../../ui/Select';
 import { grams, percentOff, readFigure, readingsOf, type Family, type Method, type SampleDraft } from './sample';
 
@@ -161,24 +162,21 @@ export function MeasureForm({ kinds, family, onFamily, onResult, onKept }: Props
             </p>
             {wound && (
                 <div className="grid grid-cols-2 gap-3">
-                    <Field label="Bared core, mm" hint="If you can spare an end">
-                        <input
-                            className={fieldClass}
-                            data-measure="core"
-                            inputMode="decimal"
-                            autoComplete="off"
-                            value={core}
-                            onChange={(event) => setCore(event.target.value)}
-                        />
-                    </Field>
+                    <TextField
+                        label="Bared core, mm"
+                        hint="If you can spare an end"
+                        data-measure="core"
+                        inputMode="decimal"
+                        autoComplete="off"
+                        value={core}
+                        onChange={setCore}
+                    />
                     <Field label="Read across">
                         <Select value={read} choices={reads} onChange={(value) => setCoreReadAs(value as Read)} />
                     </Field>
                 </div>
             )}
-            <Field label="Note">
-                <input className={fieldClass} maxLength={300} value={note} onChange={(event) => setNote(event.target.value)} />
-            </Field>
+            <TextField label="Note" maxLength={300} value={note} onChange={setNote} />
             <p aria-live="polite" className="min-h-[2.8em]">
                 {error !== null && body !== null ? (
                     <span className="text-stop">{error.message}</span>

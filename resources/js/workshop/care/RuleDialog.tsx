@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { ask } from '../../server/api';
 import { useAct } from '../../server/useAct';
-import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
+import { TextField } from '../../ui/TextField';
 import { FormEnd } from '../../ui/FormEnd';
 import { Select } from '../../ui/Select';
 import { type Choice, ANY } from './rules';
@@ -57,23 +57,8 @@ export function RuleDialog({
                     });
                 }}
             >
-                <Field label="What is to be done">
-                    <input
-                        required
-                        className={fieldClass}
-                        maxLength={200}
-                        value={name}
-                        onChange={(event) => setName(event.target.value)}
-                    />
-                </Field>
-                <Field label="Why">
-                    <input
-                        className={fieldClass}
-                        maxLength={400}
-                        value={reason}
-                        onChange={(event) => setReason(event.target.value)}
-                    />
-                </Field>
+                <TextField label="What is to be done" required maxLength={200} value={name} onChange={setName} />
+                <TextField label="Why" maxLength={400} value={reason} onChange={setReason} />
                 <div className="grid gap-4 sm:grid-cols-2">
                     <Field label="When">
                         <Select
@@ -86,20 +71,9 @@ export function RuleDialog({
                         />
                     </Field>
                     {by === 'weeks' ? (
-                        <Field label="Weeks">
-                            <input
-                                type="number"
-                                min={1}
-                                max={260}
-                                className={fieldClass}
-                                value={weeks}
-                                onChange={(event) => setWeeks(event.target.value)}
-                            />
-                        </Field>
+                        <TextField label="Weeks" type="number" min={1} max={260} value={weeks} onChange={setWeeks} />
                     ) : (
-                        <Field label="Days, month and day" hint="Such as 04-01, 10-01">
-                            <input className={fieldClass} value={days} onChange={(event) => setDays(event.target.value)} />
-                        </Field>
+                        <TextField label="Days, month and day" hint="Such as 04-01, 10-01" value={days} onChange={setDays} />
                     )}
                     <Field label="Kind of instrument">
                         <Select value={kind} choices={any('every kind', kinds)} onChange={setKind} />
@@ -110,14 +84,7 @@ export function RuleDialog({
                     <Field label="Where it lives">
                         <Select value={place} choices={any('everywhere', places)} onChange={setPlace} />
                     </Field>
-                    <Field label="Owner" hint="Left empty: everybody’s">
-                        <input
-                            className={fieldClass}
-                            maxLength={200}
-                            value={owner}
-                            onChange={(event) => setOwner(event.target.value)}
-                        />
-                    </Field>
+                    <TextField label="Owner" hint="Left empty: everybody’s" maxLength={200} value={owner} onChange={setOwner} />
                 </div>
                 <FormEnd act="Add it" busy={busy} problem={problem} onCancel={onClose} />
             </form>
