@@ -25,6 +25,7 @@ final class SpokenWordsTest extends CoreTestCase
     public function test_every_other_word_leads_first_to_the_one_that_is_explained(): void
     {
         $words = Glossary::words();
+        self::assertSame(self::rows('words'), array_map(array_keys(...), Glossary::GROUPS));
         foreach (self::rows('glossary') as $said => $word) {
             self::assertIsString($word);
             self::assertArrayHasKey($word, $words);

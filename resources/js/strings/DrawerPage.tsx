@@ -173,12 +173,7 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 <Button look="quiet" className="h-8" aria-label={`Count ${lot.name}`} onClick={() => onAct('count')}>
                     Count
                 </Button>
-                <Button
-                    look="quiet"
-                    className="h-8"
-                    aria-label={`Colour of the balls of ${lot.name}`}
-                    onClick={() => onAct('ball')}
-                >
+                <Button look="quiet" className="h-8" aria-label={`Ball colour of ${lot.name}`} onClick={() => onAct('ball')}>
                     Ball
                 </Button>
                 <Button look="quiet" className="h-8" aria-label={`History of ${lot.name}`} onClick={() => onAct('history')}>

@@ -71,8 +71,7 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                         key={string.position}
                         {...(field === undefined ? { type: 'button' as const } : { role: 'group' })}
                         aria-current={here ? 'step' : undefined}
-                        aria-label={said}
-                        {...(field === undefined ? { onClick: () => onChoose(string.position) } : {})}
+                        {...(field === undefined ? { onClick: () => onChoose(string.position) } : { 'aria-label': said })}
                         className={clsx(
                             'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-1 text-left',
                             here ? 'border-l-accent bg-sheet' : 'border-l-transparent',
@@ -80,10 +79,15 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                         )}
                     >
                         <span className="flex items-baseline gap-2 pl-1">
-                            <span className={clsx('text-xl', here ? 'font-bold' : 'text-ink-soft')}>{string.position}</span>
+                            <span className={clsx('text-xl', here ? 'font-bold' : 'text-ink-soft')}>
+                                <span className="sr-only">String </span>
+                                {string.position}
+                            </span>
                             <span className="leading-tight">
                                 <span className="text-lg font-bold">{pitchLabel(string.pitch)}</span>
-                                <span className="block text-sm text-ink-soft max-sm:hidden">{string.gauge}</span>
+                                <span className="block text-sm text-ink-soft max-sm:hidden" aria-hidden>
+                                    {string.gauge}
+                                </span>
                             </span>
                         </span>
                         <svg width={width} height={40} className="block overflow-visible" aria-hidden>
@@ -138,6 +142,7 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                                 className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}
                             >
                                 {cents === null ? 'not heard yet' : isIn(cents) ? 'in tune' : `now ${centsWords(cents)}`}
+                                {cents !== null && !isIn(cents) && <span className="sr-only"> cents</span>}
                             </span>
                             {cents !== null && isIn(cents) && (
                                 <span className="block text-sm text-ink-soft">now {centsWords(cents)}</span>

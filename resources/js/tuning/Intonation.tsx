@@ -1,8 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useRef, useState } from 'react';
-import type { Listened } from '../devices/tuner/listened';
 import { microphone } from '../devices/tuner/microphone';
-import type { IntonationAnswer, Practice, SetDocument } from '../generated/formats';
+import type { IntonationAnswer, Practice } from '../generated/formats';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
@@ -26,20 +25,13 @@ import { Revealed } from './Revealed';
 import { SaddleLanes } from './SaddleLanes';
 import { SOURCES, type Source } from '../devices/own';
 import { firstSource } from './sources';
+import type { SetKnown, StringKnown } from './known';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 
 /** What is known of a set on its instrument, to intonate it. */
-export interface IntonationKnown {
-    set: { id: number; name: string; instrument: string; instrumentId: number };
-    document: SetDocument;
-    tuning: number;
-    strings: {
-        position: number;
-        pitch: string;
-        hz: number;
-        /** How stiff it is open, as its inharmonicity; null where that is not known. */
-        stiffness: Listened['stiffness'] | null;
+export interface IntonationKnown extends SetKnown {
+    strings: (StringKnown & {
         scale_mm: number;
         setback_mm: { low: number; estimate: number; high: number } | null;
         /** How far from the scale length its saddle goes back. */
@@ -50,7 +42,7 @@ export interface IntonationKnown {
         found_mm: number | null;
         /** Where this instrument's saddles, as they were found, let it be expected. */
         expected_mm: number | null;
-    }[];
+    })[];
     learned: { share: number; strings: number } | null;
     screw_mm: number | null;
     saddles: IntonationAnswer['saddles'];

@@ -71,7 +71,6 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
                         key={string.position}
                         type="button"
                         aria-current={here ? 'step' : undefined}
-                        aria-label={`String ${string.position}, ${pitchLabel(string.pitch)}: its saddle stands ${fineLength(string.now, units, 1)} behind the scale length${goal === null ? '' : `, and belongs at ${fineLength(goal, units, 1)}`}`}
                         onClick={() => onChoose(string.position)}
                         className={clsx(
                             'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-0.5 text-left',
@@ -79,8 +78,12 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
                         )}
                     >
                         <span className="pl-1 text-lg">
+                            <span className="sr-only">String </span>
                             <span className={here ? 'font-bold' : 'text-ink-soft'}>{string.position}</span>{' '}
                             <span className="font-bold">{pitchLabel(string.pitch)}</span>
+                            <span className="sr-only">
+                                {`: its saddle stands ${fineLength(string.now, units, 1)} behind the scale length${goal === null ? '' : `, and belongs at ${fineLength(goal, units, 1)}`}; `}
+                            </span>
                         </span>
                         <svg width={width} height={36} className="block overflow-visible" aria-hidden>
                             <line x1={0} x2={width} y1={18} y2={18} stroke="var(--rule-strong)" />

@@ -70,12 +70,12 @@ function Row({ instrument: { name, owner, set, set_name: setName, known }, first
             </span>
             <Link
                 href={at('tune?by=microphone')}
-                aria-label={`Tune ${name} by the microphone`}
+                aria-label={`Listen and tune ${name}`}
                 className={first ? buttonClass.strong : buttonClass.plain}
             >
                 Listen and tune
             </Link>
-            <Link href={at('tune?by=typed')} aria-label={`Tune ${name} by another tuner`} className={buttonClass.plain}>
+            <Link href={at('tune?by=typed')} aria-label={`By another tuner: tune ${name}`} className={buttonClass.plain}>
                 By another tuner
             </Link>
             <Link href={at('intonate?by=microphone')} aria-label={`Intonate ${name}`} className={buttonClass.plain}>

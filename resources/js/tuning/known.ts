@@ -1,19 +1,25 @@
 import type { Listened } from '../devices/tuner/listened';
 import type { SetDocument } from '../generated/formats';
 
-/** What is known of a set on its instrument, to tune it. */
-export interface TuningKnown {
+/** A set on its instrument. */
+export interface SetKnown {
     set: { id: number; name: string; instrument: string; instrumentId: number };
     document: SetDocument;
     tuning: number;
-    strings: {
-        position: number;
-        pitch: string;
-        hz: number;
-        gauge_in: number;
-        /** How stiff it is, as its inharmonicity; null where that is not known. */
-        stiffness: Listened['stiffness'] | null;
-    }[];
+}
+
+/** One of its strings, as it is listened for. */
+export interface StringKnown {
+    position: number;
+    pitch: string;
+    hz: number;
+    /** How stiff it is, as its inharmonicity; null where that is not known. */
+    stiffness: Listened['stiffness'] | null;
+}
+
+/** What is known of a set on its instrument, to tune it. */
+export interface TuningKnown extends SetKnown {
+    strings: (StringKnown & { gauge_in: number })[];
     floats: boolean;
     /** In which strings may be tuned, and which it is by its school. */
     orders: { value: string; label: string; positions: number[] }[];

@@ -83,12 +83,12 @@ export default function CopiesPage({
                                     <a
                                         className={buttonClass.quiet}
                                         href={`/workshop/copies/${name}`}
-                                        aria-label={`Take ${name} away`}
+                                        aria-label={`Take away ${name}`}
                                     >
                                         Take away
                                     </a>
                                     {served && (
-                                        <Button look="quiet" aria-label={`Bring ${name} back`} onClick={() => setComing(name)}>
+                                        <Button look="quiet" aria-label={`Bring back… ${name}`} onClick={() => setComing(name)}>
                                             Bring back…
                                         </Button>
                                     )}

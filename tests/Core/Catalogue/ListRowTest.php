@@ -9,6 +9,7 @@ use Lira\Catalogue\ListField;
 use Lira\Catalogue\ListMapping;
 use Lira\Catalogue\ListRow;
 use Lira\Catalogue\ListUnit;
+use Lira\Catalogue\RejectedRow;
 use Lira\Catalogue\StringSuits;
 use Lira\Kind\Kind;
 use Lira\Kind\StringEnd;
@@ -259,5 +260,18 @@ final class ListRowTest extends CoreTestCase
     private static function mapping(array $units = []): ListMapping
     {
         return ListMapping::of(self::COLUMNS, $units);
+    }
+
+    public function test_signs_that_cannot_be_shown_are_told_of_code_and_name(): void
+    {
+        foreach ([["X\x07", 'Bright'], ['X', "Bri\x07ght"]] as [$code, $name]) {
+            $row = [$code, 'plain', 'steel', '10', '', '', '', '', '', '', $name];
+            try {
+                ListRow::read($row, self::mapping());
+                self::fail('It was taken.');
+            } catch (RejectedRow $rejected) {
+                self::assertSame('Its order code or name has signs in it that cannot be shown.', $rejected->getMessage());
+            }
+        }
     }
 }

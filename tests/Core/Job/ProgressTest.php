@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Job;
 
 use Lira\Job\Event\Events;
+use Lira\Job\Event\Rests;
 use Lira\Job\Progress;
 use Lira\Job\Stock;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -96,5 +97,10 @@ final class ProgressTest extends CoreTestCase
         self::assertSame([0, true, 2, null], $said(5, 2, false));
         self::assertSame([1, false, 0, null], $said(6, 2, true));
         self::assertSame([0, false, 0, null], $said(5, 2, true));
+    }
+
+    public function test_a_rest_that_a_slow_clock_told_lasts_until_it_says_so_by_the_right_one(): void
+    {
+        self::assertSame(1060, (new Rests('fit:1', 1000))->corrected(60)->untilS);
     }
 }

@@ -119,20 +119,21 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                                         look={index === 0 ? 'strong' : 'plain'}
                                         className="h-8 w-24 shrink-0 px-2"
                                         onClick={() => onTake(each)}
-                                        aria-label={index === 0 ? 'Take the best set' : `Take set ${index + 1}`}
                                     >
-                                        {index === 0 ? 'Take best' : `Take ${index + 1}`}
+                                        Take {index === 0 && 'best'}
+                                        <span className="sr-only"> set </span>
+                                        {index > 0 && index + 1}
                                     </Button>
                                 }
                             >
                                 <button
                                     type="button"
                                     aria-pressed={index === detail}
-                                    aria-label={`Look at the findings of set ${index + 1}`}
                                     onClick={() => setLooked(index)}
                                     className="min-h-target rounded-mark px-1 hover:underline"
                                 >
                                     <FindingCount findings={each.findings} />
+                                    <span className="sr-only">: look at the findings of set {index + 1}</span>
                                 </button>
                             </Felt>
                             <Row
@@ -246,14 +247,18 @@ function ChosenCell({ chosen, now, figure, away, onTake }: CellProps) {
             disabled={same || now?.hold === 'locked'}
             onClick={onTake}
             title={same ? 'as it is now' : 'Take only this string'}
-            aria-label={`${gauge} ${CONSTRUCTIONS[chosen.construction]} for string ${chosen.position}, ${figure}, ${away} from the aim${same ? ', as it is now' : ': take only this string'}`}
             className="w-full rounded-mark px-1.5 py-1 text-right enabled:hover:bg-accent enabled:hover:text-accent-ink [&:enabled:hover_span]:text-accent-ink"
         >
             <span className={same ? '' : 'font-bold'}>{gauge}</span>
-            {chosen.construction !== now?.construction && <span className="text-xs"> {CONSTRUCTIONS[chosen.construction]}</span>}
+            <span className={chosen.construction === now?.construction ? 'sr-only' : 'text-xs'}>
+                {' '}
+                {CONSTRUCTIONS[chosen.construction]}
+            </span>
+            <span className="sr-only"> for string {chosen.position}, </span>
             <span className="block text-xs whitespace-nowrap text-ink-soft">
                 {figure}, {away}
             </span>
+            <span className="sr-only"> from the aim{same ? ', as it is now' : ': take only this string'}</span>
         </button>
     );
 }

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Document;
+
+use Lira\Document\Asked\Questions;
+use Lira\Document\InvalidDocument;
+use Lira\Document\Problem;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use Tests\Core\CoreTestCase;
+
+/** What is asked wrongly is refused at its place; what means nothing is kept and named. */
+final class AskedWronglyTest extends CoreTestCase
+{
+    /**
+     * @param  key-of<Questions::ALL>  $question
+     * @param  array<string, mixed>  $ask
+     */
+    #[DataProviderExternal(AskedWrongly::class, 'all')]
+    public function test_it_is_said_at_its_place(string $question, array $ask, string $path, string $words): void
+    {
+        try {
+            Questions::answer($question, AskedWrongly::ask($ask));
+        } catch (InvalidDocument $refused) {
+            $there = array_filter($refused->problems, static fn (Problem $problem): bool => $problem->path === $path && str_contains($problem->message, $words));
+            self::assertNotSame([], $there, $refused->getMessage());
+
+            return;
+        }
+        self::fail('It was answered.');
+    }
+
+    public function test_keys_that_mean_nothing_are_named_wherever_they_stand(): void
+    {
+        $answer = Questions::answer('settlings', AskedWrongly::ask(['colour' => 'red', 'strings' => [
+            ['position' => 1, 'drifts_cents' => [-2], 'shade' => 'dark', 'readings' => [['tuned_s' => 0, 'read_s' => 600, 'cents' => -1, 'hue' => 3]]],
+        ]]));
+
+        self::assertEqualsCanonicalizing(['/colour', '/strings/0/shade', '/strings/0/readings/0/hue'], $answer['unknown_keys'] ?? []);
+    }
+}
