@@ -392,7 +392,7 @@ test.describe('on a phone, a string', () => {
         await page.getByRole('textbox', { name: 'Pitch of string 4', exact: true }).tap();
         await expect(panel).toHaveAccessibleName('String 4');
         expect(await under(4)).toBeLessThanOrEqual(1);
-        await page.getByRole('button', { name: 'More of string 4' }).tap();
+        await page.getByRole('button', { name: 'Less of string 4' }).tap();
         await expect(panel).toHaveCount(0);
     });
 });

@@ -5,23 +5,20 @@ import type { IntonationAnswer, Practice } from '../generated/formats';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
-import { fixed } from '../units/figures';
 import { useClock } from '../server/useClock';
 import { momentWords } from '../units/times';
-import { pitchLabel } from '../units/pitch';
 import { fineLength, lengthFigure } from '../units/units';
 import { useUnits } from '../units/useUnits';
-import { readLength } from '../units/typed';
 import { Button } from '../ui/Button';
-import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
-import { TypedInput } from '../ui/TypedInput';
 import { BridgePanel } from './BridgePanel';
 import { EarlierMoves, type KeptMoves } from './EarlierMoves';
-import { hearingWords, listenedFor, stoppedAtTwelfth } from './heard';
-import { canBeMeant, FRET, movedBy, type Read, readingOf, readingsTyped, TIMES, turnsWords, unread } from './reads';
+import { listenedFor, stoppedAtTwelfth } from './heard';
+import { FRET, movedBy, type Read, readingOf, TIMES, unread } from './reads';
 import { Revealed } from './Revealed';
+import { SaddleAnswer } from './SaddleAnswer';
+import { SaddleReading } from './SaddleReading';
 import { SaddleLanes } from './SaddleLanes';
 import { SOURCES, type Source } from '../devices/own';
 import { firstSource } from './sources';
@@ -150,24 +147,7 @@ export function Intonation({
     const answer = answerOf(current);
     // What was measured is how far it goes behind the scale length.
     const left = string?.travel_mm == null || read === undefined ? null : string.travel_mm - (read.nutToSaddle - string.scale_mm);
-    const worth = saddles === 'each' && answer !== undefined && answer.worth_it;
-    const [unsaid, setUnsaid] = useState<Partial<Record<'open' | 'stopped', string>>>({});
     const fret = FRET + (string?.starts_at_fret ?? 0);
-    /** What a tuner shows is taken in hertz or cents; what is neither is said, and what was there stays. */
-    const take = (what: 'open' | 'stopped', typed: string) => {
-        const pitch = (string?.hz ?? 1) * (what === 'open' ? 1 : 2);
-        const heard = readingsTyped(typed, pitch);
-        setUnsaid({
-            [what]:
-                heard === null
-                    ? `“${typed}” is no reading: type hertz, such as ${fixed(pitch, 1)}, or cents, such as +8.`
-                    : undefined,
-        });
-        if (heard !== null) {
-            change(current, what === 'open' ? { open: heard[0] ?? null } : { stopped: heard.slice(0, TIMES) });
-        }
-    };
-
     const hearPractice = (answered: Practice) => setReads((all) => all.map((each, index) => heardIn(answered, index, each)));
     /** Moves the saddle of this string, or all of a bridge in one piece; what is simulated is heard again at once. */
     const moved = () => {
@@ -276,123 +256,29 @@ export function Intonation({
                     aria-label={`String ${current}`}
                     className="mt-5 grid gap-x-8 gap-y-4 border-t border-ink pt-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
                 >
-                    <div className="grid content-start gap-3 sm:grid-cols-2">
-                        <Field
-                            label={`Nut to saddle, ${units.length}`}
-                            hint={source !== 'practice' && !read.measured ? 'Foretold: measure it.' : undefined}
-                        >
-                            <TypedInput
-                                className={`${fieldClass} text-lg`}
-                                shown={lengthFigure(Number(read.nutToSaddle.toFixed(2)), units)}
-                                onTake={(typed) => {
-                                    const mm = readLength(typed, units);
-                                    if (mm !== null) {
-                                        change(current, { nutToSaddle: mm, measured: true, before: null });
-                                    }
-                                }}
-                            />
-                        </Field>
-                        <Field label="Open, Hz or cents" error={unsaid.open}>
-                            <TypedInput
-                                className={`${fieldClass} text-lg`}
-                                shown={read.open === null ? '' : fixed(read.open, 2)}
-                                onTake={(typed) => take('open', typed)}
-                            />
-                        </Field>
-                        <div className="sm:col-span-2">
-                            <Field
-                                label={`At the ${fret}th fret, Hz or cents, up to three times`}
-                                error={unsaid.stopped}
-                                hint={read.stopped.length > 1 ? 'The middle one counts.' : undefined}
-                            >
-                                <TypedInput
-                                    className={`${fieldClass} text-lg`}
-                                    shown={read.stopped.map((hz) => fixed(hz, 2)).join(' ')}
-                                    onTake={(typed) => take('stopped', typed)}
-                                />
-                            </Field>
-                        </div>
-                        <div className="flex flex-wrap gap-2 sm:col-span-2">
-                            {source === 'practice' && (
-                                <Button disabled={busy} onClick={() => act(async () => hearPractice(await practice.read()))}>
-                                    Play all, open and stopped
-                                </Button>
-                            )}
-                            {source === 'microphone' && (
-                                <>
-                                    <Button aria-pressed={listening === 'open'} onClick={() => setListening('open')}>
-                                        Listen open
-                                    </Button>
-                                    <Button aria-pressed={listening === 'stopped'} onClick={() => setListening('stopped')}>
-                                        Listen at the {fret}th
-                                    </Button>
-                                    <span className="self-center text-ink-soft">
-                                        {hearingWords(
-                                            ear.live,
-                                            ({ hz, sure }) => `${fixed(hz, 1)} Hz${sure ? '' : ', not sure yet'}`,
-                                            current,
-                                        )}
-                                    </span>
-                                </>
-                            )}
-                        </div>
-                    </div>
+                    <SaddleReading
+                        key={current}
+                        string={string}
+                        read={read}
+                        fret={fret}
+                        source={source}
+                        live={ear.live}
+                        listening={listening}
+                        onListen={setListening}
+                        busy={busy}
+                        onChange={(changed) => change(current, changed)}
+                        onPlay={() => act(async () => hearPractice(await practice.read()))}
+                    />
                     <div aria-live="polite">
-                        {answer === undefined ? (
-                            <p className="text-xl text-ink-soft">
-                                {pitchLabel(string.pitch)}: read it open, then stopped at the {fret}th.
-                            </p>
-                        ) : (
-                            <>
-                                <p className="text-xl">
-                                    {fixed(Math.abs(answer.error_cents), 1)} cents {answer.error_cents > 0 ? 'sharp' : 'flat'} at
-                                    the {fret}th.{' '}
-                                    {saddles !== 'each'
-                                        ? ''
-                                        : worth
-                                          ? `Move its saddle ${answer.move_mm > 0 ? 'back, away from the nut' : 'forward, towards the nut'}`
-                                          : 'That is as near as two readings can tell: leave it.'}
-                                </p>
-                                {worth && (
-                                    <p data-figure="key" className="text-[72px] leading-tight font-extrabold tracking-tight">
-                                        {answer.turns === null
-                                            ? fineLength(Math.abs(answer.move_mm), units, 1)
-                                            : turnsWords(answer.turns)}
-                                    </p>
-                                )}
-                                {worth && (
-                                    <p className="text-lg text-ink-soft">
-                                        {fineLength(Math.abs(answer.move_mm), units, 2)}, give or take{' '}
-                                        {fineLength(answer.within_mm, units, 2)} (95 of 100 lie within).
-                                    </p>
-                                )}
-                                {worth && left !== null && answer.move_mm > left && (
-                                    <p className="mt-1 text-lg text-caution">
-                                        It can go back by {fineLength(Math.max(0, left), units, 1)} only. A thinner string, a
-                                        higher pitch, or a longer scale needs less: see the Bench.
-                                    </p>
-                                )}
-                                {worth && !canBeMeant(answer.move_mm) && (
-                                    <p role="alert" className="mt-1 border-l-4 border-l-caution pl-3 text-lg text-caution">
-                                        No saddle is so far off. Was it stopped at the {fret}th fret, is it this string, and not
-                                        an octave away? Read it once more before anything is turned.
-                                    </p>
-                                )}
-                                {worth && (
-                                    <Button
-                                        large
-                                        look={canBeMeant(answer.move_mm) ? 'strong' : 'plain'}
-                                        className="mt-3"
-                                        disabled={busy}
-                                        onClick={moved}
-                                    >
-                                        {canBeMeant(answer.move_mm)
-                                            ? 'Moved: read it again'
-                                            : 'It is meant: moved, read it again'}
-                                    </Button>
-                                )}
-                            </>
-                        )}
+                        <SaddleAnswer
+                            pitch={string.pitch}
+                            fret={fret}
+                            answer={answer}
+                            alone={saddles === 'each'}
+                            left={left}
+                            busy={busy}
+                            onMoved={moved}
+                        />
                         {bridge !== null && (
                             <BridgePanel
                                 bridge={bridge}

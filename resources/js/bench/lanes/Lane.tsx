@@ -273,7 +273,7 @@ export const Lane = memo(function Lane(props: Props) {
                             <button
                                 type="button"
                                 aria-expanded={details}
-                                aria-label={`More of string ${position}`}
+                                aria-label={`${details ? 'Less' : 'More'} of string ${position}`}
                                 className="ml-auto inline-flex min-h-target items-center gap-1 rounded-mark px-1 text-accent"
                                 onClick={() => onDetails(!details)}
                             >
