@@ -143,7 +143,7 @@ test('a copy is taken away, and brings the workshop back as it was; what is none
 
         // The one of the day brings it back, too.
         await page.goto(`${server.address}/workshop/copies`);
-        await page.getByRole('button', { name: /^Bring .* back$/ }).click();
+        await page.getByRole('button', { name: /^Bring back… / }).click();
         await dialog.getByRole('button', { name: 'Bring it back' }).click();
         await dialog.getByRole('button', { name: 'Go on with it' }).click();
         await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue(name);
