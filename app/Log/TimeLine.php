@@ -16,7 +16,6 @@ use App\Models\Instrument;
 use App\Models\Intonation;
 use App\Models\Job;
 use App\Models\JobEvent;
-use App\Models\JobReason;
 use App\Models\JobStatus;
 use App\Models\Photograph;
 use App\Models\Play;
@@ -150,10 +149,5 @@ final readonly class TimeLine
         }
 
         return $moves === [] ? 'Saddles looked at, none moved' : 'Saddles moved: string '.implode(', ', $moves);
-    }
-
-    public static function reasonWords(string $reason): string
-    {
-        return (JobReason::tryFrom($reason) ?? JobReason::Other)->cause();
     }
 }

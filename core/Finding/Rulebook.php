@@ -62,7 +62,7 @@ final class Rulebook
         foreach ($rules as $rule) {
             array_push($found, ...$rule->find($design, $evaluation, $limits));
         }
-        if (count($found) > 1 && count($rules) > 1) {
+        if (count($rules) > 1) {
             usort($found, static fn (Finding $a, Finding $b): int => ($a->position ?? PHP_INT_MAX) <=> ($b->position ?? PHP_INT_MAX));
         }
 

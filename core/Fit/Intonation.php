@@ -15,12 +15,12 @@ final class Intonation
      * Uncompensated sharpness at a fret: 1200 log2[(√T₂/l · factor₁(T₂, l))/(√T/L · factor₁(T, L))] − 100 k, with
      * T₂ = T + EA ΔL/(L + L_extra) for a string pressed down from its height to the fret.
      *
-     * @param  float  $bendingNm2  EI of the core with clamped ends; 0 leaves stiffness out
+     * @param  non-empty-list<float>  $bendingsNm2  EI of the core with clamped ends, as it may be; 0 leaves stiffness out
      * @param  float  $actionM  height of the string above the 12th fret, metres
      * @param  float  $nutHeightM  its height above the fingerboard's fret line at the nut, metres
      * @param  int  $fret  1 to 36
      * @param  float  $extraLengthM  string beyond nut and saddle that stretches along, metres, at least 0
-     * @return float cents; positive is sharp
+     * @return non-empty-list<float> cents for each of them; positive is sharp
      *
      * @throws \Lira\Length\InvalidLength if there is no such fret
      */
@@ -28,32 +28,11 @@ final class Intonation
         float $tensionN,
         float $lengthM,
         float $axialStiffnessN,
-        float $bendingNm2,
+        array $bendingsNm2,
         float $actionM,
         int $fret = 12,
         float $nutHeightM = 0.0,
         float $extraLengthM = 0.0,
-    ): float {
-        return self::sharpCentsOfEach([$bendingNm2], $tensionN, $lengthM, $axialStiffnessN, $actionM, $fret, $nutHeightM, $extraLengthM)[0];
-    }
-
-    /**
-     * The same for several bending stiffnesses of one string.
-     *
-     * @param  non-empty-list<float>  $bendingsNm2
-     * @return non-empty-list<float> cents
-     *
-     * @throws \Lira\Length\InvalidLength if there is no such fret
-     */
-    public static function sharpCentsOfEach(
-        array $bendingsNm2,
-        float $tensionN,
-        float $lengthM,
-        float $axialStiffnessN,
-        float $actionM,
-        int $fret,
-        float $nutHeightM,
-        float $extraLengthM,
     ): array {
         $toSaddle = Frets::speakingM($lengthM, $fret);
         $toNut = $lengthM - $toSaddle;

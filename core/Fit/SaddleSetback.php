@@ -39,7 +39,7 @@ final class SaddleSetback
         float $extraLengthM = 0.0,
     ): Interval {
         $bendingsNm2 = [0.0, $core->stiffestBendingNm2()];
-        $cents = Intonation::sharpCentsOfEach($bendingsNm2, $tensionN, $lengthM, $core->strungStiffnessN(), $actionM, self::FRET, $nutHeightM, $extraLengthM);
+        $cents = Intonation::sharpCents($tensionN, $lengthM, $core->strungStiffnessN(), $bendingsNm2, $actionM, self::FRET, $nutHeightM, $extraLengthM);
         [$low, $high] = [Intonation::setbackM($lengthM, $cents[0], self::FRET), Intonation::setbackM($lengthM, end($cents), self::FRET)];
 
         return Interval::around(($low + $high) / 2, $low, $high);

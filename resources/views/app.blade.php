@@ -9,10 +9,7 @@
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">
         <title inertia>Lira</title>
         @viteReactRefresh
-        @isset($figures)
-            @vite('resources/js/bench/lanes/firstKeys.ts')
-        @endisset
-        @vite(['resources/css/app.css', 'resources/js/app.tsx', "resources/js/{$page['component']}.tsx"])
+        @vite([...isset($figures) ? ['resources/js/bench/lanes/firstKeys.ts'] : [], 'resources/css/app.css', 'resources/js/app.tsx', "resources/js/{$page['component']}.tsx"])
     </head>
     <body>
         <script data-page="app" type="application/json">{!! json_encode($page, JSON_HEX_TAG) !!}</script>

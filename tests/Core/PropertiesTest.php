@@ -159,7 +159,7 @@ final class PropertiesTest extends CoreTestCase
             $longer = sqrt($short ** 2 + $height ** 2) - $short + sqrt($behind ** 2 + $height ** 2) - $behind;
             $expected = 1200 * log(sqrt(($t + $ea * $longer / $l) / $t) * $l / $short, 2) - 100 * $fret;
 
-            self::assertEqualsWithDelta($expected, Intonation::sharpCents($t, $l, $ea, 0.0, 0.0018, $fret, $nut), 1e-6);
+            self::assertEqualsWithDelta($expected, Intonation::sharpCents($t, $l, $ea, [0.0], 0.0018, $fret, $nut)[0], 1e-6);
         }
         self::assertClose(0.5, Intonation::screwTurns(0.0003, 0.0006), 1e-12);
     }

@@ -83,11 +83,11 @@ final class ReferenceTest extends CoreTestCase
 
         self::assertClose(
             Reference::number($case, 'sharp_at_12_cents_clamped'),
-            Intonation::sharpCents($tension, $length, $ea, $core->stiffestBendingNm2(), self::ACTION_M),
+            Intonation::sharpCents($tension, $length, $ea, [$core->stiffestBendingNm2()], self::ACTION_M)[0],
         );
         self::assertClose(
             Reference::number($case, 'sharp_at_12_cents_without_stiffness'),
-            Intonation::sharpCents($tension, $length, $ea, 0.0, self::ACTION_M),
+            Intonation::sharpCents($tension, $length, $ea, [0.0], self::ACTION_M)[0],
         );
         self::assertClose(Reference::number($worked, 'low'), $setback->low);
         self::assertClose(Reference::number($worked, 'estimate'), $setback->estimate);

@@ -9,6 +9,7 @@ use App\Log\TimeLine;
 use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\JobReason;
 use App\Models\JobStatus;
 use App\Models\Play;
 use App\Models\TypeColumns;
@@ -39,7 +40,7 @@ final readonly class Year
                     'to' => $period->to === null ? 'still on' : $this->dates->date(Carbon::parse($period->to)),
                     'hours' => $period->hours === null ? '–' : number_format($period->hours).' h',
                     'pull' => $period->pull_n === null ? '–' : $units->force($period->pull_n),
-                    'why' => $period->to === null ? '' : TimeLine::reasonWords($period->reason), 'felt' => $period->felt,
+                    'why' => $period->to === null ? '' : (JobReason::tryFrom($period->reason) ?? JobReason::Other)->cause(), 'felt' => $period->felt,
                 ];
             }
         }

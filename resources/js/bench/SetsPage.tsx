@@ -113,7 +113,7 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
                     </p>
                 ) : (
                     <>
-                        {ticked.length > 0 && <MarkedBar ticked={ticked} away={away} marked={marks} />}
+                        {ticked.length > 0 && <MarkedBar away={away} marked={marks} />}
                         <SetTable
                             rows={rows}
                             found={found}

@@ -84,7 +84,7 @@ export function Tuning({
     const plucked = usePlucked(document, tuning, practice);
     const settles = usePracticeSettling(document, tuning, practice.act);
     const { act, busy, problem } = useAct();
-    const drifts = useDrifts(job, present, act);
+    const drifts = useDrifts(job, source !== 'practice', present, act);
 
     const order = (orders.find(({ value }) => value === orderBy)?.positions ?? []).filter((each) => !left.has(each));
     const off = readSigned(offset) ?? 0;
@@ -155,12 +155,10 @@ export function Tuning({
             strum();
         }
     };
-    const jobKept = source === 'practice' || job?.tuned !== true ? null : job;
-    const keepsDrifts = jobKept !== null;
     const begin = () => {
         go({ do: 'begin', planned: retuning?.compliance_um_per_n ?? 0 });
         if (!drifts.kept) {
-            drifts.keep(jobKept);
+            drifts.keep();
         }
     };
     const turn = (by: { turns: number } | { cents: number }) => {
@@ -229,7 +227,7 @@ export function Tuning({
                 source={source}
                 busy={round !== null}
                 values={{ orderBy, seed, offset, a4, ceiling, rested: drifts.rested }}
-                keepsDrifts={keepsDrifts}
+                keepsDrifts={drifts.keeps}
                 onSource={choose}
                 onChange={({ a4: reference, ...changed }) => {
                     if (changed.orderBy !== undefined) {
@@ -306,7 +304,7 @@ export function Tuning({
                         ready={known && !landed && order.length > 0}
                         onStrum={strum}
                         onLearn={known && !landed && (retuning?.observations_counted ?? 0) === 0 ? learnFirst : null}
-                        onKeep={landed && keepsDrifts ? { keep: () => drifts.keep(jobKept), kept: drifts.kept } : null}
+                        onKeep={landed && drifts.keeps ? { keep: drifts.keep, kept: drifts.kept } : null}
                         onBegin={begin}
                     />
                 ) : (

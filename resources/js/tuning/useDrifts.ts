@@ -7,15 +7,16 @@ import type { Standing } from './round';
 /**
  * What new strings had drifted by before they are tuned again tells when they hold: kept with the job whose strings these are.
  *
- * @param job none where these are no job's, or nothing of it is kept
+ * @param isReal whether it is an instrument in the hand: nothing is kept of a simulated one
  * @param act does it, and says what went wrong
  */
-export function useDrifts(job: TuningKnown['job'], present: Standing, act: (what: () => Promise<void>) => void) {
+export function useDrifts(job: TuningKnown['job'], isReal: boolean, present: Standing, act: (what: () => Promise<void>) => void) {
     const [kept, setKept] = useState<Standing | null>(null);
     const [rounds, setRounds] = useState(job?.round ?? 1);
     const [rested, setRested] = useState(job?.seated ?? false);
-    const keep = (of: TuningKnown['job']) => {
-        if (of?.tuned !== true) {
+    const of = isReal && job?.tuned === true ? job : null;
+    const keep = () => {
+        if (of === null) {
             return;
         }
         const cents = [...present];
@@ -29,5 +30,5 @@ export function useDrifts(job: TuningKnown['job'], present: Standing, act: (what
             setRounds(rested ? rounds : rounds + 1);
         });
     };
-    return { keep, kept: kept === present, rested, setRested };
+    return { keeps: of !== null, keep, kept: kept === present, rested, setRested };
 }

@@ -33,6 +33,8 @@ use Tests\Core\Fitting\InstrumentPlans;
  */
 final readonly class SeededDocuments
 {
+    use Draws;
+
     private function __construct(private Randomizer $random, private int $count) {}
 
     public static function of(int $seed): \stdClass
@@ -220,10 +222,5 @@ final readonly class SeededDocuments
     private function chance(int $ofHundred): bool
     {
         return $this->random->getInt(1, 100) <= $ofHundred;
-    }
-
-    private function between(float $least, float $most): float
-    {
-        return round($least + ($most - $least) * $this->random->getInt(0, 1000) / 1000, 3);
     }
 }

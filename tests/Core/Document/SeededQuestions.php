@@ -10,6 +10,8 @@ use Random\Randomizer;
 /** What is asked of a {@see SeededDocuments} instrument in the hand, each by its seed. */
 final readonly class SeededQuestions
 {
+    use Draws;
+
     private function __construct(private Randomizer $random, private \stdClass $set) {}
 
     /** @param  \stdClass  $set  the document */
@@ -74,10 +76,5 @@ final readonly class SeededQuestions
     private function each(\Closure $make): array
     {
         return array_map($make, range(1, count((array) $this->set->strings)));
-    }
-
-    private function between(float $least, float $most): float
-    {
-        return round($least + ($most - $least) * $this->random->getInt(0, 1000) / 1000, 3);
     }
 }

@@ -68,29 +68,21 @@ final class ProgressTest extends CoreTestCase
 
     public function test_the_first_string_that_is_brought_to_pitch_begins_the_settling(): void
     {
-        $event = static fn (int $order, string $key, string $at): \stdClass => (object) [
-            'id' => sprintf('00000000-0000-4000-8000-%012d', $order), 'kind' => 'did', 'order' => $order, 'device' => 'tablet', 'sequence' => $order,
-            'seen' => 0, 'at' => $at, 'by' => null, 'data' => (object) ['key' => $key],
-        ];
         $progress = static fn (\stdClass ...$events): Progress => Progress::of(EventLogs::log(array_values($events)), []);
 
-        self::assertNull($progress($event(1, 'fit:6', '2026-03-01T10:00:00Z'))->broughtS());
+        self::assertNull($progress(self::did(1, 'fit:6', '2026-03-01T10:00:00Z'))->broughtS());
         self::assertSame(
             strtotime('2026-03-01T10:05:00Z'),
             $progress(
-                $event(1, 'fit:6', '2026-03-01T10:00:00Z'), $event(2, 'tune-string:6', '2026-03-01T10:20:00Z'), $event(3, 'tune-string:5', '2026-03-01T10:05:00Z'),
+                self::did(1, 'fit:6', '2026-03-01T10:00:00Z'), self::did(2, 'tune-string:6', '2026-03-01T10:20:00Z'), self::did(3, 'tune-string:5', '2026-03-01T10:05:00Z'),
             )->broughtS(),
         );
-        self::assertSame(strtotime('2026-03-01T11:00:00Z'), $progress($event(1, 'tune-all', '2026-03-01T11:00:00Z'))->broughtS());
+        self::assertSame(strtotime('2026-03-01T11:00:00Z'), $progress(self::did(1, 'tune-all', '2026-03-01T11:00:00Z'))->broughtS());
     }
 
     public function test_a_string_that_is_on_is_used_up_and_its_spares_stay_until_the_job_is_over(): void
     {
-        $event = (object) [
-            'id' => '00000000-0000-4000-8000-000000000001', 'kind' => 'did', 'order' => 1, 'device' => 'tablet', 'sequence' => 1,
-            'seen' => 0, 'at' => '2026-03-01T10:00:00Z', 'by' => null, 'data' => (object) ['key' => 'fit:6'],
-        ];
-        $progress = Progress::of(EventLogs::log([$event]), []);
+        $progress = Progress::of(EventLogs::log([self::did(1, 'fit:6', '2026-03-01T10:00:00Z')]), []);
         $said = static fn (int $position, int $spares, bool $over): array => array_values((array) Stock::of($progress, $position, $spares, $over));
 
         self::assertSame([1, false, 2, null], $said(6, 2, false));
@@ -102,5 +94,13 @@ final class ProgressTest extends CoreTestCase
     public function test_a_rest_that_a_slow_clock_told_lasts_until_it_says_so_by_the_right_one(): void
     {
         self::assertSame(1060, (new Rests('fit:1', 1000))->corrected(60)->untilS);
+    }
+
+    private static function did(int $order, string $key, string $at): \stdClass
+    {
+        return (object) [
+            'id' => sprintf('00000000-0000-4000-8000-%012d', $order), 'kind' => 'did', 'order' => $order, 'device' => 'tablet', 'sequence' => $order,
+            'seen' => 0, 'at' => $at, 'by' => null, 'data' => (object) ['key' => $key],
+        ];
     }
 }

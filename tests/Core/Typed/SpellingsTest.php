@@ -4,22 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Typed;
 
-use Lira\Instrument\Instrument;
 use Lira\InvalidInput;
-use Lira\Kind\Custom;
 use Lira\Kind\Kind;
-use Lira\Length\Length;
-use Lira\Length\Scale;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
-use Lira\Solver\StandardSets;
-use Lira\Solver\StartingSet;
-use Lira\Strings\BuiltString;
 use Lira\Strings\StringSpec;
 use Lira\Typed\Quantity;
 use Lira\Typed\TuningWords;
 use Lira\Typed\TypedScale;
-use Lira\Typed\TypedSet;
 use Lira\Typed\Unreadable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreTestCase;
@@ -136,7 +128,7 @@ final class SpellingsTest extends CoreTestCase
     #[DataProvider('sets')]
     public function test_a_set(string $typed, string $kind, int $strings, ?string $gauges): void
     {
-        $reader = self::setReader(Kind::from($kind), $strings);
+        $reader = SetReaders::for(Kind::from($kind), $strings);
         if ($gauges === null) {
             $this->assertUnreadable(static fn () => $reader->read($typed));
 
@@ -185,7 +177,7 @@ final class SpellingsTest extends CoreTestCase
             'length' => static fn () => Quantity::length($typed),
             'tension' => static fn () => Quantity::tensionN($typed),
             'scale' => static fn () => TypedScale::read($typed, $electric),
-            'set' => static fn () => self::setReader($electric, 6)->read($typed),
+            'set' => static fn () => SetReaders::for($electric, 6)->read($typed),
             default => static fn () => (new TuningWords($electric, self::pitches('E4 B3 G3 D3 A2 E2')))->one($typed),
         };
         try {
@@ -235,18 +227,6 @@ final class SpellingsTest extends CoreTestCase
             return;
         }
         self::fail('It was read.');
-    }
-
-    private static function setReader(Kind $kind, int $strings): TypedSet
-    {
-        $instrument = new Instrument('', $kind, Scale::single(Length::metres(Custom::of($kind)->neck->lengthM)));
-
-        $named = array_map(static fn (\Closure $set): \Closure => static fn (): array => array_map(
-            static fn (BuiltString $string): StringSpec => $string->spec,
-            $set()->strings ?? [],
-        ), StandardSets::named($kind, $strings));
-
-        return new TypedSet($kind, StartingSet::strings($instrument, StartingSet::tuning($instrument, $strings)), $named);
     }
 
     /** @return non-empty-list<Pitch> */

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Typed;
 
-use Lira\Document\InstrumentReader;
 use Lira\Document\SetDocument;
 use Lira\Document\StartedSet;
 use Lira\Kind\Kind;
 use Lira\Pitch\Pitch;
-use Lira\Solver\StandardSets;
-use Lira\Solver\StartingSet;
 use Lira\Strings\BuiltString;
 use Lira\Strings\StringSpec;
 use Lira\Typed\TuningWords;
 use Lira\Typed\TypedInstrument;
 use Lira\Typed\TypedPresent;
-use Lira\Typed\TypedSet;
 use Lira\Typed\TypedWish;
 use Lira\Wording\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,7 +24,7 @@ final class StartedSetTest extends CoreTestCase
     #[DataProvider('present')]
     public function test_what_is_on_it_is_read_in_one_line(string $typed, string $gauges, string $pitches): void
     {
-        $present = TypedPresent::read($typed, self::sets(), self::tunings());
+        $present = TypedPresent::read($typed, SetReaders::for(Kind::ElectricGuitar, 6), self::tunings());
 
         self::assertSame($gauges, implode(' ', array_map(static fn (StringSpec $spec): string => (string) round($spec->type->gauge->inThousandths(), 2), $present->strings)));
         self::assertSame($pitches, implode(' ', array_map(static fn (Pitch $pitch): string => $pitch->name(), $present->tuning->pitches)));
@@ -51,7 +47,7 @@ final class StartedSetTest extends CoreTestCase
     #[DataProvider('unreadable')]
     public function test_what_cannot_be_read_is_told_by_its_part(string $typed, string $words): void
     {
-        self::assertRefused($words, static fn () => TypedPresent::read($typed, self::sets(), self::tunings()));
+        self::assertRefused($words, static fn () => TypedPresent::read($typed, SetReaders::for(Kind::ElectricGuitar, 6), self::tunings()));
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -115,21 +111,10 @@ final class StartedSetTest extends CoreTestCase
     private static function started(string $present, string $wish, ?\stdClass $baseline = null): SetDocument
     {
         $instrument = TypedInstrument::read('electric guitar')->toJson('Heron');
-        $on = TypedPresent::read($present, self::sets(), self::tunings());
-        $sets = self::sets();
+        $on = TypedPresent::read($present, SetReaders::for(Kind::ElectricGuitar, 6), self::tunings());
+        $sets = SetReaders::for(Kind::ElectricGuitar, 6);
 
         return StartedSet::of($instrument, $on, TypedWish::read($wish, self::tunings(), Kind::ElectricGuitar, sets: $sets), $baseline ?? $present, [], Units::si());
-    }
-
-    private static function sets(): TypedSet
-    {
-        $instrument = InstrumentReader::alone(TypedInstrument::read('electric guitar')->toJson('Heron'), 6);
-        $named = array_map(static fn (\Closure $set): \Closure => static fn (): array => array_map(
-            static fn (BuiltString $string): StringSpec => $string->spec,
-            $set()->strings ?? [],
-        ), StandardSets::named(Kind::ElectricGuitar, 6));
-
-        return new TypedSet(Kind::ElectricGuitar, StartingSet::strings($instrument, StartingSet::tuning($instrument, 6)), $named);
     }
 
     private static function tunings(): TuningWords

@@ -9,6 +9,7 @@ use Lira\Document\Asked\Questions;
 use Lira\Document\Json;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use Tests\Core\Document\AskedWrongly;
 use Tests\Core\Document\Documents;
 use Tests\Feature\FeatureTestCase;
@@ -23,7 +24,7 @@ final class QuestionsTest extends FeatureTestCase
     #[DataProvider('asked')]
     public function test_the_same_is_answered_over_http_and_on_the_command_line_as_its_schema_says(string $question, string $command, string $format, array $ask): void
     {
-        $text = Json::text(self::ask($ask));
+        $text = Json::text(AskedWrongly::ask($ask));
         $answer = $this->sendJson('POST', "/api/v1/{$question}", $text)->assertOk();
         $json = Json::object((string) $answer->getContent());
         self::assertSame($format, $json->format ?? null);
@@ -84,22 +85,16 @@ final class QuestionsTest extends FeatureTestCase
      * @param  key-of<Questions::ALL>  $question
      * @param  array<string, mixed>  $ask
      */
-    #[DataProvider('wrong')]
+    #[DataProviderExternal(AskedWrongly::class, 'all')]
     public function test_what_is_asked_wrongly_is_said_at_its_place(string $question, array $ask, string $path, string $words): void
     {
-        self::assertLiraError($this->sendJson('POST', "/api/v1/{$question}", Json::text(self::ask($ask))), 422, $path, $words);
-    }
-
-    /** @return iterable<string, array{string, array<string, mixed>, string, string}> */
-    public static function wrong(): iterable
-    {
-        yield from AskedWrongly::all();
+        self::assertLiraError($this->sendJson('POST', "/api/v1/{$question}", Json::text(AskedWrongly::ask($ask))), 422, $path, $words);
     }
 
     public function test_going_round_and_round_takes_as_many_rounds_as_is_foretold(): void
     {
         foreach ([0 => 1, 1 => 1, 3 => 2, 8 => 4] as $compliance => $least) {
-            $ask = fn (array $present): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text(self::ask([
+            $ask = fn (array $present): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text(AskedWrongly::ask([
                 'present_cents' => $present, 'compliance_um_per_n' => $compliance, 'ceiling_cents' => null, 'order' => [6, 5, 4, 3, 2, 1],
             ])))->assertOk()->getContent());
             $foretold = $ask([-100, -90, -80, -70, -60, -50])->without_rounds ?? null;
@@ -125,15 +120,15 @@ final class QuestionsTest extends FeatureTestCase
         $answer = fn (\stdClass $asked): \stdClass => Json::object((string) $this->sendJson('POST', '/api/v1/retunings', Json::text($asked))->assertOk()->getContent());
         $judged = static fn (\stdClass $of): array => [$of->landed, $of->may_stay, $of->learned, $of->observations_counted];
 
-        self::assertSame([true, [1, 2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [1, -2, 3, 0, -3, 2]]))));
-        self::assertSame([false, [2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'compliance_um_per_n' => 0.5]))));
-        self::assertSame([true, [2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'order' => [6, 5, 4, 3, 2]]))));
-        self::assertSame([true, [1, 2, 3, 4, 5, 6], false, 0], $judged($answer(self::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'tolerance_cents' => 10]))));
+        self::assertSame([true, [1, 2, 3, 4, 5, 6], false, 0], $judged($answer(AskedWrongly::ask(['present_cents' => [1, -2, 3, 0, -3, 2]]))));
+        self::assertSame([false, [2, 3, 4, 5, 6], false, 0], $judged($answer(AskedWrongly::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'compliance_um_per_n' => 0.5]))));
+        self::assertSame([true, [2, 3, 4, 5, 6], false, 0], $judged($answer(AskedWrongly::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'order' => [6, 5, 4, 3, 2]]))));
+        self::assertSame([true, [1, 2, 3, 4, 5, 6], false, 0], $judged($answer(AskedWrongly::ask(['present_cents' => [-9, 0, 0, 0, 0, 0], 'tolerance_cents' => 10]))));
         // One tuner that moved by a semitone tells of the others; one that moved by 49 cents does not.
         $observation = static fn (float $to): array => ['position' => 6, 'from_cents' => 0, 'to_cents' => $to, 'others' => array_map(
             static fn (int $position): array => ['position' => $position, 'from_cents' => 0, 'to_cents' => 12], range(1, 5),
         )];
-        self::assertSame([false, [], true, 1], $judged($answer(self::ask(['present_cents' => [12, 12, 12, 12, 12, -100], 'observations' => [$observation(-100), $observation(-49)]]))));
+        self::assertSame([false, [], true, 1], $judged($answer(AskedWrongly::ask(['present_cents' => [12, 12, 12, 12, 12, -100], 'observations' => [$observation(-100), $observation(-49)]]))));
     }
 
     public function test_what_was_measured_on_an_instrument_is_what_is_gone_by(): void
@@ -146,11 +141,5 @@ final class QuestionsTest extends FeatureTestCase
             self::assertSame([$source, null], [$answer->json('source'), $answer->json('standard_error_um_per_n')]);
             self::assertEqualsWithDelta(4.3, $answer->json('compliance_um_per_n'), 1e-9);
         }
-    }
-
-    /** @param  array<string, mixed>  $ask */
-    private static function ask(array $ask): \stdClass
-    {
-        return AskedWrongly::ask($ask);
     }
 }

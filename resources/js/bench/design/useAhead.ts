@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { Evaluation } from '../../generated/formats';
-import { allowed, choicesFor, neighbour } from '../lanes/gauges';
+import { choicesOf, neighbour } from '../lanes/gauges';
 import { useBench, useBenchStore } from './benchStore';
 import * as edits from './edits';
 import { questionsOf } from './useEvaluation';
@@ -28,8 +28,7 @@ export function useAhead(evaluation: Evaluation, current: boolean): void {
         }
         const begun: ReturnType<typeof questionOf>[] = [];
         const timer = setTimeout(() => {
-            const tensions = evaluation.strings[selected - 1]?.pool_tensions_n ?? [];
-            const choices = choicesFor(evaluation.pool ?? [], tensions, tuning).filter((choice) => allowed(choice, string.only));
+            const choices = choicesOf(evaluation, string, tuning);
             for (const direction of [1, -1] as const) {
                 const next = neighbour(choices, string, direction);
                 if (next !== undefined) {

@@ -16,7 +16,7 @@ import * as edits from '../design/edits';
 import { pitchMeant } from '../design/pitchMeant';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { GaugeInput } from './GaugeInput';
-import { allowed, choicesFor, chosenAmong, inTuning, nearestTo, neighbour, type Choice } from './gauges';
+import { allowed, choicesFor, chosenAmong, inTuning, nearestTo, neighbour, pullFrom, type Choice } from './gauges';
 import type { Hear } from '../sound/useHearing';
 import { LANE_COLUMNS } from './laneColumns';
 import { LaneDrawing, type Ground } from './LaneDrawing';
@@ -101,8 +101,7 @@ export const Lane = memo(function Lane(props: Props) {
     const answered = chosen === undefined || sameType(typeOf(chosen), typeOf(evaluated));
     const ahead = answered ? null : chosen.tensionN;
     const tensionN = ahead ?? at.tension_n;
-    const ratio = tensionN / at.tension_n;
-    const [lowN, highN] = [at.tension_low_n * ratio, at.tension_high_n * ratio];
+    const { lowN, highN } = pullFrom(at, tensionN);
     const all = evaluated.tunings.map((each) => each.tension_n);
     const change = at.change;
 

@@ -1,6 +1,6 @@
-import type { Evaluation, EvaluatedString, SetDocument, StringOfSet } from '../../generated/formats';
+import type { Evaluation, SetDocument, StringOfSet } from '../../generated/formats';
 import { formatGauge, formatTension, type Units } from '../../units/units';
-import { allowed, choicesFor, neighbour, type Choice } from './gauges';
+import { choicesOf, neighbour, pullFrom, type Choice } from './gauges';
 
 /**
  * The first keys on the Bench: until its own scripts stand, the strings of the frame that came with the page take the arrows, and
@@ -35,16 +35,7 @@ export function takeFirstKeys(): { chosen: FirstChoice[]; focused: number | null
 
 /** The next gauge of a string as it is by now; none where it may not change or nothing lies beyond. */
 function next({ evaluation }: Written, string: StringOfSet, direction: -1 | 1): Choice | undefined {
-    const tensions = evaluation.strings.find(({ position }) => position === string.position)?.pool_tensions_n ?? [];
-    const choices = choicesFor(evaluation.pool ?? [], tensions, 0).filter((choice) => allowed(choice, string.only));
-    return string.hold === 'locked' ? undefined : neighbour(choices, string, direction);
-}
-
-/** Its pull with the new gauge, as unsure as with the old one until the server has answered. */
-function tensionWords({ tunings }: EvaluatedString, tensionN: number, units: Units): string {
-    const [at] = tunings;
-    const ratio = at === undefined ? 1 : tensionN / at.tension_n;
-    return formatTension(tensionN, (at?.tension_low_n ?? tensionN) * ratio, (at?.tension_high_n ?? tensionN) * ratio, units);
+    return string.hold === 'locked' ? undefined : neighbour(choicesOf(evaluation, string, 0), string, direction);
 }
 
 /** Lets the strings of a frame take keys. */
@@ -58,14 +49,14 @@ export function takeKeys(frame: HTMLElement, read: () => Written): void {
         const page = (written ??= read());
         const position = positionOf(row);
         const string = strings.get(position) ?? page.set.document.strings.find((each) => each.position === position);
-        const evaluated = page.evaluation.strings.find((each) => each.position === position);
+        const at = page.evaluation.strings.find((each) => each.position === position)?.tunings[0];
         const choice = string === undefined ? undefined : next(page, string, direction);
         const mark = row.querySelector(STRING);
         const gauge = mark?.firstChild;
         const tension = row.querySelector('[data-first="tension"]');
         if (
             string === undefined ||
-            evaluated === undefined ||
+            at === undefined ||
             choice === undefined ||
             mark === null ||
             gauge == null ||
@@ -77,7 +68,8 @@ export function takeKeys(frame: HTMLElement, read: () => Written): void {
         strings.set(position, { ...rest, gauge_in: choice.gauge_in });
         chosen.push({ position, choice });
         gauge.textContent = `${formatGauge(choice.gauge_in, page.units)} `;
-        tension.textContent = tensionWords(evaluated, choice.tensionN, page.units);
+        const { lowN, highN } = pullFrom(at, choice.tensionN);
+        tension.textContent = formatTension(choice.tensionN, lowN, highN, page.units);
         // The sum is of the strings as they were.
         document.querySelector('[data-first="total"]')?.classList.add('text-ink-faint');
         mark.setAttribute('aria-valuenow', String(Math.round(choice.tensionN)));
@@ -111,9 +103,10 @@ export function takeKeys(frame: HTMLElement, read: () => Written): void {
             ArrowUp: () => rows[rows.indexOf(row) - 1]?.querySelector<HTMLElement>(STRING)?.focus(),
             ArrowDown: () => rows[rows.indexOf(row) + 1]?.querySelector<HTMLElement>(STRING)?.focus(),
         };
-        if (act[event.key] !== undefined) {
+        const action = act[event.key];
+        if (action !== undefined) {
             event.preventDefault();
-            act[event.key]?.();
+            action();
         }
     });
 }

@@ -1,10 +1,12 @@
-import type { Construction, PoolGauge, StringOfSet } from '../../generated/formats';
+import type { Construction, EvaluatedString, Evaluation, PoolGauge, StringOfSet } from '../../generated/formats';
 import { gaugeNanometres, sameFamily, sameType, typeOf } from '../../units/stringType';
 
 /** A gauge one could choose for a string, and how it would pull there. */
 export interface Choice extends PoolGauge {
     tensionN: number;
 }
+
+type Pulls = Pick<EvaluatedString['tunings'][number], 'tension_n' | 'tension_low_n' | 'tension_high_n'>;
 
 /** What stands for the tuning that is shown; answers may for a moment still have fewer tunings than the document. */
 export function inTuning<T>(perTuning: T[], tuning: number): T | undefined {
@@ -17,6 +19,18 @@ export function choicesFor(pool: PoolGauge[], tensions: number[][], tuning: numb
         const tensionN = inTuning(tensions[index] ?? [], tuning);
         return tensionN === undefined ? [] : [{ ...gauge, tensionN }];
     });
+}
+
+/** What a string can be chosen from in one tuning, as the last answer has it. */
+export function choicesOf({ pool, strings }: Evaluation, { position, only }: StringOfSet, tuning: number): Choice[] {
+    const tensions = strings.find((each) => each.position === position)?.pool_tensions_n ?? [];
+    return choicesFor(pool ?? [], tensions, tuning).filter((choice) => allowed(choice, only));
+}
+
+/** A pull that is not answered yet, as unsure as the one that is. */
+export function pullFrom(at: Pulls, tensionN: number): { lowN: number; highN: number } {
+    const ratio = tensionN / at.tension_n;
+    return { lowN: at.tension_low_n * ratio, highN: at.tension_high_n * ratio };
 }
 
 /** Whether a string that must stay plain, or wound, may be this. */

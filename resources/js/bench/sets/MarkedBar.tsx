@@ -2,18 +2,16 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
-import type { Summary } from './summary';
 import { idsOf, type useMarked } from './useMarked';
 
 interface Props {
-    ticked: Summary[];
     /** Whether they are put away. */
     away: boolean;
-    marked: Pick<ReturnType<typeof useMarked>, 'putSomeAway' | 'bringSomeBack' | 'untick'>;
+    marked: Pick<ReturnType<typeof useMarked>, 'ticked' | 'putSomeAway' | 'bringSomeBack' | 'untick'>;
 }
 
 /** What can be done with the ticked sets. */
-export function MarkedBar({ ticked, away, marked: { putSomeAway, bringSomeBack, untick } }: Props) {
+export function MarkedBar({ away, marked: { ticked, putSomeAway, bringSomeBack, untick } }: Props) {
     return (
         <div
             role="toolbar"

@@ -6,7 +6,8 @@ import { Field } from '../../ui/Field';
 import { TextField } from '../../ui/TextField';
 import { FormEnd } from '../../ui/FormEnd';
 import { Select } from '../../ui/Select';
-import { type Choice, ANY } from './rules';
+import type { Choice } from '../../generated/views';
+import { ANY } from './rules';
 
 export function RuleDialog({
     kinds,

@@ -14,11 +14,6 @@ export interface OwnRule extends Rule {
     place: string;
 }
 
-export interface Choice {
-    value: string;
-    label: string;
-}
-
 export const ANY = '*';
 
 export function suitsWords({ kinds, owner, fingerboard, place }: OwnRule): string {
