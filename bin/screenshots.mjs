@@ -48,7 +48,7 @@ const views = [
             page
                 .getByRole('button', { name: 'Choose gauges', exact: true })
                 .click()
-                .then(() => page.getByRole('button', { name: 'Take the best set' }).waitFor()),
+                .then(() => page.getByRole('button', { name: 'Take best set' }).waitFor()),
         1280,
         800,
         'light',
