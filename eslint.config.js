@@ -31,4 +31,16 @@ export default tseslint.config(
             ],
         },
     },
+    {
+        files: ['resources/js/**'],
+        rules: {
+            'no-restricted-syntax': [
+                'error',
+                ...['Literal[value=', 'TemplateElement[value.raw='].map((what) => ({
+                    selector: `:not(ImportDeclaration, ImportExpression) > ${what}/^\\/(api|bench|demo|enter|instruments|jobs|log|packets|search|sets|shared|start|strings|tune|workshop)(\\/|\\?|$)/]`,
+                    message: 'Addresses come from the named routes: generated/addresses.',
+                })),
+            ],
+        },
+    },
 );

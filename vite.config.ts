@@ -21,18 +21,20 @@ const CONTROLS =
 
 /**
  * Parts of Inertia that nothing here uses (its forms, its endless lists) stay in every page because they are given a name for
- * development where they stand; without the names they are left out, with all that they bring.
+ * development where they stand; without the names they are left out, with all that they bring. So is what asks beforehand
+ * whether a form would be taken, which only a renamed cookie would need to know of.
  */
 function unusedPartsLeftOut(): Plugin {
     return {
         name: 'lira-unused-parts-left-out',
         apply: 'build',
         transform: {
-            filter: { id: /node_modules\/@inertiajs\/react\/dist\/index\.js$/ },
+            filter: { id: /node_modules\/@inertiajs\/(react|core)\/dist\/index\.js$/ },
             handler: (code) => ({
                 code: code
                     .replace(/^\w+\.displayName = .*$/gm, '')
-                    .replace(/= (forwardRef|createContext)\(/g, '= /* @__PURE__ */ $1('),
+                    .replace(/= (forwardRef|createContext)\(/g, '= /* @__PURE__ */ $1(')
+                    .replace(/if \(\w+\.xsrf\w+\) \{\s*precognitionClient\.\w+\([^)]*\);\s*\}/g, ''),
                 map: null,
             }),
         },
@@ -41,7 +43,7 @@ function unusedPartsLeftOut(): Plugin {
 
 /** What the Bench shares with its dialogs and with pages beside it; small parts go along, since each file is asked for by itself. */
 const OF_DESIGNS =
-    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server)\/|ui\/(SeverityMark|copied|keptSwitch)|frame\/(reading\/heard|reminders\/reminders)|devices\/pluck|node_modules\/(d3-array|idb|@tanstack)\//;
+    /resources\/js\/(bench\/(design|lanes|saving|sound)|units|server|generated\/addresses)\/|ui\/(SeverityMark|copied|keptSwitch)|frame\/(reading\/heard|reminders\/reminders)|devices\/pluck|node_modules\/(d3-array|idb|@tanstack)\//;
 
 /** What takes the first keys on the Bench, and all it needs: a file of its own, there before the others. */
 const FIRST = 'resources/js/bench/lanes/firstKeys.ts';
@@ -81,6 +83,8 @@ export default defineConfig({
         assetsInlineLimit: 0,
         // What most pages share comes in one file: a browser waits for each of many small ones.
         rolldownOptions: {
+            // Addresses stand where they are used.
+            optimization: { inlineConst: { mode: 'all', pass: 1 } },
             output: {
                 codeSplitting: {
                     includeDependenciesRecursively: false,

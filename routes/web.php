@@ -44,11 +44,11 @@ use Illuminate\Support\Facades\Route;
 // they write (documents and lists are read first, however large they are) and then do it in a transaction of their own.
 Route::middleware('json')->group(static function (): void {
     Route::get('/', [BenchController::class, 'last'])->name('home')->middleware('may:look');
-    Route::get('bench', [BenchController::class, 'last'])->middleware('may:look');
+    Route::get('bench', [BenchController::class, 'last'])->name('bench.last')->middleware('may:look');
     Route::post('bench/answer', AnswerController::class)->name('bench.answer')->middleware('may:look');
-    Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->withTrashed()->name('bench')->middleware('may:look');
+    Route::get('bench/{set}', [BenchController::class, 'show'])->whereNumber('set')->withTrashed()->name('bench.show')->middleware('may:look');
 
-    Route::get('start', [StartController::class, 'create'])->name('start')->middleware('may:look');
+    Route::get('start', [StartController::class, 'create'])->name('start.create')->middleware('may:look');
     Route::post('start', [StartController::class, 'store'])->name('start.store')->middleware('writes')->middleware('may:all');
     Route::post('start/read', [StartController::class, 'read'])->name('start.read')->middleware('may:look');
     Route::post('demo', [DemoController::class, 'store'])->name('demo.store')->middleware('writes')->middleware('may:all');
@@ -78,7 +78,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('words', [WordsController::class, 'index'])->name('words.index')->middleware('may:look');
     Route::get('words/{word}', [WordsController::class, 'show'])->name('words.show')->middleware('may:look');
 
-    Route::get('search', SearchController::class)->name('search')->middleware('may:look');
+    Route::get('search', SearchController::class)->name('search.index')->middleware('may:look');
 
     Route::get('sets', [SetController::class, 'index'])->name('sets.index')->middleware('may:look');
     Route::get('sets/rest', [SetController::class, 'rest'])->name('sets.rest')->middleware('may:look');

@@ -69,7 +69,7 @@ final readonly class PacketLabels
             'name' => $set->name,
             'instrument' => $set->instrument->name,
             'date' => app(Dates::class)->date(now()),
-            'qr' => QrCode::picture($root.route('bench', $set, absolute: false)),
+            'qr' => QrCode::picture($root.route('bench.show', $set, absolute: false)),
         ];
     }
 

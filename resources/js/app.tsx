@@ -10,6 +10,7 @@ import { willPass } from './server/api';
 import { letBackClose } from './ui/backCloses';
 import { keepFocus } from './ui/focus';
 import { nonce } from './ui/nonce';
+import { benchLast } from './generated/addresses/places';
 
 type Page = ComponentType & { layout?: (page: ReactNode) => ReactNode };
 
@@ -61,7 +62,7 @@ void createInertiaApp({
             </StrictMode>,
         );
         // The Bench sees to it by itself.
-        if (!window.location.pathname.startsWith('/bench')) {
+        if (!window.location.pathname.startsWith(benchLast)) {
             void import('./bench/saving/unsavedOffer').then(({ offerElsewhere }) => offerElsewhere());
         }
     },

@@ -6,7 +6,7 @@ export const SCREEN_NEIGHBOURS: Record<string, string[]> = {
     ui: ['generated', 'server'],
     documents: ['generated', 'server', 'units', 'ui'],
     devices: ['generated', 'units', 'ui'],
-    frame: ['server', 'units', 'ui'],
+    frame: ['generated', 'server', 'units', 'ui'],
     bench: ['generated', 'server', 'units', 'ui', 'documents', 'devices', 'frame'],
     log: ['generated', 'server', 'units', 'ui', 'documents', 'frame'],
     instruments: ['generated', 'server', 'units', 'ui', 'documents', 'devices', 'log'],

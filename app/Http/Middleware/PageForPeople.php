@@ -18,7 +18,7 @@ final class PageForPeople
     private const PAGES = [
         'sets.rest' => '/sets', 'sets.show' => '/bench/{set}', 'versions.show' => '/bench/{set}?open=versions', 'versions.difference' => '/bench/{set}?open=versions',
         'instruments.document' => '/instruments/{instrument}', 'instruments.log' => '/instruments/{instrument}?view=log',
-        'instruments.earlier' => '/instruments/{instrument}?view=log', 'words.show' => '/words', 'search' => '/bench', 'jobs.changed' => '/jobs', 'jobs.finished' => '/jobs', 'jobs.news' => '/jobs/{job}',
+        'instruments.earlier' => '/instruments/{instrument}?view=log', 'words.show' => '/words', 'search.index' => '/bench', 'jobs.changed' => '/jobs', 'jobs.finished' => '/jobs', 'jobs.news' => '/jobs/{job}',
         'drawer.movements' => '/strings/drawer', 'strings.show' => '/strings?string={string}', 'strings.search' => '/strings', 'packaged.show' => '/strings/suppliers',
         'restore.standing' => '/workshop/copies', 'network.show' => '/workshop/devices', 'invitations.show' => '/workshop/devices', 'demo.show' => '/workshop/copies',
     ];

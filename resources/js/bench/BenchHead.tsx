@@ -15,6 +15,9 @@ import type { ShowPanel } from './panels';
 import type { SavedSet, SaveState } from './saving/saver';
 import { useHearingOn } from '../frame/reading/heard';
 import type { Hear } from './sound/useHearing';
+import { instrumentsEdit } from '../generated/addresses/instruments';
+import { setsIndex, wordsIndex } from '../generated/addresses/places';
+import { setsExport } from '../generated/addresses/sets';
 
 interface Props {
     set: SavedSet;
@@ -49,7 +52,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
             </h1>
             <p className="max-w-64 min-w-0 truncate text-ink-soft max-lg:hidden">
                 <Link
-                    href={`/instruments/${set.instrumentId}`}
+                    href={instrumentsEdit(set.instrumentId)}
                     className="inline-block min-h-target font-semibold text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent"
                 >
                     {instrument.name}
@@ -96,7 +99,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         Versions ({versions})…
                     </MenuItem>
                     <MenuItem onSelect={actions.duplicate}>Duplicate</MenuItem>
-                    <MenuItem onSelect={() => router.visit('/sets')}>Open another set…</MenuItem>
+                    <MenuItem onSelect={() => router.visit(setsIndex)}>Open another set…</MenuItem>
                     <MenuLine />
                     <MenuItem onSelect={actions.print}>Print the sheet</MenuItem>
                     <MenuItem keys="F" onSelect={actions.printFit}>
@@ -111,7 +114,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     >
                         Labels for its packets…
                     </MenuItem>
-                    <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
+                    <MenuLink href={setsExport(set.id)}>Export set document</MenuLink>
                     <MenuLine />
                     <MenuItem keys="J" onSelect={actions.beginJob}>
                         Put it on: begin a job…
@@ -129,7 +132,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                         Strings can be heard
                     </MenuCheck>
                     <MenuLine />
-                    <MenuLink href="/words">What the words mean</MenuLink>
+                    <MenuLink href={wordsIndex}>What the words mean</MenuLink>
                     <MenuItem keys="?" onSelect={() => openCommands('keys')}>
                         Keys that work here
                     </MenuItem>

@@ -18,6 +18,9 @@ import { toast } from '../ui/toasts';
 import { useAddress } from '../ui/useAddress';
 import { matchingSets, SET_KEYS, type Summary } from './sets/summary';
 import { FindField } from '../ui/FindField';
+import { benchShow } from '../generated/addresses/bench';
+import { setsImport, setsIndex, startCreate } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 interface Props {
     /** Those of the first page, or all of them where the address looks for some. */
@@ -55,10 +58,10 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
     const of = instrument === '' ? undefined : sets.find(({ instrumentId }) => String(instrumentId) === instrument)?.instrument;
 
     const { problem, dismiss, bringIn, over, dropping } = useImport({
-        address: '/sets/import',
+        address: setsImport,
         what: 'a set document',
         onDone: ({ id }, file) => {
-            router.visit(`/bench/${id}`);
+            router.visit(benchShow(id));
             toast(`Brought in “${file.name}”.`);
         },
     });
@@ -99,7 +102,7 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
                         onWords={(next) => look({ for: next, page: '1' }, true)}
                     />
                     <ImportButton label="Set document to import" onFile={bringIn} />
-                    <Link href="/start" className={buttonClass.strong}>
+                    <Link href={startCreate} className={buttonClass.strong}>
                         New set
                     </Link>
                 </div>
@@ -143,12 +146,15 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
                         </button>
                     )}
                     {away ? (
-                        <Link href="/sets" className="inline-block min-h-target text-accent underline">
+                        <Link href={setsIndex} className="inline-block min-h-target text-accent underline">
                             Back to the sets in use
                         </Link>
                     ) : (
                         putAway > 0 && (
-                            <Link href="/sets?away=1" className="inline-block min-h-target text-accent underline">
+                            <Link
+                                href={withAsked(setsIndex, { away: 1 })}
+                                className="inline-block min-h-target text-accent underline"
+                            >
                                 {putAway} put away
                             </Link>
                         )

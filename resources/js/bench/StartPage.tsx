@@ -10,6 +10,8 @@ import { PageTitle } from '../ui/PageTitle';
 import { onDemand } from '../ui/onDemand';
 import { type Answer, type ReadAnswers, type Named } from './start/answers';
 import { Asked } from './start/Asked';
+import { benchShow } from '../generated/addresses/bench';
+import { benchLast, demoStore, instrumentsCreate, setsIndex, startRead, startStore } from '../generated/addresses/places';
 
 const DemoOut = onDemand<{ onClose: () => void }>(
     () => import('../frame/DemoOut').then((module) => module.DemoOut),
@@ -39,15 +41,15 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
     // One of the workshop's is meant once it was tapped; words alone are read.
     const [own, setOwn] = useState<Named | null>(chosen);
     const answers = { instrument: own === null ? instrument : '', instrument_id: own?.id ?? null, present, wish };
-    const { data } = useAsked<ReadAnswers>('/start/read', JSON.stringify(answers));
+    const { data } = useAsked<ReadAnswers>(startRead, JSON.stringify(answers));
     const { act, busy, problem } = useAct();
     const [refused, setRefused] = useState<Partial<Record<Answer, string>>>({});
 
     const begin = () =>
         act(async () => {
             try {
-                const { id } = await ask<{ id: number }>('/start', { method: 'POST', body: answers });
-                await go(`/bench/${id}`);
+                const { id } = await ask<{ id: number }>(startStore, { method: 'POST', body: answers });
+                await go(benchShow(id));
             } catch (failure) {
                 if (!(failure instanceof Refused) || failure.problems.every(({ path }) => !ANSWERS.includes(path.slice(1)))) {
                     throw failure;
@@ -58,8 +60,8 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
         });
     const look = () =>
         act(async () => {
-            await ask('/demo', { method: 'POST' });
-            await go('/bench');
+            await ask(demoStore, { method: 'POST' });
+            await go(benchLast);
         });
     const [takingOut, setTakingOut] = useState(false);
     const asked = (name: Answer, value: string, onChange: (value: string) => void) => ({
@@ -163,11 +165,11 @@ export default function StartPage({ instruments, chosen, empty, demo }: Props) {
                 {!empty && (
                     <p className="mt-6 border-t border-rule pt-3 text-sm text-ink-soft">
                         Rather measure an instrument first, or bring in a document?{' '}
-                        <Link href="/instruments/new" className="text-accent underline underline-offset-3">
+                        <Link href={instrumentsCreate} className="text-accent underline underline-offset-3">
                             Add an instrument
                         </Link>{' '}
                         or{' '}
-                        <Link href="/sets" className="text-accent underline underline-offset-3">
+                        <Link href={setsIndex} className="text-accent underline underline-offset-3">
                             go to the sets
                         </Link>
                         .

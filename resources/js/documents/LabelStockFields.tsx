@@ -17,7 +17,7 @@ interface Stock {
 export const FIRST_STOCK: Stock = { stock: 'a4-24', used: '0' };
 
 /** As an address asks for it. */
-export const stockQuery = ({ stock, used }: Stock) => `stock=${stock}&skip=${Math.max(0, Math.round(Number(used)) || 0)}`;
+export const stockQuery = ({ stock, used }: Stock) => ({ stock, skip: Math.max(0, Math.round(Number(used)) || 0) });
 
 export function LabelStockFields({ stock, onStock }: { stock: Stock; onStock: (stock: Stock) => void }) {
     return (

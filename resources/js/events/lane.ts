@@ -5,6 +5,7 @@ import { newUuid, theKeeper, type Keeper, type Numbered } from '../server/keeper
 import { createSender } from '../server/sender';
 import { takeUpOlder } from './older';
 import { whoWorks } from './who';
+import { jobsRecord } from '../generated/addresses/jobs';
 
 export type Kind = JobEvent['kind'];
 
@@ -71,7 +72,7 @@ export function laneTo(job: number): Lane {
 
 export function createLane(job: number, opening: Promise<Keeper>): Lane {
     const lane = `job:${job}`;
-    const address = `/jobs/${job}/events`;
+    const address = jobsRecord(job);
     const state = createStore<LaneState>()(() => ({ own: [], held: null, trouble: null, gone: false }));
     let keeper: Keeper | null = null;
     let knows: (() => { since: number; touched: string }) | null = null;

@@ -9,20 +9,31 @@ import { later } from '../ui/onDemand';
 import { Commands, openCommands } from './commands/Commands';
 import { ReadingMenu } from './ReadingMenu';
 import { Standing } from './Standing';
+import {
+    benchLast,
+    home,
+    instrumentsIndex,
+    jobsIndex,
+    logWeek,
+    setsIndex,
+    stringsIndex,
+    tuneDoor,
+    workshopIndex,
+} from '../generated/addresses/places';
 
 /** What tells of things that happened, and what menus are drawn with, come once the page stands, or are wanted. */
 const Toaster = later(() => import('../ui/Toaster').then((module) => module.Toaster));
 const TOLD_FROM_MS = 400;
 
 const PLACES = [
-    { label: 'Bench', href: '/bench', under: /^\/bench/ },
-    { label: 'Sets', href: '/sets', under: /^\/sets(?!\/\d+\/(tune|intonate))/ },
-    { label: 'Instruments', href: '/instruments', under: /^\/instruments/ },
-    { label: 'Strings', href: '/strings', under: /^\/strings/ },
-    { label: 'Jobs', href: '/jobs', under: /^\/jobs/ },
-    { label: 'Tune', href: '/tune', under: /^\/(tune|sets\/\d+\/(tune|intonate))/ },
-    { label: 'Log', href: '/log', under: /^\/log/ },
-    { label: 'Workshop', href: '/workshop', under: /^\/workshop/ },
+    { label: 'Bench', href: benchLast, under: /^\/bench/ },
+    { label: 'Sets', href: setsIndex, under: /^\/sets(?!\/\d+\/(tune|intonate))/ },
+    { label: 'Instruments', href: instrumentsIndex, under: /^\/instruments/ },
+    { label: 'Strings', href: stringsIndex, under: /^\/strings/ },
+    { label: 'Jobs', href: jobsIndex, under: /^\/jobs/ },
+    { label: 'Tune', href: tuneDoor, under: /^\/(tune|sets\/\d+\/(tune|intonate))/ },
+    { label: 'Log', href: logWeek, under: /^\/log/ },
+    { label: 'Workshop', href: workshopIndex, under: /^\/workshop/ },
 ];
 
 /** What stands round every screen: where one can go, and the units one reads in. */
@@ -44,7 +55,7 @@ export function AppFrame({ children }: { children: ReactNode }) {
                 Skip to the work
             </a>
             <header className="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-md:pt-1 sm:px-7 md:h-13 md:flex-nowrap lg:gap-9">
-                <Link href="/" className="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">
+                <Link href={home} className="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">
                     Lira
                 </Link>
                 <nav

@@ -5,6 +5,7 @@ import { useAct } from '../server/useAct';
 import { Dialog } from '../ui/Dialog';
 import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
+import { demoDestroy, demoShow, startCreate } from '../generated/addresses/places';
 
 interface Leaving {
     goes: { what: string; count: number; names: string[] }[];
@@ -18,7 +19,7 @@ export function DemoOut({ onClose }: { onClose: () => void }) {
     const { act, busy, problem } = useAct();
     useEffect(() => {
         const asked = new AbortController();
-        ask<Leaving>('/demo', { signal: asked.signal }).then(setLeaving, (failure: unknown) => {
+        ask<Leaving>(demoShow, { signal: asked.signal }).then(setLeaving, (failure: unknown) => {
             if (!asked.signal.aborted) {
                 setUnknown(failureWords(failure));
             }
@@ -27,9 +28,9 @@ export function DemoOut({ onClose }: { onClose: () => void }) {
     }, []);
     const takeOut = () =>
         act(async () => {
-            const { kept, copy } = await ask<{ kept: string[]; copy: string | null }>('/demo', { method: 'DELETE' });
+            const { kept, copy } = await ask<{ kept: string[]; copy: string | null }>(demoDestroy, { method: 'DELETE' });
             onClose();
-            await go('/start');
+            await go(startCreate);
             toast(
                 `The demo is gone.${kept.length === 0 ? '' : ' What you touched or need stays.'}${copy === null ? '' : ` A copy with it is kept in ${copy}.`}`,
             );

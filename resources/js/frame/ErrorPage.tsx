@@ -3,6 +3,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { openCommands } from './commands/Commands';
+import { benchLast, setsIndex } from '../generated/addresses/places';
 
 /** Where nothing is, or something failed: what it means and where to go. */
 export default function ErrorPage({ status, message }: { status: number; message: string }) {
@@ -18,10 +19,10 @@ export default function ErrorPage({ status, message }: { status: number; message
                         Try again
                     </Button>
                 )}
-                <Link href="/sets" className={status >= 500 ? buttonClass.plain : buttonClass.strong}>
+                <Link href={setsIndex} className={status >= 500 ? buttonClass.plain : buttonClass.strong}>
                     To the sets
                 </Link>
-                <Link href="/bench" className={buttonClass.plain}>
+                <Link href={benchLast} className={buttonClass.plain}>
                     To the Bench
                 </Link>
                 <Button look="quiet" onClick={() => openCommands('palette')}>

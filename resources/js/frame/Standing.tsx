@@ -5,6 +5,9 @@ import { ask } from '../server/api';
 import { useReach } from '../server/reach';
 import { Button } from '../ui/Button';
 import { useNotices, type Notice } from '../ui/notices';
+import { benchShow } from '../generated/addresses/bench';
+import { apiPitches, copiesIndex } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 const FIRST_MS = 1000;
 const LAST_MS = 15_000;
@@ -15,7 +18,7 @@ export function Standing() {
     const answers = useReach((state) => state.answers);
     const { url, props } = usePage<{ copies_missing?: string | null; device?: { name: string; right: string } | null }>();
     // Where one sees to it the page itself says it.
-    const copies = url.startsWith('/workshop/copies') ? null : (props.copies_missing ?? null);
+    const copies = url.startsWith(copiesIndex) ? null : (props.copies_missing ?? null);
     useAskedAgain(!answers);
     // What is said of saving says already that nothing answers, and what the figures are.
     const saving = standing['saving'] !== undefined;
@@ -27,7 +30,7 @@ export function Standing() {
             {props.device?.right === 'look' && (
                 <Line notice={{ tone: 'caution', message: 'This device may look: nothing is changed from here.', actions: [] }} />
             )}
-            {props.device?.right === 'bench' && url.startsWith('/bench/') && (
+            {props.device?.right === 'bench' && url.startsWith(benchShow('')) && (
                 <Line
                     notice={{
                         tone: 'caution',
@@ -41,7 +44,7 @@ export function Standing() {
                     notice={{
                         tone: 'caution',
                         message: copies,
-                        actions: [{ label: 'See to it', run: () => router.visit('/workshop/copies') }],
+                        actions: [{ label: 'See to it', run: () => router.visit(copiesIndex) }],
                     }}
                 />
             )}
@@ -55,7 +58,7 @@ export function Standing() {
 const SILENT: Notice = {
     tone: 'caution',
     message: 'Lira’s server does not answer. What you see is as it was last; nothing is lost, and it is asked again.',
-    actions: [{ label: 'Try now', run: () => void ask('/api/v1/pitches?hz=440').catch(() => undefined) }],
+    actions: [{ label: 'Try now', run: () => void ask(withAsked(apiPitches, { hz: '440' })).catch(() => undefined) }],
 };
 
 function Line({ notice: { tone, message, actions } }: { notice: Notice }) {
@@ -88,7 +91,7 @@ function useAskedAgain(silent: boolean): void {
         let timer = setTimeout(again, wait);
         function again() {
             wait = Math.min(2 * wait, LAST_MS);
-            ask('/api/v1/pitches?hz=440').catch(() => {
+            ask(withAsked(apiPitches, { hz: '440' })).catch(() => {
                 timer = setTimeout(again, wait);
             });
         }

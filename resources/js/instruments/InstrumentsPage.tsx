@@ -16,6 +16,10 @@ import { matching, type Summary } from './matching';
 import { FindField } from '../ui/FindField';
 import { Filter } from './list/Filter';
 import { More, BringBack } from './list/More';
+import { benchShow } from '../generated/addresses/bench';
+import { instrumentsEdit } from '../generated/addresses/instruments';
+import { instrumentsCreate, instrumentsImport, instrumentsIndex } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 interface Props {
     instruments: Summary[];
@@ -45,10 +49,10 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
         [instruments, words, kind, owner, order],
     );
     const importing = useImport({
-        address: '/instruments/import',
+        address: instrumentsImport,
         what: 'an instrument’s file',
         onDone: ({ id }, file) => {
-            router.visit(`/instruments/${id}`);
+            router.visit(instrumentsEdit(id));
             toast(`Brought in “${file.name}”.`);
         },
     });
@@ -82,7 +86,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                         onChange={(chosen) => look({ owner: chosen ?? '' })}
                     />
                     <ImportButton label="Instrument or set document to import" onFile={importing.bringIn} />
-                    <Link href="/instruments/new" className={buttonClass.strong}>
+                    <Link href={instrumentsCreate} className={buttonClass.strong}>
                         New instrument
                     </Link>
                 </div>
@@ -116,7 +120,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                                             <span className="font-semibold">{instrument.name}</span>
                                         ) : (
                                             <Link
-                                                href={`/instruments/${instrument.id}`}
+                                                href={instrumentsEdit(instrument.id)}
                                                 className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
                                             >
                                                 {instrument.name}
@@ -137,7 +141,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                                     <td className="max-w-64 truncate py-2.5 pr-4 max-md:hidden">
                                         {instrument.last && (
                                             <Link
-                                                href={`/bench/${instrument.last.id}`}
+                                                href={benchShow(instrument.last.id)}
                                                 className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
                                             >
                                                 {instrument.last.name}
@@ -160,14 +164,17 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                 )}
                 {away ? (
                     <p className="mt-4">
-                        <Link href="/instruments" className="inline-block min-h-target text-accent underline">
+                        <Link href={instrumentsIndex} className="inline-block min-h-target text-accent underline">
                             Back to the instruments in use
                         </Link>
                     </p>
                 ) : (
                     putAway > 0 && (
                         <p className="mt-4">
-                            <Link href="/instruments?away=1" className="inline-block min-h-target text-accent underline">
+                            <Link
+                                href={withAsked(instrumentsIndex, { away: 1 })}
+                                className="inline-block min-h-target text-accent underline"
+                            >
                                 {putAway} put away
                             </Link>
                         </p>

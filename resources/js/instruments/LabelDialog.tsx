@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { instrumentsLabel } from '../generated/addresses/instruments';
+import { withAsked } from '../server/asked';
 import { FIRST_STOCK, LabelStockFields, stockQuery } from '../documents/LabelStockFields';
 import { buttonClass } from '../ui/classes';
 import { Dialog } from '../ui/Dialog';
@@ -18,7 +20,7 @@ export function LabelDialog({ instrument, onClose }: { instrument: number; onClo
                 <p className="mt-1">
                     <a
                         className={buttonClass.strong}
-                        href={`/instruments/${instrument}/label?${stockQuery(stock)}`}
+                        href={withAsked(instrumentsLabel(instrument), stockQuery(stock))}
                         target="_blank"
                         rel="noreferrer"
                     >

@@ -6,6 +6,11 @@ import { buttonClass } from '../ui/classes';
 import { dateWords } from '../units/times';
 import { LabelDialog } from './LabelDialog';
 import type { Named } from './trying/useTried';
+import { intonateShow } from '../generated/addresses/intonate';
+import { jobsShow } from '../generated/addresses/jobs';
+import { jobsCreate, setsIndex, startCreate } from '../generated/addresses/places';
+import { tuneShow } from '../generated/addresses/tune';
+import { withAsked } from '../server/asked';
 
 interface Props {
     instrument: number;
@@ -40,35 +45,35 @@ export function OnItNow({ instrument, onIt, open, lastSet, sets, dueOn }: Props)
             </p>
             <p className="flex flex-wrap gap-2">
                 {onIt !== null && (
-                    <Link href={`/jobs/${onIt.job}`} className={buttonClass.quiet}>
+                    <Link href={jobsShow(onIt.job)} className={buttonClass.quiet}>
                         Its job
                     </Link>
                 )}
                 {set !== null && (
                     <>
-                        <Link href={`/sets/${set}/tune`} className={buttonClass.quiet}>
+                        <Link href={tuneShow(set)} className={buttonClass.quiet}>
                             Tune it
                         </Link>
-                        <Link href={`/sets/${set}/intonate`} className={buttonClass.quiet}>
+                        <Link href={intonateShow(set)} className={buttonClass.quiet}>
                             Intonate it
                         </Link>
                     </>
                 )}
                 {open.map((job) => (
-                    <Link key={job.id} href={`/jobs/${job.id}`} className={buttonClass.plain}>
+                    <Link key={job.id} href={jobsShow(job.id)} className={buttonClass.plain}>
                         Go on with {job.name}
                     </Link>
                 ))}
                 {sets > 0 && (
-                    <Link href={`/sets?instrument=${instrument}`} className={buttonClass.quiet}>
+                    <Link href={withAsked(setsIndex, { instrument })} className={buttonClass.quiet}>
                         {sets === 1 ? 'Its set' : `Its ${sets} sets`}
                     </Link>
                 )}
-                <Link href={`/start?instrument=${instrument}`} className={buttonClass.plain}>
+                <Link href={withAsked(startCreate, { instrument })} className={buttonClass.plain}>
                     Design a set for it
                 </Link>
                 {open.length === 0 && (
-                    <Link href={`/jobs/new?instrument=${instrument}`} className={buttonClass.plain}>
+                    <Link href={withAsked(jobsCreate, { instrument })} className={buttonClass.plain}>
                         Begin a job
                     </Link>
                 )}

@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import { buttonClass } from '../ui/classes';
 import { KeepBoth } from '../ui/KeepBoth';
 import type { Refused } from '../server/api';
+import { instrumentsIndex } from '../generated/addresses/places';
 
 interface Props {
     hidden: boolean;
@@ -40,7 +41,7 @@ export function SaveBar({ hidden, isNew, unsaved, busy, conflict, problem, onKee
                 <button type="submit" form="instrument" className={buttonClass.strong} disabled={busy}>
                     {isNew ? 'Add instrument' : 'Save'}
                 </button>
-                <Link href="/instruments" className={buttonClass.quiet}>
+                <Link href={instrumentsIndex} className={buttonClass.quiet}>
                     {isNew ? 'Cancel' : 'All instruments'}
                 </Link>
                 {unsaved && <span className="self-center text-sm text-ink-soft">Not saved yet</span>}

@@ -4,6 +4,9 @@ import { flushSync } from 'react-dom';
 import { ask, asRefused, Refused } from '../server/api';
 import { toast } from '../ui/toasts';
 import type { useInstrumentDraft } from './draft';
+import { instrumentsEdit, instrumentsUpdate } from '../generated/addresses/instruments';
+import { instrumentsStore } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 /** The places whose problems stand beside their fields. */
 const FIELDS = /^\/(document\/)?(name|kind|scale|strings|short_strings|hardware|setup|neck|courses|owner|notes)/;
@@ -24,7 +27,8 @@ export function useKept(
     const [refused, setRefused] = useState<Refused | null>(null);
     const [busy, setBusy] = useState(false);
     /** The id it is kept under; null if it was refused. */
-    const keep = async (asNew = instrument === null): Promise<number | null> => {
+    const keep = async (asNew = false): Promise<number | null> => {
+        const over = asNew ? null : instrument;
         if (draft.problems.length > 0) {
             onProblem();
             setRefused(new Refused(0, draft.problems));
@@ -33,9 +37,10 @@ export function useKept(
         setBusy(true);
         setRefused(null);
         try {
-            const name = instrument !== null && asNew ? `${draft.name.trim().slice(0, LONGEST)}, mine` : draft.name.trim();
-            const kept = await ask<{ id: number }>(asNew ? '/instruments' : `/instruments/${instrument?.id}`, {
-                method: asNew ? 'POST' : 'PUT',
+            const name =
+                instrument !== null && over === null ? `${draft.name.trim().slice(0, LONGEST)}, mine` : draft.name.trim();
+            const kept = await ask<{ id: number }>(over === null ? instrumentsStore : instrumentsUpdate(over.id), {
+                method: over === null ? 'POST' : 'PUT',
                 body: { document: { ...draft.document, name }, strings: Number(draft.strings), revision: instrument?.revision },
             });
             toast(`“${name}” is saved.`);
@@ -53,7 +58,7 @@ export function useKept(
     const save = async () => {
         const id = await keep();
         if (id !== null && instrument === null) {
-            router.visit(`/instruments/${id}${window.location.search}`);
+            router.visit(withAsked(instrumentsEdit(id), new URLSearchParams(window.location.search)));
         } else if (id !== null) {
             router.reload({ only: ['instrument'], onFinish: () => setBusy(false) });
         }
@@ -62,7 +67,7 @@ export function useKept(
     const keepAsNew = async () => {
         const id = await keep(true);
         if (id !== null) {
-            router.visit(`/instruments/${id}`);
+            router.visit(instrumentsEdit(id));
         }
     };
     const at = (path: string) => (refused?.at(path) ?? refused?.at(`/document${path}`))?.message;

@@ -3,6 +3,12 @@ import type { OnIt } from '../generated/views';
 import { buttonClass, largeButtonClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
 import { dateWords } from '../units/times';
+import { benchShow } from '../generated/addresses/bench';
+import { instrumentsEdit } from '../generated/addresses/instruments';
+import { jobsShow } from '../generated/addresses/jobs';
+import { jobsCreate } from '../generated/addresses/places';
+import { tuneShow } from '../generated/addresses/tune';
+import { withAsked } from '../server/asked';
 
 interface Props {
     instrument: { id: number; name: string; kind: string; strings: number; owner: string };
@@ -25,11 +31,11 @@ export default function AtHandPage({ instrument, onIt, due, job }: Props) {
             </p>
             <p className="mt-5">
                 {job === null ? (
-                    <Link href={`/jobs/new?instrument=${instrument.id}`} className={largeButtonClass.strong}>
+                    <Link href={withAsked(jobsCreate, { instrument: instrument.id })} className={largeButtonClass.strong}>
                         Begin a job on it…
                     </Link>
                 ) : (
-                    <Link href={`/jobs/${job.id}`} className={largeButtonClass.strong}>
+                    <Link href={jobsShow(job.id)} className={largeButtonClass.strong}>
                         Go on with its job: {job.do}
                     </Link>
                 )}
@@ -51,19 +57,19 @@ export default function AtHandPage({ instrument, onIt, due, job }: Props) {
             )}
             {onIt?.set != null && (
                 <p className="mt-3 flex flex-wrap gap-2">
-                    <Link href={`/sets/${onIt.set}/tune`} className={buttonClass.plain}>
+                    <Link href={tuneShow(onIt.set)} className={buttonClass.plain}>
                         Tune it
                     </Link>
-                    <Link href={`/bench/${onIt.set}`} className={buttonClass.plain}>
+                    <Link href={benchShow(onIt.set)} className={buttonClass.plain}>
                         Its set on the Bench
                     </Link>
                 </p>
             )}
             <p className="mt-6">
-                <Link href={`/instruments/${instrument.id}`} className={buttonClass.quiet}>
+                <Link href={instrumentsEdit(instrument.id)} className={buttonClass.quiet}>
                     All that was measured on it
                 </Link>
-                <Link href={`/instruments/${instrument.id}?view=log`} className={buttonClass.quiet}>
+                <Link href={withAsked(instrumentsEdit(instrument.id), { view: 'log' })} className={buttonClass.quiet}>
                     Its log
                 </Link>
             </p>

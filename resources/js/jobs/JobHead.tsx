@@ -5,6 +5,10 @@ import { Menu, MenuItem, MenuLine, MenuLink } from '../ui/Menu';
 import type { JobNow } from './useJob';
 import type { Voice } from './step/voice';
 import type { Open } from './ways/JobDialogs';
+import { benchShow } from '../generated/addresses/bench';
+import { instrumentsEdit } from '../generated/addresses/instruments';
+import { jobsSheet } from '../generated/addresses/jobs';
+import { jobsIndex } from '../generated/addresses/places';
 
 interface Props {
     job: JobNow['job'];
@@ -22,7 +26,7 @@ export function JobHead({ job, unsent, where, voice, onOpen, onDrop }: Props) {
     const finished = job.status === 'finished';
     return (
         <header className="flex shrink-0 items-baseline gap-x-4 px-4 pt-3 max-sm:gap-x-2 sm:px-7">
-            <Link href="/jobs" className="flex min-h-10 items-center gap-1 self-center text-ink-soft hover:text-ink">
+            <Link href={jobsIndex} className="flex min-h-10 items-center gap-1 self-center text-ink-soft hover:text-ink">
                 <Glyph sign="left" /> Jobs
             </Link>
             <h1 className="text-2xl font-bold tracking-tight">{job.instrument_name}</h1>
@@ -49,11 +53,11 @@ export function JobHead({ job, unsent, where, voice, onOpen, onDrop }: Props) {
                     <MenuItem onSelect={voice.toggle}>{voice.on ? 'Stop reading aloud' : 'Read the steps aloud'}</MenuItem>
                 )}
                 <MenuLine />
-                <MenuLink href={`/jobs/${job.id}/sheet`} newTab>
+                <MenuLink href={jobsSheet(job.id)} newTab>
                     The whole plan, to print
                 </MenuLink>
-                {job.set !== null && <MenuLink href={`/bench/${job.set}`}>The set on the Bench</MenuLink>}
-                <MenuLink href={`/instruments/${job.instrument}`}>The instrument</MenuLink>
+                {job.set !== null && <MenuLink href={benchShow(job.set)}>The set on the Bench</MenuLink>}
+                <MenuLink href={instrumentsEdit(job.instrument)}>The instrument</MenuLink>
                 {!finished && <MenuLine />}
                 {!finished && <MenuItem onSelect={() => onDrop()}>Drop this job</MenuItem>}
             </Menu>

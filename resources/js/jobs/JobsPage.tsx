@@ -16,6 +16,8 @@ import { PacketField } from './packets/PacketField';
 import { REASONS } from '../generated/words';
 import { byNextHand, wantOf, type Want } from './words';
 import { Row } from './list/JobRow';
+import { jobsChanged, jobsCreate, jobsFinished } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 const TICK_MS = 15_000;
 const NEWS_MS = 2000;
@@ -43,7 +45,7 @@ export default function JobsPage({ jobs, finished: finishedInAll, as_of: asOf }:
         const look = async () => {
             if (document.visibilityState === 'visible') {
                 // What is done on another device shows here; asking costs a figure.
-                const now = await ask<{ as_of: string }>('/jobs/changed').catch(() => null);
+                const now = await ask<{ as_of: string }>(jobsChanged).catch(() => null);
                 if (!over && now !== null && now.as_of !== asOf) {
                     router.reload({ only: ['jobs', 'as_of'] });
                 }
@@ -89,7 +91,7 @@ export default function JobsPage({ jobs, finished: finishedInAll, as_of: asOf }:
                         />
                     )}
                     <PacketField />
-                    <Link href="/jobs/new" className={buttonClass.strong}>
+                    <Link href={jobsCreate} className={buttonClass.strong}>
                         Begin a job
                     </Link>
                 </div>
@@ -155,10 +157,9 @@ export default function JobsPage({ jobs, finished: finishedInAll, as_of: asOf }:
 
 /** A page of those that are finished, with the words that are sought; the last ones come with the page. */
 function useFinished(words: string, page: string, asOf: string, wanted: boolean) {
-    const sought = new URLSearchParams({ for: words, page }).toString();
     return useQuery({
-        queryKey: ['finished jobs', sought, asOf],
-        queryFn: ({ signal }) => ask<FinishedJobs>(`/jobs/finished?${sought}`, { signal }),
+        queryKey: ['finished jobs', words, page, asOf],
+        queryFn: ({ signal }) => ask<FinishedJobs>(withAsked(jobsFinished, { for: words, page }), { signal }),
         placeholderData: keepPreviousData,
         enabled: wanted,
     }).data;

@@ -4,6 +4,8 @@ import { SearchField } from '../ui/SearchField';
 import { Offers, type Offered } from './begin/Offers';
 import { type Begin } from './begin/begin';
 import { BeginForm } from './begin/BeginForm';
+import { jobsCreate, setsIndex } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 interface Props {
     begin: Begin | null;
@@ -33,7 +35,7 @@ export default function NewJobPage({ begin, instrument, offers, benches }: Props
                                 {instrument.sets.map((set) => (
                                     <li key={set.id} className="border-b border-rule">
                                         <Link
-                                            href={`/jobs/new?set=${set.id}`}
+                                            href={withAsked(jobsCreate, { set: set.id })}
                                             className="block px-1 py-2.5 text-lg hover:bg-sheet"
                                         >
                                             {set.name}
@@ -48,13 +50,13 @@ export default function NewJobPage({ begin, instrument, offers, benches }: Props
                         <SearchField
                             label={instrument === null ? 'Which set goes on?' : 'Or another set'}
                             pick={({ sets }) => sets}
-                            onTake={({ id }) => router.visit(`/jobs/new?set=${id}`)}
+                            onTake={({ id }) => router.visit(withAsked(jobsCreate, { set: id }))}
                         />
                     </div>
                     <p className="mt-3 max-w-prose text-ink-soft">
                         A set belongs to its instrument, so that is all that has to be chosen. One that is not designed yet begins
                         under{' '}
-                        <Link href="/sets" className="underline">
+                        <Link href={setsIndex} className="underline">
                             Sets
                         </Link>
                         .

@@ -8,6 +8,11 @@ import { gaugeInches } from '../units/stringType';
 import { formatGauge, gaugeUnit } from '../units/units';
 import { useUnits } from '../units/useUnits';
 import { Notches } from './packets/Notches';
+import { benchShow } from '../generated/addresses/bench';
+import { instrumentsEdit } from '../generated/addresses/instruments';
+import { jobsShow } from '../generated/addresses/jobs';
+import { drawerIndex, jobsCreate } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 interface Props {
     code: string;
@@ -43,11 +48,11 @@ export default function PacketPage({ code, set, instrument, string, of, lots, jo
             </div>
             <p className="mt-5">
                 {job === null ? (
-                    <Link href={`/jobs/new?set=${set.id}`} className={largeButtonClass.strong}>
+                    <Link href={withAsked(jobsCreate, { set: set.id })} className={largeButtonClass.strong}>
                         Begin a job with this set…
                     </Link>
                 ) : (
-                    <Link href={`/jobs/${job.id}`} className={largeButtonClass.strong}>
+                    <Link href={jobsShow(job.id)} className={largeButtonClass.strong}>
                         Go on with its job: {job.do}
                     </Link>
                 )}
@@ -55,11 +60,11 @@ export default function PacketPage({ code, set, instrument, string, of, lots, jo
             <h2 className="mt-7 border-b border-ink pb-1 text-lg font-bold">Where it belongs</h2>
             <p className="mt-2">
                 {code}, of{' '}
-                <Link href={`/bench/${set.id}`} className="text-accent underline">
+                <Link href={benchShow(set.id)} className="text-accent underline">
                     {set.name}
                 </Link>
                 , for{' '}
-                <Link href={`/instruments/${instrument.id}`} className="text-accent underline">
+                <Link href={instrumentsEdit(instrument.id)} className="text-accent underline">
                     {instrument.name}
                 </Link>
                 .
@@ -78,7 +83,7 @@ export default function PacketPage({ code, set, instrument, string, of, lots, jo
                 </ul>
             )}
             <p className="mt-6">
-                <Link href="/strings/drawer" className={buttonClass.plain}>
+                <Link href={drawerIndex} className={buttonClass.plain}>
                     To the drawer
                 </Link>
             </p>

@@ -8,6 +8,8 @@ import { planOf, taking, type JobAnswer, type JobState } from '../events/known';
 import { laneTo, type DataOf, type Kind, type Own } from '../events/lane';
 import type { Received } from '../events/log';
 import { progressOf } from '../events/progress';
+import { jobsNews } from '../generated/addresses/jobs';
+import { withAsked } from '../server/asked';
 
 export type { JobState } from '../events/known';
 
@@ -55,7 +57,7 @@ export function useJob(given: JobState) {
             if (document.visibilityState === 'visible' && own.every(({ refused }) => refused !== null)) {
                 const { last, touched } = newest.current;
                 const since = new URLSearchParams({ since: String(last), touched });
-                const news = await ask<JobAnswer | { same: true; now: string }>(`/jobs/${id}/news?${since.toString()}`).catch(
+                const news = await ask<JobAnswer | { same: true; now: string }>(withAsked(jobsNews(id), since)).catch(
                     (failure: unknown) => {
                         if (failure instanceof Refused && failure.ours && failure.status === 404) {
                             lane.state.setState({ gone: true });

@@ -5,19 +5,20 @@ import { ask } from '../server/api';
 import { tellFailure, toast } from '../ui/toasts';
 import type { Voice } from './step/voice';
 import type { Open } from './ways/JobDialogs';
+import { jobsDestroy, jobsSheet, jobsShow, jobsUnarchive } from '../generated/addresses/jobs';
+import { jobsIndex } from '../generated/addresses/places';
 
 /** Gives up a job; what was kept for it is free again. */
 async function dropJob({ id, instrument_name: instrument }: JobNow['job']): Promise<void> {
     try {
-        await ask(`/jobs/${id}`, { method: 'DELETE' });
+        await ask(jobsDestroy(id), { method: 'DELETE' });
         toast(`The job on ${instrument} is dropped; what was kept for it is free again.`, {
             action: {
                 label: 'Undo',
-                run: () =>
-                    void ask(`/jobs/${id}/unarchive`, { method: 'POST' }).then(() => router.visit(`/jobs/${id}`), tellFailure),
+                run: () => void ask(jobsUnarchive(id), { method: 'POST' }).then(() => router.visit(jobsShow(id)), tellFailure),
             },
         });
-        router.visit('/jobs');
+        router.visit(jobsIndex);
     } catch (failure) {
         tellFailure(failure);
     }
@@ -45,7 +46,7 @@ export function useJobCommands(job: JobNow['job'], open: Open | null, setOpen: (
                 disabled: !voice.can,
                 run: voice.toggle,
             },
-            { group: 'This job', name: 'The whole plan, to print', run: () => void window.open(`/jobs/${job.id}/sheet`) },
+            { group: 'This job', name: 'The whole plan, to print', run: () => void window.open(jobsSheet(job.id)) },
             { group: 'This job', name: 'Drop this job', disabled: finished, run: () => drop() },
         ],
         busy: open !== null,

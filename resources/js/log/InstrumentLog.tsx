@@ -15,6 +15,10 @@ import { BreakMap } from './BreakMap';
 import { hoursWords } from '../units/hours';
 import { StringsLife } from './StringsLife';
 import { TimeLineDrawing } from './TimeLineDrawing';
+import { instrumentsLog, instrumentsYear } from '../generated/addresses/instruments';
+import { jobsShow } from '../generated/addresses/jobs';
+import { photographsShow } from '../generated/addresses/photographs';
+import { logWeek } from '../generated/addresses/places';
 
 const SHOWN = 12;
 
@@ -25,7 +29,7 @@ export function InstrumentLog({ instrument, life }: { instrument: number; life: 
     const [sharing, setSharing] = useState(false);
     const { data, error, refetch } = useQuery({
         queryKey: ['log', instrument],
-        queryFn: ({ signal }) => ask<TimeLine>(`/instruments/${instrument}/log`, { signal }),
+        queryFn: ({ signal }) => ask<TimeLine>(instrumentsLog(instrument), { signal }),
         staleTime: 0,
     });
     return (
@@ -69,7 +73,7 @@ export function InstrumentLog({ instrument, life }: { instrument: number; life: 
                     <ThenAndNow instrument={instrument} photographs={data.photographs} />
                     <p className="flex flex-wrap items-center gap-2">
                         <a
-                            href={`/instruments/${instrument}/years/${new Date(now).getFullYear()}`}
+                            href={instrumentsYear(instrument, new Date(now).getFullYear())}
                             target="_blank"
                             rel="noreferrer"
                             className={buttonClass.plain}
@@ -79,7 +83,7 @@ export function InstrumentLog({ instrument, life }: { instrument: number; life: 
                         <Button look="quiet" onClick={() => setSharing(true)}>
                             Share this year of it…
                         </Button>
-                        <Link href="/log" className={buttonClass.quiet}>
+                        <Link href={logWeek} className={buttonClass.quiet}>
                             What is due everywhere
                         </Link>
                     </p>
@@ -109,7 +113,7 @@ function Sets({ line }: { line: TimeLine }) {
                             {period.job === null ? (
                                 <strong>{period.name}</strong>
                             ) : (
-                                <Link href={`/jobs/${period.job}`} className="font-semibold hover:text-accent">
+                                <Link href={jobsShow(period.job)} className="font-semibold hover:text-accent">
                                     {period.name}
                                 </Link>
                             )}
@@ -199,7 +203,7 @@ function ThenAndNow({ instrument, photographs }: { instrument: number; photograp
                     <figure key={name}>
                         <Select label={name} value={value} choices={choices} onChange={change} />
                         <img
-                            src={`/instruments/${instrument}/photographs/${value}`}
+                            src={photographsShow(instrument, value)}
                             alt={choices.find((choice) => choice.value === value)?.label ?? ''}
                             className="mt-2 w-full rounded-mark border border-rule"
                         />

@@ -5,6 +5,7 @@ import { trimmed } from '../units/figures';
 import { Select } from '../ui/Select';
 import { LogFrame } from './LogFrame';
 import { Family, Folded } from './life/Family';
+import { logLife } from '../generated/addresses/places';
 
 interface Props {
     lives: Lives[];
@@ -28,7 +29,7 @@ export default function LifePage({ lives, broke, holds, owner, place, part, part
     const go = (changed: { owner?: string | null; place?: string | null; part?: string | null }) => {
         const asked = { owner, place, part, ...changed };
         router.get(
-            '/log/life',
+            logLife,
             Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== null)) as Record<string, string>,
             {
                 preserveState: true,
@@ -40,7 +41,7 @@ export default function LifePage({ lives, broke, holds, owner, place, part, part
     const read = (value: string) => (value === ALL ? null : value === NONE ? '' : value);
     return (
         <LogFrame
-            at="/log/life"
+            at={logLife}
             tools={
                 <>
                     <div className="w-44">

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
 import { PlacesFrame } from '../frame/PlacesFrame';
+import { logLife, logWeek, logYears, showsIndex } from '../generated/addresses/places';
 
 const PLACES = [
-    { href: '/log', label: 'What is due' },
-    { href: '/log/shows', label: 'Shows' },
-    { href: '/log/life', label: 'How long they last' },
-    { href: '/log/years', label: 'Years' },
+    { href: logWeek, label: 'What is due' },
+    { href: showsIndex, label: 'Shows' },
+    { href: logLife, label: 'How long they last' },
+    { href: logYears, label: 'Years' },
 ];
 
 /** What stands round everything that the log tells. */

@@ -8,6 +8,7 @@ import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
 import { dateWords } from '../units/times';
 import { isoDay } from './days';
+import { careRecord } from '../generated/addresses/care';
 
 const LATER_DAYS = 7;
 
@@ -33,7 +34,7 @@ export function PutOffDialog({
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask(`/instruments/${due.instrument}/care`, {
+                        await ask(careRecord(due.instrument), {
                             method: 'POST',
                             body: { rule: due.rule, until, note },
                         });

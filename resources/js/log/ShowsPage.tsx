@@ -7,6 +7,7 @@ import { type Named } from './shows/named';
 import { Shows } from './shows/Shows';
 import { ShowDialog } from './shows/ShowDialog';
 import { BringDialog } from './shows/BringDialog';
+import { showsIndex } from '../generated/addresses/places';
 
 interface Props {
     coming: Show[];
@@ -23,7 +24,7 @@ export default function ShowsPage({ coming, past, instruments, zone }: Props) {
     const reload = () => router.reload({ only: ['coming', 'past', 'zone'] });
     return (
         <LogFrame
-            at="/log/shows"
+            at={showsIndex}
             tools={
                 <>
                     <Button onClick={() => setBringing(true)}>Bring in…</Button>

@@ -18,6 +18,7 @@ import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { readNumber } from '../units/typed';
 import { Explained } from '../ui/Explained';
+import { instrumentsEdit } from '../generated/addresses/instruments';
 
 const TAPS = [0.5, 1, 2];
 const LIVES_IN = [
@@ -42,7 +43,7 @@ export function StringsLife({
     const [exposed, setExposed] = useState<Exposed[]>([]);
     const { act, busy, problem } = useAct();
     const [place, setPlace] = useState(given.place === '' ? 'unsaid' : given.place);
-    const address = `/instruments/${instrument}`;
+    const address = instrumentsEdit(instrument);
     const live = (value: string) =>
         act(async () => {
             await ask(`${address}/place`, { method: 'PUT', body: { place: value === 'unsaid' ? '' : value } });

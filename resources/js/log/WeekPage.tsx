@@ -11,6 +11,8 @@ import { LogFrame } from './LogFrame';
 import { PutOffDialog } from './PutOffDialog';
 import { DueRow } from './week/DueRow';
 import { SubscribeDialog } from './week/SubscribeDialog';
+import { careIndex, instrumentsCreate, logCalendar, logSheet, logWeek } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 const SPANS = [
     { value: '1', label: 'This week' },
@@ -46,17 +48,17 @@ export default function WeekPage({ due: all, weeks, today, feed, instruments }: 
     );
     const shown = benches.filter((each) => bench === EVERY || each === bench);
     const only = { ...(bench === EVERY ? {} : { bench }), ...(owner === EVERYBODY ? {} : { owner }) };
-    const printed = `/log/week?${new URLSearchParams({ weeks: String(weeks), ...only }).toString()}`;
+    const printed = withAsked(logSheet, { weeks: weeks, ...only });
     useProvided({
         commands: [
             { group: 'Calendar', name: 'Subscribe to the calendar…', run: () => setSubscribing(true) },
-            { group: 'Calendar', name: 'The calendar as a file', run: () => void window.open('/log/calendar') },
+            { group: 'Calendar', name: 'The calendar as a file', run: () => void window.open(logCalendar) },
         ],
         busy: subscribing,
     });
     return (
         <LogFrame
-            at="/log"
+            at={logWeek}
             tools={
                 <>
                     <div className="w-36">
@@ -66,7 +68,7 @@ export default function WeekPage({ due: all, weeks, today, feed, instruments }: 
                             choices={SPANS}
                             onChange={(value) =>
                                 router.get(
-                                    '/log',
+                                    logWeek,
                                     { ...(value === '1' ? {} : { weeks: value }), ...only },
                                     { preserveState: true },
                                 )
@@ -104,7 +106,7 @@ export default function WeekPage({ due: all, weeks, today, feed, instruments }: 
                     </a>
                     <Menu trigger={<Button>Calendar</Button>}>
                         <MenuItem onSelect={() => setSubscribing(true)}>Subscribe to it…</MenuItem>
-                        <MenuLink href="/log/calendar" newTab>
+                        <MenuLink href={logCalendar} newTab>
                             As a file
                         </MenuLink>
                     </Menu>
@@ -115,7 +117,7 @@ export default function WeekPage({ due: all, weeks, today, feed, instruments }: 
                 <p className="mt-8 max-w-prose text-ink-soft">
                     Once there are instruments, it stands here what each wants this week, and why: new strings by the hours they
                     have, two days before a show, care by the season, jobs by the day they are promised.{' '}
-                    <Link href="/instruments/new" className="text-accent underline">
+                    <Link href={instrumentsCreate} className="text-accent underline">
                         Add an instrument
                     </Link>
                     .
@@ -126,7 +128,7 @@ export default function WeekPage({ due: all, weeks, today, feed, instruments }: 
                     Nothing{owner === EVERYBODY ? '' : ` of ${owner}`} is due {weeks === 1 ? 'this week' : `in ${weeks} weeks`}.
                     Strings are due by the hours that are logged on an instrument’s page, or by how many a week it is usually
                     played; care by the rules under{' '}
-                    <Link href="/workshop/care" className="text-accent underline">
+                    <Link href={careIndex} className="text-accent underline">
                         Care
                     </Link>
                     .

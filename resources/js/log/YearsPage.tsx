@@ -3,6 +3,9 @@ import { useState } from 'react';
 import { buttonClass } from '../ui/classes';
 import { Select } from '../ui/Select';
 import { LogFrame } from './LogFrame';
+import { instrumentsYear } from '../generated/addresses/instruments';
+import { logTable, logYear } from '../generated/addresses/log';
+import { logTables, logYears } from '../generated/addresses/places';
 
 interface Props {
     /** The last first. */
@@ -22,7 +25,7 @@ export default function YearsPage({ years, year, instruments, tables }: Props) {
     const [instrument, setInstrument] = useState(String(instruments[0]?.id ?? ''));
     return (
         <LogFrame
-            at="/log/years"
+            at={logYears}
             tools={
                 year !== null && (
                     <>
@@ -31,10 +34,10 @@ export default function YearsPage({ years, year, instruments, tables }: Props) {
                                 label="Year"
                                 value={String(year.year)}
                                 choices={years.map((each) => ({ value: String(each), label: String(each) }))}
-                                onChange={(value) => router.get('/log/years', { year: value }, { preserveState: true })}
+                                onChange={(value) => router.get(logYears, { year: value }, { preserveState: true })}
                             />
                         </div>
-                        <a href={`/log/years/${year.year}`} target="_blank" rel="noreferrer" className={buttonClass.plain}>
+                        <a href={logYear(year.year)} target="_blank" rel="noreferrer" className={buttonClass.plain}>
                             Print the year
                         </a>
                     </>
@@ -100,7 +103,7 @@ export default function YearsPage({ years, year, instruments, tables }: Props) {
                                     />
                                 </div>
                                 <a
-                                    href={`/instruments/${instrument}/years/${year.year}`}
+                                    href={instrumentsYear(instrument, year.year)}
                                     target="_blank"
                                     rel="noreferrer"
                                     className={buttonClass.plain}
@@ -111,11 +114,11 @@ export default function YearsPage({ years, year, instruments, tables }: Props) {
                             <p className="mt-4 text-ink-soft">Everything that the log keeps, as CSV:</p>
                             <p className="mt-1 flex flex-wrap gap-2">
                                 {tables.map(({ name, says }) => (
-                                    <a key={name} href={`/log/tables/${name}`} title={says} className={buttonClass.plain}>
+                                    <a key={name} href={logTable(name)} title={says} className={buttonClass.plain}>
                                         {name}
                                     </a>
                                 ))}
-                                <a href="/log/tables" className={buttonClass.plain}>
+                                <a href={logTables} className={buttonClass.plain}>
                                     all in one file
                                 </a>
                             </p>

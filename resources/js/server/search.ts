@@ -1,4 +1,6 @@
 import { ask } from './api';
+import { searchIndex } from '../generated/addresses/places';
+import { withAsked } from './asked';
 
 export interface Found {
     sets: { id: number; name: string; strings: number }[];
@@ -9,5 +11,5 @@ export interface Found {
 
 /** Anything by the words of its name, strings by their gauge too; without a word the sets and instruments last changed. */
 export function search(words: string, signal: AbortSignal): Promise<Found> {
-    return ask<Found>(`/search?${new URLSearchParams({ for: words }).toString()}`, { signal });
+    return ask<Found>(withAsked(searchIndex, { for: words }), { signal });
 }

@@ -18,6 +18,7 @@ import { headsOf, sorted } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
 import { FindField } from '../ui/FindField';
 import { dateWords } from '../units/times';
+import { drawerIndex, drawerKeep, ordersIndex, stringsIndex } from '../generated/addresses/places';
 
 /** What lies in the drawer, lot by lot, and what runs low. */
 export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
@@ -31,7 +32,7 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
     const reload = () => router.reload({ only: ['contents'] });
     const keep = async ({ construction, material, gauge_nm, least: seen }: DrawerString, typed: string) => {
         try {
-            await ask('/strings/drawer/levels', {
+            await ask(drawerKeep, {
                 method: 'PUT',
                 body: { construction, material, gauge_nm, least: typed === '' ? null : Number(typed), seen },
             });
@@ -43,9 +44,9 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
     };
     return (
         <StringsFrame
-            at="/strings/drawer"
+            at={drawerIndex}
             tools={
-                <Link href="/strings" className={buttonClass.strong}>
+                <Link href={stringsIndex} className={buttonClass.strong}>
                     Add strings…
                 </Link>
             }
@@ -53,11 +54,11 @@ export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
             {contents.length === 0 ? (
                 <p className="mt-8 max-w-prose text-ink-soft">
                     The drawer is empty. What you order and take in under{' '}
-                    <Link href="/strings/orders" className="text-accent underline">
+                    <Link href={ordersIndex} className="text-accent underline">
                         Orders
                     </Link>{' '}
                     lies in it from then on. What you have already: find it under{' '}
-                    <Link href="/strings" className="text-accent underline">
+                    <Link href={stringsIndex} className="text-accent underline">
                         All strings
                     </Link>
                     , press it, and say how many there are.

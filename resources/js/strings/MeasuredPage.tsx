@@ -11,6 +11,7 @@ import { FamilyOf } from './measured/FamilyOf';
 import { MeasureForm } from './measured/MeasureForm';
 import type { Family } from './measured/sample';
 import { StringsFrame } from './StringsFrame';
+import { samplesFamily, samplesIndex } from '../generated/addresses/places';
 
 interface Props {
     families: SampleFamily[];
@@ -27,11 +28,11 @@ export default function MeasuredPage({ families, kinds }: Props) {
     });
     const [result, setResult] = useState<Sample | undefined>();
     const asked = JSON.stringify(family);
-    const { data: present } = useAsked<SampleFamily>('/strings/samples/family', asked);
+    const { data: present } = useAsked<SampleFamily>(samplesFamily, asked);
     const client = useQueryClient();
     const reload = () => {
         router.reload({ only: ['families'] });
-        void client.invalidateQueries({ queryKey: ['/strings/samples/family'] });
+        void client.invalidateQueries({ queryKey: [samplesFamily] });
     };
     const isPresent = (of: SampleFamily) =>
         present !== undefined &&
@@ -40,7 +41,7 @@ export default function MeasuredPage({ families, kinds }: Props) {
         of.kind === present.kind;
     return (
         <StringsFrame
-            at="/strings/measured"
+            at={samplesIndex}
             tools={
                 <>
                     <Button

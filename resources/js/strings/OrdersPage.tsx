@@ -6,6 +6,7 @@ import { PlanDialog } from './ordering/PlanDialog';
 import { StringsFrame } from './StringsFrame';
 import { OrderList } from './ordering/OrderList';
 import { OrderOf } from './ordering/OrderOf';
+import { ordersIndex } from '../generated/addresses/places';
 
 interface Props {
     orders: Order[];
@@ -20,7 +21,7 @@ export default function OrdersPage({ orders, wanted, begin }: Props) {
     const [planning, setPlanning] = useState<'designs' | 'list' | null>(begin.length === 0 ? null : 'designs');
     return (
         <StringsFrame
-            at="/strings/orders"
+            at={ordersIndex}
             tools={
                 <Button look="strong" onClick={() => setPlanning('designs')}>
                     Order for designs…

@@ -11,6 +11,9 @@ import { TextField } from '../ui/TextField';
 import { KeepBoth } from '../ui/KeepBoth';
 import { tellFailure, toast } from '../ui/toasts';
 import { StringsFrame } from './StringsFrame';
+import { poolsIndex, poolsStore } from '../generated/addresses/places';
+import { poolsDestroy, poolsUnarchive, poolsUpdate } from '../generated/addresses/pools';
+import { withAsked } from '../server/asked';
 
 interface Props {
     pools: Pool[];
@@ -24,11 +27,11 @@ export default function PoolsPage({ pools, families, suppliers }: Props) {
     const reload = () => router.reload({ only: ['pools'] });
     const remove = async ({ id, name, revision }: Pool) => {
         try {
-            await ask(`/strings/pools/${id}?revision=${revision}`, { method: 'DELETE' });
+            await ask(withAsked(poolsDestroy(id), { revision }), { method: 'DELETE' });
             toast(`The pool “${name}” was removed.`, {
                 action: {
                     label: 'Undo',
-                    run: () => void ask(`/strings/pools/${id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
+                    run: () => void ask(poolsUnarchive(id), { method: 'POST' }).then(reload, tellFailure),
                 },
             });
         } catch (error) {
@@ -49,7 +52,7 @@ export default function PoolsPage({ pools, families, suppliers }: Props) {
             .join('; ');
     return (
         <StringsFrame
-            at="/strings/pools"
+            at={poolsIndex}
             tools={
                 <Button look="strong" onClick={() => setEditing('new')}>
                     New pool
@@ -117,7 +120,7 @@ function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
     const save = async (event: SyntheticEvent) => {
         event.preventDefault();
         try {
-            await ask(pool === null ? '/strings/pools' : `/strings/pools/${pool.id}`, {
+            await ask(pool === null ? poolsStore : poolsUpdate(pool.id), {
                 method: pool === null ? 'POST' : 'PUT',
                 body: { name, rule, revision: pool?.revision },
             });
@@ -127,7 +130,7 @@ function PoolDialog({ pool, families, suppliers, onClose }: DialogProps) {
         }
     };
     const keepMine = () =>
-        void ask('/strings/pools', { method: 'POST', body: { name: `${name.slice(0, 110)}, mine`, rule } }).then(
+        void ask(poolsStore, { method: 'POST', body: { name: `${name.slice(0, 110)}, mine`, rule } }).then(
             () => onClose(true),
             (error: unknown) => setRefused(asRefused(error, '/name')),
         );

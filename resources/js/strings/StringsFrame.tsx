@@ -1,13 +1,14 @@
 import type { ReactNode } from 'react';
 import { PlacesFrame } from '../frame/PlacesFrame';
+import { drawerIndex, ordersIndex, poolsIndex, samplesIndex, stringsIndex, suppliersIndex } from '../generated/addresses/places';
 
 const PLACES = [
-    { href: '/strings', label: 'All strings' },
-    { href: '/strings/suppliers', label: 'Suppliers’ lists' },
-    { href: '/strings/measured', label: 'Measured' },
-    { href: '/strings/pools', label: 'Pools' },
-    { href: '/strings/drawer', label: 'Drawer' },
-    { href: '/strings/orders', label: 'Orders' },
+    { href: stringsIndex, label: 'All strings' },
+    { href: suppliersIndex, label: 'Suppliers’ lists' },
+    { href: samplesIndex, label: 'Measured' },
+    { href: poolsIndex, label: 'Pools' },
+    { href: drawerIndex, label: 'Drawer' },
+    { href: ordersIndex, label: 'Orders' },
 ];
 
 /** What stands round everything about strings. */

@@ -12,6 +12,7 @@ import { StringSheet } from './browse/StringSheet';
 import { StringTable } from './browse/StringTable';
 import { StringsFrame } from './StringsFrame';
 import { NO_FILTERS, queryOf, type Filters } from './supply';
+import { stringsIndex, suppliersIndex } from '../generated/addresses/places';
 
 /** What one looks at, as it stands in the address. */
 const IN_ADDRESS = { ...NO_FILTERS, drawer: '', string: '' };
@@ -30,9 +31,9 @@ export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
     const query = useDeferredValue(queryOf(filters, nanometres));
     return (
         <StringsFrame
-            at="/strings"
+            at={stringsIndex}
             tools={
-                <Link href="/strings/suppliers" className={buttonClass.plain}>
+                <Link href={suppliersIndex} className={buttonClass.plain}>
                     Bring in a list…
                 </Link>
             }

@@ -11,6 +11,8 @@ import { PackagedDialog } from './lists/PackagedDialog';
 import { SupplierDialog } from './lists/SupplierDialog';
 import { StringsFrame } from './StringsFrame';
 import { price } from './supply';
+import { suppliersIndex } from '../generated/addresses/places';
+import { suppliersExport } from '../generated/addresses/suppliers';
 
 const ImportDialog = onDemand(
     () => import('./lists/ImportDialog').then((module) => module.ImportDialog),
@@ -43,7 +45,7 @@ export default function SuppliersPage({
     const reload = () => router.reload({ only: ['suppliers'] });
     return (
         <StringsFrame
-            at="/strings/suppliers"
+            at={suppliersIndex}
             tools={
                 <Button look="strong" onClick={() => setEditing('new')}>
                     New supplier
@@ -100,7 +102,7 @@ export default function SuppliersPage({
                                         </Button>
                                         <a
                                             className={buttonClass.quiet}
-                                            href={`/strings/suppliers/${supplier.id}/export`}
+                                            href={suppliersExport(supplier.id)}
                                             aria-label={`Export the list of ${supplier.name}`}
                                         >
                                             Export

@@ -25,6 +25,9 @@ import { firstSource } from './sources';
 import type { SetKnown, StringKnown } from './known';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
+import { apiIntonations } from '../generated/addresses/places';
+import { setsSaddles } from '../generated/addresses/sets';
+import { withAsked } from '../server/asked';
 
 /** What is known of a set on its instrument, to intonate it. */
 export interface IntonationKnown extends SetKnown {
@@ -106,7 +109,7 @@ export function Intonation({
 
     const readings = reads.flatMap((read, index) => readingOf(index + 1, read) ?? []);
     const { data, error } = useAsked<IntonationAnswer>(
-        '/api/v1/intonations',
+        apiIntonations,
         readings.length === 0
             ? null
             : JSON.stringify({ set: document, tuning, saddles, readings, ...(screw === null ? {} : { thread_pitch_mm: screw }) }),
@@ -138,7 +141,7 @@ export function Intonation({
                     left_cents: left,
                 };
             }
-            await ask(`/sets/${set.id}/saddles?tuning=${tuning}`, { method: 'PUT', body: { setback_mm: found, readings: led } });
+            await ask(withAsked(setsSaddles(set.id), { tuning }), { method: 'PUT', body: { setback_mm: found, readings: led } });
             setKept(true);
             onKept();
         });

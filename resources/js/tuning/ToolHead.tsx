@@ -1,6 +1,8 @@
 import { Head, Link } from '@inertiajs/react';
 import { buttonClass } from '../ui/classes';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
+import { benchShow } from '../generated/addresses/bench';
+import { jobsShow } from '../generated/addresses/jobs';
 
 interface Props {
     /** What is done to the instrument: Tune, Intonate. */
@@ -20,7 +22,7 @@ export function ToolHead({ what, set, job }: Props) {
                     {what} {set.instrument}
                 </PageTitle>
                 <p className="pb-2 text-ink-soft">{set.name}</p>
-                <Link href={job === null ? `/bench/${set.id}` : `/jobs/${job}`} className={`${buttonClass.quiet} mb-1 ml-auto`}>
+                <Link href={job === null ? benchShow(set.id) : jobsShow(job)} className={`${buttonClass.quiet} mb-1 ml-auto`}>
                     {job === null ? 'Back to the Bench' : 'Back to the job'}
                 </Link>
             </TitleLine>

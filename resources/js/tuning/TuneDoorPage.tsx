@@ -6,6 +6,10 @@ import { FindField } from '../ui/FindField';
 import { matches } from '../ui/matches';
 import { PageTitle } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
+import { intonateShow } from '../generated/addresses/intonate';
+import { startCreate } from '../generated/addresses/places';
+import { tuneShow } from '../generated/addresses/tune';
+import { withAsked } from '../server/asked';
 
 const SHOWN = 20;
 
@@ -31,7 +35,7 @@ export default function TuneDoorPage({ instruments }: { instruments: Tunable[] }
                     {instruments.length === 0 ? (
                         <>
                             Nothing can be tuned yet: a set has to be designed first.{' '}
-                            <Link href="/start" className="text-accent underline">
+                            <Link href={startCreate} className="text-accent underline">
                                 Begin with what you have
                             </Link>
                             .
@@ -57,7 +61,6 @@ export default function TuneDoorPage({ instruments }: { instruments: Tunable[] }
 
 /** @param first whether it is the likeliest, which one press begins */
 function Row({ instrument: { name, owner, set, set_name: setName, known }, first }: { instrument: Tunable; first: boolean }) {
-    const at = (what: string) => `/sets/${set}/${what}`;
     return (
         <li className="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-rule py-2 first:border-t">
             <span className="mr-auto min-w-0 basis-64">
@@ -69,19 +72,31 @@ function Row({ instrument: { name, owner, set, set_name: setName, known }, first
                 </span>
             </span>
             <Link
-                href={at('tune?by=microphone')}
+                href={withAsked(tuneShow(set), { by: 'microphone' })}
                 aria-label={`Listen and tune ${name}`}
                 className={first ? buttonClass.strong : buttonClass.plain}
             >
                 Listen and tune
             </Link>
-            <Link href={at('tune?by=typed')} aria-label={`By another tuner: tune ${name}`} className={buttonClass.plain}>
+            <Link
+                href={withAsked(tuneShow(set), { by: 'typed' })}
+                aria-label={`By another tuner: tune ${name}`}
+                className={buttonClass.plain}
+            >
                 By another tuner
             </Link>
-            <Link href={at('intonate?by=microphone')} aria-label={`Intonate ${name}`} className={buttonClass.plain}>
+            <Link
+                href={withAsked(intonateShow(set), { by: 'microphone' })}
+                aria-label={`Intonate ${name}`}
+                className={buttonClass.plain}
+            >
                 Intonate
             </Link>
-            <Link href={at('tune?practice')} aria-label={`Practise on ${name}`} className={buttonClass.quiet}>
+            <Link
+                href={withAsked(tuneShow(set), { practice: 1 })}
+                aria-label={`Practise on ${name}`}
+                className={buttonClass.quiet}
+            >
                 Practise
             </Link>
         </li>

@@ -12,6 +12,8 @@ import { Select } from '../ui/Select';
 import { TypedInput } from '../ui/TypedInput';
 import { SOURCES, type Source } from '../devices/own';
 import { readHertz } from '../units/typed';
+import { tuneShow } from '../generated/addresses/tune';
+import { withAsked } from '../server/asked';
 
 interface TuneValues {
     orderBy: string;
@@ -71,10 +73,9 @@ export function TuneOptions({
     const present = designed.tunings[tuning];
     const borrowed = tunings.length !== kept.length || tunings[tuning]?.name !== kept[tuning];
     const visit = (query: Record<string, string>) =>
-        router.visit(
-            `/sets/${set.id}/tune?${new URLSearchParams({ ...query, ...(source === 'practice' ? { practice: '1' } : {}) }).toString()}`,
-            { preserveState: false },
-        );
+        router.visit(withAsked(tuneShow(set.id), { ...query, ...(source === 'practice' ? { practice: '1' } : {}) }), {
+            preserveState: false,
+        });
     // What its strings stand in is known where it is a tuning of the set.
     const stands = borrowed ? (from ?? 0) : tuning;
     return (

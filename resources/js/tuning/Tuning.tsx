@@ -30,6 +30,8 @@ import { usePlucked } from './usePlucked';
 import { usePractice } from './usePractice';
 import { usePracticeSettling } from './usePracticeSettling';
 import { readSigned } from '../units/typed';
+import { instrumentsCompliance } from '../generated/addresses/instruments';
+import { apiRetunings } from '../generated/addresses/places';
 
 const CEILING = 100;
 /** How far readings spread that were heard here, and such as somebody read off another tuner. */
@@ -92,7 +94,7 @@ export function Tuning({
     // A round goes on by what was known when it began: what is learned meanwhile is for the next.
     const { observations: observed, rounds: readRounds } = round?.by ?? read;
     const { data: retuning, isPlaceholderData: isOlder } = useAsked<Retuning>(
-        '/api/v1/retunings',
+        apiRetunings,
         asking.some((cents) => cents === null)
             ? null
             : JSON.stringify({
@@ -189,7 +191,7 @@ export function Tuning({
     };
     const keep = () =>
         act(async () => {
-            await ask(`/instruments/${set.instrumentId}/compliance`, {
+            await ask(instrumentsCompliance(set.instrumentId), {
                 method: 'PUT',
                 body: { um_per_n: retuning?.compliance_um_per_n, error_um_per_n: retuning?.standard_error_um_per_n },
             });

@@ -5,6 +5,7 @@ import type { SetDocument, Sound } from '../generated/formats';
 import { ask } from '../server/api';
 import type { useEar } from './useEar';
 import type { usePractice } from './usePractice';
+import { apiSounds } from '../generated/addresses/places';
 
 /** Strings of an instrument that is not there, plucked and heard as by a microphone, in more or less of a noise. */
 export function usePlucked(document: SetDocument, tuning: number, practice: ReturnType<typeof usePractice>) {
@@ -14,7 +15,7 @@ export function usePlucked(document: SetDocument, tuning: number, practice: Retu
         const playing = sound.current ?? (await open(simulatedSound()));
         playing?.stand(around);
         sound.current = playing;
-        const answer = await ask<Sound>('/api/v1/sounds', { method: 'POST', body: document });
+        const answer = await ask<Sound>(apiSounds, { method: 'POST', body: document });
         const tone = answer.strings.find((each) => each.position === at)?.tunings[tuning];
         const read = practice.practice ?? (await practice.read());
         const cents = read.strings.find((each) => each.position === at)?.cents ?? 0;

@@ -1,6 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import type { Practice, SetDocument } from '../generated/formats';
 import { ask } from '../server/api';
+import { apiPractices } from '../generated/addresses/places';
 
 export type PracticeAction =
     | { do: 'turn'; position: number; turns: number }
@@ -15,7 +16,7 @@ export function usePractice(set: SetDocument, tuning: number, seed: number) {
     const [practice, setPractice] = useState<Practice | null>(null);
     const read = useCallback(
         async (reveal = false) => {
-            const answer = await ask<Practice>('/api/v1/practices', {
+            const answer = await ask<Practice>(apiPractices, {
                 method: 'POST',
                 body: { set, tuning, seed, actions: actions.current, reveal },
             });

@@ -3,6 +3,7 @@ import type { Practice, SetDocument, SettlingAnswer } from '../generated/formats
 import { useAsked } from '../server/useAsked';
 import type { PracticeAction } from './usePractice';
 import type { Standing } from './round';
+import { apiSettlings } from '../generated/addresses/places';
 
 interface StringFound {
     position: number;
@@ -18,7 +19,7 @@ export function usePracticeSettling(set: SetDocument, tuning: number, act: (acti
     const [found, setFound] = useState<StringFound[]>([]);
     const [clock, setClock] = useState(0);
     const { data } = useAsked<SettlingAnswer>(
-        '/api/v1/settlings',
+        apiSettlings,
         found.length === 0 ? null : JSON.stringify({ set, tuning, strings: found }),
     );
     /** Stretches all, or leaves them alone for so long; `before` is where they stood. */

@@ -5,6 +5,8 @@ import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { ask, failureWords } from '../server/api';
 import { explainedClass, floatClass } from './classes';
+import { wordsIndex } from '../generated/addresses/places';
+import { wordsShow } from '../generated/addresses/words';
 
 interface Props {
     word: string;
@@ -17,7 +19,7 @@ export function Explanation({ word, children }: Props) {
     const [home] = useState(() => document.getElementById('main'));
     const { data, error } = useQuery({
         queryKey: ['word', word],
-        queryFn: ({ signal }) => ask<{ meaning: string }>(`/words/${encodeURIComponent(word)}`, { signal }),
+        queryFn: ({ signal }) => ask<{ meaning: string }>(wordsShow(word), { signal }),
         enabled: open,
     });
     return (
@@ -35,7 +37,7 @@ export function Explanation({ word, children }: Props) {
                     <p role="status">{data?.meaning ?? (error === null ? 'A moment…' : failureWords(error))}</p>
                     <p className="mt-1.5 text-sm">
                         <Link
-                            href={`/words#word-${word.replaceAll(' ', '-')}`}
+                            href={`${wordsIndex}#word-${word.replaceAll(' ', '-')}`}
                             className="inline-block min-h-target text-accent underline"
                         >
                             All words

@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { dateWords, timeWords } from '../units/times';
 import { bringBack, look, send, type Found } from './copies';
+import { home } from '../generated/addresses/places';
 
 type State =
     | { at: 'sending'; share: number }
@@ -64,7 +65,7 @@ export function BringBackDialog({ copy, onClose }: { copy: File | string; onClos
     const close = () => {
         // While it is put in place nothing is left to break off; once it is there every page is another.
         if (state.at === 'done') {
-            window.location.assign('/');
+            window.location.assign(home);
         } else if (state.at !== 'coming') {
             onClose();
         }

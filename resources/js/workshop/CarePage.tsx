@@ -9,6 +9,8 @@ import { type Rule, type OwnRule, suitsWords } from './care/rules';
 import { RuleRow } from './care/RuleRow';
 import { CareSettings, type Counts } from './care/CareSettings';
 import { RuleDialog } from './care/RuleDialog';
+import { careDestroy, careUnarchive } from '../generated/addresses/care';
+import { careIndex } from '../generated/addresses/places';
 
 interface Props extends Counts {
     shipped: Rule[];
@@ -24,12 +26,11 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
     const reload = () => router.reload();
     const drop = async (rule: OwnRule) => {
         try {
-            await ask(`/workshop/care/rules/${rule.id}`, { method: 'DELETE' });
+            await ask(careDestroy(rule.id), { method: 'DELETE' });
             toast(`“${rule.name}” is wanted no more.`, {
                 action: {
                     label: 'Undo',
-                    run: () =>
-                        void ask(`/workshop/care/rules/${rule.id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
+                    run: () => void ask(careUnarchive(rule.id), { method: 'POST' }).then(reload, tellFailure),
                 },
             });
             reload();
@@ -39,7 +40,7 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
     };
     return (
         <WorkshopFrame
-            at="/workshop/care"
+            at={careIndex}
             tools={
                 <Button look="strong" onClick={() => setAdding(true)}>
                     Add a rule

@@ -12,6 +12,8 @@ import { BringBackDialog } from './BringBackDialog';
 import { sizeWords } from './copies';
 import { Part, WorkshopFrame } from './WorkshopFrame';
 import { Folder } from './copies/Folder';
+import { copiesShow } from '../generated/addresses/copies';
+import { benchLast, copiesIndex, copiesNow, copiesStore, demoStore, openShow } from '../generated/addresses/places';
 
 interface Props {
     /** The newest first. */
@@ -48,17 +50,17 @@ export default function CopiesPage({
     const { act, busy, problem } = useAct();
     const makeOne = () =>
         act(async () => {
-            const { name } = await ask<{ name: string }>('/workshop/copies', { method: 'POST' });
+            const { name } = await ask<{ name: string }>(copiesStore, { method: 'POST' });
             toast(`The copy ${name} is kept.`);
             router.reload();
         });
     const putDemoIn = () =>
         act(async () => {
-            await ask('/demo', { method: 'POST' });
-            await go('/bench');
+            await ask(demoStore, { method: 'POST' });
+            await go(benchLast);
         });
     return (
-        <WorkshopFrame at="/workshop/copies">
+        <WorkshopFrame at={copiesIndex}>
             <div className="mt-4 grid gap-x-14 gap-y-9 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <div className="grid content-start gap-9">
                     <Part
@@ -80,11 +82,7 @@ export default function CopiesPage({
                                     <span className="mr-auto text-ink-soft">
                                         {name}, {sizeWords(bytes)}
                                     </span>
-                                    <a
-                                        className={buttonClass.quiet}
-                                        href={`/workshop/copies/${name}`}
-                                        aria-label={`Take away ${name}`}
-                                    >
+                                    <a className={buttonClass.quiet} href={copiesShow(name)} aria-label={`Take away ${name}`}>
                                         Take away
                                     </a>
                                     {served && (
@@ -112,7 +110,7 @@ export default function CopiesPage({
                         about="To keep elsewhere, or to go on with on another machine. It goes while others work."
                     >
                         <p className="flex flex-wrap gap-2">
-                            <a className={buttonClass.strong} href="/workshop/copies/now">
+                            <a className={buttonClass.strong} href={copiesNow}>
                                 Take a copy away
                             </a>
                             {served && <Button onClick={() => chosen.current?.click()}>Bring one back from a file…</Button>}
@@ -143,7 +141,7 @@ export default function CopiesPage({
                         title="For other programs"
                         about="The same as open formats: set and instrument documents, lists, jobs with what happened, and the log as JSON and CSV, with every column described. It can be brought back like any copy."
                     >
-                        <a className={buttonClass.plain} href="/workshop/open">
+                        <a className={buttonClass.plain} href={openShow}>
                             Take everything as open formats
                         </a>
                     </Part>

@@ -15,6 +15,8 @@ import { MAY, WhoFields, type Who } from './devices/WhoFields';
 import { ProgramDialog } from './devices/ProgramDialog';
 import { SharesPart } from './devices/SharesPart';
 import { Part, WorkshopFrame } from './WorkshopFrame';
+import { devicesDestroy, devicesUpdate } from '../generated/addresses/devices';
+import { devicesIndex } from '../generated/addresses/places';
 
 interface Props {
     devices: Device[];
@@ -33,7 +35,7 @@ export default function DevicesPage({ devices, shares, network, prints, here }: 
     const of = (kind: string) => devices.filter((device) => device.kind === kind);
     return (
         <WorkshopFrame
-            at="/workshop/devices"
+            at={devicesIndex}
             tools={
                 address !== null && (
                     <Button look="strong" onClick={() => setOpen('let-in')}>
@@ -88,7 +90,7 @@ function List({
     const { act, busy, problem } = useAct();
     const sendAway = (device: Device) =>
         act(async () => {
-            await ask(`/workshop/devices/${device.id}`, { method: 'DELETE' });
+            await ask(devicesDestroy(device.id), { method: 'DELETE' });
             toast(`${device.name} is not let in any more.`);
             router.reload();
         });
@@ -143,7 +145,7 @@ function ChangeDialog({ device, onClose }: { device: Device; onClose: () => void
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask(`/workshop/devices/${device.id}`, { method: 'PUT', body: who });
+                        await ask(devicesUpdate(device.id), { method: 'PUT', body: who });
                         onClose();
                         router.reload();
                     });

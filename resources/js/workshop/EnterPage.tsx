@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ask, failureWords, Refused } from '../server/api';
 import { Button } from '../ui/Button';
 import { Print } from './devices/CertificatePart';
+import { enterAsk, enterAuthority, enterStanding, home } from '../generated/addresses/places';
 
 const LOOK_MS = 1000;
 
@@ -28,7 +29,7 @@ export default function EnterPage({ known, authority }: { known: boolean; author
         }
         asked.current = true;
         const secret = takenFromAddress();
-        const came = secret === '' ? stood() : ask<{ words: string }>('/enter', { method: 'POST', body: { secret } });
+        const came = secret === '' ? stood() : ask<{ words: string }>(enterAsk, { method: 'POST', body: { secret } });
         came.then(
             ({ words }) => setAt({ is: 'waiting', words }),
             (failure: unknown) =>
@@ -47,10 +48,10 @@ export default function EnterPage({ known, authority }: { known: boolean; author
         let over = false;
         const look = async () => {
             try {
-                const { in: isIn } = await ask<{ in: boolean }>('/enter/standing', { method: 'POST' });
+                const { in: isIn } = await ask<{ in: boolean }>(enterStanding, { method: 'POST' });
                 if (isIn) {
                     setAt({ is: 'in' });
-                    window.location.replace('/');
+                    window.location.replace(home);
                     return;
                 }
             } catch (failure) {
@@ -86,7 +87,7 @@ export default function EnterPage({ known, authority }: { known: boolean; author
                 <>
                     <p role="status">This device is in.</p>
                     <p>
-                        <Button look="strong" large onClick={() => window.location.assign('/')}>
+                        <Button look="strong" large onClick={() => window.location.assign(home)}>
                             To the workshop
                         </Button>
                     </p>
@@ -107,7 +108,7 @@ export default function EnterPage({ known, authority }: { known: boolean; author
                 <div className="border-t border-rule pt-4 text-base text-ink-soft">
                     <p className="mb-2">
                         To be asked about the certificate no more,{' '}
-                        <a className="text-accent underline" href="/enter/authority">
+                        <a className="text-accent underline" href={enterAuthority}>
                             take the workshop’s own authority
                         </a>{' '}
                         and trust it, if its figures are those on the machine’s screen.
@@ -123,9 +124,9 @@ EnterPage.layout = (page: ReactNode) => page;
 
 /** A device that is loaded anew while it waits goes on waiting. */
 const stood = async (): Promise<{ words: string }> => {
-    const standing = await ask<{ in: true } | { in: false; words: string }>('/enter/standing', { method: 'POST' });
+    const standing = await ask<{ in: true } | { in: false; words: string }>(enterStanding, { method: 'POST' });
     if (standing.in) {
-        window.location.replace('/');
+        window.location.replace(home);
         return { words: '' };
     }
     return standing;

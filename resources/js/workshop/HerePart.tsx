@@ -10,6 +10,7 @@ import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { toast } from '../ui/toasts';
 import { Part } from './WorkshopFrame';
+import { workshopUpdate } from '../generated/addresses/places';
 
 export interface Settings {
     name: string;
@@ -43,7 +44,7 @@ export function HerePart({ settings, learned }: { settings: Settings; learned: {
         act(async () => {
             setRefused(null);
             try {
-                await ask('/workshop', {
+                await ask(workshopUpdate, {
                     method: 'PUT',
                     body: {
                         name: said.name,

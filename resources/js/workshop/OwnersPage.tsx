@@ -11,6 +11,10 @@ import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
 import { dateWords } from '../units/times';
 import { WorkshopFrame } from './WorkshopFrame';
+import { instrumentsEdit } from '../generated/addresses/instruments';
+import { jobsShow } from '../generated/addresses/jobs';
+import { instrumentsIndex, logWeek, ownersIndex, ownersRename } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 interface Owner {
     name: string;
@@ -29,7 +33,7 @@ interface Theirs {
     care: number;
 }
 
-const address = (owner: string) => `/workshop/owners?owner=${encodeURIComponent(owner)}`;
+const address = (owner: string) => withAsked(ownersIndex, { owner });
 const several = (count: number, one: string, more: string) => `${count} ${count === 1 ? one : more}`;
 
 /** Whose instruments are here, and all of theirs. */
@@ -38,11 +42,11 @@ export default function OwnersPage({ owners, chosen }: { owners: Owner[]; chosen
     const [renaming, setRenaming] = useState(false);
     const found = owners.filter(({ name }) => name.toLowerCase().includes(words.trim().toLowerCase()));
     return (
-        <WorkshopFrame at="/workshop/owners" tools={<FindField label="Find an owner" words={words} onWords={setWords} />}>
+        <WorkshopFrame at={ownersIndex} tools={<FindField label="Find an owner" words={words} onWords={setWords} />}>
             {owners.length === 0 ? (
                 <p className="mt-6 max-w-prose text-ink-soft">
                     Nobody yet. Whose an instrument is stands on its sheet, under{' '}
-                    <Link href="/instruments" className="text-accent underline">
+                    <Link href={instrumentsIndex} className="text-accent underline">
                         Instruments
                     </Link>
                     ; a job asks for it, too.
@@ -97,7 +101,7 @@ function OwnersThings({ theirs, owner, onRename }: { theirs: Theirs; owner: Owne
                     {theirs.name}
                 </h2>
                 <Button onClick={onRename}>Rename or merge…</Button>
-                <Link href={`/log?owner=${encodeURIComponent(theirs.name)}`} className={buttonClass.plain}>
+                <Link href={withAsked(logWeek, { owner: theirs.name })} className={buttonClass.plain}>
                     What is due
                 </Link>
             </div>
@@ -106,7 +110,7 @@ function OwnersThings({ theirs, owner, onRename }: { theirs: Theirs; owner: Owne
             <ul>
                 {theirs.instruments.map(({ id, name, strings }) => (
                     <li key={id} className="flex justify-between border-b border-rule py-1.5">
-                        <Link href={`/instruments/${id}`} className="text-accent underline underline-offset-3">
+                        <Link href={instrumentsEdit(id)} className="text-accent underline underline-offset-3">
                             {name}
                         </Link>
                         <span className="text-ink-soft">{several(strings, 'string', 'strings')}</span>
@@ -118,7 +122,7 @@ function OwnersThings({ theirs, owner, onRename }: { theirs: Theirs; owner: Owne
             <ul>
                 {theirs.jobs.map(({ id, name, instrument, on }) => (
                     <li key={id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1.5">
-                        <Link href={`/jobs/${id}`} className="text-accent underline underline-offset-3">
+                        <Link href={jobsShow(id)} className="text-accent underline underline-offset-3">
                             {name}
                         </Link>
                         <span className="text-ink-soft">
@@ -153,7 +157,7 @@ function RenameDialog({ owner, owners, onClose }: { owner: string; owners: Owner
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask('/workshop/owners', { method: 'PUT', body: { from: owner, to: wanted } });
+                        await ask(ownersRename, { method: 'PUT', body: { from: owner, to: wanted } });
                         toast(merges ? `${owner} and ${wanted} are one now.` : `${owner} is ${wanted} now.`);
                         onClose();
                         router.visit(address(wanted), { preserveScroll: true });

@@ -7,6 +7,8 @@ import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
 import { toast } from '../ui/toasts';
 import { Part, WorkshopFrame } from './WorkshopFrame';
+import { jobsSchools, ownersIndex, workshopWays } from '../generated/addresses/places';
+import { withAsked } from '../server/asked';
 
 interface Props {
     schools: School[];
@@ -23,12 +25,12 @@ export default function WaysPage({ schools, owners }: Props) {
     const keep = (next: Record<string, string>) => {
         setChosen(next);
         act(async () => {
-            await ask('/jobs/schools', { method: 'PUT', body: { owner: '', schools: next } });
+            await ask(jobsSchools, { method: 'PUT', body: { owner: '', schools: next } });
             toast('Kept as the workshop’s way.');
         });
     };
     return (
-        <WorkshopFrame at="/workshop/ways">
+        <WorkshopFrame at={workshopWays}>
             <div className="mt-4 grid gap-8">
                 <Part
                     title="The workshop’s way"
@@ -64,7 +66,7 @@ export default function WaysPage({ schools, owners }: Props) {
                             {owners.map((owner) => (
                                 <li key={owner} className="border-b border-rule py-1.5">
                                     <Link
-                                        href={`/workshop/owners?owner=${encodeURIComponent(owner)}`}
+                                        href={withAsked(ownersIndex, { owner })}
                                         className="text-accent underline underline-offset-3"
                                     >
                                         {owner}

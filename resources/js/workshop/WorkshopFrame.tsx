@@ -1,14 +1,23 @@
 import type { ReactNode } from 'react';
 import { PlacesFrame } from '../frame/PlacesFrame';
+import {
+    careIndex,
+    copiesIndex,
+    devicesIndex,
+    ownersIndex,
+    workshopHelp,
+    workshopIndex,
+    workshopWays,
+} from '../generated/addresses/places';
 
 const PLACES = [
-    { href: '/workshop', label: 'Here' },
-    { href: '/workshop/ways', label: 'Ways of working' },
-    { href: '/workshop/care', label: 'Care' },
-    { href: '/workshop/owners', label: 'Owners' },
-    { href: '/workshop/devices', label: 'Devices' },
-    { href: '/workshop/copies', label: 'Copies' },
-    { href: '/workshop/help', label: 'Help' },
+    { href: workshopIndex, label: 'Here' },
+    { href: workshopWays, label: 'Ways of working' },
+    { href: careIndex, label: 'Care' },
+    { href: ownersIndex, label: 'Owners' },
+    { href: devicesIndex, label: 'Devices' },
+    { href: copiesIndex, label: 'Copies' },
+    { href: workshopHelp, label: 'Help' },
 ];
 
 /** What stands round everything that says how this workshop works. */

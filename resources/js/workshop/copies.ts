@@ -1,4 +1,5 @@
 import { ask, upload } from '../server/api';
+import { restoreBringBack, restoreLook, restorePiece, restoreStanding } from '../generated/addresses/places';
 
 /** What is in a copy that was looked at, and the key by which it is said that it is wanted. */
 export interface Found {
@@ -29,7 +30,7 @@ export async function send(file: File, signal: AbortSignal, onShare: (share: num
     const name = crypto.randomUUID();
     for (let at = 0; at < file.size || at === 0; at += PIECE) {
         signal.throwIfAborted();
-        await upload('/workshop/restore/pieces', {
+        await upload(restorePiece, {
             upload: name,
             at: String(at),
             file: new File([file.slice(at, at + PIECE)], 'piece.zip'),
@@ -40,17 +41,17 @@ export async function send(file: File, signal: AbortSignal, onShare: (share: num
 }
 
 export function look(copy: { name: string; upload?: string }, signal: AbortSignal): Promise<Found> {
-    return ask<Found>('/workshop/restore', { method: 'POST', body: copy, signal });
+    return ask<Found>(restoreLook, { method: 'POST', body: copy, signal });
 }
 
 /** Puts it in place, and waits until the workshop answers with it. */
 export async function bringBack(key: string, signal: AbortSignal): Promise<Standing> {
-    await ask('/workshop/restore', { method: 'PUT', body: { key } });
+    await ask(restoreBringBack, { method: 'PUT', body: { key } });
     for (;;) {
         await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
         signal.throwIfAborted();
         // Nobody answers while it is put in place.
-        const standing = await ask<Standing>('/workshop/restore').catch(() => null);
+        const standing = await ask<Standing>(restoreStanding).catch(() => null);
         if (standing !== null && standing.state !== 'wanted') {
             return standing;
         }

@@ -18,7 +18,7 @@ final class StartTest extends FeatureTestCase
 {
     public function test_an_empty_workshop_begins_there(): void
     {
-        $this->get('/bench')->assertRedirect(route('start'));
+        $this->get('/bench')->assertRedirect(route('start.create'));
         $this->get('/start')->assertOk()->assertInertia(static fn (AssertableInertia $page) => $page
             ->component('bench/StartPage')->where('empty', true)->where('demo', false)->where('instruments', [])->where('chosen', null));
     }

@@ -38,7 +38,7 @@ final class EmptyTest extends FeatureTestCase
     public function test_what_is_asked_finds_nothing_and_says_so(): void
     {
         $this->get('/')->assertRedirect();
-        $this->get('/bench')->assertRedirect(route('start'));
+        $this->get('/bench')->assertRedirect(route('start.create'));
         $this->getJson('/strings/search')->assertExactJson(['total' => 0, 'rows' => []]);
         $this->getJson('/search?for=anything')->assertExactJson(['sets' => [], 'instruments' => [], 'others' => []]);
         foreach (['/bench/1', '/instruments/1', '/sets/1/sheet', '/strings/1', '/strings/orders/1/csv'] as $address) {

@@ -22,7 +22,7 @@ final class PutAwayTest extends FeatureTestCase
         $this->get('/sets')->assertInertia(static fn (AssertableInertia $page) => $page->where('sets', [])->where('putAway', 1));
         $this->get('/sets?away=1')->assertInertia(static fn (AssertableInertia $page) => $page->where('sets.0.id', $set->id)->where('away', true));
         // It is not what the Bench opens with.
-        $this->get('/bench')->assertRedirect(route('start'));
+        $this->get('/bench')->assertRedirect(route('start.create'));
         $this->postJson("/sets/{$set->id}/unarchive")->assertOk();
         $this->get("/bench/{$set->id}")->assertInertia(static fn (AssertableInertia $page) => $page->component('bench/BenchPage'));
     }

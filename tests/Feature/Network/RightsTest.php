@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\Route as Routes;
 final class RightsTest extends NetworkTestCase
 {
     /** What is there for nobody: the way in, whether Lira answers, a calendar under its own key, and what was given to somebody. */
-    private const FOR_NOBODY = ['enter.show', 'enter.authority', 'enter.ask', 'enter.standing', 'ok', 'log.feed', 'shares.show'];
+    private const FOR_NOBODY = ['enter.show', 'enter.authority', 'enter.ask', 'enter.standing', 'api.ok', 'log.feed', 'shares.show'];
 
     public function test_every_route_says_what_it_needs_once(): void
     {

@@ -30,7 +30,7 @@ final readonly class BenchController
 
         $open = Said::words($request, 'open');
 
-        return $set === null ? redirect()->route('start') : redirect()->route('bench', ['set' => $set] + ($open === '' ? [] : ['open' => $open]));
+        return $set === null ? redirect()->route('start.create') : redirect()->route('bench.show', ['set' => $set] + ($open === '' ? [] : ['open' => $open]));
     }
 
     public function show(Request $request, StringSet $set): Response

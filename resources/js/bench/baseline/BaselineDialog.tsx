@@ -19,6 +19,8 @@ import { anythingSaid, baselineOf, MOST_SEMITONES, said, tryingOf, type Trying }
 import { dateWords } from '../../units/times';
 import type { OnItNow } from './onIt';
 import { TryingTable } from './TryingTable';
+import { apiBenchEvaluations } from '../../generated/addresses/places';
+import { setsExport } from '../../generated/addresses/sets';
 
 interface Props {
     open: boolean;
@@ -58,14 +60,14 @@ function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'on
     };
     const baseline = baselineOf(trying, ladder);
     const { data, error, isFetching } = useAsked<Evaluation>(
-        '/api/v1/bench/evaluations',
+        apiBenchEvaluations,
         baseline === null ? null : question(document, joined, { baseline }),
     );
     const wrong = problem ?? (baseline === null ? 'No pitch goes further that way.' : error?.message) ?? null;
 
     const takeFrom = async (id: number) => {
         try {
-            setTrying(tryingOf(await ask<SetDocument>(`/sets/${id}/export`)));
+            setTrying(tryingOf(await ask<SetDocument>(setsExport(id))));
         } catch (failure) {
             setProblem(failureWords(failure));
         }

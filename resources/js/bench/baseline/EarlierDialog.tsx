@@ -10,6 +10,8 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { toast } from '../../ui/toasts';
 import { useBenchActions } from '../design/benchStore';
+import { instrumentsEarlier } from '../../generated/addresses/instruments';
+import { jobsShow } from '../../generated/addresses/jobs';
 
 interface Earlier {
     job: number;
@@ -52,7 +54,7 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
     const { edit } = useBenchActions();
     const { data, error } = useQuery({
         queryKey: ['earlier', instrument],
-        queryFn: ({ signal }) => ask<Earlier[]>(`/instruments/${instrument}/earlier`, { signal }),
+        queryFn: ({ signal }) => ask<Earlier[]>(instrumentsEarlier(instrument), { signal }),
         staleTime: 0,
     });
     if (data === undefined) {
@@ -74,7 +76,7 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
                         </th>
                         {data.map((each) => (
                             <th key={each.job} scope="col" className="max-w-52 py-1.5 pr-4 text-right">
-                                <Link href={`/jobs/${each.job}`} className="hover:text-accent">
+                                <Link href={jobsShow(each.job)} className="hover:text-accent">
                                     {each.name}
                                 </Link>
                                 <span className="block text-sm font-normal text-ink-soft">

@@ -15,6 +15,7 @@ import { AimFields } from './AimFields';
 import { PackagedSets } from './PackagedSets';
 import { aimedAt, aimOf, taken, takenPackaged, targetOf, standInPairs } from './solve';
 import { SolutionTable } from './SolutionTable';
+import { apiBenchSolutions } from '../../generated/addresses/places';
 
 interface Props {
     open: boolean;
@@ -55,7 +56,7 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                   { target: { ...target, sets: 'standard' } },
                   joined.poolId === null ? undefined : 'gauges',
               );
-    const { data, error, isFetching } = useAsked<Solution>('/api/v1/bench/solutions', asked);
+    const { data, error, isFetching } = useAsked<Solution>(apiBenchSolutions, asked);
     // Where only some strings cannot be served the refusal comes with the best for the others.
     const solution = error === null ? data : error instanceof Refused ? error.solution : undefined;
     const problems =

@@ -7,6 +7,9 @@ import type { Hear } from '../sound/useHearing';
 import type { Retune } from '../tunings/useRetune';
 import type { Command } from '../../frame/commands/commands';
 import type { SetActions } from './useSetActions';
+import { ordersIndex } from '../../generated/addresses/places';
+import { setsExport } from '../../generated/addresses/sets';
+import { withAsked } from '../../server/asked';
 
 interface Options {
     setId: number;
@@ -84,14 +87,14 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
             group: design,
             name: 'Order its strings…',
             also: 'buy price cost shop supplier',
-            run: () => router.visit(`/strings/orders?set=${setId}`),
+            run: () => router.visit(withAsked(ordersIndex, { set: setId })),
         },
         { group: design, name: 'Duplicate', run: actions.duplicate },
         {
             group: design,
             name: 'Export set document',
             also: 'save file json share',
-            run: () => window.location.assign(`/sets/${setId}/export`),
+            run: () => window.location.assign(setsExport(setId)),
         },
         { group: design, name: 'Put away', also: 'delete archive remove trash bin', run: actions.putAway },
         { group: pitches, name: 'Choose a tuning…', also: 'open drop standard', keys: 't', run: () => show('tuning') },

@@ -7,6 +7,8 @@ import { SEVERAL } from '../../units/typed';
 import { useBenchStore } from '../design/benchStore';
 import * as edits from '../design/edits';
 import { readSet, useTypedSet } from '../design/useTypedSet';
+import { apiTunings } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 
 const MOST_TUNINGS = 3;
 const FEWEST_LETTERS = 2;
@@ -23,12 +25,9 @@ export function useFind(): (typed: string, signal: AbortSignal) => Promise<Comma
             const { document, tuning, edit } = store.getState();
             const present = document.tunings[tuning]?.pitches ?? [];
             const query = new URLSearchParams({ kind: document.instrument.kind, present: present.join(' '), typed });
-            const { tunings } = await ask<{ tunings: { name: string; pitches: string[] }[] }>(
-                `/api/v1/tunings?${query.toString()}`,
-                {
-                    signal,
-                },
-            );
+            const { tunings } = await ask<{ tunings: { name: string; pitches: string[] }[] }>(withAsked(apiTunings, query), {
+                signal,
+            });
             const sets = SEVERAL.test(typed) ? await readSet(typed, document.instrument.kind, present).catch(() => []) : [];
             return [
                 ...(sets.length === 0

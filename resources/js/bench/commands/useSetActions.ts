@@ -5,6 +5,12 @@ import { tellFailure, toast } from '../../ui/toasts';
 import { useBenchStore } from '../design/benchStore';
 import { keepAsNew } from '../saving/keepAsNew';
 import type { SavedSet, Saver } from '../saving/saver';
+import { benchShow } from '../../generated/addresses/bench';
+import { intonateShow } from '../../generated/addresses/intonate';
+import { jobsCreate, ordersIndex, setsIndex } from '../../generated/addresses/places';
+import { setsDestroy, setsDuplicate, setsFit, setsPlan, setsSheet, setsUnarchive } from '../../generated/addresses/sets';
+import { tuneShow } from '../../generated/addresses/tune';
+import { withAsked } from '../../server/asked';
 
 export interface SetActions {
     save: () => void;
@@ -35,15 +41,14 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
     const store = useBenchStore();
     return useMemo(() => {
         const telling = (act: () => Promise<unknown>) => () => void act().catch(tellFailure);
-        const inHand = async (what: 'tune' | 'intonate', query = '') => {
+        const inHand = async (to: typeof tuneShow, practice?: 1) => {
             await saver.flush();
-            router.visit(`/sets/${set.id}/${what}?tuning=${store.getState().tuning}${query}`);
+            router.visit(withAsked(to(set.id), { tuning: store.getState().tuning, practice }));
         };
-        const show = async (what: 'sheet' | 'fit' | 'plan') => {
+        const show = async (address: string) => {
             // Opened before anything is awaited, or the browser takes it for a pop-up.
             const sheet = window.open('', '_blank');
             await saver.flush();
-            const address = `/sets/${set.id}/${what}`;
             if (sheet === null) {
                 window.location.assign(address);
             } else {
@@ -52,44 +57,42 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
         };
         return {
             save: () => void saver.flush(),
-            print: telling(() => show('sheet')),
-            printFit: telling(() => show('fit')),
-            printPlan: telling(() => show('plan')),
+            print: telling(() => show(setsSheet(set.id))),
+            printFit: telling(() => show(setsFit(set.id))),
+            printPlan: telling(() => show(setsPlan(set.id))),
             beginJob: telling(async () => {
                 await saver.flush();
-                router.visit(`/jobs/new?set=${set.id}`);
+                router.visit(withAsked(jobsCreate, { set: set.id }));
             }),
             buy: telling(async () => {
                 await saver.flush();
-                router.visit(`/strings/orders?set=${set.id}`);
+                router.visit(withAsked(ordersIndex, { set: set.id }));
             }),
-            tune: telling(() => inHand('tune')),
-            intonate: telling(() => inHand('intonate')),
-            practiseTuning: telling(() => inHand('tune', '&practice')),
-            practiseIntonation: telling(() => inHand('intonate', '&practice')),
+            tune: telling(() => inHand(tuneShow)),
+            intonate: telling(() => inHand(intonateShow)),
+            practiseTuning: telling(() => inHand(tuneShow, 1)),
+            practiseIntonation: telling(() => inHand(intonateShow, 1)),
             duplicate: telling(async () => {
                 if (await saver.flush()) {
-                    const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
-                    router.visit(`/bench/${id}`);
+                    const { id } = await ask<{ id: number }>(setsDuplicate(set.id), { method: 'POST' });
+                    router.visit(benchShow(id));
                 }
             }),
             keepMine: telling(async () => {
                 const id = await keepAsNew(store.getState().document);
                 saver.letBe();
-                router.visit(`/bench/${id}`);
+                router.visit(benchShow(id));
             }),
             putAway: telling(async () => {
                 const { name } = store.getState().document;
                 await saver.flush();
-                await ask(`/sets/${set.id}`, { method: 'DELETE' });
-                router.visit('/sets');
+                await ask(setsDestroy(set.id), { method: 'DELETE' });
+                router.visit(setsIndex);
                 toast(`“${name}” was put away.`, {
                     action: {
                         label: 'Undo',
                         run: () =>
-                            void ask(`/sets/${set.id}/unarchive`, { method: 'POST' }).then(() =>
-                                router.visit(`/bench/${set.id}`),
-                            ),
+                            void ask(setsUnarchive(set.id), { method: 'POST' }).then(() => router.visit(benchShow(set.id))),
                     },
                 });
             }),

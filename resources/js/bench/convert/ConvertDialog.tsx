@@ -17,6 +17,8 @@ import type { Saver } from '../saving/saver';
 import { askedOf, CONVERSIONS, notesOf, usualWish } from './conversion';
 import { ConversionPreview } from './ConversionPreview';
 import { WishFields } from './WishFields';
+import { benchShow } from '../../generated/addresses/bench';
+import { apiBenchConversions, setsImport } from '../../generated/addresses/places';
 
 interface Props {
     open: boolean;
@@ -51,7 +53,7 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
     const [busy, setBusy] = useState(false);
     const { asked, missing } = askedOf(wish, units);
     const { data, error, isFetching } = useAsked<ConvertedSet>(
-        '/api/v1/bench/conversions',
+        apiBenchConversions,
         asked === null
             ? null
             : question(document, joined, {
@@ -67,9 +69,9 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
         try {
             if (await saver.flush()) {
                 const body = { ...converted.document, notes: notesOf(converted, units) };
-                const { id } = await ask<{ id: number }>('/sets/import', { method: 'POST', body });
+                const { id } = await ask<{ id: number }>(setsImport, { method: 'POST', body });
                 onDone();
-                router.visit(`/bench/${id}`);
+                router.visit(benchShow(id));
                 toast(`“${converted.document.name}” is on the bench. The set it came from is among the sets.`);
             }
         } catch (failure) {

@@ -14,6 +14,7 @@ import { TuningChoice } from '../tunings/TuningChoice';
 import { type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { USUAL_SEMITONES, type Wish } from './conversion';
+import { instrumentsDocument } from '../../generated/addresses/instruments';
 
 interface Props {
     wish: Wish;
@@ -89,7 +90,7 @@ function ScaleFields({ wish, document, change }: FieldsProps) {
     const count = document.strings.length;
     const { act, problem } = useAct();
     const take = (found: Found['instruments'][number]) =>
-        act(async () => change({ instrument: await ask<Instrument>(`/instruments/${found.id}/document`) }));
+        act(async () => change({ instrument: await ask<Instrument>(instrumentsDocument(found.id)) }));
     return (
         <>
             {wish.instrument === null ? (

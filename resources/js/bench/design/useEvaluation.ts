@@ -6,6 +6,7 @@ import type { Evaluation, SetDocument } from '../../generated/formats';
 import { oneAtATime } from '../../server/oneAtATime';
 import { useBenchStore, type BenchStore } from './benchStore';
 import { completed, poolQuestion, question, type Joined } from './question';
+import { apiBenchEvaluations } from '../../generated/addresses/places';
 
 interface Answer {
     /** The newest figures there are, with those of the usual gauges; `current` tells whether they are those of the document as it stands. */
@@ -35,7 +36,7 @@ function createQuestions(document: SetDocument, first: Evaluation, joined: Joine
                     // The pool is asked for when its gauges would pull otherwise than as last answered.
                     const pool = poolQuestion(design);
                     const body = known.pool === pool ? asked : asking(design, joined, 'gauges');
-                    const answer = await ask<Evaluation>('/api/v1/bench/evaluations', { method: 'POST', body });
+                    const answer = await ask<Evaluation>(apiBenchEvaluations, { method: 'POST', body });
                     known = { pool, evaluation: completed(answer, known.evaluation) };
                     return known.evaluation;
                 }, signal),

@@ -5,13 +5,15 @@ import { toast } from '../../ui/toasts';
 import { useBenchStore } from './benchStore';
 import * as edits from './edits';
 import { useCheckedEdit } from './useCheckedEdit';
+import { apiTyped } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 
 type TypedString = Required<Pick<StringOfSet, 'position' | 'construction' | 'material' | 'gauge_in'>>;
 
 /** Reads a set in a line, such as 10-46, for an instrument tuned so. */
 export async function readSet(typed: string, kind: Kind, pitches: string[]): Promise<TypedString[]> {
     const query = new URLSearchParams({ what: 'set', typed, kind, pitches: pitches.join(' ') });
-    return (await ask<{ strings: TypedString[] }>(`/api/v1/typed?${query.toString()}`)).strings;
+    return (await ask<{ strings: TypedString[] }>(withAsked(apiTyped, query))).strings;
 }
 
 /** Takes a set in a line for the one on the Bench. Answers with why not; with null once it is taken. */

@@ -4,6 +4,8 @@ import { ask } from '../../server/api';
 import { buttonClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { tellFailure } from '../../ui/toasts';
+import { setsCard, setsLabelled, setsLabels } from '../../generated/addresses/sets';
+import { withAsked } from '../../server/asked';
 
 interface Props {
     open: boolean;
@@ -26,16 +28,16 @@ export function LabelsDialog({ open, onOpenChange, set }: Props) {
                 <div className="mt-1 flex flex-wrap gap-2">
                     <a
                         className={buttonClass.strong}
-                        href={`/sets/${set}/labels?${stockQuery(stock)}`}
+                        href={withAsked(setsLabels(set), stockQuery(stock))}
                         target="_blank"
                         rel="noreferrer"
-                        onClick={() => void ask(`/sets/${set}/labelled`, { method: 'POST' }).catch(tellFailure)}
+                        onClick={() => void ask(setsLabelled(set), { method: 'POST' }).catch(tellFailure)}
                     >
                         Labels (to print)
                     </a>
                     <a
                         className={buttonClass.plain}
-                        href={`/sets/${set}/card?paper=${stock.stock.startsWith('letter') ? 'letter' : 'a4'}`}
+                        href={withAsked(setsCard(set), { paper: stock.stock.startsWith('letter') ? 'letter' : 'a4' })}
                         target="_blank"
                         rel="noreferrer"
                     >

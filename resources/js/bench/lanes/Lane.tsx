@@ -23,6 +23,7 @@ import { LaneDrawing, type Ground } from './LaneDrawing';
 import { LaneMenu } from './LaneMenu';
 import { PitchControl, StepButton } from './PitchControl';
 import { TensionInput } from './TensionInput';
+import { stringsShow } from '../../generated/addresses/strings';
 
 /** What all lanes share: what they are drawn on, the gauges there are, and the pitches to step along. */
 interface LaneGround extends Ground {
@@ -106,7 +107,7 @@ export const Lane = memo(function Lane(props: Props) {
     const change = at.change;
 
     const pitchError = refused?.at(`/tunings/${tuning}/pitches/${position - 1}`)?.message;
-    const error = problem ?? refused?.at(`/strings/${index}`)?.message ?? pitchError;
+    const error = problem ?? refused?.at(stringsShow(index))?.message ?? pitchError;
     const figures = formatTension(tensionN, lowN, highN, units);
     const gaugeWords = `${formatGauge(gaugeInches(typeOf(string)), units)} ${CONSTRUCTIONS[string.construction]}`;
     const changeWords = change === undefined ? '' : `, ${formatShare(change.share)}, ${change.words}`;

@@ -14,6 +14,7 @@ import type { ShowPanel } from '../panels';
 import type { SavedSet } from '../saving/saver';
 import { scaleWords } from '../../units/scaleWords';
 import { Findings } from './Findings';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
 
 interface Props {
     set: SavedSet;
@@ -59,7 +60,7 @@ export function Ledger({ set, evaluation, refused, onIt, show }: Props) {
                 <p className="mt-2 text-sm">
                     <span className="max-lg:hidden">{instrument.name}</span>
                     <Link
-                        href={`/instruments/${set.instrumentId}`}
+                        href={instrumentsEdit(set.instrumentId)}
                         className="inline-block min-h-target text-ink underline decoration-rule-strong underline-offset-3 hover:decoration-accent lg:hidden"
                     >
                         {instrument.name}

@@ -4,6 +4,9 @@ import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
 import { tellFailure } from '../../ui/toasts';
+import { benchShow } from '../../generated/addresses/bench';
+import { poolsIndex } from '../../generated/addresses/places';
+import { setsPool } from '../../generated/addresses/sets';
 
 interface Props {
     set: number;
@@ -15,9 +18,9 @@ interface Props {
 export function PoolMenu({ set, pools, pool }: Props) {
     const choose = async (id: number | null) => {
         try {
-            await ask(`/sets/${set}/pool`, { method: 'PUT', body: { pool: id, seen: pool } });
+            await ask(setsPool(set), { method: 'PUT', body: { pool: id, seen: pool } });
             // The set is opened anew, on the other gauges; what was changed is saved on the way.
-            router.visit(`/bench/${set}`, { replace: true });
+            router.visit(benchShow(set), { replace: true });
         } catch (error) {
             tellFailure(error);
         }
@@ -41,7 +44,7 @@ export function PoolMenu({ set, pools, pool }: Props) {
                 </MenuItem>
             ))}
             <MenuLine />
-            <MenuItem onSelect={() => router.visit('/strings/pools')}>
+            <MenuItem onSelect={() => router.visit(poolsIndex)}>
                 {sign(false)}
                 {pools.length === 0 ? 'Make a pool of your own…' : 'Pools…'}
             </MenuItem>

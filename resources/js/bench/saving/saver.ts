@@ -4,6 +4,7 @@ import { createSender } from '../../server/sender';
 import type { SetDocument } from '../../generated/formats';
 import type { BenchStore } from '../design/benchStore';
 import { forgetUnsaved, keepUnsaved } from './unsaved';
+import { setsShow } from '../../generated/addresses/sets';
 
 export type SaveState =
     | { is: 'saved'; at: Date }
@@ -65,7 +66,7 @@ export function createSaver(set: SavedSet, bench: BenchStore): Saver {
     /** Who waits for what comes of the present try. */
     let waiting: ((all: boolean) => void)[] = [];
 
-    const address = `/sets/${set.id}`;
+    const address = setsShow(set.id);
     const say = (next: SaveState) => state.setState(next, true);
     const pending = () => bench.getState().document !== saved;
     const later = (ms: number) => {

@@ -7,6 +7,8 @@ import type { BenchState } from '../design/benchStore';
 import { keepAsNew } from './keepAsNew';
 import type { SavedSet } from './saver';
 import { forgetUnsaved, leftUnsaved, type Unsaved } from './unsaved';
+import { benchShow } from '../../generated/addresses/bench';
+import { setsShow } from '../../generated/addresses/sets';
 
 const ABOUT = 'unsaved';
 
@@ -20,7 +22,7 @@ async function keep(left: Unsaved): Promise<void> {
     try {
         const id = await keepAsNew(left.document);
         letGo(left);
-        router.visit(`/bench/${id}`);
+        router.visit(benchShow(id));
     } catch (error) {
         tellFailure(error);
     }
@@ -40,7 +42,7 @@ export function offerUnsaved(set: SavedSet, edit: BenchState['edit']): () => voi
             return here ? offerElsewhere() : undefined;
         }
         // The page that is gone may have had it saved with its last breath.
-        const now = await ask<SavedSet>(`/sets/${set.id}`);
+        const now = await ask<SavedSet>(setsShow(set.id));
         const same = hashKey([now.document]) === hashKey([left.document]);
         if (same) {
             forgetUnsaved(set.id, left.tab);
@@ -88,7 +90,7 @@ export async function offerElsewhere(): Promise<void> {
                 label: 'Open it',
                 run: () => {
                     untell(ABOUT);
-                    router.visit(`/bench/${left.set}`);
+                    router.visit(benchShow(left.set));
                 },
             },
             { label: 'Keep them as a new set', run: () => void keep(left) },

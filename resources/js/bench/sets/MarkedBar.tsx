@@ -3,6 +3,8 @@ import { clsx } from 'clsx';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import { idsOf, type useMarked } from './useMarked';
+import { ordersIndex } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 
 interface Props {
     /** Whether they are put away. */
@@ -25,7 +27,10 @@ export function MarkedBar({ away, marked: { ticked, putSomeAway, bringSomeBack, 
                 </Button>
             ) : (
                 <>
-                    <Link href={`/strings/orders?set=${idsOf(ticked).join(',')}`} className={clsx(buttonClass.plain, 'h-8')}>
+                    <Link
+                        href={withAsked(ordersIndex, { set: idsOf(ticked).join(',') })}
+                        className={clsx(buttonClass.plain, 'h-8')}
+                    >
                         Order their strings…
                     </Link>
                     <Button className="h-8" onClick={() => putSomeAway(ticked)}>

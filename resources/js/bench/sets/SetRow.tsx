@@ -9,6 +9,11 @@ import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../../ui/Menu';
 import { tellFailure } from '../../ui/toasts';
 import type { Summary } from './summary';
+import { benchShow } from '../../generated/addresses/bench';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
+import { jobsCreate, ordersIndex } from '../../generated/addresses/places';
+import { setsDuplicate, setsExport, setsSheet } from '../../generated/addresses/sets';
+import { withAsked } from '../../server/asked';
 
 /** Of the table: tick, name, gauges, tunings, changed, more. */
 const COLUMNS = 6;
@@ -41,7 +46,7 @@ export function SetRow({ set, grouped, away, ticked, onTick, onPutAway, onBringB
                     <span className="font-semibold">{set.name}</span>
                 ) : (
                     <Link
-                        href={`/bench/${set.id}`}
+                        href={benchShow(set.id)}
                         className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
                     >
                         {set.name}
@@ -52,7 +57,7 @@ export function SetRow({ set, grouped, away, ticked, onTick, onPutAway, onBringB
                 <td className="py-2 pr-4 max-sm:hidden">
                     <Link
                         tabIndex={-1}
-                        href={`/instruments/${set.instrumentId}`}
+                        href={instrumentsEdit(set.instrumentId)}
                         className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
                     >
                         {set.instrument}
@@ -84,7 +89,7 @@ export function GroupHead({ set, count }: { set: Summary; count: number }) {
         <tr className="border-b border-rule-strong">
             <th scope="colgroup" colSpan={COLUMNS} className="pt-4 pb-1 text-left">
                 <Link
-                    href={`/instruments/${set.instrumentId}`}
+                    href={instrumentsEdit(set.instrumentId)}
                     className="text-lg font-bold underline decoration-transparent underline-offset-3 hover:decoration-accent"
                 >
                     {set.instrument}
@@ -100,8 +105,8 @@ export function GroupHead({ set, count }: { set: Summary; count: number }) {
 
 function More({ set, onPutAway, onShare }: { set: Summary; onPutAway: () => void; onShare: () => void }) {
     const duplicate = async () => {
-        const { id } = await ask<{ id: number }>(`/sets/${set.id}/duplicate`, { method: 'POST' });
-        router.visit(`/bench/${id}`);
+        const { id } = await ask<{ id: number }>(setsDuplicate(set.id), { method: 'POST' });
+        router.visit(benchShow(id));
     };
     return (
         <Menu
@@ -111,15 +116,15 @@ function More({ set, onPutAway, onShare }: { set: Summary; onPutAway: () => void
                 </Button>
             }
         >
-            <MenuItem onSelect={() => router.visit(`/bench/${set.id}`)}>Open on the Bench</MenuItem>
+            <MenuItem onSelect={() => router.visit(benchShow(set.id))}>Open on the Bench</MenuItem>
             <MenuItem onSelect={() => void duplicate().catch(tellFailure)}>Duplicate</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/jobs/new?set=${set.id}`)}>Put it on: begin a job…</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/strings/orders?set=${set.id}`)}>Order its strings…</MenuItem>
-            <MenuLink href={`/sets/${set.id}/sheet`} newTab>
+            <MenuItem onSelect={() => router.visit(withAsked(jobsCreate, { set: set.id }))}>Put it on: begin a job…</MenuItem>
+            <MenuItem onSelect={() => router.visit(withAsked(ordersIndex, { set: set.id }))}>Order its strings…</MenuItem>
+            <MenuLink href={setsSheet(set.id)} newTab>
                 Print the sheet
             </MenuLink>
             <MenuItem onSelect={onShare}>Share it…</MenuItem>
-            <MenuLink href={`/sets/${set.id}/export`}>Export set document</MenuLink>
+            <MenuLink href={setsExport(set.id)}>Export set document</MenuLink>
             <MenuLine />
             <MenuItem onSelect={onPutAway}>Put away</MenuItem>
         </Menu>

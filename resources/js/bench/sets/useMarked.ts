@@ -3,10 +3,11 @@ import { useState } from 'react';
 import { ask } from '../../server/api';
 import { tellFailure, toast } from '../../ui/toasts';
 import type { Summary } from './summary';
+import { setsDestroy, setsUnarchive } from '../../generated/addresses/sets';
 
 const reload = () => router.reload();
-const putAwayOne = (id: number) => ask(`/sets/${id}`, { method: 'DELETE' });
-const bringBackOne = (id: number) => ask(`/sets/${id}/unarchive`, { method: 'POST' });
+const putAwayOne = (id: number) => ask(setsDestroy(id), { method: 'DELETE' });
+const bringBackOne = (id: number) => ask(setsUnarchive(id), { method: 'POST' });
 
 export const idsOf = (some: Summary[]) => some.map(({ id }) => id);
 

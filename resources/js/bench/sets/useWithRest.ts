@@ -1,5 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { setsRest } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 import { ask } from '../../server/api';
 import type { Summary } from './summary';
 
@@ -7,7 +9,7 @@ import type { Summary } from './summary';
 export function useWithRest(first: Summary[], count: number, away: boolean): Summary[] {
     const { data: rest } = useQuery({
         queryKey: ['other sets', away, count, first.map(({ id, savedAt }) => `${id} ${savedAt}`).join()],
-        queryFn: ({ signal }) => ask<Summary[]>(`/sets/rest${away ? '?away=1' : ''}`, { signal }),
+        queryFn: ({ signal }) => ask<Summary[]>(withAsked(setsRest, { away: away ? 1 : null }), { signal }),
         enabled: count > first.length,
         placeholderData: keepPreviousData,
         staleTime: 0,

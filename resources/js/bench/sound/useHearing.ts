@@ -7,6 +7,7 @@ import { inTuning } from '../lanes/gauges';
 import { question } from '../design/question';
 import { strummed } from '../../devices/pluck';
 import { useHearingOn } from '../../frame/reading/heard';
+import { apiBenchSounds } from '../../generated/addresses/places';
 
 const SECONDS = 3.5;
 const APART_SECONDS = 0.09;
@@ -28,7 +29,7 @@ export function useHearing(): Hear {
             const played = positions ?? Array.from({ length: count }, (_, index) => count - index);
             const asked = question(document, joined);
             if (last.current?.asked !== asked) {
-                last.current = { asked, sound: await ask<Sound>('/api/v1/bench/sounds', { method: 'POST', body: asked }) };
+                last.current = { asked, sound: await ask<Sound>(apiBenchSounds, { method: 'POST', body: asked }) };
             }
             const tones = played.flatMap((position) => {
                 const string = last.current?.sound.strings.find((each) => each.position === position);

@@ -7,6 +7,9 @@ import { pitchLabel, tuningLabel } from '../../units/pitch';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
 import { tellFailure, toast } from '../../ui/toasts';
+import { apiTunings, tuningsStore } from '../../generated/addresses/places';
+import { tuningsDestroy } from '../../generated/addresses/tunings';
+import { withAsked } from '../../server/asked';
 
 interface Found {
     id: number | null;
@@ -42,7 +45,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
     const asked = queryOptions({
         queryKey: ['tunings', kind, presentPitches, typed],
         queryFn: ({ signal }) =>
-            ask<Answer>(`/api/v1/tunings?${new URLSearchParams({ kind, present: presentPitches, typed }).toString()}`, {
+            ask<Answer>(withAsked(apiTunings, { kind, present: presentPitches, typed }), {
                 signal,
             }),
     });
@@ -55,6 +58,8 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             onTake(tuning.name, tuning.pitches);
         }
     };
+    const marked = found[chosen];
+    const own = marked?.id ?? null;
     const move = (to: number) => {
         const next = Math.max(0, Math.min(found.length - 1, to));
         setAt(next);
@@ -82,7 +87,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
     const keepOwn = async () => {
         try {
             const name = typed.trim() === '' ? tuningLabel(present) : typed.trim();
-            await ask('/tunings', { method: 'POST', body: { name, pitches: present.pitches } });
+            await ask(tuningsStore, { method: 'POST', body: { name, pitches: present.pitches } });
             await queries.invalidateQueries({ queryKey: ['tunings'] });
             setTyped('');
             toast(`Kept “${name}” among your own tunings.`);
@@ -90,9 +95,9 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             tellFailure(problem);
         }
     };
-    const forget = async (tuning: Found) => {
+    const forget = async (tuning: Found, own: number) => {
         try {
-            await ask(`/tunings/${tuning.id}`, { method: 'DELETE' });
+            await ask(tuningsDestroy(own), { method: 'DELETE' });
         } catch (problem) {
             tellFailure(problem);
             return;
@@ -102,7 +107,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             action: {
                 label: 'Undo',
                 run: () =>
-                    void ask('/tunings', { method: 'POST', body: { name: tuning.name, pitches: tuning.pitches } }).then(() =>
+                    void ask(tuningsStore, { method: 'POST', body: { name: tuning.name, pitches: tuning.pitches } }).then(() =>
                         queries.invalidateQueries({ queryKey: ['tunings'] }),
                     ),
             },
@@ -174,9 +179,9 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                         Notes without an octave rise from the lowest, near to the present tuning.
                     </p>
                     <div className="flex gap-2">
-                        {found[chosen]?.id != null && (
-                            <Button look="quiet" onClick={() => void forget(found[chosen] as Found)}>
-                                Forget “{found[chosen].name}”
+                        {marked !== undefined && own !== null && (
+                            <Button look="quiet" onClick={() => void forget(marked, own)}>
+                                Forget “{marked.name}”
                             </Button>
                         )}
                         <Button onClick={() => void keepOwn()}>Keep the present tuning</Button>

@@ -11,6 +11,7 @@ import type { Version } from './version';
 import { useBench } from '../design/benchStore';
 import type { SavedSet, Saver } from '../saving/saver';
 import { timeWords } from '../../units/times';
+import { versionsDestroy, versionsDifference, versionsShow, versionsStore } from '../../generated/addresses/versions';
 
 interface ChangedThing {
     what: string;
@@ -55,13 +56,13 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
             if (!(await saver.flush())) {
                 throw new Error('The set could not be saved, so there is no version of it yet. See what is wrong with it first.');
             }
-            const answer = await ask<{ versions: Version[] }>(`/sets/${set.id}/versions`, { method: 'POST', body: { name } });
+            const answer = await ask<{ versions: Version[] }>(versionsStore(set.id), { method: 'POST', body: { name } });
             setVersions(answer.versions);
             setName('');
         });
     const goBack = (version: Version) =>
         act(async () => {
-            const { document } = await ask<{ document: SetDocument }>(`/sets/${set.id}/versions/${version.id}`);
+            const { document } = await ask<{ document: SetDocument }>(versionsShow(set.id, version.id));
             edit(() => document);
             onDone();
             toast(`Back to “${version.name}”. Undo brings the other back.`);
@@ -73,12 +74,12 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
                 return;
             }
             await saver.flush();
-            const { changes } = await ask<{ changes: ChangedThing[] }>(`/sets/${set.id}/versions/${version.id}/difference`);
+            const { changes } = await ask<{ changes: ChangedThing[] }>(versionsDifference(set.id, version.id));
             setCompared({ id: version.id, changes });
         });
     const remove = (version: Version) =>
         act(async () => {
-            const answer = await ask<{ versions: Version[] }>(`/sets/${set.id}/versions/${version.id}`, { method: 'DELETE' });
+            const answer = await ask<{ versions: Version[] }>(versionsDestroy(set.id, version.id), { method: 'DELETE' });
             setVersions(answer.versions);
         });
 

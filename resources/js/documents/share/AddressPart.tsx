@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { copied } from '../../ui/copied';
 import { Select } from '../../ui/Select';
 import { dateWords } from '../../units/times';
+import { devicesIndex, sharesStore } from '../../generated/addresses/places';
 
 /** What an address shows, as the server is asked for it. */
 type Shown = { what: 'sheet' | 'fit' | 'plan'; set: number } | { what: 'year'; instrument: number; year: number };
@@ -37,7 +38,7 @@ export function AddressPart({ shown, before }: { shown: Shown; before?: () => Pr
     const give = () =>
         act(async () => {
             await before?.();
-            setGiven(await ask<Given>('/workshop/shares', { method: 'POST', body: { ...shown, days: Number(days) } }));
+            setGiven(await ask<Given>(sharesStore, { method: 'POST', body: { ...shown, days: Number(days) } }));
         });
     return (
         <section aria-label="In the shop’s network" className="mt-4 border-t border-rule pt-3">
@@ -45,7 +46,7 @@ export function AddressPart({ shown, before }: { shown: Shown; before?: () => Pr
             {props.network !== true ? (
                 <p className="mt-1 text-ink-soft">
                     For that Lira has to answer the network: turn it on under{' '}
-                    <a className="text-accent underline" href="/workshop/devices">
+                    <a className="text-accent underline" href={devicesIndex}>
                         Workshop, Devices
                     </a>
                     .

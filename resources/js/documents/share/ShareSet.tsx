@@ -7,8 +7,13 @@ import { Dialog } from '../../ui/Dialog';
 import { Select } from '../../ui/Select';
 import { AddressPart } from './AddressPart';
 import { keep, pictureOf } from './picture';
+import { setsExport, setsFit, setsPicture, setsPlan, setsSheet } from '../../generated/addresses/sets';
+import { withAsked } from '../../server/asked';
 
-type What = 'sheet' | 'fit' | 'plan';
+/** Each page's address, by what it is called there. */
+const PAGES = { sheet: setsSheet, fit: setsFit, plan: setsPlan };
+
+type What = keyof typeof PAGES;
 
 const SHEETS: { value: What; label: string }[] = [
     { value: 'sheet', label: 'Its sheet: gauges, tunings, tensions' },
@@ -41,7 +46,7 @@ export function ShareSet({ open, onOpenChange, set, tuning, text, before }: Prop
     const picture = () =>
         act(async () => {
             await before?.();
-            keep(await pictureOf(`/sets/${set.id}/picture?tuning=${tuning}`), `${fileName(set.name)}.png`);
+            keep(await pictureOf(withAsked(setsPicture(set.id), { tuning })), `${fileName(set.name)}.png`);
         });
     return (
         <Dialog open={open} onOpenChange={onOpenChange} title="Share it" description={set.name}>
@@ -51,7 +56,7 @@ export function ShareSet({ open, onOpenChange, set, tuning, text, before }: Prop
                 <Button disabled={busy} onClick={picture}>
                     As a picture
                 </Button>
-                <Button disabled={busy} onClick={() => go(`/sets/${set.id}/export`)}>
+                <Button disabled={busy} onClick={() => go(setsExport(set.id))}>
                     As a document
                 </Button>
             </div>
@@ -65,10 +70,10 @@ export function ShareSet({ open, onOpenChange, set, tuning, text, before }: Prop
                     onChange={(value) => setWhat(SHEETS.find((each) => each.value === value)?.value ?? 'sheet')}
                 />
                 <div className="flex flex-wrap gap-2">
-                    <Button disabled={busy} onClick={() => go(`/sets/${set.id}/${what}?paper=page`)}>
+                    <Button disabled={busy} onClick={() => go(withAsked(PAGES[what](set.id), { paper: 'page' }))}>
                         As one file (HTML)
                     </Button>
-                    <a className={buttonClass.plain} href={`/sets/${set.id}/${what}`} target="_blank" rel="noreferrer">
+                    <a className={buttonClass.plain} href={PAGES[what](set.id)} target="_blank" rel="noreferrer">
                         As PDF, to print
                     </a>
                 </div>

@@ -1,6 +1,7 @@
 import { Dialog } from '../../ui/Dialog';
 import { buttonClass } from '../../ui/classes';
 import { AddressPart } from './AddressPart';
+import { instrumentsYear } from '../../generated/addresses/instruments';
 
 interface Props {
     onClose: () => void;
@@ -10,7 +11,7 @@ interface Props {
 
 /** A year of an instrument for somebody else, its owner say. */
 export function ShareYear({ onClose, instrument, year }: Props) {
-    const address = `/instruments/${instrument}/years/${year}`;
+    const address = instrumentsYear(instrument, year);
     return (
         <Dialog
             open

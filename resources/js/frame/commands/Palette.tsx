@@ -10,6 +10,8 @@ import { keysLabel, type Command } from './commands';
 import { stopKeeping, typedMeanwhile } from './meanwhile';
 import type { Provided } from './provided';
 import { nearness, rank } from './rank';
+import { benchShow } from '../../generated/addresses/bench';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
 
 interface Props {
     open: boolean;
@@ -178,13 +180,13 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                 <Found
                     heading="Sets"
                     typed={typed}
-                    found={(data?.sets ?? []).map(({ id, name }) => ({ name, address: `/bench/${id}` }))}
+                    found={(data?.sets ?? []).map(({ id, name }) => ({ name, address: benchShow(id) }))}
                     onDone={onDone}
                 />
                 <Found
                     heading="Instruments"
                     typed={typed}
-                    found={(data?.instruments ?? []).map(({ id, name }) => ({ name, address: `/instruments/${id}` }))}
+                    found={(data?.instruments ?? []).map(({ id, name }) => ({ name, address: instrumentsEdit(id) }))}
                     onDone={onDone}
                 />
                 {data?.others.map(({ heading, found }) => (

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { clockNow } from '../../server/clock';
 import { toast } from '../../ui/toasts';
 import { takeDue } from './reminders';
+import { jobsShow } from '../../generated/addresses/jobs';
 
 const LOOK_MS = 1000;
 
@@ -12,7 +13,7 @@ export function Reminders() {
         const timer = setInterval(() => {
             for (const { job, name } of takeDue(clockNow())) {
                 const words = `${name} has rested: it may be looked at again.`;
-                toast(words, { action: { label: 'Open', run: () => router.visit(`/jobs/${job}`) } });
+                toast(words, { action: { label: 'Open', run: () => router.visit(jobsShow(job)) } });
                 if (mayNotify() === 'granted') {
                     new Notification('Lira', { body: words, tag: `lira-job-${job}` });
                 }

@@ -5,21 +5,30 @@ import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../../ui/Menu';
 import { tellFailure, toast } from '../../ui/toasts';
 import { type Summary } from '../matching';
+import {
+    instrumentsDestroy,
+    instrumentsDuplicate,
+    instrumentsEdit,
+    instrumentsExport,
+    instrumentsUnarchive,
+} from '../../generated/addresses/instruments';
+import { setsIndex, startCreate } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 
 export const reload = () => router.reload();
 
 export function More({ instrument: { id, name } }: { instrument: Summary }) {
     const duplicate = async () => {
-        const copy = await ask<{ id: number }>(`/instruments/${id}/duplicate`, { method: 'POST' });
-        router.visit(`/instruments/${copy.id}`);
+        const copy = await ask<{ id: number }>(instrumentsDuplicate(id), { method: 'POST' });
+        router.visit(instrumentsEdit(copy.id));
     };
     const putAway = async () => {
-        await ask(`/instruments/${id}`, { method: 'DELETE' });
+        await ask(instrumentsDestroy(id), { method: 'DELETE' });
         reload();
         toast(`“${name}” was put away. Its sets stay.`, {
             action: {
                 label: 'Undo',
-                run: () => void ask(`/instruments/${id}/unarchive`, { method: 'POST' }).then(reload, tellFailure),
+                run: () => void ask(instrumentsUnarchive(id), { method: 'POST' }).then(reload, tellFailure),
             },
         });
     };
@@ -31,12 +40,14 @@ export function More({ instrument: { id, name } }: { instrument: Summary }) {
                 </Button>
             }
         >
-            <MenuItem onSelect={() => router.visit(`/start?instrument=${id}`)}>Design a set for it…</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/sets?instrument=${id}`)}>Its sets</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=try`)}>Try a set on</MenuItem>
-            <MenuItem onSelect={() => router.visit(`/instruments/${id}?view=reach`)}>How low, how high</MenuItem>
+            <MenuItem onSelect={() => router.visit(withAsked(startCreate, { instrument: id }))}>Design a set for it…</MenuItem>
+            <MenuItem onSelect={() => router.visit(withAsked(setsIndex, { instrument: id }))}>Its sets</MenuItem>
+            <MenuItem onSelect={() => router.visit(withAsked(instrumentsEdit(id), { view: 'try' }))}>Try a set on</MenuItem>
+            <MenuItem onSelect={() => router.visit(withAsked(instrumentsEdit(id), { view: 'reach' }))}>
+                How low, how high
+            </MenuItem>
             <MenuItem onSelect={() => void duplicate().catch(tellFailure)}>Duplicate</MenuItem>
-            <MenuLink href={`/instruments/${id}/export`}>Export</MenuLink>
+            <MenuLink href={instrumentsExport(id)}>Export</MenuLink>
             <MenuLine />
             <MenuItem onSelect={() => void putAway().catch(tellFailure)}>Put away</MenuItem>
         </Menu>
@@ -45,7 +56,7 @@ export function More({ instrument: { id, name } }: { instrument: Summary }) {
 
 export function BringBack({ instrument: { id, name } }: { instrument: Summary }) {
     const bringBack = async () => {
-        await ask(`/instruments/${id}/unarchive`, { method: 'POST' });
+        await ask(instrumentsUnarchive(id), { method: 'POST' });
         reload();
         toast(`“${name}” is in use again.`);
     };

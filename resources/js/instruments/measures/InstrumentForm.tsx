@@ -8,6 +8,7 @@ import { ScaleDrawing } from '../ScaleDrawing';
 import { ScaleFields } from '../ScaleFields';
 import type { ScaleDraft } from '../scale';
 import { MeasureFields } from './MeasureFields';
+import { stringsIndex } from '../../generated/addresses/places';
 
 const HOW: Record<ScaleDraft['type'], string> = {
     single: 'Measure from the edge of the nut, where the strings leave it, to the saddle under string 1, before any compensation.',
@@ -55,7 +56,7 @@ export function InstrumentForm({ draft, isNew, kinds, sets, error, onSubmit }: P
                 </Field>
                 <Field
                     label="Number of strings"
-                    error={error('/strings')}
+                    error={error(stringsIndex)}
                     hint={sets > 0 ? `${sets} set${sets === 1 ? ' is' : 's are'} designed for this number.` : undefined}
                 >
                     <input

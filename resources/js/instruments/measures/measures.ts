@@ -14,6 +14,7 @@ import {
 import { figureAsRead, resolutionMm } from './resolution';
 import { rateIn, tensionIn, type Units } from '../../units/units';
 import { readLength, readTension, readSigned } from '../../units/typed';
+import { home } from '../../generated/addresses/places';
 
 /** What an instrument of a kind usually has, as the server says. */
 export interface Usual {
@@ -236,7 +237,7 @@ type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function valueAt(document: unknown, path: string): unknown {
-    return path.split('/').reduce<unknown>((at, key) => (isObject(at) ? at[key] : undefined), document);
+    return path.split(home).reduce<unknown>((at, key) => (isObject(at) ? at[key] : undefined), document);
 }
 
 export function measureDraft(document: Instrument | null, units: Units): MeasureDraft {
@@ -306,7 +307,7 @@ export function measured(
             continue;
         }
         // A fraction of an inch is one figure, not two.
-        const many = (each && !typed.includes('/')) || quantity === 'counts';
+        const many = (each && !typed.includes(home)) || quantity === 'counts';
         const figures = many ? parts(typed) : typed === '' ? [] : [typed];
         const values = figures.map((figure) => figureOf(figure, quantity, units));
         if (values.some((value) => value === null)) {
@@ -319,7 +320,7 @@ export function measured(
                 message: `Give one figure for all strings or ${strings}, from string 1; there are ${values.length}. (${label})`,
             });
         } else {
-            next = withValue(next, path.split('/'), values.length > 1 ? values : values[0]);
+            next = withValue(next, path.split(home), values.length > 1 ? values : values[0]);
             const resolutions = quantity === 'length' ? figures.map((figure) => resolutionMm(figure, units) ?? 0) : [];
             const coarsest = Math.max(0, ...resolutions);
             next = withValue(next, ['resolutions_mm', path], coarsest > 0 ? coarsest : undefined);
@@ -330,7 +331,7 @@ export function measured(
         ...TEXTS.map((text): { path: string; truth?: boolean } => ({ path: text })),
     ]) {
         const chosen = draft[path]?.trim() ?? '';
-        next = withValue(next, path.split('/'), chosen === '' ? undefined : truth ? chosen === 'yes' : chosen);
+        next = withValue(next, path.split(home), chosen === '' ? undefined : truth ? chosen === 'yes' : chosen);
     }
     return { document: next as unknown as Instrument, problems };
 }

@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from 'react';
+import { home } from '../../generated/addresses/places';
 
 /** Every field that takes a reading, in the order in which one measures. */
 function fields(): HTMLInputElement[] {
@@ -19,7 +20,7 @@ export function onWedgeEnter(event: KeyboardEvent, strings: number, change: (pat
         .trim()
         .split(/[\s;]+/)
         .filter((part) => /^\d|^[.,]\d/.test(part)).length;
-    if (field.dataset.each !== undefined && readings > 0 && readings < strings && !field.value.includes('/')) {
+    if (field.dataset.each !== undefined && readings > 0 && readings < strings && !field.value.includes(home)) {
         change(field.dataset.measure, `${field.value.trim()} `);
         return;
     }

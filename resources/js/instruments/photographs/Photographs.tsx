@@ -4,6 +4,7 @@ import { useAct } from '../../server/useAct';
 import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { TypedInput } from '../../ui/TypedInput';
+import { photographsStore } from '../../generated/addresses/photographs';
 
 export interface Photograph {
     id: number;
@@ -24,7 +25,7 @@ export function Photographs({ instrument, given }: Props) {
     const { act, problem } = useAct();
     const [sending, setSending] = useState(0);
     const file = useRef<HTMLInputElement>(null);
-    const address = `/instruments/${instrument}/photographs`;
+    const address = photographsStore(instrument);
 
     const add = (files: File[]) =>
         act(async () => {

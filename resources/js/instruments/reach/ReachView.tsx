@@ -12,13 +12,14 @@ import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { BOUNDS } from './chart';
 import { gaugeWords, ReachChart } from './ReachChart';
+import { apiReaches } from '../../generated/addresses/places';
 
 /** Whether this instrument is a good candidate: how low and how high it can go with strings that can be bought. */
 export function ReachView({ question }: { question: string | null }) {
     const units = useUnits();
     const [position, setPosition] = useState<number | null>(null);
     const [chosenFamily, setChosenFamily] = useState<string | null>(null);
-    const { data: reach, error, isPlaceholderData } = useAsked<Reach>('/api/v1/reaches', question);
+    const { data: reach, error, isPlaceholderData } = useAsked<Reach>(apiReaches, question);
     if (reach === undefined) {
         return (
             <p role={error === null ? undefined : 'alert'} className="py-6 text-ink-soft">

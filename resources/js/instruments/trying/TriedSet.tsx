@@ -5,6 +5,9 @@ import { Select } from '../../ui/Select';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import { USUAL, type Named, type Tried } from './useTried';
+import { benchShow } from '../../generated/addresses/bench';
+import { setsFit } from '../../generated/addresses/sets';
+import { withAsked } from '../../server/asked';
 
 const OTHER = 'other';
 
@@ -63,16 +66,16 @@ export function TriedSet({ tried, sets, strings, kind }: Props) {
             )}
             {chosen !== USUAL && !seeking && (
                 <>
-                    <a className={buttonClass.plain} href={`/bench/${chosen.id}`}>
+                    <a className={buttonClass.plain} href={benchShow(chosen.id)}>
                         Open on the Bench
                     </a>
                     {own && (
-                        <a className={buttonClass.quiet} href={`/sets/${chosen.id}/fit`} target="_blank" rel="noreferrer">
+                        <a className={buttonClass.quiet} href={setsFit(chosen.id)} target="_blank" rel="noreferrer">
                             Fit report (to print)
                         </a>
                     )}
                     {own && (
-                        <a className={buttonClass.quiet} href={`/sets/${chosen.id}/fit?paper=page`}>
+                        <a className={buttonClass.quiet} href={withAsked(setsFit(chosen.id), { paper: 'page' })}>
                             Send it as a page
                         </a>
                     )}

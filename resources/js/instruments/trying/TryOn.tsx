@@ -12,6 +12,7 @@ import { SaddlesDrawing } from '../drawings/SaddlesDrawing';
 import { SideDrawing } from '../drawings/SideDrawing';
 import { FoundList } from './FoundList';
 import { Explained } from '../../ui/Explained';
+import { apiFits } from '../../generated/addresses/places';
 
 /** Where each aspect is measured. */
 const MEASURED_AT: { aspect: keyof typeof FIT_ASPECTS; group: string }[] = [
@@ -33,7 +34,7 @@ interface Props {
 /** A set on this instrument: drawn to scale, what is wrong marked where it is wrong. */
 export function TryOn({ question, bass, onMeasure }: Props) {
     const [position, setPosition] = useState(1);
-    const { data: fit, error, isPlaceholderData } = useAsked<DrawnFit>('/api/v1/fits', question);
+    const { data: fit, error, isPlaceholderData } = useAsked<DrawnFit>(apiFits, question);
     if (fit === undefined) {
         return (
             <p role={error === null ? undefined : 'alert'} className="py-6 text-ink-soft">

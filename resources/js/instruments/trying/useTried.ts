@@ -2,6 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { ask } from '../../server/api';
 import type { Instrument, SetDocument } from '../../generated/formats';
+import { instrumentsUsualSet } from '../../generated/addresses/places';
+import { setsExport } from '../../generated/addresses/sets';
 
 /** A set that can be tried on, by its name. */
 export interface Named {
@@ -23,12 +25,12 @@ export function useTried(sets: Named[], instrument: Instrument, strings: number,
         queryKey: ['tried', chosen === USUAL ? usual : chosen.id],
         queryFn: ({ signal }) =>
             chosen === USUAL
-                ? ask<SetDocument>('/instruments/usual-set', {
+                ? ask<SetDocument>(instrumentsUsualSet, {
                       method: 'POST',
                       body: { document: { ...instrument, name: instrument.name === '' ? 'It' : instrument.name }, strings },
                       signal,
                   })
-                : ask<SetDocument>(`/sets/${chosen.id}/export`, { signal }),
+                : ask<SetDocument>(setsExport(chosen.id), { signal }),
         enabled: usable,
         staleTime: 0,
         gcTime: 60_000,

@@ -21,6 +21,9 @@ import { Explained } from '../../ui/Explained';
 import { type Begin, type Schools, WAYS } from './begin';
 import { WhichStrings } from './WhichStrings';
 import { StringRows } from './StringRows';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
+import { jobsShow } from '../../generated/addresses/jobs';
+import { jobsIndex, jobsPlan, jobsStore } from '../../generated/addresses/places';
 
 export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
     const units = useUnits();
@@ -49,7 +52,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
         schools === begin.schools &&
         leftHanded === begin.left_handed &&
         some.length === 0;
-    const { data, error } = useAsked<Preview>('/jobs/plan', same ? null : JSON.stringify(asked));
+    const { data, error } = useAsked<Preview>(jobsPlan, same ? null : JSON.stringify(asked));
     const preview = same ? begin.preview : (data ?? begin.preview);
     const missing = from === 'drawer' ? preview.strings.filter(({ free }) => free === 0).map(({ position }) => position) : [];
     const ways = ['usual', ...Object.keys(begin.ways), ...(way === 'own' ? ['own'] : [])];
@@ -60,7 +63,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
     const [key] = useState(newUuid);
     const start = () =>
         act(async () => {
-            const { id } = await ask<{ id: number }>('/jobs', {
+            const { id } = await ask<{ id: number }>(jobsStore, {
                 method: 'POST',
                 body: {
                     ...asked,
@@ -72,7 +75,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
                     spares: from === 'drawer' ? Number(spares) : 0,
                 },
             });
-            await go(`/jobs/${id}`);
+            await go(jobsShow(id));
         });
     return (
         <form
@@ -86,7 +89,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
                 {begin.open.map((job) => (
                     <p key={job.id} role="note" className="border-l-4 border-l-caution pl-3">
                         A job is open on it already: {job.name}.{' '}
-                        <Link href={`/jobs/${job.id}`} className="text-accent underline underline-offset-2">
+                        <Link href={jobsShow(job.id)} className="text-accent underline underline-offset-2">
                             Go on with that one
                         </Link>
                     </p>
@@ -122,7 +125,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
                         <p className="mt-1 text-sm text-ink-soft">
                             Assumed, as nobody measured it on this instrument: {preview.assumed.join('; ')}.{' '}
                             <Link
-                                href={`/instruments/${begin.instrument.id}`}
+                                href={instrumentsEdit(begin.instrument.id)}
                                 className="text-accent underline underline-offset-3"
                             >
                                 Say how it is
@@ -145,7 +148,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
                         <button type="submit" className={buttonClass.strong} disabled={busy}>
                             Begin
                         </button>
-                        <Link href="/jobs" className={buttonClass.quiet}>
+                        <Link href={jobsIndex} className={buttonClass.quiet}>
                             Cancel
                         </Link>
                     </div>

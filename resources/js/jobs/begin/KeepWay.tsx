@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ask } from '../../server/api';
 import { useAct } from '../../server/useAct';
 import { Button } from '../../ui/Button';
+import { jobsSchools } from '../../generated/addresses/places';
 
 /** Keeps what was chosen as the way of the workshop, or of whoever owns the instrument. */
 export function KeepWay({ owner, schools }: { owner: string; schools: Record<string, string> }) {
@@ -9,7 +10,7 @@ export function KeepWay({ owner, schools }: { owner: string; schools: Record<str
     const [kept, setKept] = useState<string | null>(null);
     const keep = (of: string, words: string) =>
         act(async () => {
-            await ask('/jobs/schools', { method: 'PUT', body: { owner: of, schools } });
+            await ask(jobsSchools, { method: 'PUT', body: { owner: of, schools } });
             setKept(words);
         });
     return (

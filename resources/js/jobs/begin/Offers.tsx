@@ -7,6 +7,9 @@ import { PacketField } from '../packets/PacketField';
 import { beginningOf } from '../../log/beginning';
 import { capital, stringsWords } from '../../units/words';
 import { wantOf } from '../words';
+import { jobsShow } from '../../generated/addresses/jobs';
+import { jobsCreate } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 
 export interface Offered {
     /** Strings that are due soon on instruments without an open job. */
@@ -39,14 +42,14 @@ export function Offers({ due, designed, open }: Offered) {
                 </List>
                 <List title="Designed last, not on yet" empty="Every set that was designed has been put on.">
                     {designed.map(({ id, name, instrument }) => (
-                        <Offer key={id} to={`/jobs/new?set=${id}`} name={instrument} what={name} />
+                        <Offer key={id} to={withAsked(jobsCreate, { set: id })} name={instrument} what={name} />
                     ))}
                 </List>
                 <List title="Open already" empty="No job is open.">
                     {open.map((row) => (
                         <Offer
                             key={row.id}
-                            to={`/jobs/${row.id}`}
+                            to={jobsShow(row.id)}
                             name={row.instrument}
                             what={
                                 wantOf(row, now) === 'waits'

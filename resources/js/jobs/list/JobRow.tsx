@@ -5,6 +5,7 @@ import { dateWords, dayWords, momentWords, spanWords } from '../../units/times';
 import { REASONS } from '../../generated/words';
 import { capital, stringsWords } from '../../units/words';
 import { wantOf } from '../words';
+import { jobsShow } from '../../generated/addresses/jobs';
 
 export function Row({ row, now }: { row: JobRow; now: number }) {
     const want = wantOf(row, now);
@@ -12,7 +13,7 @@ export function Row({ row, now }: { row: JobRow; now: number }) {
     return (
         <li className="relative grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-5 gap-y-1 border-b border-rule py-3 hover:bg-sheet md:grid-cols-[minmax(0,16rem)_minmax(0,1fr)_9rem_11rem]">
             <div className="min-w-0">
-                <Link href={`/jobs/${row.id}`} className="text-lg leading-tight font-bold after:absolute after:inset-0">
+                <Link href={jobsShow(row.id)} className="text-lg leading-tight font-bold after:absolute after:inset-0">
                     {row.instrument}
                 </Link>
                 <p className="truncate text-sm text-ink-soft">

@@ -2,6 +2,7 @@ import { router } from '@inertiajs/react';
 import { useState, type SyntheticEvent } from 'react';
 import { Button } from '../../ui/Button';
 import { fieldClass } from '../../ui/classes';
+import { packetsJob } from '../../generated/addresses/packets';
 
 /** From a packet's code, typed or scanned, to its job. */
 export function PacketField() {
@@ -14,7 +15,7 @@ export function PacketField() {
             setProblem('That is no packet’s code. It stands below the square on the label, such as S17-4.');
             return;
         }
-        router.visit(`/packets/${found.toUpperCase()}/job`);
+        router.visit(packetsJob(found.toUpperCase()));
     };
     return (
         <form onSubmit={go} className="relative flex items-center gap-2">

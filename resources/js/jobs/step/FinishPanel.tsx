@@ -8,6 +8,12 @@ import type { JobWithAll } from '../../events/jobNow';
 import { ReopenDialog } from '../ways/ReopenDialog';
 import type { JobNow } from '../useJob';
 import { dateWords } from '../../units/times';
+import { benchShow } from '../../generated/addresses/bench';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
+import { jobsSlip } from '../../generated/addresses/jobs';
+import { photographsShow } from '../../generated/addresses/photographs';
+import { jobsIndex } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 
 interface Props {
     now: JobNow;
@@ -50,7 +56,7 @@ export function FinishPanel({ now, onBack }: Props) {
                             {job.photographs.map(({ id, moment, caption }) => (
                                 <li key={id}>
                                     <img
-                                        src={`/instruments/${job.instrument}/photographs/${id}?small=1`}
+                                        src={withAsked(photographsShow(job.instrument, id), { small: 1 })}
                                         alt={caption}
                                         className="h-32 rounded-mark border border-rule"
                                     />
@@ -87,15 +93,15 @@ export function FinishPanel({ now, onBack }: Props) {
                     )}
                     {finished && (
                         <p className="mt-4 flex flex-wrap gap-2">
-                            <a href={`/jobs/${job.id}/slip`} target="_blank" rel="noreferrer" className={buttonClass.plain}>
+                            <a href={jobsSlip(job.id)} target="_blank" rel="noreferrer" className={buttonClass.plain}>
                                 The owner’s slip
                             </a>
                             {job.set !== null && (
-                                <Link href={`/bench/${job.set}`} className={buttonClass.plain}>
+                                <Link href={benchShow(job.set)} className={buttonClass.plain}>
                                     The set on the Bench
                                 </Link>
                             )}
-                            <Link href={`/instruments/${job.instrument}`} className={buttonClass.plain}>
+                            <Link href={instrumentsEdit(job.instrument)} className={buttonClass.plain}>
                                 The instrument
                             </Link>
                             <Button
@@ -111,7 +117,7 @@ export function FinishPanel({ now, onBack }: Props) {
             <footer className="grid shrink-0 gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(9rem,30dvh,16rem)] md:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
                 {finished ? (
                     <Link
-                        href="/jobs"
+                        href={jobsIndex}
                         className="grid min-h-28 place-items-center rounded-float bg-ink text-[2.4rem] font-bold text-paper hover:bg-accent hover:text-accent-ink"
                     >
                         Back to the jobs

@@ -4,13 +4,16 @@ import { ask } from '../../server/api';
 import { largeButtonClass } from '../../ui/classes';
 import type { IntonationKnown } from '../../tuning/Intonation';
 import type { TuningKnown } from '../../tuning/known';
+import { intonateShow } from '../../generated/addresses/intonate';
+import { tuneShow } from '../../generated/addresses/tune';
+import { withAsked } from '../../server/asked';
 
 const Intonation = lazy(() => import('../../tuning/Intonation').then((module) => ({ default: module.Intonation })));
 const Tuning = lazy(() => import('../../tuning/Tuning').then((module) => ({ default: module.Tuning })));
 
 /** Where the saddles belong, in the step in which they are moved. */
 export function IntonationInJob({ set, job }: { set: number; job: number }) {
-    return <Asked<IntonationKnown> address={`/sets/${set}/intonate`} job={job} Part={Intonation} />;
+    return <Asked<IntonationKnown> address={intonateShow(set)} job={job} Part={Intonation} />;
 }
 
 /** A pass that lands, in the step in which all are tuned. */
@@ -18,7 +21,7 @@ export function TuningInJob({ set, job }: { set: number; job: number }) {
     const [open, setOpen] = useState(false);
     return open ? (
         <div className="mt-4 border-t border-rule pt-3">
-            <Asked<TuningKnown> address={`/sets/${set}/tune?job=${job}`} job={job} Part={Tuning} />
+            <Asked<TuningKnown> address={withAsked(tuneShow(set), { job })} job={job} Part={Tuning} />
         </div>
     ) : (
         <button type="button" className={`${largeButtonClass.plain} mt-3 h-16`} onClick={() => setOpen(true)}>

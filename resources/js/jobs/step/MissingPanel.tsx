@@ -12,6 +12,8 @@ import { largeButtonClass } from '../../ui/classes';
 import type { JobAnswer } from '../../events/known';
 import type { JobNow } from '../useJob';
 import { WayOn } from './WayOn';
+import { jobsWant } from '../../generated/addresses/jobs';
+import { jobsIndex, ordersIndex } from '../../generated/addresses/places';
 
 /** Nothing goes on before a string is there: it is ordered, or here after all. */
 export function MissingPanel({
@@ -31,7 +33,7 @@ export function MissingPanel({
     }
     const want = () =>
         act(async () => {
-            now.take(await ask<JobAnswer>(`/jobs/${now.job.id}/wanted`, { method: 'POST', body: { position } }));
+            now.take(await ask<JobAnswer>(jobsWant(now.job.id), { method: 'POST', body: { position } }));
         });
     return (
         <article className="max-w-2xl self-start">
@@ -48,7 +50,7 @@ export function MissingPanel({
                     It is here after all
                 </Button>
                 {string.wanted && (
-                    <Link href="/strings/orders" className={largeButtonClass.plain}>
+                    <Link href={ordersIndex} className={largeButtonClass.plain}>
                         It is on the order list
                     </Link>
                 )}
@@ -59,7 +61,7 @@ export function MissingPanel({
                 )}
             </div>
             {string.wanted ? (
-                <WayOn main={main} onGo={() => router.visit('/jobs')}>
+                <WayOn main={main} onGo={() => router.visit(jobsIndex)}>
                     Back to the jobs
                 </WayOn>
             ) : (
@@ -67,7 +69,7 @@ export function MissingPanel({
                     main={main}
                     onGo={want}
                     disabled={busy}
-                    other={{ label: 'Back to the jobs', run: () => router.visit('/jobs') }}
+                    other={{ label: 'Back to the jobs', run: () => router.visit(jobsIndex) }}
                 >
                     Put it on the order list
                 </WayOn>

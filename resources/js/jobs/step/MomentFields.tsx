@@ -11,6 +11,8 @@ import { Field } from '../../ui/Field';
 import { TypedInput } from '../../ui/TypedInput';
 import type { Measured } from '../../events/progress';
 import type { JobNow } from '../useJob';
+import { photographsShow, photographsStore } from '../../generated/addresses/photographs';
+import { withAsked } from '../../server/asked';
 
 type Moment = 'before' | 'after';
 
@@ -104,7 +106,7 @@ export function JobPhotographs({ now, moment }: { now: JobNow; moment: Moment })
     );
     const add = (chosen: File) =>
         act(async () => {
-            const kept = await upload<{ id: number; caption: string }>(`/instruments/${job.instrument}/photographs`, {
+            const kept = await upload<{ id: number; caption: string }>(photographsStore(job.instrument), {
                 photograph: chosen,
                 caption: `${moment === 'before' ? 'Before' : 'After'} ${job.name}`.slice(0, 200),
                 job: String(job.id),
@@ -117,7 +119,7 @@ export function JobPhotographs({ now, moment }: { now: JobNow; moment: Moment })
             {shown.map((each) => (
                 <img
                     key={each.id}
-                    src={`/instruments/${job.instrument}/photographs/${each.id}?small=1`}
+                    src={withAsked(photographsShow(job.instrument, each.id), { small: 1 })}
                     alt={each.caption}
                     className="h-20 rounded-mark border border-rule"
                 />

@@ -13,6 +13,8 @@ import { hearingWords } from '../../tuning/heard';
 import { driftWords, thenWords } from '../../units/settling';
 import { ShowSoonNote } from '../ShowSoonNote';
 import type { JobNow } from '../useJob';
+import { tuneShow } from '../../generated/addresses/tune';
+import { withAsked } from '../../server/asked';
 
 /** When all strings hold, ISO 8601; null while that is not known. */
 export function holdsAt(now: JobNow): string | null {
@@ -108,7 +110,7 @@ export function SettlePanel({ now }: { now: JobNow }) {
                     {rested ? 'Keep what it drifted' : 'Keep this round'}
                 </Button>
                 {job.set !== null && (
-                    <Link href={`/sets/${job.set}/tune?job=${job.id}`} className={`${largeButtonClass.plain} h-16`}>
+                    <Link href={withAsked(tuneShow(job.set), { job: job.id })} className={`${largeButtonClass.plain} h-16`}>
                         Tune it with the tuner
                     </Link>
                 )}

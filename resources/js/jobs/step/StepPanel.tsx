@@ -25,6 +25,7 @@ import { PostDrawing } from './PostDrawing';
 import { holdsAt, SettlePanel } from './SettlePanel';
 import { SkipRestDialog } from '../ways/SkipRestDialog';
 import { WayOn } from './WayOn';
+import { jobsIndex } from '../../generated/addresses/places';
 
 interface Props {
     now: JobNow;
@@ -214,7 +215,7 @@ function Rest({
             {left > 0 ? (
                 <WayOn
                     main={main}
-                    onGo={() => router.visit('/jobs')}
+                    onGo={() => router.visit(jobsIndex)}
                     other={{ label: 'Skip the rest…', run: () => setSkipping(true) }}
                 >
                     It rests: to the other jobs

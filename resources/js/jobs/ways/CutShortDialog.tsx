@@ -10,6 +10,7 @@ import { Field } from '../../ui/Field';
 import type { JobNow } from '../useJob';
 import { fromWhere } from './NewStringDialog';
 import { StringChoice } from './StringChoice';
+import { jobsCutShort } from '../../generated/addresses/jobs';
 
 interface Verdict {
     turns: number;
@@ -39,9 +40,7 @@ export function CutShortDialog({ now, position, onClose, onNew }: Props) {
     };
     const judge = () =>
         act(async () =>
-            setVerdict(
-                await ask<Verdict>(`/jobs/${now.job.id}/cut-short`, { method: 'POST', body: { position: which, left_mm: mm } }),
-            ),
+            setVerdict(await ask<Verdict>(jobsCutShort(now.job.id), { method: 'POST', body: { position: which, left_mm: mm } })),
         );
     return (
         <Dialog

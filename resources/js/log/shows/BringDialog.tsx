@@ -7,6 +7,7 @@ import { FormEnd } from '../../ui/FormEnd';
 import { toast } from '../../ui/toasts';
 import { type Named } from './named';
 import { Played } from './Played';
+import { showsImport } from '../../generated/addresses/places';
 
 export function BringDialog({ instruments, onClose, onDone }: { instruments: Named[]; onClose: () => void; onDone: () => void }) {
     const [played, setPlayed] = useState<number[]>([]);
@@ -30,13 +31,10 @@ export function BringDialog({ instruments, onClose, onDone }: { instruments: Nam
                         return;
                     }
                     act(async () => {
-                        const kept = await upload<{ added: number; changed: number; same: number; off: number }>(
-                            '/log/shows/import',
-                            {
-                                file: picked,
-                                ...Object.fromEntries(played.map((id, index) => [`instruments[${index}]`, String(id)])),
-                            },
-                        );
+                        const kept = await upload<{ added: number; changed: number; same: number; off: number }>(showsImport, {
+                            file: picked,
+                            ...Object.fromEntries(played.map((id, index) => [`instruments[${index}]`, String(id)])),
+                        });
                         toast(
                             `${kept.added} added, ${kept.changed} changed, ${kept.same} as before${kept.off > 0 ? `, ${kept.off} called off` : ''}.`,
                         );

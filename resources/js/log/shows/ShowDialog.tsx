@@ -11,6 +11,8 @@ import { exposedOf, type Exposed } from '../../units/hours';
 import { readNumber } from '../../units/typed';
 import { type Named, here } from './named';
 import { Played } from './Played';
+import { showsStore } from '../../generated/addresses/places';
+import { showsUpdate } from '../../generated/addresses/shows';
 
 export function ShowDialog({
     show,
@@ -38,7 +40,7 @@ export function ShowDialog({
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask(show === null ? '/log/shows' : `/log/shows/${show.id}`, {
+                        await ask(show === null ? showsStore : showsUpdate(show.id), {
                             method: show === null ? 'POST' : 'PUT',
                             body: {
                                 name,

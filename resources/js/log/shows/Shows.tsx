@@ -6,6 +6,7 @@ import { dayWords, dateWords } from '../../units/times';
 import { today } from '../days';
 import { exposedOf, exposedWords, hoursWords } from '../../units/hours';
 import { type Named } from './named';
+import { showsDestroy, showsUnarchive } from '../../generated/addresses/shows';
 
 export function Shows({
     title,
@@ -26,11 +27,11 @@ export function Shows({
     const named = (show: Show) => instruments.filter(({ id }) => show.instruments.includes(id)).map(({ name }) => name);
     const drop = async (show: Show) => {
         try {
-            await ask(`/log/shows/${show.id}`, { method: 'DELETE' });
+            await ask(showsDestroy(show.id), { method: 'DELETE' });
             toast(`“${show.name}” does not take place.`, {
                 action: {
                     label: 'Undo',
-                    run: () => void ask(`/log/shows/${show.id}/unarchive`, { method: 'POST' }).then(onDone, tellFailure),
+                    run: () => void ask(showsUnarchive(show.id), { method: 'POST' }).then(onDone, tellFailure),
                 },
             });
             onDone();

@@ -8,13 +8,17 @@ import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import { toast } from '../../ui/toasts';
 import { dateWords, dayWords } from '../../units/times';
+import { careRecord } from '../../generated/addresses/care';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
+import { jobsShow } from '../../generated/addresses/jobs';
+import { withAsked } from '../../server/asked';
 
 export function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: string; onDone: () => void; onPutOff: () => void }) {
     const { act, busy, problem } = useAct();
     const late = due.on < today;
     const see = () =>
         act(async () => {
-            const address = `/instruments/${due.instrument}/care`;
+            const address = careRecord(due.instrument);
             const { id } = await ask<{ id: number }>(address, { method: 'POST', body: { rule: due.rule } });
             toast(`Seen to on ${due.name}: ${due.do}.`, {
                 action: {
@@ -31,7 +35,10 @@ export function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: stri
                 {due.on === today ? 'Today' : due.on.slice(0, 4) === today.slice(0, 4) ? dayWords(due.on) : dateWords(due.on)}
             </p>
             <p>
-                <Link href={`/instruments/${due.instrument}?view=log`} className="font-semibold hover:text-accent">
+                <Link
+                    href={withAsked(instrumentsEdit(due.instrument), { view: 'log' })}
+                    className="font-semibold hover:text-accent"
+                >
                     {due.name}
                 </Link>
                 {due.owner !== '' && <span className="block text-sm text-ink-soft">{due.owner}</span>}
@@ -64,7 +71,7 @@ export function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: stri
                     </Link>
                 )}
                 {due.job !== null && (due.what === 'job' || due.put_off === null) ? (
-                    <Link href={`/jobs/${due.job}`} className={buttonClass.plain}>
+                    <Link href={jobsShow(due.job)} className={buttonClass.plain}>
                         Go on with it
                     </Link>
                 ) : (

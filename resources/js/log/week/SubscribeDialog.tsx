@@ -7,6 +7,7 @@ import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { toast } from '../../ui/toasts';
+import { logRenew } from '../../generated/addresses/places';
 
 export function SubscribeDialog({ feed, onClose }: { feed: string; onClose: () => void }) {
     const [address, setAddress] = useState(feed);
@@ -34,7 +35,7 @@ export function SubscribeDialog({ feed, onClose }: { feed: string; onClose: () =
                     disabled={busy}
                     onClick={() =>
                         act(async () => {
-                            setAddress((await ask<{ feed: string }>('/log/calendar/address', { method: 'POST' })).feed);
+                            setAddress((await ask<{ feed: string }>(logRenew, { method: 'POST' })).feed);
                             toast('From now on only the new address is answered.');
                         })
                     }

@@ -17,6 +17,9 @@ import { price } from '../supply';
 import { AddToDrawer } from '../drawer/AddToDrawer';
 import { CrossSection } from './CrossSection';
 import { Explained } from '../../ui/Explained';
+import { benchShow } from '../../generated/addresses/bench';
+import { stringsShow } from '../../generated/addresses/strings';
+import { withAsked } from '../../server/asked';
 
 const SOURCES = { modelled: 'modelled', supplied: 'said by the supplier', measured: 'measured here' };
 const ENDS = { ball: 'ball end', loop: 'loop end', bare: 'no ball, no loop' };
@@ -32,7 +35,7 @@ export function StringSheet({ id, onClose }: Props) {
     const [scaleMm, setScaleMm] = useState(648);
     const { data: sheet, error } = useQuery({
         queryKey: ['string', id, scaleMm],
-        queryFn: ({ signal }) => ask<Sheet>(`/strings/${id}?scale_mm=${scaleMm}`, { signal }),
+        queryFn: ({ signal }) => ask<Sheet>(withAsked(stringsShow(id), { scale_mm: scaleMm }), { signal }),
         placeholderData: keepPreviousData,
     });
     if (sheet === undefined) {
@@ -140,7 +143,7 @@ export function StringSheet({ id, onClose }: Props) {
                     <ul>
                         {sheet.uses.map((use) => (
                             <li key={`${use.id} ${use.position}`}>
-                                <a className="inline-block min-h-target text-accent hover:underline" href={`/bench/${use.id}`}>
+                                <a className="inline-block min-h-target text-accent hover:underline" href={benchShow(use.id)}>
                                     {use.name}
                                 </a>
                                 , string {use.position}

@@ -1,5 +1,7 @@
 import type { Listed } from '../../generated/views';
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
+import { stringsSearch } from '../../generated/addresses/places';
+import { withAsked } from '../../server/asked';
 import { ask } from '../../server/api';
 
 const PAGE = 200;
@@ -16,7 +18,7 @@ export function useListed(query: string, first: number, last: number) {
         queries: pages.map((page) => ({
             queryKey: ['strings', query, page],
             queryFn: ({ signal }: { signal: AbortSignal }) =>
-                ask<Answer>(`/strings/search?${query}${query === '' ? '' : '&'}offset=${page * PAGE}`, { signal }),
+                ask<Answer>(withAsked(stringsSearch, new URLSearchParams(`${query}&offset=${page * PAGE}`)), { signal }),
             placeholderData: page === 0 ? keepPreviousData : undefined,
             staleTime: 30_000,
         })),

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import { TextField } from '../../ui/TextField';
 import { toast } from '../../ui/toasts';
+import { drawerStore } from '../../generated/addresses/places';
 
 interface Props {
     string: number;
@@ -23,7 +24,7 @@ export function AddToDrawer({ string, name, cents }: Props) {
     const add = (event: SyntheticEvent) => {
         event.preventDefault();
         act(async () => {
-            await ask('/strings/drawer/lots', { method: 'POST', body: { string, quantity: Number(quantity), cents, note } });
+            await ask(drawerStore, { method: 'POST', body: { string, quantity: Number(quantity), cents, note } });
             setOpen(false);
             await queries.invalidateQueries({ queryKey: ['strings'] });
             toast(`${quantity} × ${name} lie in the drawer now.`);

@@ -8,6 +8,7 @@ import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { TextField } from '../../ui/TextField';
 import { dateWords } from '../../units/times';
+import { drawerBall, drawerCount, drawerMovements, drawerTake } from '../../generated/addresses/drawer';
 
 export type LotAct = 'take' | 'count' | 'ball' | 'history';
 
@@ -52,7 +53,7 @@ function Change({ lot, act, onDone }: { lot: Lot; act: 'take' | 'count'; onDone:
     const send = async (event: SyntheticEvent) => {
         event.preventDefault();
         try {
-            await ask(`/strings/drawer/lots/${lot.id}/${act}`, {
+            await ask((act === 'take' ? drawerTake : drawerCount)(lot.id), {
                 method: 'POST',
                 body:
                     act === 'take'
@@ -105,7 +106,7 @@ function Ball({ lot, onDone }: { lot: Lot; onDone: () => void }) {
     const send = (event: SyntheticEvent) => {
         event.preventDefault();
         act(async () => {
-            await ask(`/strings/drawer/lots/${lot.id}/ball`, { method: 'PUT', body: { colour } });
+            await ask(drawerBall(lot.id), { method: 'PUT', body: { colour } });
             onDone();
         });
     };
@@ -128,7 +129,7 @@ function Ball({ lot, onDone }: { lot: Lot; onDone: () => void }) {
 function History({ lot }: { lot: Lot }) {
     const { data, error } = useQuery({
         queryKey: ['movements', lot.id],
-        queryFn: ({ signal }) => ask<Movement[]>(`/strings/drawer/lots/${lot.id}/movements`, { signal }),
+        queryFn: ({ signal }) => ask<Movement[]>(drawerMovements(lot.id), { signal }),
         staleTime: 0,
     });
     if (data === undefined) {

@@ -1,6 +1,7 @@
 import type { ImportProgress } from '../../generated/views';
 import { buttonClass } from '../../ui/classes';
 import { differenceWords } from './importing';
+import { importsRejects } from '../../generated/addresses/imports';
 
 /** How far the check is; then what would change, and every row that cannot be taken. */
 export function CheckedList({ progress }: { progress: ImportProgress }) {
@@ -52,7 +53,7 @@ export function CheckedList({ progress }: { progress: ImportProgress }) {
                     <div className="flex items-end justify-between border-b border-ink pb-1">
                         <h3 className="font-bold">Rows that cannot be taken</h3>
                         {status === 'checked' && (
-                            <a className={buttonClass.quiet} href={`/strings/imports/${progress.id}/rejects`}>
+                            <a className={buttonClass.quiet} href={importsRejects(progress.id)}>
                                 All of them as a file
                             </a>
                         )}

@@ -8,6 +8,7 @@ import { toast } from '../../ui/toasts';
 import { CheckedList } from './CheckedList';
 import { fileWords } from './importing';
 import { MappingFields } from './MappingFields';
+import { importsCheck, importsDestroy, importsMap, importsStore, importsWrite } from '../../generated/addresses/imports';
 
 interface Props {
     supplier: Supplier;
@@ -35,17 +36,17 @@ export function ImportDialog({ supplier, onClose }: Props) {
     const bringIn = (chosen: File | undefined) =>
         chosen !== undefined &&
         attempt(async () => {
-            const given = await upload<ImportPreview>(`/strings/suppliers/${supplier.id}/imports`, { file: chosen });
+            const given = await upload<ImportPreview>(importsStore(supplier.id), { file: chosen });
             setPreview(given);
             setMapping(given.mapping);
         });
     const check = (id: number, by: Mapping) =>
         attempt(async () => {
-            let now = await ask<ImportProgress>(`/strings/imports/${id}`, { method: 'PUT', body: { ...by, whole } });
+            let now = await ask<ImportProgress>(importsMap(id), { method: 'PUT', body: { ...by, whole } });
             setProgress(now);
             // Some thousand rows at a time, so that it can be left in between.
             while (now.status === 'checking' && isOpen()) {
-                now = await ask<ImportProgress>(`/strings/imports/${id}/check`, { method: 'POST' });
+                now = await ask<ImportProgress>(importsCheck(id), { method: 'POST' });
                 if (isOpen()) {
                     setProgress(now);
                 }
@@ -53,14 +54,14 @@ export function ImportDialog({ supplier, onClose }: Props) {
         });
     const write = (id: number) =>
         attempt(async () => {
-            const { written } = await ask<{ written: number }>(`/strings/imports/${id}/write`, { method: 'POST' });
+            const { written } = await ask<{ written: number }>(importsWrite(id), { method: 'POST' });
             toast(`${written.toLocaleString('en')} strings of ${supplier.name} are listed.`);
             onClose(true);
         });
     const leave = () => {
         going.current = false;
         if (preview !== null) {
-            ask(`/strings/imports/${preview.id}`, { method: 'DELETE' }).catch(() => undefined);
+            ask(importsDestroy(preview.id), { method: 'DELETE' }).catch(() => undefined);
         }
         onClose(false);
     };

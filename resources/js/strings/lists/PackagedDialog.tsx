@@ -7,6 +7,7 @@ import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
 import { toast } from '../../ui/toasts';
+import { packagedShow } from '../../generated/addresses/packaged';
 
 interface Packaged {
     text: string;
@@ -23,7 +24,7 @@ interface Props {
 
 /** What a supplier sells as whole sets, a line each, to be typed or pasted. */
 export function PackagedDialog({ supplier, onClose }: Props) {
-    const address = `/strings/suppliers/${supplier.id}/sets`;
+    const address = packagedShow(supplier.id);
     const { data, error, refetch } = useQuery({
         queryKey: ['packaged', supplier.id],
         queryFn: ({ signal }) => ask<Packaged>(address, { signal }),

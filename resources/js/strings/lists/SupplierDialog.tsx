@@ -6,6 +6,8 @@ import { Dialog } from '../../ui/Dialog';
 import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
 import { readNumber } from '../../units/typed';
+import { suppliersStore } from '../../generated/addresses/places';
+import { suppliersUpdate } from '../../generated/addresses/suppliers';
 
 interface Props {
     supplier: Supplier | null;
@@ -33,7 +35,7 @@ export function SupplierDialog({ supplier, usual, onClose }: Props) {
     const [refused, setRefused] = useState<Refused | null>(null);
     const send = async (of: Supplier | null, name: string) => {
         try {
-            await ask(of === null ? '/strings/suppliers' : `/strings/suppliers/${of.id}`, {
+            await ask(of === null ? suppliersStore : suppliersUpdate(of.id), {
                 method: of === null ? 'POST' : 'PUT',
                 body: {
                     name,

@@ -1,4 +1,5 @@
 import type { FamilyCorrection, Sample, SampleFamily } from '../../generated/views';
+import { samplesDestroy, samplesUnarchive } from '../../generated/addresses/samples';
 import { ask } from '../../server/api';
 import { familyWords } from '../../units/strings';
 import { gaugeInches } from '../../units/stringType';
@@ -45,11 +46,12 @@ interface Props {
 /** A family of strings: the model and what was measured, drawn and in words; each sample counts or is set aside. */
 export function FamilyOf({ family, present, onChanged }: Props) {
     const units = useUnits();
-    const set = async (sample: Sample) => {
+    const set = async ({ id, set_aside: aside }: Sample) => {
+        if (id === null) {
+            return;
+        }
         try {
-            await ask(`/strings/samples/${sample.id}${sample.set_aside ? '/unarchive' : ''}`, {
-                method: sample.set_aside ? 'POST' : 'DELETE',
-            });
+            await (aside ? ask(samplesUnarchive(id), { method: 'POST' }) : ask(samplesDestroy(id), { method: 'DELETE' }));
             onChanged();
         } catch (error) {
             tellFailure(error);

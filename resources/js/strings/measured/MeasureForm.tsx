@@ -16,6 +16,7 @@ import { Field } from '../../ui/Field';
 import { TextField } from '../../ui/TextField';
 import { Select } from '../../ui/Select';
 import { grams, percentOff, readFigure, readingsOf, type Family, type Method, type SampleDraft } from './sample';
+import { samplesStore, samplesWeigh } from '../../generated/addresses/places';
 
 const EMPTY: SampleDraft = { method: 'weighed', mass: '', length: '', load: '', frequency: '' };
 
@@ -56,7 +57,7 @@ export function MeasureForm({ kinds, family, onFamily, onResult, onKept }: Props
                   core: bared === null ? null : coreRead(bared.value, read),
                   note,
               });
-    const { data: result, error } = useAsked<Sample>('/strings/samples/weigh', body);
+    const { data: result, error } = useAsked<Sample>(samplesWeigh, body);
     const said = body === null || error !== null ? undefined : result;
     useEffect(() => onResult(said), [said, onResult]);
     const chooseConstruction = (chosen: Construction) => {
@@ -73,7 +74,7 @@ export function MeasureForm({ kinds, family, onFamily, onResult, onKept }: Props
             if (body === null) {
                 throw new Error('Give the gauge and every reading as a figure, such as 6.80 g.');
             }
-            await ask('/strings/samples', { method: 'POST', body });
+            await ask(samplesStore, { method: 'POST', body });
             setDraft({ ...EMPTY, method: draft.method });
             setGauge('');
             setCore('');

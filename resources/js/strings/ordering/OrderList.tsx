@@ -8,13 +8,15 @@ import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { tellFailure } from '../../ui/toasts';
+import { jobsShow } from '../../generated/addresses/jobs';
+import { wantedDestroy } from '../../generated/addresses/wanted';
 
 /** What is missing somewhere, to be ordered with the next parcel. */
 export function OrderList({ wanted, onOrder }: { wanted: Wanted[]; onOrder: () => void }) {
     const units = useUnits();
     const drop = async (id: number) => {
         try {
-            await ask(`/strings/wanted/${id}`, { method: 'DELETE' });
+            await ask(wantedDestroy(id), { method: 'DELETE' });
         } catch (error) {
             tellFailure(error);
         }
@@ -38,7 +40,7 @@ export function OrderList({ wanted, onOrder }: { wanted: Wanted[]; onOrder: () =
                         </span>
                         {each.free >= each.count && <span className="text-sm text-accent">lies in the drawer by now</span>}
                         {each.job !== null && (
-                            <Link href={`/jobs/${each.job}`} className="text-sm underline underline-offset-2">
+                            <Link href={jobsShow(each.job)} className="text-sm underline underline-offset-2">
                                 its job
                             </Link>
                         )}

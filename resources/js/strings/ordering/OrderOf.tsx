@@ -8,12 +8,22 @@ import { tellFailure, toast } from '../../ui/toasts';
 import { lineWords } from '../orders';
 import { price } from '../supply';
 import { dateWords } from '../../units/times';
+import {
+    ordersArrive,
+    ordersCsv,
+    ordersDestroy,
+    ordersPdf,
+    ordersReceive,
+    ordersSend,
+    ordersUnarchive,
+    ordersUse,
+} from '../../generated/addresses/orders';
 
 export function OrderOf({ order }: { order: Order }) {
     const [whole, setWhole] = useState<Record<number, string>>({});
-    const act = async (what: string, body?: unknown) => {
+    const act = async (address: typeof ordersSend, body?: unknown) => {
         try {
-            await ask(`/strings/orders/${order.id}/${what}`, { method: 'POST', body });
+            await ask(address(order.id), { method: 'POST', body });
             // What was counted of one parcel says nothing of the next.
             setWhole({});
             router.reload({ only: ['orders'] });
@@ -24,10 +34,10 @@ export function OrderOf({ order }: { order: Order }) {
     };
     const drop = async () => {
         try {
-            await ask(`/strings/orders/${order.id}`, { method: 'DELETE' });
+            await ask(ordersDestroy(order.id), { method: 'DELETE' });
             toast(
                 `Order ${order.id} was dropped${order.kept > 0 ? '; what was kept for it is free again once none of its orders is left' : ''}.`,
-                { action: { label: 'Undo', run: () => void act('unarchive') } },
+                { action: { label: 'Undo', run: () => void act(ordersUnarchive) } },
             );
         } catch (error) {
             tellFailure(error);
@@ -94,7 +104,7 @@ export function OrderOf({ order }: { order: Order }) {
             <div className="mt-1.5 flex flex-wrap gap-2">
                 {order.status === 'draft' && (
                     <>
-                        <Button look="strong" onClick={() => void act('send')}>
+                        <Button look="strong" onClick={() => void act(ordersSend)}>
                             Send to the simulated supplier
                         </Button>
                         <Button look="quiet" onClick={() => void drop()}>
@@ -102,12 +112,12 @@ export function OrderOf({ order }: { order: Order }) {
                         </Button>
                     </>
                 )}
-                {order.status === 'on its way' && <Button onClick={() => void act('arrive')}>The parcel is here</Button>}
+                {order.status === 'on its way' && <Button onClick={() => void act(ordersArrive)}>The parcel is here</Button>}
                 {order.status === 'arrived' && (
                     <Button
                         look="strong"
                         onClick={() =>
-                            void act('receive', {
+                            void act(ordersReceive, {
                                 lines: Object.fromEntries(
                                     order.lines.map((line) => [line.id, Number(whole[line.id] ?? line.sent)]),
                                 ),
@@ -118,14 +128,14 @@ export function OrderOf({ order }: { order: Order }) {
                     </Button>
                 )}
                 {order.kept > 0 && (
-                    <Button look="quiet" onClick={() => void act('use')}>
+                    <Button look="quiet" onClick={() => void act(ordersUse)}>
                         Take out what is kept
                     </Button>
                 )}
-                <a className={buttonClass.quiet} href={`/strings/orders/${order.id}/pdf`} target="_blank" rel="noreferrer">
+                <a className={buttonClass.quiet} href={ordersPdf(order.id)} target="_blank" rel="noreferrer">
                     Print
                 </a>
-                <a className={buttonClass.quiet} href={`/strings/orders/${order.id}/csv`}>
+                <a className={buttonClass.quiet} href={ordersCsv(order.id)}>
                     As CSV
                 </a>
             </div>

@@ -16,6 +16,7 @@ import { SearchField } from '../../ui/SearchField';
 import { Select } from '../../ui/Select';
 import { lineWords, planWords, type Wanted } from '../orders';
 import { price } from '../supply';
+import { ordersPlan, ordersStore } from '../../generated/addresses/places';
 
 interface Props {
     begin: { id: number; name: string }[];
@@ -36,16 +37,12 @@ export function PlanDialog({ begin, listed: fromList, onList, onClose }: Props) 
     // Sent twice, by a second click or another try, it is placed once.
     const [key] = useState(() => crypto.getRandomValues(new Uint32Array(4)).join('-'));
     const body = JSON.stringify({ sets: wanted.map(({ id, times, spares }) => ({ id, times, spares })), listed, currency });
-    const {
-        data: plan,
-        error,
-        isPlaceholderData,
-    } = useAsked<Plan>('/strings/orders/plan', wanted.length === 0 && !listed ? null : body);
+    const { data: plan, error, isPlaceholderData } = useAsked<Plan>(ordersPlan, wanted.length === 0 && !listed ? null : body);
     const change = (id: number, changed: Partial<Wanted>) =>
         setWanted(wanted.map((each) => (each.id === id ? { ...each, ...changed } : each)));
     const place = () =>
         act(async () => {
-            await ask('/strings/orders', {
+            await ask(ordersStore, {
                 method: 'POST',
                 body: { ...(JSON.parse(body) as object), total_cents: plan?.total_cents, key },
             });

@@ -9,6 +9,7 @@ import { Select } from '../../ui/Select';
 import { toast } from '../../ui/toasts';
 import { EXPOSED } from '../../units/hours';
 import { readNumber } from '../../units/typed';
+import { workshopHours } from '../../generated/addresses/places';
 
 export interface Counts {
     /** What an hour counts as. */
@@ -37,7 +38,7 @@ export function CareSettings({ exposure, beforeShow, zone }: Counts) {
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask('/workshop/hours', {
+                        await ask(workshopHours, {
                             method: 'PUT',
                             body: {
                                 ...Object.fromEntries(

@@ -8,6 +8,7 @@ import { FormEnd } from '../../ui/FormEnd';
 import { Select } from '../../ui/Select';
 import type { Choice } from '../../generated/views';
 import { ANY } from './rules';
+import { careStore } from '../../generated/addresses/places';
 
 export function RuleDialog({
     kinds,
@@ -41,7 +42,7 @@ export function RuleDialog({
                 onSubmit={(event) => {
                     event.preventDefault();
                     act(async () => {
-                        await ask('/workshop/care/rules', {
+                        await ask(careStore, {
                             method: 'POST',
                             body: {
                                 name,

@@ -5,6 +5,7 @@ import { useAct } from '../../server/useAct';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { toast } from '../../ui/toasts';
+import { copiesMove } from '../../generated/addresses/places';
 
 /** Where the copies are kept: best on another disk. */
 export function Folder({ folder, isOwn }: { folder: string; isOwn: boolean }) {
@@ -17,7 +18,7 @@ export function Folder({ folder, isOwn }: { folder: string; isOwn: boolean }) {
             onSubmit={(event) => {
                 event.preventDefault();
                 act(async () => {
-                    const { folder: now } = await ask<{ folder: string }>('/workshop/copies/folder', {
+                    const { folder: now } = await ask<{ folder: string }>(copiesMove, {
                         method: 'PUT',
                         body: { folder: typed },
                     });

@@ -1,4 +1,5 @@
 import { Part } from '../WorkshopFrame';
+import { enterAuthority } from '../../generated/addresses/places';
 
 export interface Prints {
     /** SHA-256 of the certificate that devices are shown; null where nothing answers them. */
@@ -25,7 +26,7 @@ export function CertificatePart({ prints }: { prints: Prints }) {
                 </p>
                 <p>
                     To be asked no more,{' '}
-                    <a className="text-accent underline" href="/enter/authority">
+                    <a className="text-accent underline" href={enterAuthority}>
                         take the authority’s certificate
                     </a>{' '}
                     onto the tablet and install it among its certificates as an authority (in its settings, under security or

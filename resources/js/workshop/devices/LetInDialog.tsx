@@ -8,6 +8,8 @@ import { Dialog } from '../../ui/Dialog';
 import { FormEnd } from '../../ui/FormEnd';
 import { toast } from '../../ui/toasts';
 import { WhoFields, type Who } from './WhoFields';
+import { invitationsAllow, invitationsDestroy, invitationsShow } from '../../generated/addresses/invitations';
+import { invitationsStore } from '../../generated/addresses/places';
 
 interface Invited {
     id: number;
@@ -29,11 +31,11 @@ export function LetInDialog({ onClose }: { onClose: () => void }) {
     const [who, setWho] = useState<Who>({ name: 'Tablet', right: 'bench' });
     const [invited, setInvited] = useState<Invited | null>(null);
     const { act, busy, problem } = useAct();
-    const invite = () => act(async () => setInvited(await ask<Invited>('/workshop/invitations', { method: 'POST', body: who })));
+    const invite = () => act(async () => setInvited(await ask<Invited>(invitationsStore, { method: 'POST', body: who })));
     const close = () => {
         if (invited !== null) {
             // Whatever became of it: what was shown opens nothing from here on.
-            void ask(`/workshop/invitations/${invited.id}`, { method: 'DELETE' }).catch(() => undefined);
+            void ask(invitationsDestroy(invited.id), { method: 'DELETE' }).catch(() => undefined);
         }
         onClose();
         router.reload();
@@ -83,7 +85,7 @@ function Invitation({
     const { act, busy, problem } = useAct();
     const { data } = useQuery({
         queryKey: ['invitation', invited.id],
-        queryFn: ({ signal }) => ask<Standing>(`/workshop/invitations/${invited.id}`, { signal }),
+        queryFn: ({ signal }) => ask<Standing>(invitationsShow(invited.id), { signal }),
         refetchInterval: LOOK_MS,
         gcTime: 0,
     });
@@ -95,7 +97,7 @@ function Invitation({
             router.reload();
         }
     }, [state, name, onIn]);
-    const letIn = () => act(() => ask(`/workshop/invitations/${invited.id}`, { method: 'PUT' }));
+    const letIn = () => act(() => ask(invitationsAllow(invited.id), { method: 'PUT' }));
     if (state === 'over') {
         return (
             <div className="grid gap-3">

@@ -6,6 +6,7 @@ import { useAct } from '../../server/useAct';
 import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { Part } from '../WorkshopFrame';
+import { networkShow, networkTurn } from '../../generated/addresses/places';
 
 interface Standing {
     address: string | null;
@@ -26,7 +27,7 @@ export function NetworkPart({ network }: { network: Network }) {
     const { data } = useQuery({
         queryKey: ['network'],
         // It is begun anew meanwhile: no answer is no news.
-        queryFn: ({ signal }) => ask<Standing>('/workshop/network', { signal }),
+        queryFn: ({ signal }) => ask<Standing>(networkShow, { signal }),
         enabled: turning !== null,
         refetchInterval: LOOK_MS,
         retry: true,
@@ -47,7 +48,7 @@ export function NetworkPart({ network }: { network: Network }) {
     }, [done, turning, data]);
     const turn = (on: boolean) =>
         act(async () => {
-            await ask('/workshop/network', { method: 'PUT', body: { on } });
+            await ask(networkTurn, { method: 'PUT', body: { on } });
             setTurning(on);
         });
     const on = network.address !== null;

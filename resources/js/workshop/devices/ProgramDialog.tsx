@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { FormEnd } from '../../ui/FormEnd';
 import { WhoFields, type Who } from './WhoFields';
+import { devicesProgram } from '../../generated/addresses/places';
 
 /** A token by which a program asks the API, shown this once. */
 export function ProgramDialog({ onClose }: { onClose: () => void }) {
@@ -29,7 +30,7 @@ export function ProgramDialog({ onClose }: { onClose: () => void }) {
                     onSubmit={(event) => {
                         event.preventDefault();
                         act(async () => {
-                            const made = await ask<{ token: string }>('/workshop/programs', { method: 'POST', body: who });
+                            const made = await ask<{ token: string }>(devicesProgram, { method: 'POST', body: who });
                             setToken(made.token);
                         });
                     }}

@@ -7,6 +7,7 @@ import { copied } from '../../ui/copied';
 import { toast } from '../../ui/toasts';
 import { dateWords, timeWords } from '../../units/times';
 import { Part } from '../WorkshopFrame';
+import { sharesDestroy } from '../../generated/addresses/shares';
 
 const WHAT: Record<Share['what'], string> = { sheet: 'sheet', fit: 'whether it fits', plan: 'how it goes on', year: 'year' };
 
@@ -15,7 +16,7 @@ export function SharesPart({ shares }: { shares: Share[] }) {
     const { act, busy, problem } = useAct();
     const takeBack = (share: Share) =>
         act(async () => {
-            await ask(`/workshop/shares/${share.id}`, { method: 'DELETE' });
+            await ask(sharesDestroy(share.id), { method: 'DELETE' });
             toast('It is taken back: the address shows nothing any more.');
             router.reload();
         });
