@@ -7,6 +7,7 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 
+use App\Http\Places;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
@@ -54,6 +55,8 @@ foreach ($files as $first => $lines) {
     ksort($lines);
     $texts["{$first}.ts"] = FIRST.implode('', $lines);
 }
+$frame = array_map(static fn (string $address, string $label): string => "    { label: '{$label}', href: '{$address}' },\n", array_keys(Places::labels()), Places::labels());
+$texts['frame.ts'] = FIRST."/** Where one can go from every page. */\nexport const PLACES = [\n".implode('', $frame)."];\n";
 $there = array_map(basename(...), glob(TARGET.'/*.ts') ?: []);
 
 if (in_array('--check', $argv, true)) {

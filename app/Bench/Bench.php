@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Bench\Views\OnItNowView;
+use App\Bench\Views\SavedSetView;
+use App\Bench\Views\VersionView;
 use App\Instruments\OnInstrument;
 use App\Models\Pool;
 use App\Models\SetVersion;
@@ -12,81 +15,40 @@ use App\Strings\Pools\Pools;
 use Lira\Document\Answers;
 use Lira\Document\PoolReader;
 use Lira\Document\SetDocument;
-use Lira\Kind\Kind;
 use Lira\Pitch\Pitch;
-use Lira\Pitch\TuningNames;
 
 /** What the Bench needs to draw a set at once, without asking again. */
 final readonly class Bench
 {
     public function __construct(private StoredSets $sets, private Pools $pools, private OnInstrument $on) {}
 
-    /** @return array<string, mixed> */
-    public function props(StringSet $set): array
-    {
-        $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
-        $strings = $pool === null ? PoolReader::STANDARD : $this->pools->stringsFor(
-            $pool,
-            $set->strings()->count(),
-            count($set->tuning_names),
-        );
-
-        return [
-            'set' => $this->set($set),
-            'evaluation' => $this->evaluation($set, $strings),
-            'versions' => $this->versions($set),
-            'pitches' => $this->pitches(),
-            'tuningNames' => TuningNames::for(Kind::from($set->instrument->kind), $set->instrument->strings)->byNotes(),
-            'pools' => $this->pools->names(),
-            'pool' => $pool?->id,
-            'onIt' => $this->onIt($set),
-        ];
-    }
-
-    /** @return array{name: string, set: ?int, since: string, felt: string, baseline: \stdClass}|null what is on its instrument now */
-    private function onIt(StringSet $set): ?array
+    /** What is on its instrument now. */
+    public function onIt(StringSet $set): ?OnItNowView
     {
         $job = $this->on->lastJob($set->instrument_id);
         $baseline = $job === null ? null : $this->on->baseline($set->instrument);
 
-        return $job === null || $baseline === null ? null : [
-            'name' => $job->name,
-            'set' => $job->set_id,
-            'since' => $job->finished_at?->toIso8601String() ?? '',
-            'felt' => $this->on->felt($job),
-            'baseline' => $baseline,
-        ];
+        return $job === null || $baseline === null ? null
+            : new OnItNowView($job->name, $job->set_id, $job->finished_at?->toIso8601String() ?? '', $this->on->felt($job), $baseline);
     }
 
-    /** @return array{id: int, revision: int, instrumentId: int, savedAt: ?string, document: \stdClass} */
-    public function set(StringSet $set): array
+    public function set(StringSet $set): SavedSetView
     {
-        return [
-            'id' => $set->id,
-            'revision' => $set->revision,
-            'instrumentId' => $set->instrument_id,
-            'savedAt' => $set->updated_at->toIso8601String(),
-            'document' => $this->sets->design($set),
-        ];
+        return new SavedSetView($set->id, $set->revision, $set->instrument_id, $set->updated_at->toIso8601String(), $this->sets->design($set));
     }
 
-    /** @return list<array{id: int, name: string, keptAt: string}> newest first */
+    /** @return list<VersionView> newest first */
     public function versions(StringSet $set): array
     {
         return array_values($set->versions()->select(['id', 'name', 'created_at'])->latest('id')->get()
-            ->map(static fn (SetVersion $version): array => [
-                'id' => $version->id, 'name' => $version->name, 'keptAt' => $version->created_at->toIso8601String(),
-            ])->all());
+            ->map(static fn (SetVersion $version): VersionView => new VersionView($version->id, $version->name, $version->created_at->toIso8601String()))->all());
     }
 
-    /**
-     * @param  'standard'|list<\stdClass>  $pool  whose ticks the lanes show
-     * @return array<string, mixed>
-     */
-    private function evaluation(StringSet $set, string|array $pool): array
+    /** @return EvaluationJson with the ticks of the pool that it is chosen from */
+    public function evaluation(StringSet $set, ?Pool $pool): array
     {
         $json = $this->sets->json($set);
-        $json->pool = $pool;
+        $json->pool = $pool === null ? PoolReader::STANDARD : $this->pools->stringsFor($pool, $set->strings()->count(), count($set->tuning_names));
 
         return Answers::evaluation(SetDocument::from($json));
     }
@@ -96,7 +58,7 @@ final readonly class Bench
      *
      * @return list<array{string, string}> sharp and flat
      */
-    private function pitches(): array
+    public static function pitches(): array
     {
         return array_map(
             static fn (int $note): array => [Pitch::numbered($note, flats: false)->name(), Pitch::numbered($note)->name()],

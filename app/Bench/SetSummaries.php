@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Bench\Views\SetSummaryView;
 use App\Models\StringSet;
 use Illuminate\Database\Eloquent\Builder;
 use Lira\Kind\Kind;
@@ -17,7 +18,7 @@ final class SetSummaries
      * @param  bool  $away  those that were put away instead
      * @param  int  $from  so many are left out at the beginning
      * @param  ?int  $most  so many at most; all of them where left out
-     * @return list<array<string, mixed>> instrument by instrument, the one whose set was last changed first, and of each the last changed first
+     * @return list<SetSummaryView> instrument by instrument, the one whose set was last changed first, and of each the last changed first
      */
     public function all(bool $away = false, int $from = 0, ?int $most = null): array
     {
@@ -27,7 +28,7 @@ final class SetSummaries
             ->orderByDesc('updated_at')->orderByDesc('id')
             ->offset($from)->limit($most ?? PHP_INT_MAX)->toBase()->pluck('id')->all();
         $ids = array_values(array_filter($ids, is_int(...)));
-        $summaries = array_fill_keys($ids, []);
+        $summaries = [];
         $rows = ($away ? StringSet::onlyTrashed() : StringSet::query())->join('instruments', 'instruments.id', '=', 'sets.instrument_id')
             ->select([
                 'sets.id',
@@ -47,19 +48,17 @@ final class SetSummaries
              * @var \stdClass&object{id: int, name: string, instrument_id: int, tuning_names: string, gauges_nm: string, updated_at: string, instrument: string,
              *     kind: string, strings: int} $row
              */
-            $summaries[$row->id] = [
-                'id' => $row->id,
-                'name' => $row->name,
-                'instrument' => $row->instrument,
-                'instrumentId' => $row->instrument_id,
-                'kind' => Kind::from($row->kind)->label(),
-                'strings' => $row->strings,
-                'tunings' => json_decode($row->tuning_names, true),
-                'gauges_nm' => json_decode($row->gauges_nm, true),
-                'savedAt' => str_replace(' ', 'T', $row->updated_at).'+00:00',
-            ];
+            /** @var list<string> $tunings */
+            $tunings = json_decode($row->tuning_names, true);
+            /** @var list<int> $gauges */
+            $gauges = json_decode($row->gauges_nm, true);
+            $summaries[$row->id] = new SetSummaryView(
+                $row->id, $row->name, $row->instrument, $row->instrument_id, Kind::from($row->kind)->label(), $row->strings, $tunings, $gauges,
+                str_replace(' ', 'T', $row->updated_at).'+00:00',
+            );
         }
 
-        return array_values($summaries);
+        // In the order of the first look; one that came since is not among them.
+        return array_values(array_filter(array_map(static fn (int $id): ?SetSummaryView => $summaries[$id] ?? null, $ids)));
     }
 }

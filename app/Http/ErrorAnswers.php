@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Pages\Frame\ErrorPage;
 use App\Network\MayNot;
 use App\Workshop\Conflict;
 use App\Workshop\Copies\Unfit;
@@ -87,7 +88,7 @@ final class ErrorAnswers
         // As every page, so that a link from here needs no second visit.
         Inertia::version(app(HandleInertiaRequests::class)->version($request) ?? '');
 
-        return Inertia::render('frame/ErrorPage', ['status' => $status, 'message' => self::sentence($error), 'units' => $units])
+        return (new ErrorPage(status: $status, message: self::sentence($error), units: $units))->response()
             ->toResponse($request)->setStatusCode($status);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use Inertia\Inertia;
+use App\Http\Pages\Frame\PutAwayPage;
 use Inertia\Response;
 
 /** What stands in place of something that was put away: what it was, and the way back. */
@@ -18,6 +18,6 @@ final class PutAway
      */
     public static function page(string $what, string $name, string $unarchive, string $address, string $list): Response
     {
-        return Inertia::render('frame/PutAwayPage', ['what' => $what, 'name' => $name, 'unarchive' => $unarchive, 'address' => $address, 'list' => $list]);
+        return (new PutAwayPage(what: $what, name: $name, unarchive: $unarchive, address: $address, list: $list))->response();
     }
 }

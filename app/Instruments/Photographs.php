@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
+use App\Instruments\Views\PhotographView;
 use App\Models\Instrument;
 use App\Models\Photograph;
 use App\Workshop\Files;
@@ -74,23 +75,16 @@ final class Photographs
         return Storage::get($this->path($photograph->file, $large));
     }
 
-    /** @return list<array{id: int, revision: int, caption: string, width: int, height: int}> the first taken first */
+    /** @return list<PhotographView> the first taken first */
     public function of(Instrument $instrument): array
     {
         return array_values(Photograph::query()->where('instrument_id', $instrument->id)->orderBy('id')->get()
             ->map(self::summary(...))->all());
     }
 
-    /** @return array{id: int, revision: int, caption: string, width: int, height: int} */
-    public static function summary(Photograph $photograph): array
+    public static function summary(Photograph $photograph): PhotographView
     {
-        return [
-            'id' => $photograph->id,
-            'revision' => $photograph->revision,
-            'caption' => $photograph->caption,
-            'width' => $photograph->width,
-            'height' => $photograph->height,
-        ];
+        return new PhotographView($photograph->id, $photograph->revision, $photograph->caption, $photograph->width, $photograph->height);
     }
 
     /** Before anything of it is decoded. @throws InvalidDocument if it is not a picture that can be taken */

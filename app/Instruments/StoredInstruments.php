@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
+use App\Instruments\Views\InstrumentSummaryView;
 use App\Models\Instrument;
 use App\Models\StringSet;
 use App\Workshop\Conflict;
@@ -19,7 +20,7 @@ final class StoredInstruments
 {
     /**
      * @param  bool  $away  those that were put away instead
-     * @return list<array<string, mixed>>
+     * @return list<InstrumentSummaryView>
      */
     public function summaries(bool $away = false): array
     {
@@ -27,19 +28,11 @@ final class StoredInstruments
 
         return array_values($query->select(['id', 'name', 'kind', 'strings', 'first_mm', 'last_mm', 'owner'])
             ->withCount('sets')->addSelect($this->last())->orderBy('name')->get()
-            ->map(static fn (Instrument $instrument): array => [
-                'id' => $instrument->id,
-                'name' => $instrument->name,
-                'kind' => Kind::from($instrument->kind)->label(),
-                'owner' => $instrument->owner,
-                'strings' => $instrument->strings,
-                'lengths_mm' => [$instrument->first_mm, $instrument->last_mm],
-                'sets' => $instrument->sets_count,
-                'last' => $instrument->last_set_id === null ? null : [
-                    'id' => $instrument->last_set_id,
-                    'name' => $instrument->last_set_name,
-                ],
-            ])->all());
+            ->map(static fn (Instrument $instrument): InstrumentSummaryView => new InstrumentSummaryView(
+                $instrument->id, $instrument->name, Kind::from($instrument->kind)->label(), $instrument->owner, $instrument->strings,
+                [$instrument->first_mm, $instrument->last_mm], (int) $instrument->sets_count,
+                $instrument->last_set_id === null ? null : ['id' => $instrument->last_set_id, 'name' => (string) $instrument->last_set_name],
+            ))->all());
     }
 
     /**

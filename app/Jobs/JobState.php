@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Jobs\Views\JobPartsView;
 use Lira\Document\PlanWriter;
 use Lira\Wording\Units;
 use Swaggest\JsonDiff\JsonDiff;
@@ -14,8 +15,7 @@ use Swaggest\JsonDiff\JsonDiff;
  */
 final readonly class JobState
 {
-    /** @param  array<string, mixed>  $parts */
-    private function __construct(public array $parts) {}
+    private function __construct(public JobPartsView $parts) {}
 
     public static function of(JobFile $file, JobViews $views, Units $units): self
     {
@@ -24,12 +24,13 @@ final readonly class JobState
         foreach (is_array($plan['steps'] ?? null) ? $plan['steps'] : [] as $step) {
             if (is_array($step) && is_string($step['key'] ?? null)) {
                 $steps[$step['key']] = array_diff_key($step, ['number' => 0, 'pull_after_n' => 0]);
-                $order[] = [$step['key'], $step['pull_after_n'] ?? 0.0];
+                $pullN = $step['pull_after_n'] ?? 0.0;
+                $order[] = [$step['key'], is_float($pullN) ? $pullN : 0.0];
             }
         }
         unset($plan['steps']);
 
-        return new self(['job' => $views->job($file), 'plan' => $plan, 'steps' => (object) $steps, 'order' => $order, 'rounds' => $file->whole->rounds()]);
+        return new self(new JobPartsView($views->job($file), $plan, (object) $steps, $order, $file->whole->rounds()));
     }
 
     /** @return list<\stdClass> how it came to be from another one: a JSON Patch, RFC 6902 */

@@ -268,7 +268,7 @@ final readonly class JobViews
     /**
      * What happened, as `lira-job-event` says it, each with its place in the order of receipt.
      *
-     * @return list<array{order: int, id: string, device: string, sequence: ?int, seen: ?int, by: ?string, at: string, kind: string, data: array<string, mixed>|\stdClass}>
+     * @return list<ReceivedJson>
      */
     public static function events(JobFile $file, int $since = 0): array
     {
@@ -279,7 +279,7 @@ final readonly class JobViews
      * Events as `lira-job-event` says them, each with its place in the order of receipt.
      *
      * @param  array<JobEvent>  $events
-     * @return list<array{order: int, id: string, device: string, sequence: ?int, seen: ?int, by: ?string, at: string, kind: string, data: array<string, mixed>|\stdClass}>
+     * @return list<ReceivedJson>
      */
     public static function said(array $events): array
     {

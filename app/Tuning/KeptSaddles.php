@@ -7,6 +7,7 @@ namespace App\Tuning;
 use App\Bench\StoredSets;
 use App\Models\Intonation;
 use App\Models\StringSet;
+use App\Tuning\Views\KeptMovesView;
 use Illuminate\Support\Facades\DB;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
@@ -58,13 +59,11 @@ final readonly class KeptSaddles
         });
     }
 
-    /** @return list<array{at: string, set: string, tuning: string, strings: list<array{position: int, pitch: string, setback_mm: float, moved_mm: float, found_cents: ?float, left_cents: ?float}>}> of an instrument, the last first */
+    /** @return list<KeptMovesView> of an instrument, the last first */
     public static function earlier(int $instrument): array
     {
         return array_values(Intonation::query()->where('instrument_id', $instrument)->latest('created_at')->latest('id')->limit(self::SHOWN)->get()
-            ->map(static fn (Intonation $each): array => [
-                'at' => $each->created_at->toIso8601String(), 'set' => $each->set_name, 'tuning' => $each->tuning, 'strings' => $each->strings,
-            ])->all());
+            ->map(static fn (Intonation $each): KeptMovesView => new KeptMovesView($each->created_at->toIso8601String(), $each->set_name, $each->tuning, $each->strings))->all());
     }
 
     /**

@@ -19,7 +19,7 @@
                 <header class="flex shrink-0 flex-wrap items-center gap-x-5 border-b border-rule px-4 max-md:pt-1 sm:px-7 md:h-13 md:flex-nowrap lg:gap-9">
                     <a href="/" class="text-[1.35rem] font-extrabold tracking-tight [font-stretch:112%]">Lira</a>
                     <nav aria-label="Places" class="flex h-full items-stretch gap-3.5 max-md:order-last max-md:h-10 max-md:w-full max-md:overflow-x-auto lg:gap-7">
-                        @foreach (App\Http\Places::ALL as $place => $label)
+                        @foreach (App\Http\Places::labels() as $place => $label)
                             <a href="{{ $place }}" class="flex items-center border-b-[3px] border-transparent pt-[3px] text-ink-soft">{{ $label }}</a>
                         @endforeach
                     </nav>

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { DEVICES, readingMm, readingText, seeded } from '../../resources/js/devices/reading';
 import { boxAround, flagsAt, path, placedFlags, viewOf, type Flag } from '../../resources/js/instruments/drawings/geometry';
-import { matching, type Summary } from '../../resources/js/instruments/matching';
+import { matching } from '../../resources/js/instruments/matching';
+import type { InstrumentSummary as Summary } from '../../resources/js/generated/views';
 import { figureAsRead, resolutionMm } from '../../resources/js/instruments/measures/resolution';
 import { boundHz, labelled, ORDER, pitchRange, runs } from '../../resources/js/instruments/reach/chart';
 import { apart, withRoom } from '../../resources/js/instruments/room';

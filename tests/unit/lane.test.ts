@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { createLane, type Lane } from '../../resources/js/events/lane';
-import { taking, planOf, type JobState, type Parts } from '../../resources/js/events/known';
+import { taking, planOf, type JobState } from '../../resources/js/events/known';
+import type { JobParts as Parts } from '../../resources/js/generated/views';
 import { forgetKeeper, newUuid, theKeeper, type Keeper } from '../../resources/js/server/keeper';
 import { createSender, whyHeld } from '../../resources/js/server/sender';
 import { NotOurs, Refused, Unreachable } from '../../resources/js/server/api';

@@ -1,9 +1,10 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { createBenchStore, type BenchStore } from '../../resources/js/bench/design/benchStore';
 import * as edits from '../../resources/js/bench/design/edits';
-import { createSaver, type SavedSet, type Saver } from '../../resources/js/bench/saving/saver';
+import { createSaver, type Saver } from '../../resources/js/bench/saving/saver';
 import { theKeeper, forgetKeeper } from '../../resources/js/server/keeper';
 import { leftUnsaved } from '../../resources/js/bench/saving/unsaved';
+import type { SavedSet } from '../../resources/js/generated/views';
 import type { SetDocument } from '../../resources/js/generated/formats';
 
 const DOCUMENT: SetDocument = {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Pages\Frame\ErrorPage;
 use App\Http\ReaderUnits;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Who opens an address that answers the page's own questions comes to the page that it is about, never to raw JSON. */
@@ -47,8 +47,8 @@ final class PageForPeople
 
     private static function explained(Request $request): Response
     {
-        return Inertia::render('frame/ErrorPage', [
-            'status' => 404, 'message' => 'This address answers Lira’s own pages, not somebody who opens it. Go on from the list.', 'units' => ReaderUnits::of($request)->toArray(),
-        ])->toResponse($request)->setStatusCode(404);
+        return (new ErrorPage(
+            status: 404, message: 'This address answers Lira’s own pages, not somebody who opens it. Go on from the list.', units: ReaderUnits::of($request)->toArray(),
+        ))->response()->toResponse($request)->setStatusCode(404);
     }
 }

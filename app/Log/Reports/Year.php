@@ -6,6 +6,7 @@ namespace App\Log\Reports;
 
 use App\Hours\Worn;
 use App\Log\TimeLine;
+use App\Log\Views\WorkshopYearView;
 use App\Models\CareEntry;
 use App\Models\Instrument;
 use App\Models\Job;
@@ -62,8 +63,8 @@ final readonly class Year
         ];
     }
 
-    /** @return array<string, mixed> of all that was done here */
-    public function ofWorkshop(int $year, Units $units): array
+    /** Of all that was done here. */
+    public function ofWorkshop(int $year, Units $units): WorkshopYearView
     {
         $rows = $this->jobs($year)->join('instruments as i', 'i.id', '=', 'jobs.instrument_id')->groupBy('jobs.instrument_id')
             ->selectRaw("i.name, i.owner, count(*) as jobs, sum(json_extract(jobs.standing, '$.minutes')) as minutes")->orderByDesc('jobs')->orderBy('i.name')->toBase()->get();
@@ -73,7 +74,7 @@ final readonly class Year
             $instruments[] = ['name' => $row->name, 'owner' => $row->owner, 'jobs' => $row->jobs, 'minutes' => $row->minutes === null ? '–' : self::time($row->minutes)];
         }
 
-        return ['year' => $year, 'sums' => $this->sums($year), 'used' => $this->used($year, $units), 'instruments' => $instruments];
+        return new WorkshopYearView($year, $this->sums($year), $this->used($year, $units), $instruments);
     }
 
     /** @return list<int> years in which something happened, the last first */

@@ -23,6 +23,6 @@ final readonly class YearSheet
     {
         $nobody = ['title' => 'The workshop', 'owner' => '', 'sets' => [], 'measured' => [], 'happened' => []];
 
-        return Sheet::of('sheets.year', "The workshop in {$year}", $nobody + $this->year->ofWorkshop($year, $units), $leaf);
+        return Sheet::of('sheets.year', "The workshop in {$year}", $nobody + (array) $this->year->ofWorkshop($year, $units), $leaf);
     }
 }

@@ -1,12 +1,10 @@
 import { Head, router } from '@inertiajs/react';
 import { useEffect, useLayoutEffect, useState } from 'react';
 import { useStore } from 'zustand';
-import type { Evaluation, PoolGauge } from '../generated/formats';
-import type { PitchLadder } from '../units/pitch';
+import type { PoolGauge } from '../generated/formats';
 import { useMatches } from '../ui/useMatches';
 import { BenchContext, createBenchStore, useBench } from './design/benchStore';
-import { withNames, type TuningNames } from './design/names';
-import type { OnItNow } from './baseline/onIt';
+import { withNames } from './design/names';
 import { TakeAlong } from './answer/TakeAlong';
 import { BenchHead } from './BenchHead';
 import * as edits from './design/edits';
@@ -18,8 +16,7 @@ import { Ledger } from './ledger/Ledger';
 import { TotalBar } from './ledger/TotalBar';
 import { FirstVisit } from './FirstVisit';
 import { PoolMenu } from './pools/PoolMenu';
-import type { Version } from './versions/version';
-import { createSaver, knownRevision, type SavedSet, type Saver } from './saving/saver';
+import { createSaver, knownRevision, type Saver } from './saving/saver';
 import { StringBeside } from './string/StringDetails';
 import { TuningTabs } from './tunings/TuningTabs';
 import { useProvided } from '../frame/commands/provided';
@@ -34,6 +31,7 @@ import { useEvaluation } from './design/useEvaluation';
 import { useLeaveSaved } from './saving/useLeaveSaved';
 import { useSavingNotice } from './saving/useSavingNotice';
 import { useUnsavedOffer } from './saving/useUnsavedOffer';
+import type { BenchPage as BenchProps } from '../generated/pages';
 
 /** Where a string's own figures stand under its lane. */
 const ONE_COLUMN = '(max-width: 767px)';
@@ -50,20 +48,6 @@ const ON_A_STRING = {
         ['Tab', 'from its number to its pitch, mark, gauge and tension'],
     ] as [string, string][],
 };
-
-interface BenchProps {
-    set: SavedSet;
-    evaluation: Evaluation;
-    versions: Version[];
-    pitches: PitchLadder;
-    /** What tunings of so many strings are called. */
-    tuningNames: TuningNames;
-    pools: { id: number; name: string }[];
-    /** The pool it is chosen from; none for what is usually sold. */
-    pool: number | null;
-    /** What is on its instrument now, as far as jobs tell. */
-    onIt: OnItNow | null;
-}
 
 export default function BenchPage(props: BenchProps) {
     // Going back in the browser's history shows the set as it was when it was opened; then it is fetched again.

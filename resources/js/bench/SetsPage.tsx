@@ -16,21 +16,13 @@ import { PageTitle } from '../ui/PageTitle';
 import { headsOf, sorted } from '../ui/Sorted';
 import { toast } from '../ui/toasts';
 import { useAddress } from '../ui/useAddress';
-import { matchingSets, SET_KEYS, type Summary } from './sets/summary';
+import { matchingSets, SET_KEYS } from './sets/summary';
+import type { SetSummary as Summary } from '../generated/views';
 import { FindField } from '../ui/FindField';
 import { benchShow } from '../generated/addresses/bench';
 import { setsImport, setsIndex, startCreate } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    /** Those of the first page, or all of them where the address looks for some. */
-    sets: Summary[];
-    /** How many there are. */
-    count: number;
-    /** Whether those are listed that were put away, and how many there are. */
-    away: boolean;
-    putAway: number;
-}
+import type { SetsPage as Props } from '../generated/pages';
 
 /** Every set there is, or every one that was put away. */
 export default function SetsPage({ sets: first, count, away, putAway }: Props) {

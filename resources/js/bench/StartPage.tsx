@@ -12,22 +12,12 @@ import { type Answer, type ReadAnswers, type Named } from './start/answers';
 import { Asked } from './start/Asked';
 import { benchShow } from '../generated/addresses/bench';
 import { benchLast, demoStore, instrumentsCreate, setsIndex, startRead, startStore } from '../generated/addresses/places';
+import type { StartPage as Props } from '../generated/pages';
 
 const DemoOut = onDemand<{ onClose: () => void }>(
     () => import('../frame/DemoOut').then((module) => module.DemoOut),
     ({ onClose }) => onClose(),
 );
-
-interface Props {
-    /** Those of the workshop, the last changed first. */
-    instruments: Named[];
-    /** The one that is to be designed for. */
-    chosen: Named | null;
-    /** Whether there is nothing at all yet. */
-    empty: boolean;
-    /** Whether the demo workshop is in it. */
-    demo: boolean;
-}
 
 const ANSWERS = ['instrument', 'present', 'wish'];
 

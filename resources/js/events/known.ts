@@ -1,27 +1,10 @@
 import { applyPatch, type Operation } from 'rfc6902';
-import type { FittingPlan, FittingStep } from '../generated/formats';
-import type { Job } from '../generated/views';
-import type { Received } from './log';
-
-/** A job in parts that change by themselves, as the server sends it. */
-export interface Parts {
-    job: Job;
-    plan: Omit<FittingPlan, 'steps'>;
-    steps: Record<string, Omit<FittingStep, 'number' | 'pull_after_n'>>;
-    /** Keys in the order of the plan, each with what all strings pull after it. */
-    order: [string, number][];
-    /** Keys of what is done over once a string changes. */
-    rounds: string[];
-}
+import type { FittingPlan } from '../generated/formats';
+import type { JobPage } from '../generated/pages';
+import type { JobParts as Parts } from '../generated/views';
 
 /** A job as a page is given it, or asks for it. */
-export interface JobState {
-    last: number;
-    touched: string;
-    now: string;
-    state: Parts;
-    events: Received[];
-}
+export type JobState = Omit<JobPage, 'fit'>;
 
 /** What an answer says: all of it, or what changed. */
 export type JobAnswer = Omit<JobState, 'state'> & ({ state: Parts; patch?: never } | { state?: never; patch: Operation[] });

@@ -1,7 +1,7 @@
-import type { JobEvent } from '../generated/formats';
+import type { JobPage } from '../generated/pages';
 
 /** An event with its place in the order of receipt. */
-export type Received = JobEvent & { order: number };
+export type Received = JobPage['events'][number];
 
 /**
  * The one order that counts, as the core has it: between devices that of receipt, of each device its own sequence at the places at which

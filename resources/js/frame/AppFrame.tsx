@@ -1,3 +1,4 @@
+import { PLACES } from '../generated/addresses/frame';
 import { Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -9,32 +10,16 @@ import { later } from '../ui/onDemand';
 import { Commands, openCommands } from './commands/Commands';
 import { ReadingMenu } from './ReadingMenu';
 import { Standing } from './Standing';
-import {
-    benchLast,
-    home,
-    instrumentsIndex,
-    jobsIndex,
-    logWeek,
-    setsIndex,
-    stringsIndex,
-    tuneDoor,
-    workshopIndex,
-} from '../generated/addresses/places';
+import { home, tuneDoor } from '../generated/addresses/places';
 
 /** What tells of things that happened, and what menus are drawn with, come once the page stands, or are wanted. */
 const Toaster = later(() => import('../ui/Toaster').then((module) => module.Toaster));
 const TOLD_FROM_MS = 400;
 
-const PLACES = [
-    { label: 'Bench', href: benchLast, under: /^\/bench/ },
-    { label: 'Sets', href: setsIndex, under: /^\/sets(?!\/\d+\/(tune|intonate))/ },
-    { label: 'Instruments', href: instrumentsIndex, under: /^\/instruments/ },
-    { label: 'Strings', href: stringsIndex, under: /^\/strings/ },
-    { label: 'Jobs', href: jobsIndex, under: /^\/jobs/ },
-    { label: 'Tune', href: tuneDoor, under: /^\/(tune|sets\/\d+\/(tune|intonate))/ },
-    { label: 'Log', href: logWeek, under: /^\/log/ },
-    { label: 'Workshop', href: workshopIndex, under: /^\/workshop/ },
-];
+/** Tuning has a place of its own, though it stands below its set. */
+const TUNING = /^\/(tune|sets\/\d+\/(tune|intonate))/;
+
+const isHere = (place: string, url: string) => (TUNING.test(url) ? place === tuneDoor : url.startsWith(place));
 
 /** What stands round every screen: where one can go, and the units one reads in. */
 export function AppFrame({ children }: { children: ReactNode }) {
@@ -63,7 +48,7 @@ export function AppFrame({ children }: { children: ReactNode }) {
                     className="flex h-full items-stretch gap-3.5 max-md:order-last max-md:h-10 max-md:w-full max-md:overflow-x-auto lg:gap-7"
                 >
                     {PLACES.map((place) => {
-                        const here = place.under.test(url);
+                        const here = isHere(place.href, url);
                         return (
                             <Link
                                 key={place.href}

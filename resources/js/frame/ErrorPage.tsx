@@ -4,9 +4,10 @@ import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { openCommands } from './commands/Commands';
 import { benchLast, setsIndex } from '../generated/addresses/places';
+import type { ErrorPage as Props } from '../generated/pages';
 
 /** Where nothing is, or something failed: what it means and where to go. */
-export default function ErrorPage({ status, message }: { status: number; message: string }) {
+export default function ErrorPage({ status, message }: Props) {
     const title = status === 404 ? 'No such page' : 'That did not work';
     return (
         <div className="mx-auto w-full max-w-xl flex-1 px-6 pt-20">

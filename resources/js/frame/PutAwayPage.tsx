@@ -4,15 +4,7 @@ import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
-
-interface Props {
-    what: 'set' | 'instrument' | 'job';
-    name: string;
-    /** Where it is brought back, and where it stands then. */
-    unarchive: string;
-    address: string;
-    list: string;
-}
+import type { PutAwayPage as Props } from '../generated/pages';
 
 /** In place of something that was put away: what it was, and the way back. */
 export default function PutAwayPage({ what, name, unarchive, address, list }: Props) {

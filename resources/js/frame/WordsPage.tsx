@@ -2,14 +2,13 @@ import { Head } from '@inertiajs/react';
 import { PageTitle } from '../ui/PageTitle';
 import { useAddress } from '../ui/useAddress';
 import { FindField } from '../ui/FindField';
+import type { WordsPage as Props } from '../generated/pages';
 
 /** What each word means here, by what it belongs to. */
-type Groups = Record<string, Record<string, string>>;
-
 const anchor = (word: string) => `word-${word.replaceAll(' ', '-')}`;
 
 /** The field's words, as they are used here. */
-export default function WordsPage({ groups }: { groups: Groups }) {
+export default function WordsPage({ groups }: Props) {
     const [{ for: sought }, look] = useAddress({ for: '' });
     const words = sought.toLowerCase().trim();
     const found = Object.entries(groups)

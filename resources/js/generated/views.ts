@@ -1,5 +1,5 @@
-// Made from the view classes of app/Strings, app/Instruments and app/Jobs by bin/generate-views.php. Change those, not this file.
-import type { Construction, Material, Kind } from './formats';
+// Made from the view classes of app by bin/generate-views.php. Change those, not this file.
+import type { Baseline, Construction, FittingPlan, FittingStep, Kind, Material, SetDocument } from './formats';
 
 /** A set as one takes it along: in one line, with its price and the packets that come nearest. */
 export interface Answer {
@@ -11,6 +11,26 @@ export interface Answer {
     price: Price | null;
     /** Nearest first. */
     packets: Packet[];
+}
+
+/** A job on a set, before it is begun. */
+export interface Begin {
+    set: { id: number; name: string };
+    instrument: { id: number; name: string };
+    owner: string;
+    /** What may be on the instrument now. */
+    presents: Choice[];
+    /** Schools by aspect, way by way. */
+    ways: Record<string, Record<string, string>>;
+    way: string;
+    /** By aspect. */
+    schools: Record<string, string>;
+    left_handed: boolean;
+    /** Jobs on the instrument that are not finished. */
+    open: { id: number; name: string }[];
+    /** Which strings are asked for; none for all. */
+    some: number[];
+    preview: Preview;
 }
 
 /** Where strings broke. */
@@ -274,6 +294,20 @@ export interface InstrumentLife {
     place: string;
 }
 
+/** An instrument in the list of all. */
+export interface InstrumentSummary {
+    id: number;
+    name: string;
+    kind: string;
+    owner: string;
+    strings: number;
+    /** Of the first string and the last. */
+    lengths_mm: [number, number];
+    sets: number;
+    /** The set last designed for it. */
+    last: { id: number; name: string } | null;
+}
+
 /** A job as it is now. */
 export interface Job {
     id: number;
@@ -321,6 +355,18 @@ export interface Job {
     minutes: number;
     /** Before which its strings will not have settled; null where none is, or they have. */
     show: ShowSoon | null;
+}
+
+/** A job in parts that change by themselves. */
+export interface JobParts {
+    job: Job;
+    plan: Omit<FittingPlan, 'steps'>;
+    /** By their keys. */
+    steps: Record<string, Omit<FittingStep, 'number' | 'pull_after_n'>>;
+    /** Keys in the order of the plan, each with what all strings pull after it. */
+    order: [string, number][];
+    /** Keys of what is done over once a string changes. */
+    rounds: string[];
 }
 
 /** A photograph that was taken in a job. */
@@ -393,6 +439,21 @@ export interface JobString {
     spares: number;
     /** Whether it is on the order list. */
     wanted: boolean;
+}
+
+/** Saddles as they were moved once. */
+export interface KeptMoves {
+    at: string;
+    set: string;
+    tuning: string;
+    strings: { position: number; pitch: string; setback_mm: number; moved_mm: number; found_cents: number | null; left_cents: number | null }[];
+}
+
+/** A kind of instrument with what one of it usually has. */
+export interface KindChoice {
+    value: Kind;
+    label: string;
+    usual: Usual;
 }
 
 /** The job that put on what is on an instrument now. */
@@ -548,6 +609,18 @@ export interface OnIt {
     set: number | null;
 }
 
+/** What is on an instrument now, as a set beside it is measured by. */
+export interface OnItNow {
+    name: string;
+    /** As it is designed now, if it still is there. */
+    set: number | null;
+    /** The moment, ISO 8601. */
+    since: string;
+    /** How it felt when that was finished; empty where it was not said. */
+    felt: string;
+    baseline: Baseline;
+}
+
 /** An order that was placed. */
 export interface Order {
     id: number;
@@ -623,6 +696,15 @@ export interface Period {
     felt: string;
     /** Positions of strings that broke. */
     broke: number[];
+}
+
+/** A photograph of an instrument. */
+export interface Photograph {
+    id: number;
+    revision: number;
+    caption: string;
+    width: number;
+    height: number;
 }
 
 /** One thing of an order that was placed. */
@@ -754,6 +836,25 @@ export interface Reject {
     reason: string;
 }
 
+/** A string as it is listened for, to move its saddle. */
+export interface SaddleString {
+    position: number;
+    pitch: string;
+    hz: number;
+    /** Its inharmonicity; null where that is not known. */
+    stiffness: { low: number; estimate: number; high: number } | null;
+    scale_mm: number;
+    setback_mm: { low: number; estimate: number; high: number } | null;
+    /** Where it starts along the neck; 0 at the nut. */
+    starts_at_fret: number;
+    /** How far from the scale length its saddle goes back. */
+    travel_mm: number | null;
+    /** Where its saddle was left the last time, behind the scale length. */
+    found_mm: number | null;
+    /** Where this instrument’s saddles, as they were found, let it be expected. */
+    expected_mm: number | null;
+}
+
 /** What a sample comes to, beside the model. */
 export interface Sample {
     /** None before it is kept. */
@@ -793,6 +894,15 @@ export interface SampleFamily {
     correction: FamilyCorrection | null;
 }
 
+/** A set as it is kept. */
+export interface SavedSet {
+    id: number;
+    revision: number;
+    instrumentId: number;
+    savedAt: string;
+    document: SetDocument;
+}
+
 /** By which way of several a part of the work is done. */
 export interface School {
     aspect: string;
@@ -816,6 +926,19 @@ export interface Section {
 export interface SectionCore {
     shape: 'round' | 'hex' | 'multifilament';
     size_mm: number;
+}
+
+/** A set in the list of all. */
+export interface SetSummary {
+    id: number;
+    name: string;
+    instrument: string;
+    instrumentId: number;
+    kind: string;
+    strings: number;
+    tunings: string[];
+    gauges_nm: number[];
+    savedAt: string;
 }
 
 /** How far a new string is from holding. */
@@ -1011,6 +1134,16 @@ export interface Tunable {
     last: string;
 }
 
+/** A string as it is listened for, to tune it. */
+export interface TunedString {
+    position: number;
+    pitch: string;
+    hz: number;
+    /** Its inharmonicity; null where that is not known. */
+    stiffness: { low: number; estimate: number; high: number } | null;
+    gauge_in: number;
+}
+
 /** Where a string is used. */
 export interface Use {
     /** Of the set. */
@@ -1018,6 +1151,30 @@ export interface Use {
     /** Of the set. */
     name: string;
     position: number;
+}
+
+/** What an instrument of a kind usually has. */
+export interface Usual {
+    strings: number;
+    length_mm: number;
+    short_strings: { position: number; starts_at_fret: number }[];
+    frets: number;
+    anchor: 'bridge-pins' | 'pinless' | 'string-through' | 'top-loading' | 'stop-tailpiece' | 'over-wrapped' | 'vibrato' | 'locking-saddle' | 'tie-block' | 'loop-end' | 'slotted-elastomer';
+    built_for: 'steel' | 'nylon';
+    pickup: 'none' | 'magnetic' | 'piezo' | 'microphone';
+    posts: { type: 'standard' | 'locking' | 'slotted' | 'roller' | 'banjo-fifth' | 'elastomer'; diameter_mm: number; spacing_mm: number };
+    layout: 'one-side' | 'both-sides';
+    nut_gap_mm: number;
+    saddle_gap_mm: number;
+    action_12_mm: number;
+    nut_height_mm: number;
+}
+
+/** A version that was kept under a name. */
+export interface Version {
+    id: number;
+    name: string;
+    keptAt: string;
 }
 
 /** A string on the order list. */
@@ -1041,4 +1198,13 @@ export interface WeekHours {
     /** Its Monday, ISO 8601. */
     week: string;
     hours: number;
+}
+
+/** All that was done here in a year. */
+export interface WorkshopYear {
+    year: number;
+    /** What and how much. */
+    sums: [string, string][];
+    used: { what: string; family: string; count: number; hours: string }[];
+    instruments: { name: string; owner: string; jobs: number; minutes: string }[];
 }

@@ -6,8 +6,6 @@ import { Tabs } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { CalliperPanel } from '../devices/CalliperPanel';
-import type { Instrument, Kind } from '../generated/formats';
-import type { InstrumentLife, OnIt } from '../generated/views';
 import { Button } from '../ui/Button';
 import { LeaveGuard } from '../ui/LeaveGuard';
 import { useAddress } from '../ui/useAddress';
@@ -19,31 +17,12 @@ import { useKept } from './useKept';
 import { InstrumentLog } from '../log/InstrumentLog';
 import { InstrumentSummary } from './InstrumentSummary';
 import { sectionId } from './measures/MeasureFields';
-import type { Usual } from './measures/measures';
-import { Photographs, type Photograph } from './photographs/Photographs';
+import { Photographs } from './photographs/Photographs';
 import { ReachView } from './reach/ReachView';
 import { TriedSet } from './trying/TriedSet';
 import { TryOn } from './trying/TryOn';
-import { useTried, type Named } from './trying/useTried';
-
-interface KindChoice {
-    value: Kind;
-    label: string;
-    usual: Usual;
-}
-
-interface Props {
-    instrument: { id: number; revision: number; strings: number; document: Instrument } | null;
-    kinds: KindChoice[];
-    sets: Named[];
-    photographs: Photograph[];
-    /** What is on it now, as far as jobs tell. */
-    onIt: OnIt | null;
-    /** Hours on its strings, and how long they last; null for one that is not kept yet. */
-    life: InstrumentLife | null;
-    /** Jobs on it that are not finished. */
-    open: Named[];
-}
+import { useTried } from './trying/useTried';
+import type { InstrumentPage as Props } from '../generated/pages';
 
 const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', log: 'Log' };
 type View = keyof typeof VIEWS;

@@ -12,7 +12,8 @@ import { buttonClass } from '../ui/classes';
 import { toast } from '../ui/toasts';
 import { headsOf, sorted, type SortKeys } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
-import { matching, type Summary } from './matching';
+import { matching } from './matching';
+import type { InstrumentSummary as Summary } from '../generated/views';
 import { FindField } from '../ui/FindField';
 import { Filter } from './list/Filter';
 import { More, BringBack } from './list/More';
@@ -20,13 +21,7 @@ import { benchShow } from '../generated/addresses/bench';
 import { instrumentsEdit } from '../generated/addresses/instruments';
 import { instrumentsCreate, instrumentsImport, instrumentsIndex } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    instruments: Summary[];
-    /** Whether those are listed that were put away, and how many there are. */
-    away: boolean;
-    putAway: number;
-}
+import type { InstrumentsPage as Props } from '../generated/pages';
 
 /** What the columns are ordered by. */
 const KEYS: SortKeys<Summary> = {

@@ -1,17 +1,5 @@
 import { matches } from '../ui/matches';
-
-/** An instrument in a line. */
-export interface Summary {
-    id: number;
-    name: string;
-    kind: string;
-    owner: string;
-    strings: number;
-    lengths_mm: [number, number];
-    sets: number;
-    /** The set last designed for it. */
-    last: { id: number; name: string } | null;
-}
+import type { InstrumentSummary as Summary } from '../generated/views';
 
 interface Sought {
     words: string;

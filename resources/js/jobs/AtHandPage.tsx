@@ -1,5 +1,4 @@
 import { Head, Link } from '@inertiajs/react';
-import type { OnIt } from '../generated/views';
 import { buttonClass, largeButtonClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
 import { dateWords } from '../units/times';
@@ -9,16 +8,7 @@ import { jobsShow } from '../generated/addresses/jobs';
 import { jobsCreate } from '../generated/addresses/places';
 import { tuneShow } from '../generated/addresses/tune';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    instrument: { id: number; name: string; kind: string; strings: number; owner: string };
-    /** What is on it now, as far as jobs tell. */
-    onIt: OnIt | null;
-    /** When its strings are due again; null where nobody knows. */
-    due: string | null;
-    /** What goes on with it; null where none is open. */
-    job: { id: number; name: string; do: string; bench: string } | null;
-}
+import type { AtHandPage as Props } from '../generated/pages';
 
 /** An instrument, as the square on its label or case leads to it. */
 export default function AtHandPage({ instrument, onIt, due, job }: Props) {

@@ -28,11 +28,12 @@ import { restsUntil, useJob, type JobState } from './useJob';
 import { useStepKeys } from './step/useStepKeys';
 import { useAwake } from './step/useAwake';
 import { useVoice, spokenOf } from './step/voice';
+import type { JobPage as Props } from '../generated/pages';
 
 const LATE_MS = 1500;
 
 /** A job, one large step at a time. */
-export default function JobPage({ fit, ...given }: JobState & { fit: DrawnFit }) {
+export default function JobPage({ fit, ...given }: Props) {
     return <JobScreen key={given.state.job.id} given={given} fit={fit} />;
 }
 

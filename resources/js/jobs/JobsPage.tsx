@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { Finished as FinishedJobs, JobRow } from '../generated/views';
+import type { Finished as FinishedJobs } from '../generated/views';
 import { buttonClass } from '../ui/classes';
 import { FindField } from '../ui/FindField';
 import { Glyph } from '../ui/Glyph';
@@ -18,6 +18,7 @@ import { byNextHand, wantOf, type Want } from './words';
 import { Row } from './list/JobRow';
 import { jobsChanged, jobsCreate, jobsFinished } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
+import type { JobsPage as Props } from '../generated/pages';
 
 const TICK_MS = 15_000;
 const NEWS_MS = 2000;
@@ -28,14 +29,6 @@ const GROUPS: { want: Want; title: string; empty: string | null }[] = [
     { want: 'waits', title: 'Waits for a string', empty: null },
     { want: 'over', title: 'Finished', empty: null },
 ];
-
-interface Props {
-    /** Open ones, then the last finished. */
-    jobs: JobRow[];
-    /** How many are finished. */
-    finished: number;
-    as_of: string;
-}
 
 /** Every job, by what wants a hand next; the clock does the sorting. */
 export default function JobsPage({ jobs, finished: finishedInAll, as_of: asOf }: Props) {

@@ -1,20 +1,11 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { SearchField } from '../ui/SearchField';
-import { Offers, type Offered } from './begin/Offers';
-import { type Begin } from './begin/begin';
+import { Offers } from './begin/Offers';
 import { BeginForm } from './begin/BeginForm';
 import { jobsCreate, setsIndex } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    begin: Begin | null;
-    /** An instrument whose set is still to be chosen. */
-    instrument: { name: string; sets: { id: number; name: string }[] } | null;
-    /** What a job is most likely begun for; null where a set or an instrument is chosen. */
-    offers: Offered | null;
-    benches: string[];
-}
+import type { NewJobPage as Props } from '../generated/pages';
 
 /** A job before it is begun: what goes on, what is on now, whose way it goes, and where its strings come from. */
 export default function NewJobPage({ begin, instrument, offers, benches }: Props) {

@@ -1,5 +1,4 @@
 import { Head, Link } from '@inertiajs/react';
-import type { Construction, Material } from '../generated/formats';
 import { buttonClass, largeButtonClass } from '../ui/classes';
 import { PageTitle } from '../ui/PageTitle';
 import { pitchLabel } from '../units/pitch';
@@ -13,19 +12,7 @@ import { instrumentsEdit } from '../generated/addresses/instruments';
 import { jobsShow } from '../generated/addresses/jobs';
 import { drawerIndex, jobsCreate } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    code: string;
-    set: { id: number; name: string };
-    instrument: { id: number; name: string };
-    string: { position: number; pitch: string; construction: Construction; material: Material; gauge_nm: number };
-    /** So many strings the set has. */
-    of: number;
-    /** Where more of it lie. */
-    lots: { name: string; quantity: number; note: string }[];
-    /** What goes on with it; null where none is open. */
-    job: { id: number; do: string } | null;
-}
+import type { PacketPage as Props } from '../generated/pages';
 
 /** A packet, as the square on its label leads to it. */
 export default function PacketPage({ code, set, instrument, string, of, lots, job }: Props) {

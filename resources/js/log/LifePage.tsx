@@ -1,25 +1,11 @@
 import { Explained } from '../ui/Explained';
 import { router } from '@inertiajs/react';
-import type { Broke, Holds, Lives } from '../generated/views';
 import { trimmed } from '../units/figures';
 import { Select } from '../ui/Select';
 import { LogFrame } from './LogFrame';
 import { Family, Folded } from './life/Family';
 import { logLife } from '../generated/addresses/places';
-
-interface Props {
-    lives: Lives[];
-    broke: Broke[];
-    holds: Holds[];
-    /** Null for all; empty for what is nobody’s. */
-    owner: string | null;
-    place: string | null;
-    /** By what each family is parted; null where it is not. */
-    part: string | null;
-    parts: { value: string; label: string }[];
-    owners: string[];
-    places: { value: string; label: string }[];
-}
+import type { LifePage as Props } from '../generated/pages';
 
 const ALL = '*';
 const NONE = '–';

@@ -3,19 +3,11 @@ import { useState } from 'react';
 import type { Show } from '../generated/views';
 import { Button } from '../ui/Button';
 import { LogFrame } from './LogFrame';
-import { type Named } from './shows/named';
 import { Shows } from './shows/Shows';
 import { ShowDialog } from './shows/ShowDialog';
 import { BringDialog } from './shows/BringDialog';
 import { showsIndex } from '../generated/addresses/places';
-
-interface Props {
-    coming: Show[];
-    past: Show[];
-    instruments: Named[];
-    /** Null until somebody said it. */
-    zone: string | null;
-}
+import type { ShowsPage as Props } from '../generated/pages';
 
 /** When who plays what: the hours of a show count on the strings, and new ones are due two days before. */
 export default function ShowsPage({ coming, past, instruments, zone }: Props) {

@@ -13,6 +13,7 @@ import { DueRow } from './week/DueRow';
 import { SubscribeDialog } from './week/SubscribeDialog';
 import { careIndex, instrumentsCreate, logCalendar, logSheet, logWeek } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
+import type { WeekPage as Props } from '../generated/pages';
 
 const SPANS = [
     { value: '1', label: 'This week' },
@@ -21,17 +22,6 @@ const SPANS = [
 ];
 const EVERY = 'every bench';
 const EVERYBODY = 'everybody';
-
-interface Props {
-    due: Due[];
-    weeks: number;
-    /** A date, ISO 8601. */
-    today: string;
-    /** Where calendars can read it. */
-    feed: string;
-    /** How many there are. */
-    instruments: number;
-}
 
 /** What is due on every bench, with its reason: strings, care, what is before a show, what was promised. */
 export default function WeekPage({ due: all, weeks, today, feed, instruments }: Props) {

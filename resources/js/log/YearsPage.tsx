@@ -6,19 +6,7 @@ import { LogFrame } from './LogFrame';
 import { instrumentsYear } from '../generated/addresses/instruments';
 import { logTable, logYear } from '../generated/addresses/log';
 import { logTables, logYears } from '../generated/addresses/places';
-
-interface Props {
-    /** The last first. */
-    years: number[];
-    year: {
-        year: number;
-        sums: [string, string][];
-        used: { what: string; family: string; count: number; hours: string }[];
-        instruments: { name: string; owner: string; jobs: number; minutes: string }[];
-    } | null;
-    instruments: { id: number; name: string }[];
-    tables: { name: string; says: string }[];
-}
+import type { YearsPage as Props } from '../generated/pages';
 
 /** A year of the workshop on one page, of an instrument on paper, and everything that the log keeps as tables. */
 export default function YearsPage({ years, year, instruments, tables }: Props) {

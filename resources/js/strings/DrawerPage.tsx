@@ -19,9 +19,10 @@ import { useAddress } from '../ui/useAddress';
 import { FindField } from '../ui/FindField';
 import { dateWords } from '../units/times';
 import { drawerIndex, drawerKeep, ordersIndex, stringsIndex } from '../generated/addresses/places';
+import type { DrawerPage as Props } from '../generated/pages';
 
 /** What lies in the drawer, lot by lot, and what runs low. */
-export default function DrawerPage({ contents }: { contents: DrawerString[] }) {
+export default function DrawerPage({ contents }: Props) {
     const units = useUnits();
     const [{ for: words, low: only, order }, look] = useAddress({ for: '', low: '', order: '' });
     const lowOnly = only !== '';

@@ -3,7 +3,6 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { CalliperPanel } from '../devices/CalliperPanel';
 import { ScalePanel } from '../devices/ScalePanel';
-import type { Kind } from '../generated/formats';
 import type { Sample, SampleFamily } from '../generated/views';
 import { useAsked } from '../server/useAsked';
 import { Button } from '../ui/Button';
@@ -12,11 +11,7 @@ import { MeasureForm } from './measured/MeasureForm';
 import type { Family } from './measured/sample';
 import { StringsFrame } from './StringsFrame';
 import { samplesFamily, samplesIndex } from '../generated/addresses/places';
-
-interface Props {
-    families: SampleFamily[];
-    kinds: { value: Kind; label: string }[];
-}
+import type { MeasuredPage as Props } from '../generated/pages';
 
 /** Strings weighed or sounded here, and what they say about the model. */
 export default function MeasuredPage({ families, kinds }: Props) {

@@ -1,4 +1,3 @@
-import type { Order, Wanted } from '../generated/views';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
@@ -7,14 +6,7 @@ import { StringsFrame } from './StringsFrame';
 import { OrderList } from './ordering/OrderList';
 import { OrderOf } from './ordering/OrderOf';
 import { ordersIndex } from '../generated/addresses/places';
-
-interface Props {
-    orders: Order[];
-    /** What is on the order list. */
-    wanted: Wanted[];
-    /** Designs that an order is begun for. */
-    begin: { id: number; name: string }[];
-}
+import type { OrdersPage as Props } from '../generated/pages';
 
 /** What is ordered, on its way, and to go into the drawer. */
 export default function OrdersPage({ orders, wanted, begin }: Props) {

@@ -14,12 +14,7 @@ import { StringsFrame } from './StringsFrame';
 import { poolsIndex, poolsStore } from '../generated/addresses/places';
 import { poolsDestroy, poolsUnarchive, poolsUpdate } from '../generated/addresses/pools';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    pools: Pool[];
-    families: ListedFamily[];
-    suppliers: Supplier[];
-}
+import type { PoolsPage as Props } from '../generated/pages';
 
 /** Named selections of strings that the Bench and solving choose from. */
 export default function PoolsPage({ pools, families, suppliers }: Props) {

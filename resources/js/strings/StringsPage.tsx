@@ -1,4 +1,3 @@
-import type { Supplier } from '../generated/views';
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useDeferredValue } from 'react';
@@ -13,12 +12,13 @@ import { StringTable } from './browse/StringTable';
 import { StringsFrame } from './StringsFrame';
 import { NO_FILTERS, queryOf, type Filters } from './supply';
 import { stringsIndex, suppliersIndex } from '../generated/addresses/places';
+import type { StringsPage as Props } from '../generated/pages';
 
 /** What one looks at, as it stands in the address. */
 const IN_ADDRESS = { ...NO_FILTERS, drawer: '', string: '' };
 
 /** Everything that can be ordered. */
-export default function StringsPage({ suppliers }: { suppliers: Supplier[] }) {
+export default function StringsPage({ suppliers }: Props) {
     const units = useUnits();
     const [looked, look] = useAddress(IN_ADDRESS);
     const filters: Filters = { ...looked, order: looked.order, drawer: looked.drawer !== '' };

@@ -13,6 +13,7 @@ import { StringsFrame } from './StringsFrame';
 import { price } from './supply';
 import { suppliersIndex } from '../generated/addresses/places';
 import { suppliersExport } from '../generated/addresses/suppliers';
+import type { SuppliersPage as Props } from '../generated/pages';
 
 const ImportDialog = onDemand(
     () => import('./lists/ImportDialog').then((module) => module.ImportDialog),
@@ -29,13 +30,7 @@ const SUPPLIER_KEYS: SortKeys<Supplier> = {
 };
 
 /** Who strings are ordered from, and bringing in what they list. */
-export default function SuppliersPage({
-    suppliers,
-    usual,
-}: {
-    suppliers: Supplier[];
-    usual: { currency: string; lead_days: number };
-}) {
+export default function SuppliersPage({ suppliers, usual }: Props) {
     const [editing, setEditing] = useState<Supplier | 'new' | null>(null);
     const [packaged, setPackaged] = useState<Supplier | null>(null);
     const [importing, setImporting] = useState<Supplier | null>(null);

@@ -5,20 +5,7 @@ import { useUnits } from '../units/useUnits';
 import { pitchLabel } from '../units/pitch';
 import { wayWords } from './reads';
 import { Explained } from '../ui/Explained';
-
-export interface KeptMoves {
-    at: string;
-    set: string;
-    tuning: string;
-    strings: {
-        position: number;
-        pitch: string;
-        setback_mm: number;
-        moved_mm: number;
-        found_cents: number | null;
-        left_cents: number | null;
-    }[];
-}
+import type { KeptMoves } from '../generated/views';
 
 /** Where the saddles of this instrument were found and left before, the last time first. */
 export function EarlierMoves({ earlier }: { earlier: KeptMoves[] }) {

@@ -1,5 +1,6 @@
-import { Intonation, type IntonationKnown } from './Intonation';
+import { Intonation } from './Intonation';
 import { ToolHead } from './ToolHead';
+import type { IntonatePage as IntonationKnown } from '../generated/pages';
 
 /** Intonation for who comes without a job; in a job it stands in its step. */
 export default function IntonatePage(known: IntonationKnown) {

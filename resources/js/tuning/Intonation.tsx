@@ -13,7 +13,7 @@ import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { BridgePanel } from './BridgePanel';
-import { EarlierMoves, type KeptMoves } from './EarlierMoves';
+import { EarlierMoves } from './EarlierMoves';
 import { listenedFor, stoppedAtTwelfth } from './heard';
 import { FRET, movedBy, type Read, readingOf, TIMES, unread } from './reads';
 import { Revealed } from './Revealed';
@@ -22,34 +22,12 @@ import { SaddleReading } from './SaddleReading';
 import { SaddleLanes } from './SaddleLanes';
 import { SOURCES, type Source } from '../devices/own';
 import { firstSource } from './sources';
-import type { SetKnown, StringKnown } from './known';
 import { useEar } from './useEar';
 import { usePractice } from './usePractice';
 import { apiIntonations } from '../generated/addresses/places';
 import { setsSaddles } from '../generated/addresses/sets';
 import { withAsked } from '../server/asked';
-
-/** What is known of a set on its instrument, to intonate it. */
-export interface IntonationKnown extends SetKnown {
-    strings: (StringKnown & {
-        scale_mm: number;
-        setback_mm: { low: number; estimate: number; high: number } | null;
-        /** How far from the scale length its saddle goes back. */
-        travel_mm: number | null;
-        /** Where it starts along the neck; 0 at the nut. */
-        starts_at_fret: number;
-        /** Where its saddle was left the last time, behind the scale length. */
-        found_mm: number | null;
-        /** Where this instrument's saddles, as they were found, let it be expected. */
-        expected_mm: number | null;
-    })[];
-    learned: { share: number; strings: number } | null;
-    screw_mm: number | null;
-    saddles: IntonationAnswer['saddles'];
-    /** The open job that put these strings on, and when they hold, as far as that is known. */
-    job: { id: number; holds_at: string | null } | null;
-    earlier: KeptMoves[];
-}
+import type { IntonatePage as IntonationKnown } from '../generated/pages';
 
 const MINUTE_MS = 60_000;
 const ONE_PLUCK_MS = 2000;

@@ -10,11 +10,12 @@ import { intonateShow } from '../generated/addresses/intonate';
 import { startCreate } from '../generated/addresses/places';
 import { tuneShow } from '../generated/addresses/tune';
 import { withAsked } from '../server/asked';
+import type { TuneDoorPage as Props } from '../generated/pages';
 
 const SHOWN = 20;
 
 /** Which instrument is tuned: what is on it is known, the microphone comes first. */
-export default function TuneDoorPage({ instruments }: { instruments: Tunable[] }) {
+export default function TuneDoorPage({ instruments }: Props) {
     const [{ for: words }, look] = useAddress({ for: '' });
     const found = useMemo(
         () => instruments.filter(({ name, owner, set_name: set }) => matches(`${name} ${owner} ${set}`, words.trim())),

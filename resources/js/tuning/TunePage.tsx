@@ -1,6 +1,6 @@
 import { ToolHead } from './ToolHead';
-import type { TuningKnown } from './known';
 import { Tuning } from './Tuning';
+import type { TunePage as TuningKnown } from '../generated/pages';
 
 /** Tuning for who comes without a job, or wants the whole page; in a job it stands in its step. */
 export default function TunePage(known: TuningKnown) {

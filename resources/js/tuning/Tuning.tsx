@@ -22,7 +22,6 @@ import { StringTurn } from './StringTurn';
 import { TuneOptions } from './TuneOptions';
 import { useEar } from './useEar';
 import { HowItGives } from './HowItGives';
-import type { TuningKnown } from './known';
 import { LeftAlone } from './LeftAlone';
 import { RoundStart } from './RoundStart';
 import { useDrifts } from './useDrifts';
@@ -32,6 +31,7 @@ import { usePracticeSettling } from './usePracticeSettling';
 import { readSigned } from '../units/typed';
 import { instrumentsCompliance } from '../generated/addresses/instruments';
 import { apiRetunings } from '../generated/addresses/places';
+import type { TunePage as TuningKnown } from '../generated/pages';
 
 const CEILING = 100;
 /** How far readings spread that were heard here, and such as somebody read off another tuner. */

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { recordIn } from '../events/recordIn';
 import { tellFailure, toast } from '../ui/toasts';
-import type { TuningKnown } from './known';
 import type { Standing } from './round';
+import type { TunePage as TuningKnown } from '../generated/pages';
 
 /**
  * What new strings had drifted by before they are tuned again tells when they hold: kept with the job whose strings these are.

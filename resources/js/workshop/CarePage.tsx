@@ -4,21 +4,13 @@ import { ask } from '../server/api';
 import { Button } from '../ui/Button';
 import { tellFailure, toast } from '../ui/toasts';
 import { WorkshopFrame } from './WorkshopFrame';
-import type { Choice } from '../generated/views';
-import { type Rule, type OwnRule, suitsWords } from './care/rules';
+import { type OwnRule, suitsWords } from './care/rules';
 import { RuleRow } from './care/RuleRow';
-import { CareSettings, type Counts } from './care/CareSettings';
+import { CareSettings } from './care/CareSettings';
 import { RuleDialog } from './care/RuleDialog';
 import { careDestroy, careUnarchive } from '../generated/addresses/care';
 import { careIndex } from '../generated/addresses/places';
-
-interface Props extends Counts {
-    shipped: Rule[];
-    own: OwnRule[];
-    kinds: Choice[];
-    fingerboards: Choice[];
-    places: Choice[];
-}
+import type { CarePage as Props } from '../generated/pages';
 
 /** What instruments want and why, what this workshop adds, and what an hour of playing counts as. */
 export default function CarePage({ shipped, own, kinds, fingerboards, places, exposure, beforeShow, zone }: Props) {

@@ -14,22 +14,7 @@ import { Part, WorkshopFrame } from './WorkshopFrame';
 import { Folder } from './copies/Folder';
 import { copiesShow } from '../generated/addresses/copies';
 import { benchLast, copiesIndex, copiesNow, copiesStore, demoStore, openShow } from '../generated/addresses/places';
-
-interface Props {
-    /** The newest first. */
-    kept: { name: string; bytes: number; on: string }[];
-    folder: string;
-    own_folder: boolean;
-    made_at: string | null;
-    space: { what: string; bytes: number }[];
-    /** On the disk of the database. */
-    free: number;
-    /** Whether a copy can be brought back from here. */
-    served: boolean;
-    demo: boolean;
-    /** Whether a demo can be put in. */
-    empty: boolean;
-}
+import type { CopiesPage as Props } from '../generated/pages';
 
 /** Copies of the whole workshop: made each day, taken away in one file, brought back. */
 export default function CopiesPage({

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import type { Device, Share } from '../generated/views';
+import type { Device } from '../generated/views';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
@@ -8,24 +8,16 @@ import { Dialog } from '../ui/Dialog';
 import { FormEnd } from '../ui/FormEnd';
 import { toast } from '../ui/toasts';
 import { dateWords, timeWords } from '../units/times';
-import { CertificatePart, type Prints } from './devices/CertificatePart';
+import { CertificatePart } from './devices/CertificatePart';
 import { LetInDialog } from './devices/LetInDialog';
-import { NetworkPart, type Network } from './devices/NetworkPart';
+import { NetworkPart } from './devices/NetworkPart';
 import { MAY, WhoFields, type Who } from './devices/WhoFields';
 import { ProgramDialog } from './devices/ProgramDialog';
 import { SharesPart } from './devices/SharesPart';
 import { Part, WorkshopFrame } from './WorkshopFrame';
 import { devicesDestroy, devicesUpdate } from '../generated/addresses/devices';
 import { devicesIndex } from '../generated/addresses/places';
-
-interface Props {
-    devices: Device[];
-    shares: Share[];
-    network: Network;
-    prints: Prints;
-    /** The device that looks; null at the machine itself. */
-    here: number | null;
-}
+import type { DevicesPage as Props } from '../generated/pages';
 
 /** Who may come in over the shop's network. */
 export default function DevicesPage({ devices, shares, network, prints, here }: Props) {

@@ -4,6 +4,7 @@ import { ask, failureWords, Refused } from '../server/api';
 import { Button } from '../ui/Button';
 import { Print } from './devices/CertificatePart';
 import { enterAsk, enterAuthority, enterStanding, home } from '../generated/addresses/places';
+import type { EnterPage as Props } from '../generated/pages';
 
 const LOOK_MS = 1000;
 
@@ -19,7 +20,7 @@ function takenFromAddress(): string {
 type At = { is: 'asking' } | { is: 'waiting'; words: string } | { is: 'in' } | { is: 'nothing' } | { is: 'refused'; why: string };
 
 /** Where a device comes that read a square: three words to compare, and then the workshop. */
-export default function EnterPage({ known, authority }: { known: boolean; authority: string | null }) {
+export default function EnterPage({ known, authority }: Props) {
     const [at, setAt] = useState<At>({ is: known ? 'in' : 'asking' });
     const asked = useRef(false);
     useEffect(() => {

@@ -12,6 +12,7 @@ import {
     wordsIndex,
     workshopHelp,
 } from '../generated/addresses/places';
+import type { HelpPage as Props } from '../generated/pages';
 
 const ROADS: { want: string; href: string; place: string; how: string }[] = [
     {
@@ -53,7 +54,7 @@ const ROADS: { want: string; href: string; place: string; how: string }[] = [
 ];
 
 /** Where to go for what, the words, the keys, and what to take care of. */
-export default function HelpPage({ groups }: { groups: string[] }) {
+export default function HelpPage({ groups }: Props) {
     return (
         <WorkshopFrame at={workshopHelp}>
             <div className="mt-4 grid gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem]">

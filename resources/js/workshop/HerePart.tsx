@@ -11,15 +11,9 @@ import { Field } from '../ui/Field';
 import { toast } from '../ui/toasts';
 import { Part } from './WorkshopFrame';
 import { workshopUpdate } from '../generated/addresses/places';
+import type { WorkshopPage } from '../generated/pages';
 
-export interface Settings {
-    name: string;
-    address: string;
-    currency: string;
-    lead_days: number;
-    finger_mm: number | null;
-    revision: number;
-}
+export type Settings = WorkshopPage['settings'];
 
 /** The workshop's name and address, and what it takes as usual where nothing else is said. */
 export function HerePart({ settings, learned }: { settings: Settings; learned: { mm: number; strings: number } | null }) {

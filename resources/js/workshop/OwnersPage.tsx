@@ -15,29 +15,16 @@ import { instrumentsEdit } from '../generated/addresses/instruments';
 import { jobsShow } from '../generated/addresses/jobs';
 import { instrumentsIndex, logWeek, ownersIndex, ownersRename } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
+import type { OwnersPage as Props } from '../generated/pages';
 
-interface Owner {
-    name: string;
-    instruments: number;
-    jobs: number;
-    open: number;
-    rules: number;
-    way: boolean;
-}
-
-interface Theirs {
-    name: string;
-    instruments: { id: number; name: string; strings: number }[];
-    jobs: { id: number; name: string; instrument: string; on: string | null }[];
-    rules: string[];
-    care: number;
-}
+type Owner = Props['owners'][number];
+type Theirs = NonNullable<Props['chosen']>;
 
 const address = (owner: string) => withAsked(ownersIndex, { owner });
 const several = (count: number, one: string, more: string) => `${count} ${count === 1 ? one : more}`;
 
 /** Whose instruments are here, and all of theirs. */
-export default function OwnersPage({ owners, chosen }: { owners: Owner[]; chosen: Theirs | null }) {
+export default function OwnersPage({ owners, chosen }: Props) {
     const [words, setWords] = useState('');
     const [renaming, setRenaming] = useState(false);
     const found = owners.filter(({ name }) => name.toLowerCase().includes(words.trim().toLowerCase()));

@@ -1,6 +1,5 @@
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
-import type { School } from '../generated/views';
 import { SchoolFields } from '../jobs/begin/SchoolFields';
 import { ask } from '../server/api';
 import { useAct } from '../server/useAct';
@@ -9,12 +8,7 @@ import { toast } from '../ui/toasts';
 import { Part, WorkshopFrame } from './WorkshopFrame';
 import { jobsSchools, ownersIndex, workshopWays } from '../generated/addresses/places';
 import { withAsked } from '../server/asked';
-
-interface Props {
-    schools: School[];
-    /** Who has a way of their own. */
-    owners: string[];
-}
+import type { WaysPage as Props } from '../generated/pages';
 
 const USUAL = 'by-instrument';
 

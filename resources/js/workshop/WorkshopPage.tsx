@@ -1,14 +1,9 @@
 import { WorkshopFrame } from './WorkshopFrame';
-import { HerePart, type Settings } from './HerePart';
+import { HerePart } from './HerePart';
 import { ReadingPart } from './ReadingPart';
 import { ToolsPart } from './ToolsPart';
 import { workshopIndex } from '../generated/addresses/places';
-
-interface Props {
-    settings: Settings;
-    /** What turns that were counted say of the fingers here. */
-    learned: { mm: number; strings: number } | null;
-}
+import type { WorkshopPage as Props } from '../generated/pages';
 
 /** What this workshop is called and takes as usual, and how one reads, hears and measures on this device. */
 export default function WorkshopPage({ settings, learned }: Props) {

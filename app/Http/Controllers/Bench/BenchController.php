@@ -6,21 +6,25 @@ namespace App\Http\Controllers\Bench;
 
 use App\Bench\Bench;
 use App\Bench\FirstFigures;
+use App\Http\Pages\Bench\BenchPage;
 use App\Http\PutAway;
 use App\Http\ReaderUnits;
 use App\Http\Said;
+use App\Models\Pool;
 use App\Models\StringSet;
+use App\Strings\Pools\Pools;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
+use Lira\Kind\Kind;
+use Lira\Pitch\TuningNames;
 
 /** The Bench, where one set is designed. */
 final readonly class BenchController
 {
     private const LAST = 'bench.last';
 
-    public function __construct(private Bench $bench, private FirstFigures $figures) {}
+    public function __construct(private Bench $bench, private Pools $pools, private FirstFigures $figures) {}
 
     /** Back to the set that was on the bench; at the first start the one that is half done. */
     public function last(Request $request): RedirectResponse
@@ -40,9 +44,25 @@ final readonly class BenchController
         }
         $request->session()->put(self::LAST, $set->id);
 
-        $page = Inertia::render('bench/BenchPage', $this->bench->props($set));
+        $page = $this->page($set)->response();
 
         // Only a page that is opened from nothing is waited for; others come with their scripts there.
         return $request->header('X-Inertia') !== null ? $page : $page->withViewData('figures', $this->figures->of($set, ReaderUnits::of($request)));
+    }
+
+    private function page(StringSet $set): BenchPage
+    {
+        $pool = $set->pool_id === null ? null : Pool::query()->find($set->pool_id);
+
+        return new BenchPage(
+            set: $this->bench->set($set),
+            evaluation: $this->bench->evaluation($set, $pool),
+            versions: $this->bench->versions($set),
+            pitches: Bench::pitches(),
+            tuningNames: TuningNames::for(Kind::from($set->instrument->kind), $set->instrument->strings)->byNotes(),
+            pools: $this->pools->names(),
+            pool: $pool?->id,
+            onIt: $this->bench->onIt($set),
+        );
     }
 }

@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\SetSchema;
 use App\Bench\SetSummaries;
 use App\Bench\StoredSets;
+use App\Http\Pages\Bench\SetsPage;
 use App\Http\Reached;
 use App\Http\ReaderUnits;
 use App\Http\ReceivedDocument;
@@ -22,7 +23,6 @@ use App\Paper\SetPapers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\SetDocument;
 use Lira\PlainText;
@@ -46,12 +46,12 @@ final readonly class SetController
         $first = $request->hasAny(['for', 'instrument', 'order', 'page']) ? null : self::FIRST;
         $putAway = StringSet::onlyTrashed()->count();
 
-        return Inertia::render('bench/SetsPage', [
-            'sets' => $this->summaries->all($away, most: $first),
-            'count' => $away ? $putAway : StringSet::query()->count(),
-            'away' => $away,
-            'putAway' => $putAway,
-        ]);
+        return (new SetsPage(
+            sets: $this->summaries->all($away, most: $first),
+            count: $away ? $putAway : StringSet::query()->count(),
+            away: $away,
+            putAway: $putAway,
+        ))->response();
     }
 
     /** Those that do not stand on the first page of the list. */

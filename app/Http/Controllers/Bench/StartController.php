@@ -7,12 +7,12 @@ namespace App\Http\Controllers\Bench;
 use App\Bench\Start\Start;
 use App\Bench\Start\Words;
 use App\Demo\Demo;
+use App\Http\Pages\Bench\StartPage;
 use App\Http\ReaderUnits;
 use App\Http\Requests\Bench\StartRequest;
 use App\Models\Instrument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** From "I have this, I want that" to a set on the Bench. */
@@ -27,13 +27,13 @@ final readonly class StartController
     {
         $chosen = Instrument::query()->find($request->integer('instrument'));
 
-        return Inertia::render('bench/StartPage', [
-            'instruments' => Instrument::query()->latest('updated_at')->latest('id')->limit(self::OFFERED)->get(['id', 'name'])
-                ->map(static fn (Instrument $instrument): array => ['id' => $instrument->id, 'name' => $instrument->name])->values(),
-            'chosen' => $chosen === null ? null : ['id' => $chosen->id, 'name' => $chosen->name],
-            'empty' => $this->demo->isWanted(),
-            'demo' => $this->demo->isThere(),
-        ]);
+        return (new StartPage(
+            instruments: array_values(Instrument::query()->latest('updated_at')->latest('id')->limit(self::OFFERED)->get(['id', 'name'])
+                ->map(static fn (Instrument $instrument): array => ['id' => $instrument->id, 'name' => $instrument->name])->all()),
+            chosen: $chosen === null ? null : ['id' => $chosen->id, 'name' => $chosen->name],
+            empty: $this->demo->isWanted(),
+            demo: $this->demo->isThere(),
+        ))->response();
     }
 
     public function read(StartRequest $request): JsonResponse

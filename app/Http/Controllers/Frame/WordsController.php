@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Frame;
 
+use App\Http\Pages\Frame\WordsPage;
 use Illuminate\Http\JsonResponse;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Wording\Glossary;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -15,7 +15,7 @@ final class WordsController
 {
     public function index(): Response
     {
-        return Inertia::render('frame/WordsPage', ['groups' => Glossary::GROUPS]);
+        return (new WordsPage(groups: Glossary::GROUPS))->response();
     }
 
     /** @throws NotFoundHttpException if it is none of them */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Instruments;
 
 use App\Bench\NewSet;
+use App\Http\Pages\Instruments\InstrumentPage;
+use App\Http\Pages\Instruments\InstrumentsPage;
+use App\Http\Pages\Jobs\AtHandPage;
 use App\Http\PutAway;
 use App\Http\Reached;
 use App\Http\Requests\Instruments\SaveInstrumentRequest;
@@ -13,6 +16,8 @@ use App\Http\SheetAnswer;
 use App\Instruments\OnInstrument;
 use App\Instruments\Photographs;
 use App\Instruments\StoredInstruments;
+use App\Instruments\Views\KindChoiceView;
+use App\Instruments\Views\UsualView;
 use App\Log\StringsLife;
 use App\Models\Instrument;
 use App\Models\Job;
@@ -23,7 +28,6 @@ use App\Paper\Leaf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\InstrumentFile;
 use Lira\Document\InvalidDocument;
@@ -41,19 +45,16 @@ final readonly class InstrumentController
     {
         $away = $request->boolean('away');
 
-        return Inertia::render('instruments/InstrumentsPage', [
-            'instruments' => $this->instruments->summaries($away),
-            'away' => $away,
-            'putAway' => Instrument::onlyTrashed()->count(),
-        ]);
+        return (new InstrumentsPage(
+            instruments: $this->instruments->summaries($away),
+            away: $away,
+            putAway: Instrument::onlyTrashed()->count(),
+        ))->response();
     }
 
     public function create(): Response
     {
-        return Inertia::render(
-            'instruments/InstrumentPage',
-            ['instrument' => null, 'kinds' => self::kinds(), 'sets' => [], 'photographs' => [], 'life' => null, 'onIt' => null, 'open' => []],
-        );
+        return (new InstrumentPage(instrument: null, kinds: self::kinds(), sets: [], photographs: [], life: null, onIt: null, open: []))->response();
     }
 
     public function store(SaveInstrumentRequest $request): JsonResponse
@@ -67,20 +68,20 @@ final readonly class InstrumentController
             return PutAway::page('instrument', $instrument->name, "/instruments/{$instrument->id}/unarchive", "/instruments/{$instrument->id}", '/instruments');
         }
 
-        return Inertia::render('instruments/InstrumentPage', [
-            'instrument' => [
+        return (new InstrumentPage(
+            instrument: [
                 'id' => $instrument->id,
                 'revision' => $instrument->revision,
                 'strings' => $instrument->strings,
                 'document' => $instrument->document,
             ],
-            'kinds' => self::kinds(),
-            'sets' => $this->instruments->sets($instrument),
-            'photographs' => $this->photographs->of($instrument),
-            'life' => $this->life->of($instrument),
-            'onIt' => $this->on->view($instrument->id),
-            'open' => $this->on->open($instrument->id),
-        ]);
+            kinds: self::kinds(),
+            sets: $this->instruments->sets($instrument),
+            photographs: $this->photographs->of($instrument),
+            life: $this->life->of($instrument),
+            onIt: $this->on->view($instrument->id),
+            open: $this->on->open($instrument->id),
+        ))->response();
     }
 
     /** What the square on its label leads to: what it is, what is on it, its job. */
@@ -88,15 +89,15 @@ final readonly class InstrumentController
     {
         $job = Job::query()->where('instrument_id', $instrument->id)->where('status', JobStatus::Open)->latest('id')->first();
 
-        return Inertia::render('jobs/AtHandPage', [
-            'instrument' => [
+        return (new AtHandPage(
+            instrument: [
                 'id' => $instrument->id, 'name' => $instrument->name, 'kind' => Kind::from($instrument->kind)->label(), 'strings' => $instrument->strings,
                 'owner' => $instrument->owner,
             ],
-            'onIt' => $this->on->view($instrument->id),
-            'due' => $this->life->of($instrument)->families[0]->due_on ?? null,
-            'job' => $job === null ? null : ['id' => $job->id, 'name' => $job->name, 'do' => $job->standing['do'], 'bench' => $job->bench],
-        ]);
+            onIt: $this->on->view($instrument->id),
+            due: $this->life->of($instrument)->families[0]->due_on ?? null,
+            job: $job === null ? null : ['id' => $job->id, 'name' => $job->name, 'do' => $job->standing['do'], 'bench' => $job->bench],
+        ))->response();
     }
 
     /** For the instrument or its case. */
@@ -175,34 +176,9 @@ final readonly class InstrumentController
         return new JsonResponse(['id' => $instrument]);
     }
 
-    /** @return list<array<string, mixed>> every kind with what one of it usually has */
+    /** @return list<KindChoiceView> every kind with what one of it usually has */
     private static function kinds(): array
     {
-        return array_values(array_map(static function (Kind $kind): array {
-            $custom = Custom::of($kind);
-
-            return [
-                'value' => $kind->value,
-                'label' => $kind->label(),
-                'usual' => [
-                    'strings' => $custom->neck->strings,
-                    'length_mm' => $custom->neck->lengthM * 1000,
-                    'short_strings' => array_map(
-                        static fn (int $position, int $fret): array => ['position' => $position, 'starts_at_fret' => $fret],
-                        array_keys($custom->neck->shortStrings), $custom->neck->shortStrings,
-                    ),
-                    'frets' => $custom->neck->frets,
-                    'anchor' => $custom->hardware->anchor->value,
-                    'built_for' => $custom->hardware->builtFor->value,
-                    'pickup' => $custom->hardware->pickup->value,
-                    'posts' => ['type' => $custom->hardware->postType->value, 'diameter_mm' => $custom->hardware->postM * 1000, 'spacing_mm' => $custom->hardware->apartM * 1000],
-                    'layout' => $custom->hardware->layout->value,
-                    'nut_gap_mm' => $custom->hardware->nutGapM * 1000,
-                    'saddle_gap_mm' => $custom->hardware->saddleGapM * 1000,
-                    'action_12_mm' => $custom->setup->action12M * 1000,
-                    'nut_height_mm' => $custom->setup->nutHeightM * 1000,
-                ],
-            ];
-        }, Kind::cases()));
+        return array_map(static fn (Kind $kind): KindChoiceView => new KindChoiceView($kind, $kind->label(), UsualView::of(Custom::of($kind))), Kind::cases());
     }
 }

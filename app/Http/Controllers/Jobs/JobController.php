@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Jobs;
 
+use App\Http\Pages\Jobs\JobPage;
+use App\Http\Pages\Jobs\JobsPage;
+use App\Http\Pages\Jobs\NewJobPage;
 use App\Http\PutAway;
 use App\Http\ReaderUnits;
 use App\Http\Requests\Jobs\PlanJobRequest;
@@ -21,6 +24,8 @@ use App\Jobs\JobViews;
 use App\Jobs\Preview;
 use App\Jobs\SchoolsKept;
 use App\Jobs\Stock;
+use App\Jobs\Views\BeginView;
+use App\Jobs\Views\JobPartsView;
 use App\Jobs\Views\JobRowView;
 use App\Log\Views\DueView;
 use App\Log\WhatIsDue;
@@ -34,7 +39,6 @@ use App\Paper\PlanSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
@@ -71,7 +75,7 @@ final readonly class JobController
         // Before the list is read: what comes between the two is looked at once more, rather than missed for good.
         $asOf = self::asOf();
 
-        return Inertia::render('jobs/JobsPage', ['jobs' => $this->views->rows(), 'finished' => $this->views->finishedInAll(), 'as_of' => $asOf]);
+        return (new JobsPage(jobs: $this->views->rows(), finished: $this->views->finishedInAll(), as_of: $asOf))->response();
     }
 
     /** A page of those that are finished. */
@@ -106,27 +110,27 @@ final readonly class JobController
             $way = array_key_first(array_intersect_key($ways, ['owner' => true, 'workshop' => true])) ?? 'usual';
             $schools = $ways[$way] ?? [];
             $leftHanded = $this->beginning->leftHanded($set->instrument);
-            $begin = [
-                'set' => ['id' => $set->id, 'name' => $set->name],
-                'instrument' => ['id' => $set->instrument_id, 'name' => $set->instrument->name],
-                'owner' => $set->instrument->owner,
-                'presents' => $presents,
-                'ways' => $ways,
-                'way' => $way,
-                'schools' => $schools,
-                'left_handed' => $leftHanded,
-                'open' => $this->on->open($set->instrument_id),
-                'some' => $this->some($request, $set),
-                'preview' => $this->preview->of($set, $presents[0]->value, $schools, $leftHanded, ReaderUnits::of($request)),
-            ];
+            $begin = new BeginView(
+                set: ['id' => $set->id, 'name' => $set->name],
+                instrument: ['id' => $set->instrument_id, 'name' => $set->instrument->name],
+                owner: $set->instrument->owner,
+                presents: $presents,
+                ways: $ways,
+                way: $way,
+                schools: $schools,
+                left_handed: $leftHanded,
+                open: $this->on->open($set->instrument_id),
+                some: $this->some($request, $set),
+                preview: $this->preview->of($set, $presents[0]->value, $schools, $leftHanded, ReaderUnits::of($request)),
+            );
         }
 
-        return Inertia::render('jobs/NewJobPage', [
-            'begin' => $begin,
-            'instrument' => $instrument === null ? null : ['name' => $instrument->name, 'sets' => $this->instruments->sets($instrument)],
-            'offers' => $set === null && $instrument === null ? $this->offers() : null,
-            'benches' => Job::query()->where('bench', '!=', '')->distinct()->orderBy('bench')->limit(20)->pluck('bench')->all(),
-        ]);
+        return (new NewJobPage(
+            begin: $begin,
+            instrument: $instrument === null ? null : ['name' => $instrument->name, 'sets' => $this->instruments->sets($instrument)],
+            offers: $set === null && $instrument === null ? $this->offers() : null,
+            benches: array_values(array_filter(Job::query()->where('bench', '!=', '')->distinct()->orderBy('bench')->limit(20)->pluck('bench')->all(), is_string(...))),
+        ))->response();
     }
 
     /** @return list<int> the strings that were asked for, as far as they are some of the set's and not all */
@@ -178,7 +182,7 @@ final readonly class JobController
         }
         $file = $this->jobs->file($job);
 
-        return Inertia::render('jobs/JobPage', [...$this->known($file), 'state' => $this->state($request, $file)->parts, 'events' => JobViews::events($file), 'fit' => Answers::fit($file->document)]);
+        return (new JobPage(...$this->known($file), state: $this->state($request, $file)->parts, events: JobViews::events($file), fit: Answers::fit($file->document)))->response();
     }
 
     /** What changed since an event, if anything did. */
@@ -302,7 +306,7 @@ final readonly class JobController
         return ['last' => $file->last(), 'touched' => self::touched($file->job->refresh()), 'now' => now()->toIso8601String()];
     }
 
-    /** @return array<string, mixed> all of it, with what happened since an event */
+    /** @return array{last: int, touched: string, now: string, state: JobPartsView, events: list<ReceivedJson>} all of it, with what happened since an event */
     private function whole(Request $request, JobFile $file, int $since): array
     {
         return [...$this->known($file), 'state' => $this->state($request, $file)->parts, 'events' => JobViews::events($file, $since)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Jobs;
 
 use App\Bench\StoredSets;
+use App\Http\Pages\Jobs\PacketPage;
 use App\Models\Job;
 use App\Models\JobStatus;
 use App\Models\Lot;
@@ -12,7 +13,6 @@ use App\Models\StringSet;
 use App\Models\TypeColumns;
 use App\Paper\PacketCode;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -29,16 +29,16 @@ final readonly class PacketController
         $type = $string->string->spec->type;
         $job = self::open($read);
 
-        return Inertia::render('jobs/PacketPage', [
-            'code' => PacketCode::of($read->set, $read->position),
-            'set' => ['id' => $set->id, 'name' => $set->name],
-            'instrument' => ['id' => $set->instrument_id, 'name' => $set->instrument->name],
-            'string' => ['position' => $read->position, 'pitch' => $string->tunings[0]->pitch->name(), ...TypeColumns::view($type)],
-            'of' => count($strings),
-            'lots' => Lot::query()->where(TypeColumns::of($type))->where('quantity', '>', 0)->orderBy('id')->get()
-                ->map(static fn (Lot $lot): array => ['name' => $lot->name, 'quantity' => $lot->quantity, 'note' => $lot->note])->all(),
-            'job' => $job === null ? null : ['id' => $job->id, 'do' => $job->standing['do']],
-        ]);
+        return (new PacketPage(
+            code: PacketCode::of($read->set, $read->position),
+            set: ['id' => $set->id, 'name' => $set->name],
+            instrument: ['id' => $set->instrument_id, 'name' => $set->instrument->name],
+            string: ['position' => $read->position, 'pitch' => $string->tunings[0]->pitch->name(), ...TypeColumns::view($type)],
+            of: count($strings),
+            lots: array_values(Lot::query()->where(TypeColumns::of($type))->where('quantity', '>', 0)->orderBy('id')->get()
+                ->map(static fn (Lot $lot): array => ['name' => $lot->name, 'quantity' => $lot->quantity, 'note' => $lot->note])->all()),
+            job: $job === null ? null : ['id' => $job->id, 'do' => $job->standing['do']],
+        ))->response();
     }
 
     /** From a code that was typed or scanned at a machine straight to the job its string is for. */

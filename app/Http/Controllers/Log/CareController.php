@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Pages\Workshop\CarePage;
 use App\Http\Requests\Log\CareRuleRequest;
 use App\Http\Said;
+use App\Jobs\Views\ChoiceView;
 use App\Log\Care;
 use App\Models\CareEntry;
 use App\Models\Instrument;
@@ -14,7 +16,6 @@ use App\Models\OwnCareRule;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Care\CareRule;
 use Lira\Care\CareRules;
@@ -39,19 +40,19 @@ final readonly class CareController
     {
         $settings = LogSettings::here();
 
-        return Inertia::render('workshop/CarePage', [
-            'shipped' => array_map(static fn (CareRule $rule): array => self::view($rule), CareRules::shipped()),
-            'own' => OwnCareRule::query()->orderBy('id')->get()->map(static fn (OwnCareRule $own): array => ['id' => $own->id] + self::view($own->rule()) + [
-                'kinds' => array_map(static fn (string $kind): string => Kind::from($kind)->label(), $own->kinds), 'owner' => $own->owner,
+        return (new CarePage(
+            shipped: array_map(static fn (CareRule $rule): array => self::view($rule), CareRules::shipped()),
+            own: array_values(OwnCareRule::query()->orderBy('id')->get()->map(static fn (OwnCareRule $own): array => [
+                ...self::view($own->rule()), 'id' => $own->id, 'kinds' => array_values(array_map(static fn (string $kind): string => Kind::from($kind)->label(), $own->kinds)), 'owner' => $own->owner,
                 'fingerboard' => Fingerboard::tryFrom($own->fingerboard)?->label() ?? '', 'place' => $own->place === '' ? '' : Place::from($own->place)->label(),
-            ])->all(),
-            'kinds' => array_map(static fn (Kind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], Kind::cases()),
-            'fingerboards' => array_map(static fn (Fingerboard $board): array => ['value' => $board->value, 'label' => $board->label()], Fingerboard::cases()),
-            'places' => array_map(static fn (Place $place): array => ['value' => $place->value, 'label' => $place->label()], Place::cases()),
-            'exposure' => ['heat' => $settings->heat, 'salt' => $settings->salt, 'sweat' => $settings->sweat],
-            'beforeShow' => $settings->before_show,
-            'zone' => $settings->zone()->getName(),
-        ]);
+            ])->all()),
+            kinds: array_map(static fn (Kind $kind): ChoiceView => new ChoiceView($kind->value, $kind->label()), Kind::cases()),
+            fingerboards: array_map(static fn (Fingerboard $board): ChoiceView => new ChoiceView($board->value, $board->label()), Fingerboard::cases()),
+            places: array_map(static fn (Place $place): ChoiceView => new ChoiceView($place->value, $place->label()), Place::cases()),
+            exposure: ['heat' => $settings->heat, 'salt' => $settings->salt, 'sweat' => $settings->sweat],
+            beforeShow: $settings->before_show,
+            zone: $settings->zone()->getName(),
+        ))->response();
     }
 
     public function store(CareRuleRequest $request): JsonResponse
@@ -146,7 +147,7 @@ final readonly class CareController
         return new JsonResponse(['zone' => $zone]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{key: string, name: string, reason: string, caution: string, rhythm: string} */
     private static function view(CareRule $rule): array
     {
         return ['key' => $rule->key(), 'name' => $rule->label(), 'reason' => $rule->reason(), 'caution' => $rule->caution(), 'rhythm' => $rule->rhythm()->label()];

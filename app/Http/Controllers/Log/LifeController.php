@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Pages\Log\LifePage;
 use App\Http\Said;
+use App\Jobs\Views\ChoiceView;
 use App\Log\Earlier;
 use App\Log\Lives;
 use App\Log\Part;
@@ -14,7 +16,6 @@ use App\Models\Fitting;
 use App\Models\Instrument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Care\Place;
 use Lira\Document\InvalidDocument;
@@ -31,17 +32,17 @@ final readonly class LifeController
         $place = $request->has('place') ? Said::words($request, 'place') : null;
         $part = Part::tryFrom(Said::words($request, 'part'));
 
-        return Inertia::render('log/LifePage', [
-            'lives' => $this->lives->of($owner, $place, $part),
-            'part' => $part?->value,
-            'parts' => array_map(static fn (Part $each): array => ['value' => $each->value, 'label' => $each->label()], Part::cases()),
-            'broke' => $this->lives->broke(null, $owner, $place),
-            'holds' => $this->lives->holds($owner, $place),
-            'owner' => $owner,
-            'place' => $place,
-            'owners' => Instrument::query()->distinct()->orderBy('owner')->pluck('owner')->all(),
-            'places' => array_map(static fn (Place $each): array => ['value' => $each->value, 'label' => $each->label()], Place::cases()),
-        ]);
+        return (new LifePage(
+            lives: $this->lives->of($owner, $place, $part),
+            part: $part?->value,
+            parts: array_map(static fn (Part $each): ChoiceView => new ChoiceView($each->value, $each->label()), Part::cases()),
+            broke: $this->lives->broke(null, $owner, $place),
+            holds: $this->lives->holds($owner, $place),
+            owner: $owner,
+            place: $place,
+            owners: array_values(array_filter(Instrument::query()->distinct()->orderBy('owner')->pluck('owner')->all(), is_string(...))),
+            places: array_map(static fn (Place $each): ChoiceView => new ChoiceView($each->value, $each->label()), Place::cases()),
+        ))->response();
     }
 
     public function timeLine(Instrument $instrument): JsonResponse

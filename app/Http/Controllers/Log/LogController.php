@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Pages\Log\WeekPage;
 use App\Http\Reached;
 use App\Http\Said;
 use App\Http\SheetAnswer;
@@ -13,7 +14,6 @@ use App\Models\LogSettings;
 use App\Paper\Sheet;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Wording\Dates;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
@@ -29,13 +29,13 @@ final readonly class LogController
     {
         $weeks = self::weeks($request);
 
-        return Inertia::render('log/WeekPage', [
-            'due' => $this->due->until(Carbon::now()->addWeeks($weeks)),
-            'weeks' => $weeks,
-            'today' => Carbon::now()->toDateString(),
-            'feed' => Reached::route($request, 'log.feed', LogSettings::here()->feed_key),
-            'instruments' => Instrument::query()->count(),
-        ]);
+        return (new WeekPage(
+            due: $this->due->until(Carbon::now()->addWeeks($weeks)),
+            weeks: $weeks,
+            today: Carbon::now()->toDateString(),
+            feed: Reached::route($request, 'log.feed', LogSettings::here()->feed_key),
+            instruments: Instrument::query()->count(),
+        ))->response();
     }
 
     /** The same on paper, for all benches or one, for everybody or one owner. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Log;
 
 use App\Http\CsvDownload;
+use App\Http\Pages\Log\YearsPage;
 use App\Http\ReaderUnits;
 use App\Http\SheetAnswer;
 use App\Jobs\Jobs;
@@ -17,7 +18,6 @@ use App\Models\Instrument;
 use App\Models\Job;
 use App\Strings\Lists\CsvRow;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
@@ -33,12 +33,12 @@ final readonly class ReportController
         $years = $this->year->known();
         $year = in_array($request->integer('year'), $years, true) ? $request->integer('year') : $years[0] ?? null;
 
-        return Inertia::render('log/YearsPage', [
-            'years' => $years,
-            'year' => $year === null ? null : $this->year->ofWorkshop($year, ReaderUnits::of($request)),
-            'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name])->all(),
-            'tables' => array_map(static fn (Table $table): array => ['name' => $table->value, 'says' => $table->says()], Table::cases()),
-        ]);
+        return (new YearsPage(
+            years: $years,
+            year: $year === null ? null : $this->year->ofWorkshop($year, ReaderUnits::of($request)),
+            instruments: array_values(Instrument::query()->orderBy('name')->get(['id', 'name'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name])->all()),
+            tables: array_map(static fn (Table $table): array => ['name' => $table->value, 'says' => $table->says()], Table::cases()),
+        ))->response();
     }
 
     public function workshop(Request $request, int $year): HttpResponse

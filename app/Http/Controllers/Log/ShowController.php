@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Log;
 
+use App\Http\Pages\Log\ShowsPage;
 use App\Http\ReceivedFile;
 use App\Http\Requests\Log\ShowRequest;
 use App\Log\Shows\CalendarReading;
@@ -17,7 +18,6 @@ use App\Models\Show;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** Shows: typed, or brought in from a list or a calendar. */
@@ -34,12 +34,12 @@ final readonly class ShowController
         $now = Carbon::now();
         $view = static fn (Show $show): ShowView => ShowView::of($show, $settings->zone());
 
-        return Inertia::render('log/ShowsPage', [
-            'coming' => Show::query()->with('plays')->where('starts_at', '>', $now)->orderBy('starts_at')->limit(500)->get()->map($view)->all(),
-            'past' => Show::query()->with('plays')->where('starts_at', '<=', $now)->latest('starts_at')->limit(self::SHOWN)->get()->map($view)->all(),
-            'instruments' => Instrument::query()->orderBy('name')->get(['id', 'name', 'owner'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name, 'owner' => $one->owner])->all(),
-            'zone' => $settings->time_zone,
-        ]);
+        return (new ShowsPage(
+            coming: array_values(Show::query()->with('plays')->where('starts_at', '>', $now)->orderBy('starts_at')->limit(500)->get()->map($view)->all()),
+            past: array_values(Show::query()->with('plays')->where('starts_at', '<=', $now)->latest('starts_at')->limit(self::SHOWN)->get()->map($view)->all()),
+            instruments: array_values(Instrument::query()->orderBy('name')->get(['id', 'name', 'owner'])->map(static fn (Instrument $one): array => ['id' => $one->id, 'name' => $one->name, 'owner' => $one->owner])->all()),
+            zone: $settings->time_zone,
+        ))->response();
     }
 
     public function store(ShowRequest $request): JsonResponse

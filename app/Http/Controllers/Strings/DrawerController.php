@@ -4,29 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Pages\Strings\DrawerPage;
 use App\Http\Requests\Strings\AddToDrawerRequest;
 use App\Http\Requests\Strings\CountLotRequest;
 use App\Http\Requests\Strings\KeepStockRequest;
 use App\Http\Requests\Strings\NoteBallRequest;
 use App\Http\Requests\Strings\TakeFromDrawerRequest;
 use App\Models\Lot;
-use App\Strings\Catalogue\StringCatalogue;
 use App\Strings\Drawer\Drawer;
 use Illuminate\Http\JsonResponse;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The drawer: what is in it, put in, taken out and counted. */
 final readonly class DrawerController
 {
-    public function __construct(private Drawer $drawer, private StringCatalogue $catalogue) {}
+    public function __construct(private Drawer $drawer) {}
 
     public function index(): Response
     {
-        return Inertia::render(
-            'strings/DrawerPage',
-            ['contents' => $this->drawer->contents(), 'suppliers' => $this->catalogue->suppliers()],
-        );
+        return (new DrawerPage(contents: $this->drawer->contents()))->response();
     }
 
     public function store(AddToDrawerRequest $request): JsonResponse

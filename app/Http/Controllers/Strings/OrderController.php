@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Strings;
 
 use App\Http\CsvDownload;
+use App\Http\Pages\Strings\OrdersPage;
 use App\Http\Requests\Strings\PlaceOrderRequest;
 use App\Http\Requests\Strings\PlanOrderRequest;
 use App\Http\Requests\Strings\ReceiveOrderRequest;
@@ -25,7 +26,6 @@ use App\Strings\Orders\SimulatedSupplier;
 use App\Workshop\Conflict;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\Response as HttpResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -44,10 +44,7 @@ final readonly class OrderController
         $ids = array_filter(explode(',', Said::words($request, 'set')), is_numeric(...));
         $sets = StringSet::query()->whereIn('id', array_slice($ids, 0, self::MOST_BEGUN))->orderBy('name')->get(['id', 'name']);
 
-        return Inertia::render(
-            'strings/OrdersPage',
-            ['orders' => $this->orders->all(), 'wanted' => $this->list->all(), 'begin' => $sets->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name])->all()],
-        );
+        return (new OrdersPage(orders: $this->orders->all(), wanted: $this->list->all(), begin: array_values($sets->map(static fn (StringSet $set): array => ['id' => $set->id, 'name' => $set->name])->all())))->response();
     }
 
     public function plan(PlanOrderRequest $request): JsonResponse

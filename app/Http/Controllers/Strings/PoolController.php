@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Pages\Strings\PoolsPage;
 use App\Http\Requests\Strings\ChoosePoolRequest;
 use App\Http\Requests\Strings\SavePoolRequest;
 use App\Http\SeenRevision;
@@ -15,7 +16,6 @@ use App\Workshop\Conflict;
 use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** Named pools: kept, changed, removed, and chosen for a set. */
@@ -25,10 +25,7 @@ final readonly class PoolController
 
     public function index(): Response
     {
-        return Inertia::render(
-            'strings/PoolsPage',
-            ['pools' => $this->pools->all(), 'families' => $this->pools->families(), 'suppliers' => $this->catalogue->suppliers()],
-        );
+        return (new PoolsPage(pools: $this->pools->all(), families: $this->pools->families(), suppliers: $this->catalogue->suppliers()))->response();
     }
 
     public function store(SavePoolRequest $request): JsonResponse

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Pages\Strings\MeasuredPage;
 use App\Http\Requests\Strings\FamilyRequest;
 use App\Http\Requests\Strings\MeasureRequest;
 use App\Models\MeasuredSample;
 use App\Strings\Samples\Samples;
 use Illuminate\Http\JsonResponse;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Kind\Kind;
 
@@ -20,10 +20,10 @@ final readonly class SampleController
 
     public function index(): Response
     {
-        return Inertia::render('strings/MeasuredPage', [
-            'families' => $this->samples->families(),
-            'kinds' => array_map(static fn (Kind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], Kind::cases()),
-        ]);
+        return (new MeasuredPage(
+            families: $this->samples->families(),
+            kinds: array_map(static fn (Kind $kind): array => ['value' => $kind, 'label' => $kind->label()], Kind::cases()),
+        ))->response();
     }
 
     /** A family as it is modelled, with what was measured of it. */

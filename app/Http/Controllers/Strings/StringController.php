@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Strings;
 
+use App\Http\Pages\Strings\StringsPage;
 use App\Http\Requests\Strings\SearchStringsRequest;
 use App\Models\ListString;
 use App\Strings\Catalogue\StringCatalogue;
 use App\Strings\Catalogue\StringSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** Strings that can be ordered: looked through, and one of them looked at. */
@@ -22,7 +22,7 @@ final readonly class StringController
 
     public function index(): Response
     {
-        return Inertia::render('strings/StringsPage', ['suppliers' => $this->catalogue->suppliers()]);
+        return (new StringsPage(suppliers: $this->catalogue->suppliers()))->response();
     }
 
     public function search(SearchStringsRequest $request): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Strings;
 
 use App\Http\CsvDownload;
+use App\Http\Pages\Strings\SuppliersPage;
 use App\Http\Requests\Strings\SaveSupplierRequest;
 use App\Http\SeenRevision;
 use App\Models\Supplier;
@@ -14,7 +15,6 @@ use App\Strings\Lists\ListExport;
 use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
-use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -25,9 +25,9 @@ final readonly class SupplierController
 
     public function index(): Response
     {
-        return Inertia::render('strings/SuppliersPage', [
-            'suppliers' => $this->catalogue->suppliers(), 'usual' => WorkshopSettings::here()->only(['currency', 'lead_days']),
-        ]);
+        return (new SuppliersPage(
+            suppliers: $this->catalogue->suppliers(), usual: WorkshopSettings::here()->only(['currency', 'lead_days']),
+        ))->response();
     }
 
     public function store(SaveSupplierRequest $request): JsonResponse

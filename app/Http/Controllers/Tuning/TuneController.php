@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Tuning;
 
 use App\Bench\StoredSets;
+use App\Http\Pages\Tuning\IntonatePage;
+use App\Http\Pages\Tuning\TuneDoorPage;
+use App\Http\Pages\Tuning\TunePage;
 use App\Http\Said;
 use App\Instruments\StoredInstruments;
 use App\Jobs\JobFile;
@@ -16,11 +19,12 @@ use App\Models\JobStatus;
 use App\Models\StringSet;
 use App\Tuning\KeptSaddles;
 use App\Tuning\LearnedSetbacks;
+use App\Tuning\Views\SaddleStringView;
+use App\Tuning\Views\TunedStringView;
 use App\Tuning\WhatIsTuned;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Coupling\Compliance;
 use Lira\Document\IntervalWriter;
@@ -40,7 +44,7 @@ final readonly class TuneController
     /** Which instrument is tuned, and with what on it. */
     public function door(WhatIsTuned $tuned): Response
     {
-        return Inertia::render('tuning/TuneDoorPage', ['instruments' => $tuned->all()]);
+        return (new TuneDoorPage(instruments: $tuned->all()))->response();
     }
 
     /** A page of its own; as JSON what a job's step knows. */
@@ -58,26 +62,30 @@ final readonly class TuneController
 
         $job = Job::query()->where('set_id', $set->id)->where('status', JobStatus::Open)->find($request->integer('job'));
         $file = $job === null ? null : $this->jobs->file($job);
+        $chosen = self::order($document, $file);
 
-        return self::answer($request, 'tuning/TunePage', [
-            ...self::asked($set, $document, $tuning),
-            'kept' => array_map(self::label(...), $kept->design->tunings),
-            'from' => $from,
-            'strings' => array_map(static fn (EvaluatedString $string): array => [
-                'position' => $string->position,
-                'pitch' => $string->tunings[$tuning]->pitch->name(),
-                'hz' => $string->tunings[$tuning]->frequencyHz,
-                'stiffness' => IntervalWriter::toArray($string->tunings[$tuning]->inharmonicity),
-                'gauge_in' => $string->string->spec->type->gauge->inMetres() / 0.0254,
-            ], $document->evaluation()->strings),
-            'tunings' => array_map(static fn (Tuning $each, int $index): array => [
+        return (new TunePage(
+            set: self::of($set),
+            document: $document->json,
+            tuning: $tuning,
+            kept: array_map(self::label(...), $kept->design->tunings),
+            from: $from,
+            strings: array_map(static fn (EvaluatedString $string): TunedStringView => new TunedStringView(
+                position: $string->position,
+                pitch: $string->tunings[$tuning]->pitch->name(),
+                hz: $string->tunings[$tuning]->frequencyHz,
+                stiffness: IntervalWriter::toArray($string->tunings[$tuning]->inharmonicity),
+                gauge_in: $string->string->spec->type->gauge->inMetres() / 0.0254,
+            ), $document->evaluation()->strings),
+            tunings: array_map(static fn (Tuning $each, int $index): array => [
                 'name' => self::label($each),
                 'hz' => array_map(static fn (EvaluatedString $string): float => $string->tunings[$index]->frequencyHz, $document->evaluation()->strings),
             ], $document->design->tunings, array_keys($document->design->tunings)),
-            ...self::orders($document, $file),
-            'job' => $file === null ? null : self::job($file),
-            'floats' => Compliance::floats($document->design->instrument->hardware),
-        ]);
+            orders: self::orders($document, $chosen),
+            order: $chosen->value,
+            job: $file === null ? null : self::job($file),
+            floats: Compliance::floats($document->design->instrument->hardware),
+        ))->asAsked($request);
     }
 
     /** Each saddle moved once: a page of its own; as JSON what a job's step knows. */
@@ -91,39 +99,35 @@ final readonly class TuneController
         $learned = LearnedSetbacks::of($set->instrument, $this->sets);
         $expectedM = $learned?->expectedM($document) ?? [];
 
-        return self::answer($request, 'tuning/IntonatePage', [
-            ...self::asked($set, $document, $tuning),
-            'strings' => array_map(static function (EvaluatedString $string) use ($document, $tuning, $hardware, $found, $expectedM): array {
+        return (new IntonatePage(
+            set: self::of($set),
+            document: $document->json,
+            tuning: $tuning,
+            strings: array_map(static function (EvaluatedString $string) use ($document, $tuning, $hardware, $found, $expectedM): SaddleStringView {
                 $at = $string->tunings[$tuning];
                 $travel = $hardware->saddle->travelM($string->position);
 
-                return [
-                    'position' => $string->position,
-                    'pitch' => $at->pitch->name(),
-                    'hz' => $at->frequencyHz,
-                    'stiffness' => IntervalWriter::toArray($at->inharmonicity),
-                    'scale_mm' => 1000 * $string->speakingLengthM,
-                    'setback_mm' => $at->setbackM === null ? null : [
+                return new SaddleStringView(
+                    position: $string->position,
+                    pitch: $at->pitch->name(),
+                    hz: $at->frequencyHz,
+                    stiffness: IntervalWriter::toArray($at->inharmonicity),
+                    scale_mm: 1000 * $string->speakingLengthM,
+                    setback_mm: $at->setbackM === null ? null : [
                         'low' => 1000 * $at->setbackM->low, 'estimate' => 1000 * $at->setbackM->estimate, 'high' => 1000 * $at->setbackM->high,
                     ],
-                    'starts_at_fret' => $document->design->instrument->scale->startFret($string->position),
-                    'travel_mm' => $travel === null ? null : 1000 * $travel,
-                    'found_mm' => $found[$string->position] ?? null,
-                    'expected_mm' => isset($expectedM[$string->position]) ? 1000 * $expectedM[$string->position] : null,
-                ];
+                    starts_at_fret: $document->design->instrument->scale->startFret($string->position),
+                    travel_mm: $travel === null ? null : 1000 * $travel,
+                    found_mm: $found[$string->position] ?? null,
+                    expected_mm: isset($expectedM[$string->position]) ? 1000 * $expectedM[$string->position] : null,
+                );
             }, $document->evaluation()->strings),
-            'learned' => $learned === null ? null : ['share' => $learned->share, 'strings' => $learned->strings],
-            'screw_mm' => $screw === null ? null : 1000 * $screw,
-            'saddles' => Saddles::of($document->design->instrument)->value,
-            'job' => $this->settlingJob($set),
-            'earlier' => KeptSaddles::earlier($set->instrument_id),
-        ]);
-    }
-
-    /** @param  array<string, mixed>  $known */
-    private static function answer(Request $request, string $page, array $known): Response|JsonResponse
-    {
-        return $request->wantsJson() ? new JsonResponse($known) : Inertia::render($page, $known);
+            learned: $learned === null ? null : ['share' => $learned->share, 'strings' => $learned->strings],
+            screw_mm: $screw === null ? null : 1000 * $screw,
+            saddles: Saddles::of($document->design->instrument),
+            job: $this->settlingJob($set),
+            earlier: KeptSaddles::earlier($set->instrument_id),
+        ))->asAsked($request);
     }
 
     /** Keeps where saddles were found and left, and what led there. */
@@ -212,19 +216,22 @@ final readonly class TuneController
         return ['id' => $job->id, 'holds_at' => $holdsS === null ? null : Carbon::createFromTimestampUTC($holdsS)->toIso8601String()];
     }
 
-    /** @return array{orders: list<array{value: string, label: string, positions: list<int>}>, order: string} in which strings may be tuned, and which it is by the school of its job or set; else from the lowest */
-    private static function orders(SetDocument $document, ?JobFile $file): array
+    /** In which its strings are tuned: by the school of its job or set, else from the lowest. */
+    private static function order(SetDocument $document, ?JobFile $file): Order
     {
         $school = $file === null ? SchoolsKept::asked($document->json)[Order::aspect()] ?? '' : $file->plan->schools->order->school->value;
-        $chosen = Order::tryFrom((string) $school) ?? Order::BassFirst;
+
+        return Order::tryFrom((string) $school) ?? Order::BassFirst;
+    }
+
+    /** @return list<array{value: string, label: string, positions: list<int>}> in which strings may be tuned */
+    private static function orders(SetDocument $document, Order $chosen): array
+    {
         $offered = array_filter(Order::cases(), static fn (Order $order): bool => $order !== Order::TieBlock || $order === $chosen);
 
-        return [
-            'orders' => array_map(static fn (Order $order): array => [
-                'value' => $order->value, 'label' => $order->label(), 'positions' => $order->positions(count($document->design->strings)),
-            ], array_values($offered)),
-            'order' => $chosen->value,
-        ];
+        return array_map(static fn (Order $order): array => [
+            'value' => $order->value, 'label' => $order->label(), 'positions' => $order->positions(count($document->design->strings)),
+        ], array_values($offered));
     }
 
     /** @return array{id: int, round: int, tuned: bool, seated: bool} the job that rounds are kept with */
@@ -240,13 +247,9 @@ final readonly class TuneController
         ];
     }
 
-    /** @return array<string, mixed> the set, its document and the tuning that both pages ask the core about */
-    private static function asked(StringSet $set, SetDocument $document, int $tuning): array
+    /** @return array{id: int, name: string, instrument: string, instrumentId: int} */
+    private static function of(StringSet $set): array
     {
-        return [
-            'set' => ['id' => $set->id, 'name' => $set->name, 'instrument' => $set->instrument->name, 'instrumentId' => $set->instrument_id],
-            'document' => $document->json,
-            'tuning' => $tuning,
-        ];
+        return ['id' => $set->id, 'name' => $set->name, 'instrument' => $set->instrument->name, 'instrumentId' => $set->instrument_id];
     }
 }

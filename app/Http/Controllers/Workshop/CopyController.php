@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Workshop;
 
 use App\Demo\Demo;
+use App\Http\Pages\Workshop\CopiesPage;
 use App\Http\ReceivedFile;
 use App\Http\Said;
 use App\Workshop\Copies\Arriving;
@@ -17,7 +18,6 @@ use App\Workshop\Place;
 use App\Workshop\Unservable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\InvalidDocument;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -37,12 +37,12 @@ final readonly class CopyController
         $shelf = Shelf::of($this->place);
         $database = new Database($this->place->database);
 
-        return Inertia::render('workshop/CopiesPage', [
-            'kept' => $shelf->copies(),
-            'folder' => $shelf->folder(),
-            'own_folder' => $shelf->isOwn(),
-            'made_at' => $shelf->madeAt()?->toIso8601String(),
-            'space' => [
+        return (new CopiesPage(
+            kept: $shelf->copies(),
+            folder: $shelf->folder(),
+            own_folder: $shelf->isOwn(),
+            made_at: $shelf->madeAt()?->toIso8601String(),
+            space: [
                 ['what' => 'The database', 'bytes' => self::bytes([$database->path, "{$database->path}-wal"])],
                 ['what' => 'Photographs', 'bytes' => self::bytes(Files::in("{$this->place->files}/".Files::PHOTOGRAPHS))],
                 ['what' => 'Lists on their way in', 'bytes' => self::bytes(Files::in("{$this->place->files}/".Files::IMPORTS))],
@@ -50,12 +50,12 @@ final readonly class CopyController
                 ['what' => 'Kept before updates', 'bytes' => self::bytes($database->copies())],
                 ['what' => 'Moved aside', 'bytes' => self::bytes($database->asides())],
             ],
-            'free' => (int) disk_free_space(dirname($database->path)),
+            free: (int) disk_free_space(dirname($database->path)),
             // Whoever serves it otherwise brings copies back by the command.
-            'served' => self::isServedByLira(),
-            'demo' => $this->demo->isThere(),
-            'empty' => $this->demo->isWanted(),
-        ]);
+            served: self::isServedByLira(),
+            demo: $this->demo->isThere(),
+            empty: $this->demo->isWanted(),
+        ))->response();
     }
 
     /** A copy of now, to be kept elsewhere. */

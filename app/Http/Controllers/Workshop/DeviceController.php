@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Workshop;
 
+use App\Http\Pages\Workshop\DevicesPage;
 use App\Http\Said;
 use App\Models\Device;
 use App\Models\Invitation;
@@ -20,7 +21,6 @@ use App\Paper\QrCode;
 use App\Workshop\Place;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\InvalidDocument;
 
@@ -33,15 +33,15 @@ final readonly class DeviceController
     {
         $device = $request->user('device');
 
-        return Inertia::render('workshop/DevicesPage', [
-            'devices' => $this->devices->all(),
-            'shares' => $this->shares->standing(),
-            'prints' => ['shown' => Shown::at(Door::address()), 'authority' => Authority::of($this->place)->fingerprint()],
+        return (new DevicesPage(
+            devices: $this->devices->all(),
+            shares: $this->shares->standing(),
+            prints: ['shown' => Shown::at(Door::address()), 'authority' => Authority::of($this->place)->fingerprint()],
             // Whether it can be turned on and off from here: where whoever looks sits at the machine that serves.
-            'network' => ['switch' => Door::here() === Door::Machine, ...$this->standing()],
+            network: ['switch' => Door::here() === Door::Machine, ...$this->standing()],
             // The one that looks.
-            'here' => $device instanceof Device ? $device->id : null,
-        ]);
+            here: $device instanceof Device ? $device->id : null,
+        ))->response();
     }
 
     /** Answers the shop's network from now on, or not any more; whoever serves this workshop sees to it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Workshop;
 
+use App\Http\Pages\Workshop\EnterPage;
 use App\Http\Said;
 use App\Network\Authority;
 use App\Network\Devices;
@@ -13,7 +14,6 @@ use App\Network\MayNot;
 use App\Workshop\Place;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Cookie;
@@ -27,10 +27,10 @@ final readonly class EnterController
     public function show(Request $request): Response
     {
         // Where one is known already nothing has to be asked.
-        return Inertia::render('workshop/EnterPage', [
-            'known' => Door::here() === Door::Machine || $request->user('device') !== null,
-            'authority' => Authority::of($this->place)->fingerprint(),
-        ]);
+        return (new EnterPage(
+            known: Door::here() === Door::Machine || $request->user('device') !== null,
+            authority: Authority::of($this->place)->fingerprint(),
+        ))->response();
     }
 
     /** With what the square holds: sent, never part of an address that is logged or fetched ahead. */

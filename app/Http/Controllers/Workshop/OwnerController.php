@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Workshop;
 
+use App\Http\Pages\Workshop\OwnersPage;
 use App\Http\Said;
 use App\Owners\Owners;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Document\InvalidDocument;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -24,7 +24,7 @@ final readonly class OwnerController
         $chosen = Said::words($request, 'owner');
         $known = in_array($chosen, array_column($all, 'name'), true);
 
-        return Inertia::render('workshop/OwnersPage', ['owners' => $all, 'chosen' => $known ? ['name' => $chosen] + $this->owners->of($chosen) : null]);
+        return (new OwnersPage(owners: $all, chosen: $known ? ['name' => $chosen] + $this->owners->of($chosen) : null))->response();
     }
 
     public function rename(Request $request): JsonResponse

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Workshop;
 
+use App\Http\Pages\Workshop\HelpPage;
+use App\Http\Pages\Workshop\WaysPage;
+use App\Http\Pages\Workshop\WorkshopPage;
 use App\Http\Requests\Workshop\SaveWorkshopRequest;
 use App\Http\SeenRevision;
 use App\Jobs\Fingers;
@@ -13,7 +16,6 @@ use App\Jobs\Views\SchoolView;
 use App\Models\WorkshopSettings;
 use App\Workshop\Revision;
 use Illuminate\Http\JsonResponse;
-use Inertia\Inertia;
 use Inertia\Response;
 use Lira\Fitting\School\School;
 use Lira\Fitting\School\Schools;
@@ -28,10 +30,10 @@ final readonly class WorkshopController
     {
         $here = WorkshopSettings::here();
 
-        return Inertia::render('workshop/WorkshopPage', [
-            'settings' => $here->only(['name', 'address', 'currency', 'lead_days', 'finger_mm', 'revision']),
-            'learned' => $this->fingers->learned(),
-        ]);
+        return (new WorkshopPage(
+            settings: $here->only(['name', 'address', 'currency', 'lead_days', 'finger_mm', 'revision']),
+            learned: $this->fingers->learned(),
+        ))->response();
     }
 
     public function update(SaveWorkshopRequest $request): JsonResponse
@@ -58,11 +60,11 @@ final readonly class WorkshopController
             );
         }
 
-        return Inertia::render('workshop/WaysPage', ['schools' => $schools, 'owners' => $this->schools->owners()]);
+        return (new WaysPage(schools: $schools, owners: $this->schools->owners()))->response();
     }
 
     public function help(): Response
     {
-        return Inertia::render('workshop/HelpPage', ['groups' => array_keys(Glossary::GROUPS)]);
+        return (new HelpPage(groups: array_keys(Glossary::GROUPS)))->response();
     }
 }

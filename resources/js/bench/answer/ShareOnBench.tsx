@@ -1,6 +1,7 @@
 import { ShareSet } from '../../documents/share/ShareSet';
 import { useBench } from '../design/benchStore';
-import type { SavedSet, Saver } from '../saving/saver';
+import type { Saver } from '../saving/saver';
+import type { SavedSet } from '../../generated/views';
 import { useAnswer } from './useAnswer';
 
 interface Props {

@@ -17,7 +17,7 @@ import { useBench } from '../design/benchStore';
 import { question } from '../design/question';
 import { anythingSaid, baselineOf, MOST_SEMITONES, said, tryingOf, type Trying } from './trying';
 import { dateWords } from '../../units/times';
-import type { OnItNow } from './onIt';
+import type { OnItNow } from '../../generated/views';
 import { TryingTable } from './TryingTable';
 import { apiBenchEvaluations } from '../../generated/addresses/places';
 import { setsExport } from '../../generated/addresses/sets';

@@ -3,7 +3,7 @@ import { Menu, MenuItem, MenuLine } from '../../ui/Menu';
 import { useBench } from '../design/benchStore';
 import * as edits from '../design/edits';
 import { dateWords } from '../../units/times';
-import type { OnItNow } from './onIt';
+import type { OnItNow } from '../../generated/views';
 
 /** What the set is measured against: strings that feel right, this set as it stands, or nothing. */
 export function BaselineMenu({ onOpen, onIt }: { onOpen: () => void; onIt: OnItNow | null }) {

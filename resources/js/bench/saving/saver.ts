@@ -5,6 +5,7 @@ import type { SetDocument } from '../../generated/formats';
 import type { BenchStore } from '../design/benchStore';
 import { forgetUnsaved, keepUnsaved } from './unsaved';
 import { setsShow } from '../../generated/addresses/sets';
+import type { SavedSet } from '../../generated/views';
 
 export type SaveState =
     | { is: 'saved'; at: Date }
@@ -16,14 +17,6 @@ export type SaveState =
     | { is: 'failed'; message: string }
     | { is: 'refused'; message: string }
     | { is: 'conflict'; message: string };
-
-export interface SavedSet {
-    id: number;
-    revision: number;
-    instrumentId: number;
-    savedAt: string;
-    document: SetDocument;
-}
 
 /** What the server says of a save. */
 type Saved = Pick<SavedSet, 'revision' | 'savedAt'>;

@@ -5,7 +5,7 @@ import { tell, untell } from '../../ui/notices';
 import { tellFailure, toast } from '../../ui/toasts';
 import type { BenchState } from '../design/benchStore';
 import { keepAsNew } from './keepAsNew';
-import type { SavedSet } from './saver';
+import type { SavedSet } from '../../generated/views';
 import { forgetUnsaved, leftUnsaved, type Unsaved } from './unsaved';
 import { benchShow } from '../../generated/addresses/bench';
 import { setsShow } from '../../generated/addresses/sets';

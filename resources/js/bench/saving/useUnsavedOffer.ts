@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useBenchActions } from '../design/benchStore';
-import type { SavedSet } from './saver';
+import type { SavedSet } from '../../generated/views';
 
 /** Offers what was left unsaved of the set on the bench, once the page stands. */
 export function useUnsavedOffer(set: SavedSet): void {

@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../../ui/Menu';
 import { tellFailure } from '../../ui/toasts';
-import type { Summary } from './summary';
+import type { SetSummary as Summary } from '../../generated/views';
 import { benchShow } from '../../generated/addresses/bench';
 import { instrumentsEdit } from '../../generated/addresses/instruments';
 import { jobsCreate, ordersIndex } from '../../generated/addresses/places';

@@ -2,7 +2,7 @@ import { Fragment } from 'react';
 import { alongRows } from '../../ui/alongRows';
 import { headsOf } from '../../ui/Sorted';
 import { GroupHead, SetRow } from './SetRow';
-import type { Summary } from './summary';
+import type { SetSummary as Summary } from '../../generated/views';
 import { idsOf, type useMarked } from './useMarked';
 
 interface Props {

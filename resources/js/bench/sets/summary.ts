@@ -1,18 +1,6 @@
 import { matches } from '../../ui/matches';
 import type { SortKeys } from '../../ui/Sorted';
-
-/** A set in a line. */
-export interface Summary {
-    id: number;
-    name: string;
-    instrument: string;
-    instrumentId: number;
-    kind: string;
-    strings: number;
-    tunings: string[];
-    gauges_nm: number[];
-    savedAt: string;
-}
+import type { SetSummary as Summary } from '../../generated/views';
 
 /** What the columns of the list are ordered by. */
 export const SET_KEYS: SortKeys<Summary> = {

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { ask } from '../../server/api';
 import { tellFailure, toast } from '../../ui/toasts';
-import type { Summary } from './summary';
+import type { SetSummary as Summary } from '../../generated/views';
 import { setsDestroy, setsUnarchive } from '../../generated/addresses/sets';
 
 const reload = () => router.reload();

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { setsRest } from '../../generated/addresses/places';
 import { withAsked } from '../../server/asked';
 import { ask } from '../../server/api';
-import type { Summary } from './summary';
+import type { SetSummary as Summary } from '../../generated/views';
 
 /** With the others, which come after the page. */
 export function useWithRest(first: Summary[], count: number, away: boolean): Summary[] {

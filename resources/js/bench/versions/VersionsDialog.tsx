@@ -7,9 +7,10 @@ import { buttonClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/TextField';
 import { toast } from '../../ui/toasts';
-import type { Version } from './version';
+import type { Version } from '../../generated/views';
 import { useBench } from '../design/benchStore';
-import type { SavedSet, Saver } from '../saving/saver';
+import type { Saver } from '../saving/saver';
+import type { SavedSet } from '../../generated/views';
 import { timeWords } from '../../units/times';
 import { versionsDestroy, versionsDifference, versionsShow, versionsStore } from '../../generated/addresses/versions';
 

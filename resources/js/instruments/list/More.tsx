@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import { Glyph } from '../../ui/Glyph';
 import { Menu, MenuItem, MenuLine, MenuLink } from '../../ui/Menu';
 import { tellFailure, toast } from '../../ui/toasts';
-import { type Summary } from '../matching';
+import type { InstrumentSummary as Summary } from '../../generated/views';
 import {
     instrumentsDestroy,
     instrumentsDuplicate,

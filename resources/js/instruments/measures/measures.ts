@@ -1,4 +1,4 @@
-import type { Anchor, Hardware, Instrument, Posts, Problem } from '../../generated/formats';
+import type { Instrument, Problem } from '../../generated/formats';
 import {
     ANCHORS,
     BRIDGE_HOLDS,
@@ -15,23 +15,13 @@ import { figureAsRead, resolutionMm } from './resolution';
 import { rateIn, tensionIn, type Units } from '../../units/units';
 import { readLength, readTension, readSigned } from '../../units/typed';
 import { home } from '../../generated/addresses/places';
+import type { Usual as UsualOfKind } from '../../generated/views';
 
-/** What an instrument of a kind usually has, as the server says. */
-export interface Usual {
-    strings: number;
-    length_mm: number;
-    short_strings: { position: number; starts_at_fret: number }[];
-    frets: number;
-    anchor: Anchor | null;
-    built_for: Hardware['built_for'] | null;
-    pickup: NonNullable<Hardware['pickup']>;
-    posts: { type: NonNullable<Posts['type']>; diameter_mm: number; spacing_mm: number };
-    layout: NonNullable<Posts['layout']>;
-    nut_gap_mm: number;
-    saddle_gap_mm: number;
-    action_12_mm: number;
-    nut_height_mm: number;
-}
+/** What is usual on an instrument: as on others of its kind, or as little as is known of every one. */
+export type Usual = Omit<UsualOfKind, 'anchor' | 'built_for'> & {
+    anchor: UsualOfKind['anchor'] | null;
+    built_for: UsualOfKind['built_for'] | null;
+};
 
 /** One thing that is measured on an instrument: where it stands in the document, how it is read, where to measure it. */
 export interface Measure {

@@ -5,14 +5,7 @@ import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { TypedInput } from '../../ui/TypedInput';
 import { photographsStore } from '../../generated/addresses/photographs';
-
-export interface Photograph {
-    id: number;
-    revision: number;
-    caption: string;
-    width: number;
-    height: number;
-}
+import type { Photograph } from '../../generated/views';
 
 interface Props {
     instrument: number;

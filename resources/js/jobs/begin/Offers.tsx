@@ -1,7 +1,6 @@
 import { Link } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 import { useClock } from '../../server/useClock';
-import type { Due, JobRow } from '../../generated/views';
 import { dateWords } from '../../units/times';
 import { PacketField } from '../packets/PacketField';
 import { beginningOf } from '../../log/beginning';
@@ -10,14 +9,9 @@ import { wantOf } from '../words';
 import { jobsShow } from '../../generated/addresses/jobs';
 import { jobsCreate } from '../../generated/addresses/places';
 import { withAsked } from '../../server/asked';
+import type { NewJobPage } from '../../generated/pages';
 
-export interface Offered {
-    /** Strings that are due soon on instruments without an open job. */
-    due: Due[];
-    /** Sets that nobody has put on yet, the last designed first. */
-    designed: { id: number; name: string; instrument: string }[];
-    open: JobRow[];
-}
+export type Offered = NonNullable<NewJobPage['offers']>;
 
 const MINUTE_MS = 60_000;
 

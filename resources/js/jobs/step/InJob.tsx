@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState, type ComponentType } from 'react';
 import { ask } from '../../server/api';
 import { largeButtonClass } from '../../ui/classes';
-import type { IntonationKnown } from '../../tuning/Intonation';
-import type { TuningKnown } from '../../tuning/known';
 import { intonateShow } from '../../generated/addresses/intonate';
 import { tuneShow } from '../../generated/addresses/tune';
 import { withAsked } from '../../server/asked';
+import type { TunePage as TuningKnown } from '../../generated/pages';
+import type { IntonatePage as IntonationKnown } from '../../generated/pages';
 
 const Intonation = lazy(() => import('../../tuning/Intonation').then((module) => ({ default: module.Intonation })));
 const Tuning = lazy(() => import('../../tuning/Tuning').then((module) => ({ default: module.Tuning })));

@@ -1,7 +1,5 @@
-export interface Named {
-    id: number;
-    name: string;
-    owner: string;
-}
+import type { ShowsPage } from '../../generated/pages';
+
+export type Named = ShowsPage['instruments'][number];
 
 export const here = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;

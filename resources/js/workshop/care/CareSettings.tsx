@@ -10,14 +10,9 @@ import { toast } from '../../ui/toasts';
 import { EXPOSED } from '../../units/hours';
 import { readNumber } from '../../units/typed';
 import { workshopHours } from '../../generated/addresses/places';
+import type { CarePage } from '../../generated/pages';
 
-export interface Counts {
-    /** What an hour counts as. */
-    exposure: { heat: number; salt: number; sweat: number };
-    /** Before a show strings are due when one in so many of such strings has gone. */
-    beforeShow: number;
-    zone: string;
-}
+export type Counts = Pick<CarePage, 'exposure' | 'beforeShow' | 'zone'>;
 
 /** What an hour of playing counts as, when strings are due before a show, and where this workshop is. */
 export function CareSettings({ exposure, beforeShow, zone }: Counts) {

@@ -1,18 +1,7 @@
-export interface Rule {
-    key: string;
-    name: string;
-    reason: string;
-    caution: string;
-    rhythm: string;
-}
+import type { CarePage } from '../../generated/pages';
 
-export interface OwnRule extends Rule {
-    id: number;
-    kinds: string[];
-    owner: string;
-    fingerboard: string;
-    place: string;
-}
+export type Rule = CarePage['shipped'][number];
+export type OwnRule = CarePage['own'][number];
 
 export const ANY = '*';
 

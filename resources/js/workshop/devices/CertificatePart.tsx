@@ -1,11 +1,8 @@
 import { Part } from '../WorkshopFrame';
 import { enterAuthority } from '../../generated/addresses/places';
+import type { DevicesPage } from '../../generated/pages';
 
-export interface Prints {
-    /** SHA-256 of the certificate that devices are shown; null where nothing answers them. */
-    shown: string | null;
-    authority: string | null;
-}
+export type Prints = DevicesPage['prints'];
 
 /** What a tablet asks about the certificate, why, and what to do. */
 export function CertificatePart({ prints }: { prints: Prints }) {

@@ -7,16 +7,11 @@ import { Button } from '../../ui/Button';
 import { toast } from '../../ui/toasts';
 import { Part } from '../WorkshopFrame';
 import { networkShow, networkTurn } from '../../generated/addresses/places';
+import type { DevicesPage } from '../../generated/pages';
 
-interface Standing {
-    address: string | null;
-    fault: string | null;
-}
+type Standing = Omit<Network, 'switch'>;
 
-export interface Network extends Standing {
-    /** Whether it can be turned on and off from here. */
-    switch: boolean;
-}
+export type Network = DevicesPage['network'];
 
 const LOOK_MS = 700;
 
