@@ -83,63 +83,17 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     <Glyph sign="redo" size={17} />
                 </Button>
                 <Doors actions={actions} show={show} className="max-sm:hidden" />
-                <Menu
-                    trigger={
-                        <Button look="plain" className="w-9 px-0" aria-label="More for this set">
-                            <Glyph sign="more" />
-                        </Button>
-                    }
-                >
-                    <MenuItem keys="Ctrl S" onSelect={actions.save}>
-                        Save now
-                    </MenuItem>
-                    <MenuItem keys="Ctrl Shift Z" disabled={!canRedo} onSelect={redo}>
-                        Redo
-                    </MenuItem>
-                    <MenuItem keys="V" onSelect={() => show('versions')}>
-                        Versions ({versions})…
-                    </MenuItem>
-                    <MenuItem onSelect={actions.duplicate}>Duplicate</MenuItem>
-                    <MenuItem onSelect={() => router.visit(setsIndex)}>Open another set…</MenuItem>
-                    <MenuLine />
-                    <MenuItem onSelect={actions.print}>Print the sheet</MenuItem>
-                    <MenuItem keys="F" onSelect={actions.printFit}>
-                        Print whether it fits
-                    </MenuItem>
-                    <MenuItem onSelect={actions.printPlan}>Print how to put it on</MenuItem>
-                    <MenuItem
-                        onSelect={() => {
-                            actions.save();
-                            show('labels');
-                        }}
-                    >
-                        Labels for its packets…
-                    </MenuItem>
-                    <MenuLink href={setsExport(set.id)}>Export set document</MenuLink>
-                    <MenuLine />
-                    <MenuItem keys="J" onSelect={actions.beginJob}>
-                        Put it on: begin a job…
-                    </MenuItem>
-                    <MenuItem onSelect={actions.buy}>Order its strings…</MenuItem>
-                    <MenuItem onSelect={actions.tune}>Tune it…</MenuItem>
-                    <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
-                    <MenuItem onSelect={actions.practiseTuning}>Practise tuning it…</MenuItem>
-                    <MenuItem onSelect={actions.practiseIntonation}>Practise intonating it…</MenuItem>
-                    <MenuLine />
-                    <MenuItem keys="Shift P" disabled={!hearing} onSelect={() => onHear()}>
-                        Hear all strings
-                    </MenuItem>
-                    <MenuCheck checked={hearing} onChange={turn}>
-                        Strings can be heard
-                    </MenuCheck>
-                    <MenuLine />
-                    <MenuLink href={wordsIndex}>What the words mean</MenuLink>
-                    <MenuItem keys="?" onSelect={() => openCommands('keys')}>
-                        Keys that work here
-                    </MenuItem>
-                    <MenuLine />
-                    <MenuItem onSelect={actions.putAway}>Put away</MenuItem>
-                </Menu>
+                <MoreForSet
+                    actions={actions}
+                    canRedo={canRedo}
+                    redo={redo}
+                    show={show}
+                    versions={versions}
+                    set={set}
+                    hearing={hearing}
+                    onHear={onHear}
+                    turn={turn}
+                />
             </div>
         </div>
     );
@@ -161,5 +115,88 @@ function SaveWords({ state }: { state: SaveState }) {
                 </span>
             )}
         </div>
+    );
+}
+
+/** All that can be done with the set as a whole. */
+function MoreForSet({
+    actions,
+    canRedo,
+    redo,
+    show,
+    versions,
+    set,
+    hearing,
+    onHear,
+    turn,
+}: {
+    actions: Props['actions'];
+    canRedo: boolean;
+    redo: () => void;
+    show: Props['show'];
+    versions: Props['versions'];
+    set: Props['set'];
+    hearing: boolean;
+    onHear: Props['onHear'];
+    turn: (on: boolean) => void;
+}) {
+    return (
+        <Menu
+            trigger={
+                <Button look="plain" className="w-9 px-0" aria-label="More for this set">
+                    <Glyph sign="more" />
+                </Button>
+            }
+        >
+            <MenuItem keys="Ctrl S" onSelect={actions.save}>
+                Save now
+            </MenuItem>
+            <MenuItem keys="Ctrl Shift Z" disabled={!canRedo} onSelect={redo}>
+                Redo
+            </MenuItem>
+            <MenuItem keys="V" onSelect={() => show('versions')}>
+                Versions ({versions})…
+            </MenuItem>
+            <MenuItem onSelect={actions.duplicate}>Duplicate</MenuItem>
+            <MenuItem onSelect={() => router.visit(setsIndex)}>Open another set…</MenuItem>
+            <MenuLine />
+            <MenuItem onSelect={actions.print}>Print the sheet</MenuItem>
+            <MenuItem keys="F" onSelect={actions.printFit}>
+                Print whether it fits
+            </MenuItem>
+            <MenuItem onSelect={actions.printPlan}>Print how to put it on</MenuItem>
+            <MenuItem
+                onSelect={() => {
+                    actions.save();
+                    show('labels');
+                }}
+            >
+                Labels for its packets…
+            </MenuItem>
+            <MenuLink href={setsExport(set.id)}>Export set document</MenuLink>
+            <MenuLine />
+            <MenuItem keys="J" onSelect={actions.beginJob}>
+                Put it on: begin a job…
+            </MenuItem>
+            <MenuItem onSelect={actions.buy}>Order its strings…</MenuItem>
+            <MenuItem onSelect={actions.tune}>Tune it…</MenuItem>
+            <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
+            <MenuItem onSelect={actions.practiseTuning}>Practise tuning it…</MenuItem>
+            <MenuItem onSelect={actions.practiseIntonation}>Practise intonating it…</MenuItem>
+            <MenuLine />
+            <MenuItem keys="Shift P" disabled={!hearing} onSelect={() => onHear()}>
+                Hear all strings
+            </MenuItem>
+            <MenuCheck checked={hearing} onChange={turn}>
+                Strings can be heard
+            </MenuCheck>
+            <MenuLine />
+            <MenuLink href={wordsIndex}>What the words mean</MenuLink>
+            <MenuItem keys="?" onSelect={() => openCommands('keys')}>
+                Keys that work here
+            </MenuItem>
+            <MenuLine />
+            <MenuItem onSelect={actions.putAway}>Put away</MenuItem>
+        </Menu>
     );
 }

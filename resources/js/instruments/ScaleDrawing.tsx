@@ -78,24 +78,7 @@ export function ScaleDrawing({ draft, scale, shortStrings, strings }: Props) {
                 const short = shortStrings.find(({ position }) => position === index + 1);
                 // The drawing shows where to measure; a short string stands for all of them, a quarter of the way along.
                 const start = short === undefined ? nut(index) : nut(index) + (saddle(index) - nut(index)) / 4;
-                return (
-                    <g key={index}>
-                        <line
-                            x1={start}
-                            x2={saddle(index)}
-                            y1={y(index)}
-                            y2={y(index)}
-                            stroke="var(--steel-dark)"
-                            strokeWidth={0.9 + index * 0.35}
-                        />
-                        {short !== undefined && (
-                            <circle cx={start} cy={y(index)} r={3.5} fill="var(--paper)" stroke="var(--ink)" />
-                        )}
-                        <text x={14} y={y(index) + 4} fontSize="0.857rem" fill="var(--ink-faint)">
-                            {index + 1}
-                        </text>
-                    </g>
-                );
+                return <StringLine key={index} index={index} start={start} saddle={saddle} y={y} short={short} />;
             })}
             <g fontSize="0.857rem" fill="var(--ink-soft)" textAnchor="middle">
                 <text x={nut(last)} y={top - (draft.type === 'multiscale' || draft.type === 'each' ? 16 : -14)}>
@@ -109,24 +92,63 @@ export function ScaleDrawing({ draft, scale, shortStrings, strings }: Props) {
                 </text>
             </g>
             {measured.map(([from, to, at, figure]) => (
-                <g key={at} stroke="var(--accent)" fill="none">
-                    <line x1={from} x2={to} y1={at} y2={at} />
-                    <path d={`M${from + 7} ${at - 4} L${from} ${at} l7 4 M${to - 7} ${at - 4} L${to} ${at} l-7 4`} />
-                    <line x1={from} x2={from} y1={at - 8} y2={at + 8} />
-                    <line x1={to} x2={to} y1={at - 8} y2={at + 8} />
-                    <text
-                        x={(from + to) / 2}
-                        y={at === top ? at - 7 : at + 18}
-                        textAnchor="middle"
-                        fontSize="1.000rem"
-                        fontWeight={700}
-                        fill="var(--ink)"
-                        stroke="none"
-                    >
-                        {figure}
-                    </text>
-                </g>
+                <Dimension key={at} at={at} from={from} to={to} top={top} figure={figure} />
             ))}
         </svg>
+    );
+}
+
+/** One string from its nut to its saddle. */
+function StringLine({
+    index,
+    start,
+    saddle,
+    y,
+    short,
+}: {
+    index: number;
+    start: number;
+    saddle: (index: number) => number;
+    y: (index: number) => number;
+    short: ShortString | undefined;
+}) {
+    return (
+        <g>
+            <line
+                x1={start}
+                x2={saddle(index)}
+                y1={y(index)}
+                y2={y(index)}
+                stroke="var(--steel-dark)"
+                strokeWidth={0.9 + index * 0.35}
+            />
+            {short !== undefined && <circle cx={start} cy={y(index)} r={3.5} fill="var(--paper)" stroke="var(--ink)" />}
+            <text x={14} y={y(index) + 4} fontSize="0.857rem" fill="var(--ink-faint)">
+                {index + 1}
+            </text>
+        </g>
+    );
+}
+
+/** A length, drawn beside what it is of. */
+function Dimension({ at, from, to, top, figure }: { at: number; from: number; to: number; top: number; figure: string }) {
+    return (
+        <g stroke="var(--accent)" fill="none">
+            <line x1={from} x2={to} y1={at} y2={at} />
+            <path d={`M${from + 7} ${at - 4} L${from} ${at} l7 4 M${to - 7} ${at - 4} L${to} ${at} l-7 4`} />
+            <line x1={from} x2={from} y1={at - 8} y2={at + 8} />
+            <line x1={to} x2={to} y1={at - 8} y2={at + 8} />
+            <text
+                x={(from + to) / 2}
+                y={at === top ? at - 7 : at + 18}
+                textAnchor="middle"
+                fontSize="1.000rem"
+                fontWeight={700}
+                fill="var(--ink)"
+                stroke="none"
+            >
+                {figure}
+            </text>
+        </g>
     );
 }

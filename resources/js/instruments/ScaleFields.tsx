@@ -4,6 +4,7 @@ import { fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import type { ScaleDraft } from './scale';
+import type { Units } from '../units/units';
 
 const TYPES: { value: ScaleDraft['type']; label: string }[] = [
     { value: 'single', label: 'One length, nut to saddle' },
@@ -66,30 +67,7 @@ export function ScaleFields({ draft, strings, onChange, error }: Props) {
                     {meant('bass')}
                 </div>
             )}
-            {draft.type === 'each' && (
-                <div className="grid grid-cols-3 gap-3">
-                    {Array.from({ length: strings }, (_, index) => (
-                        <Field
-                            key={index}
-                            label={`String ${index + 1}, ${units.length}`}
-                            error={error(`/scale/lengths_mm/${index}`) ?? (index === 0 ? error('/scale/lengths_mm') : undefined)}
-                        >
-                            <input
-                                className={fieldClass}
-                                inputMode="decimal"
-                                value={draft.each[index] ?? draft.length}
-                                onChange={(event) =>
-                                    set({
-                                        each: Array.from({ length: strings }, (_each, at) =>
-                                            at === index ? event.target.value : (draft.each[at] ?? draft.length),
-                                        ),
-                                    })
-                                }
-                            />
-                        </Field>
-                    ))}
-                </div>
-            )}
+            {draft.type === 'each' && <LengthOfEach strings={strings} units={units} error={error} draft={draft} set={set} />}
             <div className="grid grid-cols-2 gap-3">
                 <Field label="Short string" hint="If one starts at a fret, such as a drone" error={error('/short_strings')}>
                     <input
@@ -111,5 +89,45 @@ export function ScaleFields({ draft, strings, onChange, error }: Props) {
                 </Field>
             </div>
         </>
+    );
+}
+
+/** The length of each string by itself. */
+function LengthOfEach({
+    strings,
+    units,
+    error,
+    draft,
+    set,
+}: {
+    strings: Props['strings'];
+    units: Units;
+    error: Props['error'];
+    draft: Props['draft'];
+    set: (changed: Partial<ScaleDraft>) => void;
+}) {
+    return (
+        <div className="grid grid-cols-3 gap-3">
+            {Array.from({ length: strings }, (_, index) => (
+                <Field
+                    key={index}
+                    label={`String ${index + 1}, ${units.length}`}
+                    error={error(`/scale/lengths_mm/${index}`) ?? (index === 0 ? error('/scale/lengths_mm') : undefined)}
+                >
+                    <input
+                        className={fieldClass}
+                        inputMode="decimal"
+                        value={draft.each[index] ?? draft.length}
+                        onChange={(event) =>
+                            set({
+                                each: Array.from({ length: strings }, (_each, at) =>
+                                    at === index ? event.target.value : (draft.each[at] ?? draft.length),
+                                ),
+                            })
+                        }
+                    />
+                </Field>
+            ))}
+        </div>
     );
 }

@@ -29,44 +29,17 @@ export default function LifePage({ lives, broke, holds, owner, place, part, part
         <LogFrame
             at={logLife}
             tools={
-                <>
-                    <div className="w-44">
-                        <Select
-                            label="Whose"
-                            value={chosen(owner)}
-                            choices={[
-                                { value: ALL, label: 'Every owner' },
-                                ...owners.map((each) => ({
-                                    value: each === '' ? NONE : each,
-                                    label: each === '' ? 'No owner named' : each,
-                                })),
-                            ]}
-                            onChange={(value) => go({ owner: read(value) })}
-                        />
-                    </div>
-                    <div className="w-44">
-                        <Select
-                            label="Where they live"
-                            value={chosen(place)}
-                            choices={[
-                                { value: ALL, label: 'Every place' },
-                                ...places.map(({ value, label }) => ({
-                                    value: value === '' ? NONE : value,
-                                    label: value === '' ? 'No place named' : label,
-                                })),
-                            ]}
-                            onChange={(value) => go({ place: read(value) })}
-                        />
-                    </div>
-                    <div className="w-44">
-                        <Select
-                            label="Parted"
-                            value={part ?? ALL}
-                            choices={[{ value: ALL, label: 'Not parted' }, ...parts]}
-                            onChange={(value) => go({ part: read(value) })}
-                        />
-                    </div>
-                </>
+                <Narrowed
+                    chosen={chosen}
+                    owner={owner}
+                    owners={owners}
+                    go={go}
+                    read={read}
+                    place={place}
+                    places={places}
+                    part={part}
+                    parts={parts}
+                />
             }
         >
             {lives.length === 0 ? (
@@ -96,66 +69,141 @@ export default function LifePage({ lives, broke, holds, owner, place, part, part
                 ))}
             </div>
             <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-2">
-                <section aria-labelledby="broke">
-                    <h2 id="broke" className="border-b border-ink pb-1 text-lg font-bold">
-                        Where they break
-                    </h2>
-                    {broke.length === 0 ? (
-                        <p className="mt-2 text-ink-soft">No break was told yet. A job asks where, when a string comes off.</p>
-                    ) : (
-                        <ul className="mt-2">
-                            {broke.map(({ place: at, label, count }) => (
-                                <li key={at} className="grid grid-cols-[8rem_2.5rem_1fr] items-center gap-2 py-0.5">
-                                    <span>{label}</span>
-                                    <span className="text-right font-semibold">{count}</span>
-                                    <span
-                                        className="h-2.5 bg-ink"
-                                        style={{ width: `${(100 * count) / (broke[0]?.count ?? 1)}%` }}
-                                    />
-                                </li>
-                            ))}
-                        </ul>
-                    )}
-                    <p className="mt-2 max-w-prose text-sm text-ink-soft">
-                        What to suspect is said on each instrument’s own map, from three breaks at one place on.
-                    </p>
-                </section>
-                <section aria-labelledby="holds">
-                    <h2 id="holds" className="border-b border-ink pb-1 text-lg font-bold">
-                        <Explained word="settling">Until they hold</Explained>
-                    </h2>
-                    {holds.length === 0 ? (
-                        <p className="mt-2 text-ink-soft">
-                            Two jobs with strings of one list, tuned in rounds with the tuner, teach how soon a make holds.
-                        </p>
-                    ) : (
-                        <table className="mt-1 w-full">
-                            <thead>
-                                <tr className="text-left text-sm text-ink-soft">
-                                    <th className="py-1 font-normal">Make</th>
-                                    <th className="py-1 font-normal">Material</th>
-                                    <th className="py-1 text-right font-normal">Rounds</th>
-                                    <th className="py-1 text-right font-normal">Hours</th>
-                                    <th className="py-1 text-right font-normal">Jobs</th>
-                                </tr>
-                            </thead>
-                            <tbody>
-                                {holds.map((each) => (
-                                    <tr key={`${each.make} ${each.material}`} className="border-t border-rule">
-                                        <th scope="row" className="py-1 text-left font-semibold">
-                                            {each.make}
-                                        </th>
-                                        <td>{each.material}</td>
-                                        <td className="text-right">{trimmed(each.rounds, 1)}</td>
-                                        <td className="text-right">{each.hours === null ? '–' : trimmed(each.hours, 1)}</td>
-                                        <td className="text-right text-ink-soft">{each.jobs}</td>
-                                    </tr>
-                                ))}
-                            </tbody>
-                        </table>
-                    )}
-                </section>
+                <WhereTheyBroke broke={broke} />
+                <HowSoonTheyHold holds={holds} />
             </div>
         </LogFrame>
+    );
+}
+
+/** Whose strings are looked at, where, and by what they are parted. */
+function Narrowed({
+    chosen,
+    owner,
+    owners,
+    go,
+    read,
+    place,
+    places,
+    part,
+    parts,
+}: {
+    chosen: (value: string | null) => string;
+    owner: Props['owner'];
+    owners: Props['owners'];
+    go: (changed: { owner?: string | null; place?: string | null; part?: string | null }) => void;
+    read: (value: string) => string | null;
+    place: Props['place'];
+    places: Props['places'];
+    part: Props['part'];
+    parts: Props['parts'];
+}) {
+    return (
+        <>
+            <div className="w-44">
+                <Select
+                    label="Whose"
+                    value={chosen(owner)}
+                    choices={[
+                        { value: ALL, label: 'Every owner' },
+                        ...owners.map((each) => ({
+                            value: each === '' ? NONE : each,
+                            label: each === '' ? 'No owner named' : each,
+                        })),
+                    ]}
+                    onChange={(value) => go({ owner: read(value) })}
+                />
+            </div>
+            <div className="w-44">
+                <Select
+                    label="Where they live"
+                    value={chosen(place)}
+                    choices={[
+                        { value: ALL, label: 'Every place' },
+                        ...places.map(({ value, label }) => ({
+                            value: value === '' ? NONE : value,
+                            label: value === '' ? 'No place named' : label,
+                        })),
+                    ]}
+                    onChange={(value) => go({ place: read(value) })}
+                />
+            </div>
+            <div className="w-44">
+                <Select
+                    label="Parted"
+                    value={part ?? ALL}
+                    choices={[{ value: ALL, label: 'Not parted' }, ...parts]}
+                    onChange={(value) => go({ part: read(value) })}
+                />
+            </div>
+        </>
+    );
+}
+
+/** Where strings broke. */
+function WhereTheyBroke({ broke }: { broke: Props['broke'] }) {
+    return (
+        <section aria-labelledby="broke">
+            <h2 id="broke" className="border-b border-ink pb-1 text-lg font-bold">
+                Where they break
+            </h2>
+            {broke.length === 0 ? (
+                <p className="mt-2 text-ink-soft">No break was told yet. A job asks where, when a string comes off.</p>
+            ) : (
+                <ul className="mt-2">
+                    {broke.map(({ place: at, label, count }) => (
+                        <li key={at} className="grid grid-cols-[8rem_2.5rem_1fr] items-center gap-2 py-0.5">
+                            <span>{label}</span>
+                            <span className="text-right font-semibold">{count}</span>
+                            <span className="h-2.5 bg-ink" style={{ width: `${(100 * count) / (broke[0]?.count ?? 1)}%` }} />
+                        </li>
+                    ))}
+                </ul>
+            )}
+            <p className="mt-2 max-w-prose text-sm text-ink-soft">
+                What to suspect is said on each instrument’s own map, from three breaks at one place on.
+            </p>
+        </section>
+    );
+}
+
+/** After how long new strings hold. */
+function HowSoonTheyHold({ holds }: { holds: Props['holds'] }) {
+    return (
+        <section aria-labelledby="holds">
+            <h2 id="holds" className="border-b border-ink pb-1 text-lg font-bold">
+                <Explained word="settling">Until they hold</Explained>
+            </h2>
+            {holds.length === 0 ? (
+                <p className="mt-2 text-ink-soft">
+                    Two jobs with strings of one list, tuned in rounds with the tuner, teach how soon a make holds.
+                </p>
+            ) : (
+                <table className="mt-1 w-full">
+                    <thead>
+                        <tr className="text-left text-sm text-ink-soft">
+                            <th className="py-1 font-normal">Make</th>
+                            <th className="py-1 font-normal">Material</th>
+                            <th className="py-1 text-right font-normal">Rounds</th>
+                            <th className="py-1 text-right font-normal">Hours</th>
+                            <th className="py-1 text-right font-normal">Jobs</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {holds.map((each) => (
+                            <tr key={`${each.make} ${each.material}`} className="border-t border-rule">
+                                <th scope="row" className="py-1 text-left font-semibold">
+                                    {each.make}
+                                </th>
+                                <td>{each.material}</td>
+                                <td className="text-right">{trimmed(each.rounds, 1)}</td>
+                                <td className="text-right">{each.hours === null ? '–' : trimmed(each.hours, 1)}</td>
+                                <td className="text-right text-ink-soft">{each.jobs}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
+        </section>
     );
 }

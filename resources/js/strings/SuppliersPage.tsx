@@ -14,6 +14,8 @@ import { price } from './supply';
 import { suppliersIndex } from '../generated/addresses/places';
 import { suppliersExport } from '../generated/addresses/suppliers';
 import type { SuppliersPage as Props } from '../generated/pages';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 const ImportDialog = onDemand(
     () => import('./lists/ImportDialog').then((module) => module.ImportDialog),
@@ -68,50 +70,13 @@ export default function SuppliersPage({ suppliers, usual }: Props) {
                     </thead>
                     <tbody>
                         {sorted(suppliers, order, SUPPLIER_KEYS).map((supplier) => (
-                            <tr key={supplier.id} id={`supplier-${supplier.id}`} className="border-b border-rule">
-                                <td className="py-2 pr-4 font-semibold">{supplier.name}</td>
-                                <td className="py-2 pr-4 text-right">{supplier.strings.toLocaleString('en')}</td>
-                                <td className="py-2 pr-4 text-right max-md:hidden">
-                                    {price(supplier.shipping_cents, supplier.currency)}
-                                </td>
-                                <td className="py-2 pr-4 text-right max-md:hidden">
-                                    {price(supplier.free_from_cents, supplier.currency)}
-                                </td>
-                                <td className="py-2 pr-4 text-right max-md:hidden">
-                                    {supplier.lead_days} day{supplier.lead_days === 1 ? '' : 's'}
-                                </td>
-                                <td className="py-1">
-                                    <div className="flex justify-end gap-1.5 max-md:flex-wrap">
-                                        <Button
-                                            aria-label={`Bring in a list of ${supplier.name}`}
-                                            onClick={() => setImporting(supplier)}
-                                        >
-                                            Bring in a list…
-                                        </Button>
-                                        <Button
-                                            look="quiet"
-                                            aria-label={`Packaged sets of ${supplier.name}`}
-                                            onClick={() => setPackaged(supplier)}
-                                        >
-                                            Sets
-                                        </Button>
-                                        <a
-                                            className={buttonClass.quiet}
-                                            href={suppliersExport(supplier.id)}
-                                            aria-label={`Export the list of ${supplier.name}`}
-                                        >
-                                            Export
-                                        </a>
-                                        <Button
-                                            look="quiet"
-                                            aria-label={`Change ${supplier.name}`}
-                                            onClick={() => setEditing(supplier)}
-                                        >
-                                            Change
-                                        </Button>
-                                    </div>
-                                </td>
-                            </tr>
+                            <SupplierRow
+                                key={supplier.id}
+                                supplier={supplier}
+                                setImporting={setImporting}
+                                setPackaged={setPackaged}
+                                setEditing={setEditing}
+                            />
                         ))}
                     </tbody>
                 </table>
@@ -143,5 +108,50 @@ export default function SuppliersPage({ suppliers, usual }: Props) {
                 )}
             </Lazily>
         </StringsFrame>
+    );
+}
+
+/** One supplier, and what can be done with their list. */
+function SupplierRow({
+    supplier,
+    setImporting,
+    setPackaged,
+    setEditing,
+}: {
+    supplier: Supplier;
+    setImporting: Dispatch<SetStateAction<Supplier | null>>;
+    setPackaged: Dispatch<SetStateAction<Supplier | null>>;
+    setEditing: Dispatch<SetStateAction<Supplier | 'new' | null>>;
+}) {
+    return (
+        <tr id={`supplier-${supplier.id}`} className="border-b border-rule">
+            <td className="py-2 pr-4 font-semibold">{supplier.name}</td>
+            <td className="py-2 pr-4 text-right">{supplier.strings.toLocaleString('en')}</td>
+            <td className="py-2 pr-4 text-right max-md:hidden">{price(supplier.shipping_cents, supplier.currency)}</td>
+            <td className="py-2 pr-4 text-right max-md:hidden">{price(supplier.free_from_cents, supplier.currency)}</td>
+            <td className="py-2 pr-4 text-right max-md:hidden">
+                {supplier.lead_days} day{supplier.lead_days === 1 ? '' : 's'}
+            </td>
+            <td className="py-1">
+                <div className="flex justify-end gap-1.5 max-md:flex-wrap">
+                    <Button aria-label={`Bring in a list of ${supplier.name}`} onClick={() => setImporting(supplier)}>
+                        Bring in a list…
+                    </Button>
+                    <Button look="quiet" aria-label={`Packaged sets of ${supplier.name}`} onClick={() => setPackaged(supplier)}>
+                        Sets
+                    </Button>
+                    <a
+                        className={buttonClass.quiet}
+                        href={suppliersExport(supplier.id)}
+                        aria-label={`Export the list of ${supplier.name}`}
+                    >
+                        Export
+                    </a>
+                    <Button look="quiet" aria-label={`Change ${supplier.name}`} onClick={() => setEditing(supplier)}>
+                        Change
+                    </Button>
+                </div>
+            </td>
+        </tr>
     );
 }

@@ -6,6 +6,7 @@ import { useWidth } from '../ui/useWidth';
 import { centsWords } from './heard';
 import { LaneRule } from './LaneRule';
 import type { Standing } from './round';
+import type { StringLeft } from '../generated/formats';
 
 interface LaneString {
     position: number;
@@ -78,84 +79,27 @@ export function CentsLanes({ strings, present, earlier, steps, may, current, tol
                             field === undefined && !here && 'hover:bg-sheet/60',
                         )}
                     >
-                        <span className="flex items-baseline gap-2 pl-1">
-                            <span className={clsx('text-xl', here ? 'font-bold' : 'text-ink-soft')}>
-                                <span className="sr-only">String </span>
-                                {string.position}
-                            </span>
-                            <span className="leading-tight">
-                                <span className="text-lg font-bold">{pitchLabel(string.pitch)}</span>
-                                <span className="block text-sm text-ink-soft max-sm:hidden" aria-hidden>
-                                    {string.gauge}
-                                </span>
-                            </span>
-                        </span>
-                        <svg width={width} height={40} className="block overflow-visible" aria-hidden>
-                            <line x1={0} x2={width} y1={20} y2={20} stroke="var(--rule-strong)" />
-                            <Notch from={x(-tolerance)} to={x(tolerance)} />
-                            {left !== undefined && (
-                                <path
-                                    d={`M${x(left.low)} 27 v6 M${x(left.low)} 30 H${x(left.high)} M${x(left.high)} 27 v6`}
-                                    fill="none"
-                                    stroke="var(--ink)"
-                                    strokeWidth={1.5}
-                                />
-                            )}
-                            {earlier.map((round, place) => {
-                                const was = round[index] ?? null;
-                                return (
-                                    was !== null && (
-                                        <circle
-                                            key={place}
-                                            cx={x(was)}
-                                            cy={20}
-                                            r={4}
-                                            fill="var(--steel)"
-                                            opacity={0.35 + (0.4 * (place + 1)) / earlier.length}
-                                        />
-                                    )
-                                );
-                            })}
-                            {cents !== null && (
-                                <circle
-                                    cx={x(cents)}
-                                    cy={20}
-                                    r={here ? 9 : 6.5}
-                                    fill="var(--accent)"
-                                    stroke="var(--paper)"
-                                    strokeWidth={2}
-                                />
-                            )}
-                            {target !== null && (
-                                <path
-                                    d={`M${x(target)} 14 l-7 -11 h14 Z`}
-                                    fill={here ? 'var(--ink)' : 'var(--paper)'}
-                                    stroke="var(--ink)"
-                                    strokeWidth={1.3}
-                                />
-                            )}
-                        </svg>
-                        <span className="text-right leading-tight">
-                            {field?.(string.position)}
-                            <span
-                                hidden={field !== undefined && cents === null}
-                                className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}
-                            >
-                                {cents === null ? 'not heard yet' : isIn(cents) ? 'in tune' : `now ${centsWords(cents)}`}
-                                {cents !== null && !isIn(cents) && <span className="sr-only"> cents</span>}
-                            </span>
-                            {cents !== null && isIn(cents) && (
-                                <span className="block text-sm text-ink-soft">now {centsWords(cents)}</span>
-                            )}
-                            {target !== null && <span className="text-sm text-ink-soft">leave at {centsWords(target)}</span>}
-                            {left !== undefined && (
-                                <span className="text-sm text-ink-soft">
-                                    {left.high - left.low < 1
-                                        ? 'will end there'
-                                        : `may end ${centsWords(left.low)} to ${centsWords(left.high)}`}
-                                </span>
-                            )}
-                        </span>
+                        <NameOf here={here} string={string} />
+                        <CentsLine
+                            width={width}
+                            x={x}
+                            tolerance={tolerance}
+                            left={left}
+                            earlier={earlier}
+                            index={index}
+                            cents={cents}
+                            here={here}
+                            target={target}
+                        />
+                        <CentsFigure
+                            field={field}
+                            string={string}
+                            cents={cents}
+                            here={here}
+                            isIn={isIn}
+                            target={target}
+                            left={left}
+                        />
                     </Lane>
                 );
             })}
@@ -169,4 +113,125 @@ function Notch({ from, to }: { from: number; to: number }) {
     const half = Math.max(3, (to - from) / 2);
     const cut = (edge: number, y: number) => `M${middle - half} ${edge} L${middle} ${y} L${middle + half} ${edge}`;
     return <path d={`${cut(2, 11)} ${cut(38, 29)}`} fill="none" stroke="var(--ink)" strokeWidth={1.4} strokeLinejoin="round" />;
+}
+
+/** What the string is called. */
+function NameOf({ here, string }: { here: boolean; string: LaneString }) {
+    return (
+        <span className="flex items-baseline gap-2 pl-1">
+            <span className={clsx('text-xl', here ? 'font-bold' : 'text-ink-soft')}>
+                <span className="sr-only">String </span>
+                {string.position}
+            </span>
+            <span className="leading-tight">
+                <span className="text-lg font-bold">{pitchLabel(string.pitch)}</span>
+                <span className="block text-sm text-ink-soft max-sm:hidden" aria-hidden>
+                    {string.gauge}
+                </span>
+            </span>
+        </span>
+    );
+}
+
+/** Where it stands, in cents from where it belongs. */
+function CentsLine({
+    width,
+    x,
+    tolerance,
+    left,
+    earlier,
+    index,
+    cents,
+    here,
+    target,
+}: {
+    width: number;
+    x: (cents: number) => number;
+    tolerance: Props['tolerance'];
+    left: StringLeft | undefined;
+    earlier: Props['earlier'];
+    index: number;
+    cents: number | null;
+    here: boolean;
+    target: number | null;
+}) {
+    return (
+        <svg width={width} height={40} className="block overflow-visible" aria-hidden>
+            <line x1={0} x2={width} y1={20} y2={20} stroke="var(--rule-strong)" />
+            <Notch from={x(-tolerance)} to={x(tolerance)} />
+            {left !== undefined && (
+                <path
+                    d={`M${x(left.low)} 27 v6 M${x(left.low)} 30 H${x(left.high)} M${x(left.high)} 27 v6`}
+                    fill="none"
+                    stroke="var(--ink)"
+                    strokeWidth={1.5}
+                />
+            )}
+            {earlier.map((round, place) => {
+                const was = round[index] ?? null;
+                return (
+                    was !== null && (
+                        <circle
+                            key={place}
+                            cx={x(was)}
+                            cy={20}
+                            r={4}
+                            fill="var(--steel)"
+                            opacity={0.35 + (0.4 * (place + 1)) / earlier.length}
+                        />
+                    )
+                );
+            })}
+            {cents !== null && (
+                <circle cx={x(cents)} cy={20} r={here ? 9 : 6.5} fill="var(--accent)" stroke="var(--paper)" strokeWidth={2} />
+            )}
+            {target !== null && (
+                <path
+                    d={`M${x(target)} 14 l-7 -11 h14 Z`}
+                    fill={here ? 'var(--ink)' : 'var(--paper)'}
+                    stroke="var(--ink)"
+                    strokeWidth={1.3}
+                />
+            )}
+        </svg>
+    );
+}
+
+/** The same as a figure. */
+function CentsFigure({
+    field,
+    string,
+    cents,
+    here,
+    isIn,
+    target,
+    left,
+}: {
+    field: Props['field'];
+    string: LaneString;
+    cents: number | null;
+    here: boolean;
+    isIn: (cents: number) => boolean;
+    target: number | null;
+    left: StringLeft | undefined;
+}) {
+    return (
+        <span className="text-right leading-tight">
+            {field?.(string.position)}
+            <span
+                hidden={field !== undefined && cents === null}
+                className={clsx('block', here ? 'text-lg font-bold' : 'font-semibold')}
+            >
+                {cents === null ? 'not heard yet' : isIn(cents) ? 'in tune' : `now ${centsWords(cents)}`}
+                {cents !== null && !isIn(cents) && <span className="sr-only"> cents</span>}
+            </span>
+            {cents !== null && isIn(cents) && <span className="block text-sm text-ink-soft">now {centsWords(cents)}</span>}
+            {target !== null && <span className="text-sm text-ink-soft">leave at {centsWords(target)}</span>}
+            {left !== undefined && (
+                <span className="text-sm text-ink-soft">
+                    {left.high - left.low < 1 ? 'will end there' : `may end ${centsWords(left.low)} to ${centsWords(left.high)}`}
+                </span>
+            )}
+        </span>
+    );
 }

@@ -6,6 +6,7 @@ import { useUnits } from '../units/useUnits';
 import { useWidth } from '../ui/useWidth';
 import { LaneRule } from './LaneRule';
 import { wayWords } from './reads';
+import type { Units } from '../units/units';
 
 interface SaddleString {
     position: number;
@@ -67,84 +68,96 @@ export function SaddleLanes({ strings, current, onChoose }: Props) {
                 const here = string.position === current;
                 const goal = string.move === null ? null : string.now + string.move;
                 return (
-                    <button
+                    <SaddleLane
                         key={string.position}
-                        type="button"
-                        aria-current={here ? 'step' : undefined}
-                        onClick={() => onChoose(string.position)}
-                        className={clsx(
-                            'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-0.5 text-left',
-                            here ? 'border-l-accent bg-sheet' : 'border-l-transparent hover:bg-sheet/60',
-                        )}
-                    >
-                        <span className="pl-1 text-lg">
-                            <span className="sr-only">String </span>
-                            <span className={here ? 'font-bold' : 'text-ink-soft'}>{string.position}</span>{' '}
-                            <span className="font-bold">{pitchLabel(string.pitch)}</span>
-                            <span className="sr-only">
-                                {`: its saddle stands ${fineLength(string.now, units, 1)} behind the scale length${goal === null ? '' : `, and belongs at ${fineLength(goal, units, 1)}`}; `}
-                            </span>
-                        </span>
-                        <svg width={width} height={36} className="block overflow-visible" aria-hidden>
-                            <line x1={0} x2={width} y1={18} y2={18} stroke="var(--rule-strong)" />
-                            <rect
-                                x={x(string.low)}
-                                width={Math.max(2, x(string.high) - x(string.low))}
-                                y={10}
-                                height={16}
-                                fill="var(--accent-wash)"
-                            />
-                            {string.travel !== null && (
-                                <line
-                                    x1={x(string.travel)}
-                                    x2={x(string.travel)}
-                                    y1={6}
-                                    y2={30}
-                                    stroke="var(--ink)"
-                                    strokeDasharray="3 3"
-                                />
-                            )}
-                            <rect
-                                x={x(string.now) - 3}
-                                width={6}
-                                y={4}
-                                height={28}
-                                rx={2}
-                                fill="var(--steel)"
-                                stroke="var(--steel-dark)"
-                            />
-                            {string.own !== null && (
-                                <circle
-                                    cx={x(string.now + string.own)}
-                                    cy={18}
-                                    r={5}
-                                    fill="var(--paper)"
-                                    stroke="var(--ink)"
-                                    strokeWidth={1.5}
-                                />
-                            )}
-                            {goal !== null && (
-                                <path
-                                    d={`M${x(goal)} 9 l-6 -9 h12 Z`}
-                                    fill={here ? 'var(--ink)' : 'var(--paper)'}
-                                    stroke="var(--ink)"
-                                />
-                            )}
-                        </svg>
-                        <span className="text-right leading-tight">
-                            {string.move === null ? (
-                                <span className="text-ink-soft">not read yet</span>
-                            ) : (
-                                <span className="font-semibold">
-                                    {Math.abs(string.move) < SHOWN_MM
-                                        ? 'stands right'
-                                        : `${fineLength(Math.abs(string.move), units, 1)} ${wayWords(string.move)}`}
-                                </span>
-                            )}
-                        </span>
-                    </button>
+                        string={string}
+                        here={here}
+                        onChoose={onChoose}
+                        units={units}
+                        goal={goal}
+                        width={width}
+                        x={x}
+                    />
                 );
             })}
         </div>
+    );
+}
+
+/** One string: where its saddle stands, and where it belongs. */
+function SaddleLane({
+    string,
+    here,
+    onChoose,
+    units,
+    goal,
+    width,
+    x,
+}: {
+    string: SaddleString;
+    here: boolean;
+    onChoose: Props['onChoose'];
+    units: Units;
+    goal: number | null;
+    width: number;
+    x: (mm: number) => number;
+}) {
+    return (
+        <button
+            type="button"
+            aria-current={here ? 'step' : undefined}
+            onClick={() => onChoose(string.position)}
+            className={clsx(
+                'col-span-3 grid grid-cols-subgrid items-center border-b border-l-4 border-b-rule py-0.5 text-left',
+                here ? 'border-l-accent bg-sheet' : 'border-l-transparent hover:bg-sheet/60',
+            )}
+        >
+            <span className="pl-1 text-lg">
+                <span className="sr-only">String </span>
+                <span className={here ? 'font-bold' : 'text-ink-soft'}>{string.position}</span>{' '}
+                <span className="font-bold">{pitchLabel(string.pitch)}</span>
+                <span className="sr-only">
+                    {`: its saddle stands ${fineLength(string.now, units, 1)} behind the scale length${goal === null ? '' : `, and belongs at ${fineLength(goal, units, 1)}`}; `}
+                </span>
+            </span>
+            <svg width={width} height={36} className="block overflow-visible" aria-hidden>
+                <line x1={0} x2={width} y1={18} y2={18} stroke="var(--rule-strong)" />
+                <rect
+                    x={x(string.low)}
+                    width={Math.max(2, x(string.high) - x(string.low))}
+                    y={10}
+                    height={16}
+                    fill="var(--accent-wash)"
+                />
+                {string.travel !== null && (
+                    <line x1={x(string.travel)} x2={x(string.travel)} y1={6} y2={30} stroke="var(--ink)" strokeDasharray="3 3" />
+                )}
+                <rect x={x(string.now) - 3} width={6} y={4} height={28} rx={2} fill="var(--steel)" stroke="var(--steel-dark)" />
+                {string.own !== null && (
+                    <circle
+                        cx={x(string.now + string.own)}
+                        cy={18}
+                        r={5}
+                        fill="var(--paper)"
+                        stroke="var(--ink)"
+                        strokeWidth={1.5}
+                    />
+                )}
+                {goal !== null && (
+                    <path d={`M${x(goal)} 9 l-6 -9 h12 Z`} fill={here ? 'var(--ink)' : 'var(--paper)'} stroke="var(--ink)" />
+                )}
+            </svg>
+            <span className="text-right leading-tight">
+                {string.move === null ? (
+                    <span className="text-ink-soft">not read yet</span>
+                ) : (
+                    <span className="font-semibold">
+                        {Math.abs(string.move) < SHOWN_MM
+                            ? 'stands right'
+                            : `${fineLength(Math.abs(string.move), units, 1)} ${wayWords(string.move)}`}
+                    </span>
+                )}
+            </span>
+        </button>
     );
 }

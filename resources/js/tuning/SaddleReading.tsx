@@ -12,6 +12,7 @@ import { useUnits } from '../units/useUnits';
 import { hearingWords } from './heard';
 import type { StringKnown } from './known';
 import { readingsTyped, TIMES, type Read } from './reads';
+import type { Units } from '../units/units';
 
 interface Props {
     string: StringKnown;
@@ -49,21 +50,7 @@ export function SaddleReading({ string, read, fret, source, live, listening, onL
 
     return (
         <div className="grid content-start gap-3 sm:grid-cols-2">
-            <Field
-                label={`Nut to saddle, ${units.length}`}
-                hint={source !== 'practice' && !read.measured ? 'Foretold: measure it.' : undefined}
-            >
-                <TypedInput
-                    className={`${fieldClass} text-lg`}
-                    shown={lengthFigure(Number(read.nutToSaddle.toFixed(2)), units)}
-                    onTake={(typed) => {
-                        const mm = readLength(typed, units);
-                        if (mm !== null) {
-                            onChange({ nutToSaddle: mm, measured: true, before: null });
-                        }
-                    }}
-                />
-            </Field>
+            <Measured units={units} source={source} read={read} onChange={onChange} />
             <Field label="Open, Hz or cents" error={unsaid.open}>
                 <TypedInput
                     className={`${fieldClass} text-lg`}
@@ -109,5 +96,36 @@ export function SaddleReading({ string, read, fret, source, live, listening, onL
                 )}
             </div>
         </div>
+    );
+}
+
+/** From nut to saddle, as it was measured. */
+function Measured({
+    units,
+    source,
+    read,
+    onChange,
+}: {
+    units: Units;
+    source: Props['source'];
+    read: Props['read'];
+    onChange: Props['onChange'];
+}) {
+    return (
+        <Field
+            label={`Nut to saddle, ${units.length}`}
+            hint={source !== 'practice' && !read.measured ? 'Foretold: measure it.' : undefined}
+        >
+            <TypedInput
+                className={`${fieldClass} text-lg`}
+                shown={lengthFigure(Number(read.nutToSaddle.toFixed(2)), units)}
+                onTake={(typed) => {
+                    const mm = readLength(typed, units);
+                    if (mm !== null) {
+                        onChange({ nutToSaddle: mm, measured: true, before: null });
+                    }
+                }}
+            />
+        </Field>
     );
 }

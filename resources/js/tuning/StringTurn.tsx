@@ -66,60 +66,22 @@ export function StringTurn({
                 </span>
                 <span className="text-2xl">cents</span>
             </p>
-            <div className="self-center text-xl leading-snug" aria-live="polite">
-                <p>
-                    {Math.abs((now ?? 0) - step.target_cents) < 1.5
-                        ? 'There.'
-                        : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || !untouched ? '' : `, the knob ${knobWords(step.knob_turns)}`}.`}{' '}
-                    <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
-                </p>
-                <p className="text-lg text-ink-soft">{afterWords(toCome, step.target_cents)}</p>
-                {(source === 'microphone' || heard !== null) && (
-                    <p role="status" className={isOdd(heard, step.position) ? 'text-lg font-semibold text-caution' : 'text-lg'}>
-                        {hearingWords(
-                            heard,
-                            ({ cents, sure }) => `${centsWords(cents - offCents)} cents now${sure ? '' : ', not sure yet'}`,
-                            step.position,
-                        )}
-                    </p>
-                )}
-            </div>
+            <WhatIsHeard
+                now={now}
+                step={step}
+                untouched={untouched}
+                toCome={toCome}
+                source={source}
+                heard={heard}
+                offCents={offCents}
+            />
             <div className="flex flex-wrap content-center justify-end gap-2">
                 <Button large look="strong" disabled={busy} onClick={onNext}>
                     It stands there: {toCome.length > 0 ? 'next string' : 'hear them all'}
                 </Button>
             </div>
             {source === 'practice' && (
-                <div className="flex flex-wrap items-center gap-2 lg:col-span-3" role="group" aria-label="The knob">
-                    <span className="text-ink-soft">Turn the knob</span>
-                    {KNOBS.map((turns) => (
-                        <Button
-                            key={turns}
-                            disabled={busy}
-                            aria-label={`Turn the knob ${knobLabel(turns)}`}
-                            onClick={() => onTurn({ turns })}
-                        >
-                            {knobLabel(turns)}
-                        </Button>
-                    ))}
-                    <Button disabled={busy} onClick={() => onTurn({ cents: step.target_cents })}>
-                        Bring it there
-                    </Button>
-                    <Button look="quiet" disabled={busy} onClick={onPluck}>
-                        Pluck it, and hear it through the tuner
-                    </Button>
-                    <span className="flex items-center gap-2">
-                        <span className="text-ink-soft">in</span>
-                        <span className="w-56">
-                            <Select
-                                label="What else sounds"
-                                value={around}
-                                choices={AROUND}
-                                onChange={(chosen) => onAround(chosen as Around)}
-                            />
-                        </span>
-                    </span>
-                </div>
+                <Peg busy={busy} onTurn={onTurn} step={step} onPluck={onPluck} around={around} onAround={onAround} />
             )}
             {source === 'typed' && (
                 <div className="w-44 lg:col-span-3">
@@ -137,6 +99,96 @@ export function StringTurn({
                     </Field>
                 </div>
             )}
+        </div>
+    );
+}
+
+/** How far off it is, and what is still to come. */
+function WhatIsHeard({
+    now,
+    step,
+    untouched,
+    toCome,
+    source,
+    heard,
+    offCents,
+}: {
+    now: Props['now'];
+    step: Props['step'];
+    untouched: Props['untouched'];
+    toCome: Props['toCome'];
+    source: Props['source'];
+    heard: Props['heard'];
+    offCents: Props['offCents'];
+}) {
+    return (
+        <div className="self-center text-xl leading-snug" aria-live="polite">
+            <p>
+                {Math.abs((now ?? 0) - step.target_cents) < 1.5
+                    ? 'There.'
+                    : `${fixed(Math.abs(step.target_cents - (now ?? 0)), 0)} cents ${step.target_cents > (now ?? 0) ? 'up' : 'down'}${step.knob_turns === null || !untouched ? '' : `, the knob ${knobWords(step.knob_turns)}`}.`}{' '}
+                <span className="text-ink-soft">{fixed(step.hz, 1)} Hz.</span>
+            </p>
+            <p className="text-lg text-ink-soft">{afterWords(toCome, step.target_cents)}</p>
+            {(source === 'microphone' || heard !== null) && (
+                <p role="status" className={isOdd(heard, step.position) ? 'text-lg font-semibold text-caution' : 'text-lg'}>
+                    {hearingWords(
+                        heard,
+                        ({ cents, sure }) => `${centsWords(cents - offCents)} cents now${sure ? '' : ', not sure yet'}`,
+                        step.position,
+                    )}
+                </p>
+            )}
+        </div>
+    );
+}
+
+/** The peg of a simulated instrument. */
+function Peg({
+    busy,
+    onTurn,
+    step,
+    onPluck,
+    around,
+    onAround,
+}: {
+    busy: Props['busy'];
+    onTurn: Props['onTurn'];
+    step: Props['step'];
+    onPluck: Props['onPluck'];
+    around: Props['around'];
+    onAround: Props['onAround'];
+}) {
+    return (
+        <div className="flex flex-wrap items-center gap-2 lg:col-span-3" role="group" aria-label="The knob">
+            <span className="text-ink-soft">Turn the knob</span>
+            {KNOBS.map((turns) => (
+                <Button
+                    key={turns}
+                    disabled={busy}
+                    aria-label={`Turn the knob ${knobLabel(turns)}`}
+                    onClick={() => onTurn({ turns })}
+                >
+                    {knobLabel(turns)}
+                </Button>
+            ))}
+            <Button disabled={busy} onClick={() => onTurn({ cents: step.target_cents })}>
+                Bring it there
+            </Button>
+            <Button look="quiet" disabled={busy} onClick={onPluck}>
+                Pluck it, and hear it through the tuner
+            </Button>
+            <span className="flex items-center gap-2">
+                <span className="text-ink-soft">in</span>
+                <span className="w-56">
+                    <Select
+                        label="What else sounds"
+                        value={around}
+                        choices={AROUND}
+                        onChange={(chosen) => onAround(chosen as Around)}
+                    />
+                </span>
+            </span>
         </div>
     );
 }

@@ -14,6 +14,9 @@ import { SOURCES, type Source } from '../devices/own';
 import { readHertz } from '../units/typed';
 import { tuneShow } from '../generated/addresses/tune';
 import { withAsked } from '../server/asked';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
+import type { Tuning } from '../generated/formats';
 
 interface TuneValues {
     orderBy: string;
@@ -80,148 +83,246 @@ export function TuneOptions({
     const stands = borrowed ? (from ?? 0) : tuning;
     return (
         <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
-            <div className="w-52">
-                <Field label="To">
-                    <Select
-                        value={borrowed ? HERE : String(tuning)}
-                        disabled={busy}
-                        choices={[
-                            ...(borrowed ? [{ value: HERE, label: tunings[tuning]?.name ?? '' }] : []),
-                            ...kept.map((name, index) => ({ value: String(index), label: name })),
-                            { value: OTHER, label: 'another tuning…' },
-                        ]}
-                        onChange={(chosen) => {
-                            if (chosen === OTHER) {
-                                setChoosing(true);
-                            } else if (chosen !== HERE) {
-                                visit({ tuning: chosen, ...(borrowed ? {} : { from: String(tuning) }) });
-                            }
-                        }}
-                    />
-                </Field>
-            </div>
+            <ToTuning
+                borrowed={borrowed}
+                tuning={tuning}
+                busy={busy}
+                tunings={tunings}
+                kept={kept}
+                setChoosing={setChoosing}
+                visit={visit}
+            />
             <div className="w-60">
                 <Field label="Heard by">
                     <Select value={source} choices={SOURCES} onChange={onSource} />
                 </Field>
             </div>
             {source !== 'practice' && tunings.length > 1 && (
-                <div className="w-52">
-                    <Field label="It stands in">
-                        <Select
-                            value="heard"
-                            choices={[
-                                { value: 'heard', label: source === 'typed' ? 'as typed below' : 'as it is heard' },
-                                ...tunings.flatMap(({ name }, index) =>
-                                    index === tuning ? [] : [{ value: String(index), label: name }],
-                                ),
-                            ]}
-                            onChange={(chosen) => {
-                                if (chosen !== 'heard') {
-                                    onStandsIn(Number(chosen));
-                                }
+                <StandsIn source={source} tunings={tunings} tuning={tuning} onStandsIn={onStandsIn} />
+            )}
+            {keepsDrifts && <SinceTuned values={values} onChange={onChange} />}
+            <Button look="quiet" aria-expanded={open} className="h-9" onClick={() => setOpen(!open)}>
+                Options <Glyph sign={open ? 'up' : 'down'} />
+            </Button>
+            {open && <HowItIsDone values={values} orders={orders} onChange={onChange} busy={busy} source={source} />}
+            <OtherTuning
+                choosing={choosing}
+                setChoosing={setChoosing}
+                present={present}
+                designed={designed}
+                visit={visit}
+                stands={stands}
+            />
+        </div>
+    );
+}
+
+/** Which tuning it is brought to. */
+function ToTuning({
+    borrowed,
+    tuning,
+    busy,
+    tunings,
+    kept,
+    setChoosing,
+    visit,
+}: {
+    borrowed: boolean;
+    tuning: Props['tuning'];
+    busy: Props['busy'];
+    tunings: Props['tunings'];
+    kept: Props['kept'];
+    setChoosing: Dispatch<SetStateAction<boolean>>;
+    visit: (query: Record<string, string>) => void;
+}) {
+    return (
+        <div className="w-52">
+            <Field label="To">
+                <Select
+                    value={borrowed ? HERE : String(tuning)}
+                    disabled={busy}
+                    choices={[
+                        ...(borrowed ? [{ value: HERE, label: tunings[tuning]?.name ?? '' }] : []),
+                        ...kept.map((name, index) => ({ value: String(index), label: name })),
+                        { value: OTHER, label: 'another tuning…' },
+                    ]}
+                    onChange={(chosen) => {
+                        if (chosen === OTHER) {
+                            setChoosing(true);
+                        } else if (chosen !== HERE) {
+                            visit({ tuning: chosen, ...(borrowed ? {} : { from: String(tuning) }) });
+                        }
+                    }}
+                />
+            </Field>
+        </div>
+    );
+}
+
+/** Which tuning it stands in. */
+function StandsIn({
+    source,
+    tunings,
+    tuning,
+    onStandsIn,
+}: {
+    source: 'microphone' | 'typed';
+    tunings: Props['tunings'];
+    tuning: Props['tuning'];
+    onStandsIn: Props['onStandsIn'];
+}) {
+    return (
+        <div className="w-52">
+            <Field label="It stands in">
+                <Select
+                    value="heard"
+                    choices={[
+                        { value: 'heard', label: source === 'typed' ? 'as typed below' : 'as it is heard' },
+                        ...tunings.flatMap(({ name }, index) =>
+                            index === tuning ? [] : [{ value: String(index), label: name }],
+                        ),
+                    ]}
+                    onChange={(chosen) => {
+                        if (chosen !== 'heard') {
+                            onStandsIn(Number(chosen));
+                        }
+                    }}
+                />
+            </Field>
+        </div>
+    );
+}
+
+/** What became of it since it was tuned. */
+function SinceTuned({ values, onChange }: { values: Props['values']; onChange: Props['onChange'] }) {
+    return (
+        <div className="w-52">
+            <Field label="Since it was tuned it was">
+                <Select
+                    value={String(values.rested)}
+                    choices={[
+                        { value: 'false', label: 'stretched' },
+                        { value: 'true', label: 'left alone, or played' },
+                    ]}
+                    onChange={(chosen) => onChange({ rested: chosen === 'true' })}
+                />
+            </Field>
+        </div>
+    );
+}
+
+/** In which order, by which reference. */
+function HowItIsDone({
+    values,
+    orders,
+    onChange,
+    busy,
+    source,
+}: {
+    values: Props['values'];
+    orders: Props['orders'];
+    onChange: Props['onChange'];
+    busy: Props['busy'];
+    source: Props['source'];
+}) {
+    return (
+        <div className="flex basis-full flex-wrap items-end gap-x-5 gap-y-3">
+            <div className="w-44">
+                <Field label="Order">
+                    <Select
+                        value={values.orderBy}
+                        choices={orders}
+                        onChange={(orderBy) => onChange({ orderBy })}
+                        disabled={busy}
+                    />
+                </Field>
+            </div>
+            {source === 'practice' ? (
+                <div className="w-28">
+                    <Field label="Instrument no.">
+                        <input
+                            type="number"
+                            min={1}
+                            className={fieldClass}
+                            value={values.seed}
+                            onChange={(event) => {
+                                onChange({ seed: Math.max(1, Math.round(Number(event.target.value)) || 1) });
                             }}
                         />
                     </Field>
                 </div>
-            )}
-            {keepsDrifts && (
-                <div className="w-52">
-                    <Field label="Since it was tuned it was">
-                        <Select
-                            value={String(values.rested)}
-                            choices={[
-                                { value: 'false', label: 'stretched' },
-                                { value: 'true', label: 'left alone, or played' },
-                            ]}
-                            onChange={(chosen) => onChange({ rested: chosen === 'true' })}
+            ) : (
+                <div className="w-40">
+                    <Field label="This tuner is off by, cents">
+                        <input
+                            className={fieldClass}
+                            value={values.offset}
+                            onChange={(event) => onChange({ offset: event.target.value })}
                         />
                     </Field>
                 </div>
             )}
-            <Button look="quiet" aria-expanded={open} className="h-9" onClick={() => setOpen(!open)}>
-                Options <Glyph sign={open ? 'up' : 'down'} />
-            </Button>
-            {open && (
-                <div className="flex basis-full flex-wrap items-end gap-x-5 gap-y-3">
-                    <div className="w-44">
-                        <Field label="Order">
-                            <Select
-                                value={values.orderBy}
-                                choices={orders}
-                                onChange={(orderBy) => onChange({ orderBy })}
-                                disabled={busy}
-                            />
-                        </Field>
-                    </div>
-                    {source === 'practice' ? (
-                        <div className="w-28">
-                            <Field label="Instrument no.">
-                                <input
-                                    type="number"
-                                    min={1}
-                                    className={fieldClass}
-                                    value={values.seed}
-                                    onChange={(event) => {
-                                        onChange({ seed: Math.max(1, Math.round(Number(event.target.value)) || 1) });
-                                    }}
-                                />
-                            </Field>
-                        </div>
-                    ) : (
-                        <div className="w-40">
-                            <Field label="This tuner is off by, cents">
-                                <input
-                                    className={fieldClass}
-                                    value={values.offset}
-                                    onChange={(event) => onChange({ offset: event.target.value })}
-                                />
-                            </Field>
-                        </div>
-                    )}
-                    <div className="w-24">
-                        <Field label="A4, Hz">
-                            <TypedInput
-                                className={fieldClass}
-                                shown={fixed(values.a4, 1)}
-                                disabled={busy}
-                                onTake={(typed) => {
-                                    const hz = readHertz(typed);
-                                    if (hz !== null && hz >= LEAST_A4 && hz <= MOST_A4) {
-                                        onChange({ a4: hz });
-                                    }
-                                }}
-                            />
-                        </Field>
-                    </div>
-                    <label className="flex h-9 items-center gap-2">
-                        <input
-                            type="checkbox"
-                            checked={values.ceiling}
-                            onChange={(event) => onChange({ ceiling: event.target.checked })}
-                        />
-                        never more than a semitone above
-                    </label>
-                </div>
-            )}
-            <Dialog
-                open={choosing}
-                onOpenChange={setChoosing}
-                title="To which tuning?"
-                description="By its name, or type its notes from the last string to the first. The set stays as it is."
-                width="wide"
-            >
-                {present !== undefined && (
-                    <TuningChoice
-                        kind={designed.instrument.kind}
-                        present={present}
-                        onTake={(name, pitches) => {
-                            setChoosing(false);
-                            visit({ to: pitches.join(' '), name, from: String(stands) });
+            <div className="w-24">
+                <Field label="A4, Hz">
+                    <TypedInput
+                        className={fieldClass}
+                        shown={fixed(values.a4, 1)}
+                        disabled={busy}
+                        onTake={(typed) => {
+                            const hz = readHertz(typed);
+                            if (hz !== null && hz >= LEAST_A4 && hz <= MOST_A4) {
+                                onChange({ a4: hz });
+                            }
                         }}
                     />
-                )}
-            </Dialog>
+                </Field>
+            </div>
+            <label className="flex h-9 items-center gap-2">
+                <input
+                    type="checkbox"
+                    checked={values.ceiling}
+                    onChange={(event) => onChange({ ceiling: event.target.checked })}
+                />
+                never more than a semitone above
+            </label>
         </div>
+    );
+}
+
+/** Any other tuning, for now. */
+function OtherTuning({
+    choosing,
+    setChoosing,
+    present,
+    designed,
+    visit,
+    stands,
+}: {
+    choosing: boolean;
+    setChoosing: Dispatch<SetStateAction<boolean>>;
+    present: Tuning | undefined;
+    designed: Props['designed'];
+    visit: (query: Record<string, string>) => void;
+    stands: number;
+}) {
+    return (
+        <Dialog
+            open={choosing}
+            onOpenChange={setChoosing}
+            title="To which tuning?"
+            description="By its name, or type its notes from the last string to the first. The set stays as it is."
+            width="wide"
+        >
+            {present !== undefined && (
+                <TuningChoice
+                    kind={designed.instrument.kind}
+                    present={present}
+                    onTake={(name, pitches) => {
+                        setChoosing(false);
+                        visit({ to: pitches.join(' '), name, from: String(stands) });
+                    }}
+                />
+            )}
+        </Dialog>
     );
 }

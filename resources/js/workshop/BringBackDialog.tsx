@@ -72,51 +72,7 @@ export function BringBackDialog({ copy, onClose }: { copy: File | string; onClos
     };
     return (
         <Dialog open onOpenChange={close} title="Bring a copy back" description={name}>
-            <div role="status" className="grid gap-3">
-                {state.at === 'sending' && (
-                    <>
-                        <p>It is sent to Lira…</p>
-                        <progress className="h-2 w-full accent-accent" value={state.share} aria-label="How much of it is there" />
-                    </>
-                )}
-                {state.at === 'looking' && <p>All of it is looked at. Nothing is changed yet, and everybody can go on.</p>}
-                {state.at === 'found' && (
-                    <>
-                        <p>
-                            It is whole: the workshop as it was on <strong>{timeWords(state.found.made_at)}</strong>.
-                        </p>
-                        <dl>
-                            {COUNTED.filter(([table]) => (state.found.rows[table] ?? 0) > 0).map(([table, label]) => (
-                                <div key={table} className="flex justify-between border-b border-rule py-1">
-                                    <dt>{label}</dt>
-                                    <dd className="font-semibold">{state.found.rows[table]}</dd>
-                                </div>
-                            ))}
-                            <div className="flex justify-between border-b border-rule py-1">
-                                <dt>Photographs and other files</dt>
-                                <dd className="font-semibold">{state.found.files}</dd>
-                            </div>
-                        </dl>
-                        <p>
-                            What is here now is moved aside whole, and nothing of it is deleted; but everything done since{' '}
-                            {dateWords(state.found.made_at)} is not in the workshop any more. For some seconds nobody is answered.
-                        </p>
-                    </>
-                )}
-                {state.at === 'coming' && <p>It is put in place. Nobody is answered for some seconds…</p>}
-                {state.at === 'done' && (
-                    <p>
-                        The workshop is as it was then.
-                        {state.aside !== '' && (
-                            <>
-                                {' '}
-                                What was here is kept in <span className="break-all">{state.aside}</span>.
-                            </>
-                        )}
-                    </p>
-                )}
-                {state.at === 'refused' && <p className="text-stop">{state.why}</p>}
-            </div>
+            <HowFar state={state} />
             <div className="mt-4 flex flex-wrap gap-2">
                 {state.at === 'found' && (
                     <Button look="strong" onClick={() => comes(state.found)}>
@@ -134,5 +90,56 @@ export function BringBackDialog({ copy, onClose }: { copy: File | string; onClos
                 )}
             </div>
         </Dialog>
+    );
+}
+
+/** How far it has come, and what is in it. */
+function HowFar({ state }: { state: State }) {
+    return (
+        <div role="status" className="grid gap-3">
+            {state.at === 'sending' && (
+                <>
+                    <p>It is sent to Lira…</p>
+                    <progress className="h-2 w-full accent-accent" value={state.share} aria-label="How much of it is there" />
+                </>
+            )}
+            {state.at === 'looking' && <p>All of it is looked at. Nothing is changed yet, and everybody can go on.</p>}
+            {state.at === 'found' && (
+                <>
+                    <p>
+                        It is whole: the workshop as it was on <strong>{timeWords(state.found.made_at)}</strong>.
+                    </p>
+                    <dl>
+                        {COUNTED.filter(([table]) => (state.found.rows[table] ?? 0) > 0).map(([table, label]) => (
+                            <div key={table} className="flex justify-between border-b border-rule py-1">
+                                <dt>{label}</dt>
+                                <dd className="font-semibold">{state.found.rows[table]}</dd>
+                            </div>
+                        ))}
+                        <div className="flex justify-between border-b border-rule py-1">
+                            <dt>Photographs and other files</dt>
+                            <dd className="font-semibold">{state.found.files}</dd>
+                        </div>
+                    </dl>
+                    <p>
+                        What is here now is moved aside whole, and nothing of it is deleted; but everything done since{' '}
+                        {dateWords(state.found.made_at)} is not in the workshop any more. For some seconds nobody is answered.
+                    </p>
+                </>
+            )}
+            {state.at === 'coming' && <p>It is put in place. Nobody is answered for some seconds…</p>}
+            {state.at === 'done' && (
+                <p>
+                    The workshop is as it was then.
+                    {state.aside !== '' && (
+                        <>
+                            {' '}
+                            What was here is kept in <span className="break-all">{state.aside}</span>.
+                        </>
+                    )}
+                </p>
+            )}
+            {state.at === 'refused' && <p className="text-stop">{state.why}</p>}
+        </div>
     );
 }

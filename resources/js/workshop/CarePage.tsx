@@ -41,27 +41,7 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
         >
             <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
                 <div>
-                    <section aria-labelledby="own">
-                        <h2 id="own" className="border-b border-ink pb-1 text-lg font-bold">
-                            Your own rules
-                        </h2>
-                        {own.length === 0 ? (
-                            <p className="mt-2 max-w-prose text-ink-soft">
-                                None yet. What else instruments want here, every so many weeks or on days of the year, can be
-                                added; it is due on each instrument that it suits.
-                            </p>
-                        ) : (
-                            <ul>
-                                {own.map((rule) => (
-                                    <RuleRow key={rule.key} rule={rule} suits={suitsWords(rule)}>
-                                        <Button look="quiet" aria-label={`Remove ${rule.name}`} onClick={() => void drop(rule)}>
-                                            Remove
-                                        </Button>
-                                    </RuleRow>
-                                ))}
-                            </ul>
-                        )}
-                    </section>
+                    <OwnRules own={own} drop={drop} />
                     <section aria-labelledby="shipped" className="mt-8">
                         <h2 id="shipped" className="border-b border-ink pb-1 text-lg font-bold">
                             What Lira knows
@@ -92,5 +72,32 @@ export default function CarePage({ shipped, own, kinds, fingerboards, places, ex
                 />
             )}
         </WorkshopFrame>
+    );
+}
+
+/** The workshop’s own rules. */
+function OwnRules({ own, drop }: { own: Props['own']; drop: (rule: OwnRule) => Promise<void> }) {
+    return (
+        <section aria-labelledby="own">
+            <h2 id="own" className="border-b border-ink pb-1 text-lg font-bold">
+                Your own rules
+            </h2>
+            {own.length === 0 ? (
+                <p className="mt-2 max-w-prose text-ink-soft">
+                    None yet. What else instruments want here, every so many weeks or on days of the year, can be added; it is due
+                    on each instrument that it suits.
+                </p>
+            ) : (
+                <ul>
+                    {own.map((rule) => (
+                        <RuleRow key={rule.key} rule={rule} suits={suitsWords(rule)}>
+                            <Button look="quiet" aria-label={`Remove ${rule.name}`} onClick={() => void drop(rule)}>
+                                Remove
+                            </Button>
+                        </RuleRow>
+                    ))}
+                </ul>
+            )}
+        </section>
     );
 }

@@ -71,6 +71,23 @@ export default function EnterPage({ known, authority }: Props) {
             clearTimeout(timer);
         };
     }, [waits]);
+    return <AtTheDoor at={at} authority={authority} />;
+}
+
+EnterPage.layout = (page: ReactNode) => page;
+
+/** A device that is loaded anew while it waits goes on waiting. */
+const stood = async (): Promise<{ words: string }> => {
+    const standing = await ask<{ in: true } | { in: false; words: string }>(enterStanding, { method: 'POST' });
+    if (standing.in) {
+        window.location.replace(home);
+        return { words: '' };
+    }
+    return standing;
+};
+
+/** What is said at the door. */
+function AtTheDoor({ at, authority }: { at: At; authority: Props['authority'] }) {
     return (
         <main id="main" className="mx-auto grid min-h-dvh w-full max-w-2xl content-center gap-5 px-6 py-10 text-xl">
             <Head title="Come in" />
@@ -120,15 +137,3 @@ export default function EnterPage({ known, authority }: Props) {
         </main>
     );
 }
-
-EnterPage.layout = (page: ReactNode) => page;
-
-/** A device that is loaded anew while it waits goes on waiting. */
-const stood = async (): Promise<{ words: string }> => {
-    const standing = await ask<{ in: true } | { in: false; words: string }>(enterStanding, { method: 'POST' });
-    if (standing.in) {
-        window.location.replace(home);
-        return { words: '' };
-    }
-    return standing;
-};

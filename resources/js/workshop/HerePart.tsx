@@ -12,6 +12,9 @@ import { toast } from '../ui/toasts';
 import { Part } from './WorkshopFrame';
 import { workshopUpdate } from '../generated/addresses/places';
 import type { WorkshopPage } from '../generated/pages';
+import type { Units } from '../units/units';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 export type Settings = WorkshopPage['settings'];
 
@@ -70,51 +73,16 @@ export function HerePart({ settings, learned }: { settings: Settings; learned: {
                 keep();
             }}
         >
-            <Part
-                title="On your papers"
-                about="Stands at the head of sheets, slips, orders and weeks. Left empty, they have none."
-            >
-                <div className="grid gap-3">
-                    <Field label="Name of the workshop" error={wrong('/name')}>
-                        <input className={fieldClass} maxLength={120} autoComplete="organization" {...typed('name')} />
-                    </Field>
-                    <Field label="Address" error={wrong('/address')}>
-                        <textarea
-                            className={`${fieldClass} h-24 py-1.5`}
-                            maxLength={400}
-                            rows={3}
-                            autoComplete="street-address"
-                            {...typed('address')}
-                        />
-                    </Field>
-                </div>
-            </Part>
-            <Part title="Usual here" about="Taken where nothing else is said; what is there already stays as it is.">
-                <div className="grid gap-3 sm:grid-cols-2">
-                    <Field label="Currency of a new supplier" error={wrong('/currency')}>
-                        <input className={fieldClass} maxLength={3} {...typed('currency')} />
-                    </Field>
-                    <Field label="A parcel comes in, days" error={wrong('/lead_days')}>
-                        <input className={fieldClass} inputMode="numeric" {...typed('days')} />
-                    </Field>
-                    <Field
-                        label={`A finger’s thickness, ${units.length}`}
-                        hint={
-                            learned === null
-                                ? 'Left empty it is learned once three strings told their turns; until then 20 mm is assumed.'
-                                : `Left empty it is ${trimmed(learned.mm, 1)} mm, learned from ${learned.strings} strings.`
-                        }
-                        error={wrong('/finger_mm')}
-                    >
-                        <input
-                            className={fieldClass}
-                            inputMode="decimal"
-                            value={finger ?? shown}
-                            onChange={(event) => setFinger(event.target.value)}
-                        />
-                    </Field>
-                </div>
-            </Part>
+            <OnPapers wrong={wrong} typed={typed} />
+            <UsualHere
+                wrong={wrong}
+                typed={typed}
+                units={units}
+                learned={learned}
+                finger={finger}
+                shown={shown}
+                setFinger={setFinger}
+            />
             {refused !== null && refused.problems[0]?.path === '' && (
                 <p role="alert" className="text-stop">
                     {refused.message}
@@ -126,5 +94,87 @@ export function HerePart({ settings, learned }: { settings: Settings; learned: {
                 </button>
             </p>
         </form>
+    );
+}
+
+/** What stands at the head of papers. */
+function OnPapers({
+    wrong,
+    typed,
+}: {
+    wrong: (path: string) => string | undefined;
+    typed: (name: 'name' | 'address' | 'currency' | 'days') => {
+        value: string;
+        onChange: (event: { target: { value: string } }) => void;
+    };
+}) {
+    return (
+        <Part title="On your papers" about="Stands at the head of sheets, slips, orders and weeks. Left empty, they have none.">
+            <div className="grid gap-3">
+                <Field label="Name of the workshop" error={wrong('/name')}>
+                    <input className={fieldClass} maxLength={120} autoComplete="organization" {...typed('name')} />
+                </Field>
+                <Field label="Address" error={wrong('/address')}>
+                    <textarea
+                        className={`${fieldClass} h-24 py-1.5`}
+                        maxLength={400}
+                        rows={3}
+                        autoComplete="street-address"
+                        {...typed('address')}
+                    />
+                </Field>
+            </div>
+        </Part>
+    );
+}
+
+/** What is usual here. */
+function UsualHere({
+    wrong,
+    typed,
+    units,
+    learned,
+    finger,
+    shown,
+    setFinger,
+}: {
+    wrong: (path: string) => string | undefined;
+    typed: (name: 'name' | 'address' | 'currency' | 'days') => {
+        value: string;
+        onChange: (event: { target: { value: string } }) => void;
+    };
+    units: Units;
+    learned: { mm: number; strings: number } | null;
+    finger: string | null;
+    shown: string;
+    setFinger: Dispatch<SetStateAction<string | null>>;
+}) {
+    return (
+        <Part title="Usual here" about="Taken where nothing else is said; what is there already stays as it is.">
+            <div className="grid gap-3 sm:grid-cols-2">
+                <Field label="Currency of a new supplier" error={wrong('/currency')}>
+                    <input className={fieldClass} maxLength={3} {...typed('currency')} />
+                </Field>
+                <Field label="A parcel comes in, days" error={wrong('/lead_days')}>
+                    <input className={fieldClass} inputMode="numeric" {...typed('days')} />
+                </Field>
+                <Field
+                    label={`A finger’s thickness, ${units.length}`}
+                    hint={
+                        learned === null
+                            ? 'Left empty it is learned once three strings told their turns; until then 20 mm is assumed.'
+                            : `Left empty it is ${trimmed(learned.mm, 1)} mm, learned from ${learned.strings} strings.`
+                    }
+                    error={wrong('/finger_mm')}
+                >
+                    <input
+                        className={fieldClass}
+                        inputMode="decimal"
+                        value={finger ?? shown}
+                        onChange={(event) => setFinger(event.target.value)}
+                    />
+                </Field>
+            </div>
+        </Part>
     );
 }

@@ -21,6 +21,10 @@ import type { OnItNow } from '../../generated/views';
 import { TryingTable } from './TryingTable';
 import { apiBenchEvaluations } from '../../generated/addresses/places';
 import { setsExport } from '../../generated/addresses/sets';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
+import type { Baseline } from '../../generated/formats';
+import type { Edit } from '../design/edits';
 
 interface Props {
     open: boolean;
@@ -78,45 +82,14 @@ function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'on
 
     return (
         <div className="grid gap-x-7 gap-y-4 lg:grid-cols-[15rem_1fr]">
-            <div className="grid content-start gap-x-7 gap-y-3 md:max-lg:grid-cols-2">
-                <Field label="Which strings">
-                    <input
-                        className={fieldClass}
-                        value={trying.name}
-                        maxLength={200}
-                        onChange={(event) => setTrying({ ...trying, name: event.target.value })}
-                    />
-                </Field>
-                <ScaleField trying={trying} onTrying={setTrying} onProblem={setProblem} />
-                {onIt !== null && (
-                    <div>
-                        <Button
-                            className="w-full"
-                            onClick={() => {
-                                setTrying(tryingOf(onIt.baseline));
-                            }}
-                        >
-                            What is on it now
-                        </Button>
-                        <p className="mt-1 text-sm text-ink-soft">
-                            {onIt.name}, since {dateWords(onIt.since)}
-                            {onIt.felt === '' ? '' : `. It felt: ${onIt.felt}`}
-                        </p>
-                    </div>
-                )}
-                <SearchField label="Take them from a set" pick={({ sets }) => sets} onTake={({ id }) => void takeFrom(id)} />
-                <Button
-                    onClick={() => {
-                        setTrying(tryingOf(document));
-                    }}
-                >
-                    From this set as it stands
-                </Button>
-                <p className="text-sm text-ink-faint">
-                    Or type the gauges and pitches of the strings on the instrument now; a whole set, such as 10-46, into any
-                    gauge.
-                </p>
-            </div>
+            <WhatIsKnown
+                trying={trying}
+                setTrying={setTrying}
+                setProblem={setProblem}
+                onIt={onIt}
+                takeFrom={takeFrom}
+                document={document}
+            />
             <div className="min-w-0" aria-busy={isFetching}>
                 <p role="status" className="sr-only">
                     {isFetching || wrong !== null || data?.baseline === undefined
@@ -137,21 +110,15 @@ function FindBaseline({ ladder, onIt, pool, onDone }: Pick<Props, 'ladder' | 'on
                     onProblem={setProblem}
                     pool={pool}
                 />
-                <div className="mt-4 flex flex-wrap justify-end gap-2">
-                    <Button onClick={() => setTrying(said(trying, positions, 'right'))}>All feel right here</Button>
-                    <Button
-                        look="strong"
-                        disabled={wrong !== null || baseline === null}
-                        onClick={() => {
-                            if (baseline !== null) {
-                                edit((present) => ({ ...present, baseline }));
-                                onDone();
-                            }
-                        }}
-                    >
-                        Measure from these
-                    </Button>
-                </div>
+                <TakeIt
+                    setTrying={setTrying}
+                    trying={trying}
+                    positions={positions}
+                    wrong={wrong}
+                    baseline={baseline}
+                    edit={edit}
+                    onDone={onDone}
+                />
                 <p className="mt-2 text-right text-sm text-ink-faint">
                     {!anythingSaid(trying)
                         ? 'Nothing said yet: what they pull as tuned now is what feels right.'
@@ -217,6 +184,101 @@ function Slide({ semitones, onSlide }: { semitones: number; onSlide: (semitones:
                 +
             </Button>
             <span className="font-semibold">{words}</span>
+        </div>
+    );
+}
+
+/** What is known of the set one is used to. */
+function WhatIsKnown({
+    trying,
+    setTrying,
+    setProblem,
+    onIt,
+    takeFrom,
+    document,
+}: {
+    trying: Trying;
+    setTrying: (next: Trying) => void;
+    setProblem: Dispatch<SetStateAction<string | null>>;
+    onIt: OnItNow | null;
+    takeFrom: (id: number) => Promise<void>;
+    document: SetDocument;
+}) {
+    return (
+        <div className="grid content-start gap-x-7 gap-y-3 md:max-lg:grid-cols-2">
+            <Field label="Which strings">
+                <input
+                    className={fieldClass}
+                    value={trying.name}
+                    maxLength={200}
+                    onChange={(event) => setTrying({ ...trying, name: event.target.value })}
+                />
+            </Field>
+            <ScaleField trying={trying} onTrying={setTrying} onProblem={setProblem} />
+            {onIt !== null && (
+                <div>
+                    <Button
+                        className="w-full"
+                        onClick={() => {
+                            setTrying(tryingOf(onIt.baseline));
+                        }}
+                    >
+                        What is on it now
+                    </Button>
+                    <p className="mt-1 text-sm text-ink-soft">
+                        {onIt.name}, since {dateWords(onIt.since)}
+                        {onIt.felt === '' ? '' : `. It felt: ${onIt.felt}`}
+                    </p>
+                </div>
+            )}
+            <SearchField label="Take them from a set" pick={({ sets }) => sets} onTake={({ id }) => void takeFrom(id)} />
+            <Button
+                onClick={() => {
+                    setTrying(tryingOf(document));
+                }}
+            >
+                From this set as it stands
+            </Button>
+            <p className="text-sm text-ink-faint">
+                Or type the gauges and pitches of the strings on the instrument now; a whole set, such as 10-46, into any gauge.
+            </p>
+        </div>
+    );
+}
+
+/** To begin anew, or take it as it stands. */
+function TakeIt({
+    setTrying,
+    trying,
+    positions,
+    wrong,
+    baseline,
+    edit,
+    onDone,
+}: {
+    setTrying: (next: Trying) => void;
+    trying: Trying;
+    positions: number[];
+    wrong: string | null;
+    baseline: Baseline | null;
+    edit: (edit: Edit) => void;
+    onDone: () => void;
+}) {
+    return (
+        <div className="mt-4 flex flex-wrap justify-end gap-2">
+            <Button onClick={() => setTrying(said(trying, positions, 'right'))}>All feel right here</Button>
+            <Button
+                look="strong"
+                disabled={wrong !== null || baseline === null}
+                onClick={() => {
+                    if (baseline !== null) {
+                        edit((present) => ({ ...present, baseline }));
+                        onDone();
+                    }
+                }}
+            >
+                Measure from these
+            </Button>
         </div>
     );
 }

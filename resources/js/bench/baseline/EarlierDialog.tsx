@@ -66,27 +66,7 @@ function Sets({ instrument, evaluation, onDone }: { instrument: number; evaluati
     return (
         <div className="min-w-0">
             <table className="w-full">
-                <thead>
-                    <tr className="border-b border-ink text-left align-top">
-                        <th scope="col" className="py-1.5 pr-4 font-normal text-ink-soft">
-                            String
-                        </th>
-                        <th scope="col" className="py-1.5 pr-6 text-right">
-                            This design
-                        </th>
-                        {data.map((each) => (
-                            <th key={each.job} scope="col" className="max-w-52 py-1.5 pr-4 text-right">
-                                <Link href={jobsShow(each.job)} className="hover:text-accent">
-                                    {each.name}
-                                </Link>
-                                <span className="block text-sm font-normal text-ink-soft">
-                                    {dateWords(each.from)} to {each.to === null ? 'now' : dateWords(each.to)}
-                                    {each.hours !== null && `, ${hoursWords(each.hours)}`}
-                                </span>
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
+                <Heads data={data} />
                 <tbody>
                     {here.map((tensions, index) => (
                         <tr key={index} className="border-b border-rule">
@@ -156,5 +136,32 @@ function Pull({ was, now, units }: { was: number | undefined; now: number[]; uni
                 ({formatShares(now.map((newtons) => newtons / was - 1))})
             </span>
         </td>
+    );
+}
+
+/** Which set each column is of. */
+function Heads({ data }: { data: Earlier[] }) {
+    return (
+        <thead>
+            <tr className="border-b border-ink text-left align-top">
+                <th scope="col" className="py-1.5 pr-4 font-normal text-ink-soft">
+                    String
+                </th>
+                <th scope="col" className="py-1.5 pr-6 text-right">
+                    This design
+                </th>
+                {data.map((each) => (
+                    <th key={each.job} scope="col" className="max-w-52 py-1.5 pr-4 text-right">
+                        <Link href={jobsShow(each.job)} className="hover:text-accent">
+                            {each.name}
+                        </Link>
+                        <span className="block text-sm font-normal text-ink-soft">
+                            {dateWords(each.from)} to {each.to === null ? 'now' : dateWords(each.to)}
+                            {each.hours !== null && `, ${hoursWords(each.hours)}`}
+                        </span>
+                    </th>
+                ))}
+            </tr>
+        </thead>
     );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { SetDocument, TargetBand } from '../../generated/formats';
 import { tuningLabel } from '../../units/pitch';
 import { formatShare } from '../../units/units';
@@ -6,6 +7,8 @@ import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { styleShares, woundChoices, type Aim } from './solve';
+import type { Units } from '../../units/units';
+import type { Strings } from '../../generated/formats';
 
 interface Props {
     aim: Aim;
@@ -53,58 +56,7 @@ export function AimFields({ aim, document, targets, onAim }: Props) {
                     ]}
                 />
             </Field>
-            <div className="grid grid-cols-2 gap-3">
-                {aim.profile === 'baseline' && (
-                    <Field label="Of that, %">
-                        <input
-                            className={fieldClass}
-                            inputMode="decimal"
-                            value={aim.percent}
-                            onChange={(event) => change({ percent: event.target.value })}
-                        />
-                    </Field>
-                )}
-                {aim.profile === 'equal' && tension('Tension', 'tension')}
-                {aim.profile === 'total' && tension('Total', 'total')}
-                {aim.profile === 'progressive' && (
-                    <>
-                        {tension('First', 'first')}
-                        {tension('Last', 'last')}
-                    </>
-                )}
-                {aim.profile === 'per-string' &&
-                    aim.each.map((typed, index) => (
-                        <Field key={index} label={`String ${index + 1}, ${units.tension}`}>
-                            <input
-                                className={fieldClass}
-                                inputMode="decimal"
-                                value={typed}
-                                onChange={(event) =>
-                                    change({ each: aim.each.map((old, at) => (at === index ? event.target.value : old)) })
-                                }
-                            />
-                        </Field>
-                    ))}
-                <Field label="Near enough, ± %">
-                    <input
-                        className={fieldClass}
-                        inputMode="decimal"
-                        placeholder={document.baseline?.trials === undefined ? '4' : 'as tried'}
-                        value={aim.band}
-                        onChange={(event) => change({ band: event.target.value })}
-                    />
-                </Field>
-                <Field label="Break limit, %">
-                    <input
-                        className={fieldClass}
-                        inputMode="decimal"
-                        placeholder="75"
-                        title="Of its breaking load, at most; by the thickest core a string may have"
-                        value={aim.breakShare}
-                        onChange={(event) => change({ breakShare: event.target.value })}
-                    />
-                </Field>
-            </div>
+            <AimedPulls aim={aim} change={change} tension={tension} units={units} document={document} />
             {tunings.length > 1 && (
                 <Field label="Where it serves several tunings">
                     <Select
@@ -137,33 +89,7 @@ export function AimFields({ aim, document, targets, onAim }: Props) {
                 ))}
             </div>
             <StyleWords targets={targets} />
-            <fieldset>
-                <legend className="mb-1 text-sm font-medium text-ink-soft">Strings to keep as they are</legend>
-                <div className="flex flex-wrap gap-x-3 gap-y-1">
-                    {strings.map(({ position, hold }) => (
-                        <label
-                            key={position}
-                            className="inline-flex min-h-target items-center gap-1"
-                            title={hold === undefined ? undefined : 'Locked or left out of choosing on its lane'}
-                        >
-                            <input
-                                type="checkbox"
-                                className="h-4 w-4 accent-(--accent)"
-                                disabled={hold !== undefined}
-                                checked={hold !== undefined || aim.keep.includes(position)}
-                                onChange={(event) =>
-                                    change({
-                                        keep: event.target.checked
-                                            ? [...aim.keep, position].sort((a, b) => a - b)
-                                            : aim.keep.filter((kept) => kept !== position),
-                                    })
-                                }
-                            />
-                            {position}
-                        </label>
-                    ))}
-                </div>
-            </fieldset>
+            <KeptStrings strings={strings} aim={aim} change={change} />
         </div>
     );
 }
@@ -186,5 +112,108 @@ function StyleWords({ targets }: { targets: TargetBand[] }) {
                 </li>
             ))}
         </ul>
+    );
+}
+
+/** What the profile is reckoned from. */
+function AimedPulls({
+    aim,
+    change,
+    tension,
+    units,
+    document,
+}: {
+    aim: Props['aim'];
+    change: (changed: Partial<Aim>) => void;
+    tension: (label: string, key: 'tension' | 'first' | 'last' | 'total') => ReactNode;
+    units: Units;
+    document: Props['document'];
+}) {
+    return (
+        <div className="grid grid-cols-2 gap-3">
+            {aim.profile === 'baseline' && (
+                <Field label="Of that, %">
+                    <input
+                        className={fieldClass}
+                        inputMode="decimal"
+                        value={aim.percent}
+                        onChange={(event) => change({ percent: event.target.value })}
+                    />
+                </Field>
+            )}
+            {aim.profile === 'equal' && tension('Tension', 'tension')}
+            {aim.profile === 'total' && tension('Total', 'total')}
+            {aim.profile === 'progressive' && (
+                <>
+                    {tension('First', 'first')}
+                    {tension('Last', 'last')}
+                </>
+            )}
+            {aim.profile === 'per-string' &&
+                aim.each.map((typed, index) => (
+                    <Field key={index} label={`String ${index + 1}, ${units.tension}`}>
+                        <input
+                            className={fieldClass}
+                            inputMode="decimal"
+                            value={typed}
+                            onChange={(event) =>
+                                change({ each: aim.each.map((old, at) => (at === index ? event.target.value : old)) })
+                            }
+                        />
+                    </Field>
+                ))}
+            <Field label="Near enough, ± %">
+                <input
+                    className={fieldClass}
+                    inputMode="decimal"
+                    placeholder={document.baseline?.trials === undefined ? '4' : 'as tried'}
+                    value={aim.band}
+                    onChange={(event) => change({ band: event.target.value })}
+                />
+            </Field>
+            <Field label="Break limit, %">
+                <input
+                    className={fieldClass}
+                    inputMode="decimal"
+                    placeholder="75"
+                    title="Of its breaking load, at most; by the thickest core a string may have"
+                    value={aim.breakShare}
+                    onChange={(event) => change({ breakShare: event.target.value })}
+                />
+            </Field>
+        </div>
+    );
+}
+
+/** Which strings stay as they are. */
+function KeptStrings({ strings, aim, change }: { strings: Strings; aim: Props['aim']; change: (changed: Partial<Aim>) => void }) {
+    return (
+        <fieldset>
+            <legend className="mb-1 text-sm font-medium text-ink-soft">Strings to keep as they are</legend>
+            <div className="flex flex-wrap gap-x-3 gap-y-1">
+                {strings.map(({ position, hold }) => (
+                    <label
+                        key={position}
+                        className="inline-flex min-h-target items-center gap-1"
+                        title={hold === undefined ? undefined : 'Locked or left out of choosing on its lane'}
+                    >
+                        <input
+                            type="checkbox"
+                            className="h-4 w-4 accent-(--accent)"
+                            disabled={hold !== undefined}
+                            checked={hold !== undefined || aim.keep.includes(position)}
+                            onChange={(event) =>
+                                change({
+                                    keep: event.target.checked
+                                        ? [...aim.keep, position].sort((a, b) => a - b)
+                                        : aim.keep.filter((kept) => kept !== position),
+                                })
+                            }
+                        />
+                        {position}
+                    </label>
+                ))}
+            </div>
+        </fieldset>
     );
 }

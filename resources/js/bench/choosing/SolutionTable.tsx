@@ -14,6 +14,12 @@ import { inTuning } from '../lanes/gauges';
 import { awaySentence, feltSentence } from './felt';
 import { isSame } from './solve';
 import { Sideways } from '../../ui/Sideways';
+import type { Units } from '../../units/units';
+import type { TargetBand } from '../../generated/formats';
+import type { EvaluatedString } from '../../generated/formats';
+import type { SetDocument } from '../../generated/formats';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 interface Props {
     solution: Solution;
@@ -64,106 +70,34 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                             <th scope="col">Total</th>
                         </tr>
                     </thead>
-                    <tbody>
-                        <Row name={`Aim, ${units.tension}`} soft total={figure(total(targets.map((target) => target.tension_n)))}>
-                            {targets.map((target) => (
-                                <td key={target.position} className="px-1.5 py-1">
-                                    {figure(target.tension_n)}
-                                    <span className="block text-xs whitespace-nowrap text-ink-faint">
-                                        {figure(target.low_n)}–{figure(target.high_n)}
-                                    </span>
-                                </td>
-                            ))}
-                        </Row>
-                        {usedTo && (
-                            <Row name="Used to" soft total={figure(total(usedToN ?? []))}>
-                                {targets.map(({ position }) => {
-                                    const used = usedTo[position - 1];
-                                    return (
-                                        <td key={position} className="px-1.5 py-1">
-                                            {used && formatGauge(used.gauge_in, units)}
-                                            <span className="block text-xs text-ink-faint">
-                                                {figure(usedToN?.[position - 1])}
-                                            </span>
-                                        </td>
-                                    );
-                                })}
-                            </Row>
-                        )}
-                    </tbody>
-                    <tbody>
-                        <Felt columns={columns} words={presentWords}>
-                            <span className="px-1">
-                                <FindingCount findings={evaluation.findings} />
-                            </span>
-                        </Felt>
-                        <Row name="Now" total={figure(total(presentN))}>
-                            {targets.map(({ position }) => {
-                                const now = stringAt(document, position);
-                                return (
-                                    <td key={position} className="px-1.5 py-1">
-                                        {now && formatGauge(gaugeInches(typeOf(now)), units)}
-                                        <span className="block text-xs text-ink-faint">{figure(presentN[position - 1])}</span>
-                                    </td>
-                                );
-                            })}
-                        </Row>
-                    </tbody>
+                    <AimedAt units={units} figure={figure} total={total} targets={targets} usedTo={usedTo} usedToN={usedToN} />
+                    <Present
+                        columns={columns}
+                        presentWords={presentWords}
+                        evaluation={evaluation}
+                        figure={figure}
+                        total={total}
+                        presentN={presentN}
+                        targets={targets}
+                        document={document}
+                        units={units}
+                    />
                     {solutions.map((each, index) => (
-                        <tbody key={index} className={clsx(index === detail && 'bg-accent-wash')}>
-                            <Felt
-                                columns={columns}
-                                words={wordsOf(each)}
-                                take={
-                                    <Button
-                                        look={index === 0 ? 'strong' : 'plain'}
-                                        className="h-8 w-24 shrink-0 px-2"
-                                        onClick={() => onTake(each)}
-                                    >
-                                        Take {index === 0 && 'best'}
-                                        <span className="sr-only"> set </span>
-                                        {index > 0 && index + 1}
-                                    </Button>
-                                }
-                            >
-                                <button
-                                    type="button"
-                                    aria-pressed={index === detail}
-                                    onClick={() => setLooked(index)}
-                                    className="min-h-target rounded-mark px-1 hover:underline"
-                                >
-                                    <FindingCount findings={each.findings} />
-                                    <span className="sr-only">: look at the findings of set {index + 1}</span>
-                                </button>
-                            </Felt>
-                            <Row
-                                name={index === 0 ? 'Best' : String(index + 1)}
-                                total={figure(each.totals[tuning]?.tension_n)}
-                                change={
-                                    each.totals[tuning]?.change &&
-                                    formatShares(each.totals.map(({ change }) => change?.share ?? 0))
-                                }
-                            >
-                                {targets.map(({ position }) => {
-                                    const chosen = each.strings.find((string) => string.position === position);
-                                    return (
-                                        <td key={position}>
-                                            {chosen === undefined ? (
-                                                <span className="block px-1.5 py-1 text-xs text-stop">none holds</span>
-                                            ) : (
-                                                <ChosenCell
-                                                    chosen={chosen}
-                                                    now={stringAt(document, position)}
-                                                    figure={figure(chosen.tensions_n[tuning])}
-                                                    away={formatShares(chosen.deviation)}
-                                                    onTake={() => onTakeString(each, position)}
-                                                />
-                                            )}
-                                        </td>
-                                    );
-                                })}
-                            </Row>
-                        </tbody>
+                        <Best
+                            key={index}
+                            index={index}
+                            detail={detail}
+                            columns={columns}
+                            wordsOf={wordsOf}
+                            each={each}
+                            onTake={onTake}
+                            setLooked={setLooked}
+                            figure={figure}
+                            tuning={tuning}
+                            targets={targets}
+                            document={document}
+                            onTakeString={onTakeString}
+                        />
                     ))}
                 </table>
             </Sideways>
@@ -308,5 +242,177 @@ function SetFindings({ index, findings, several }: { index: number; findings: Fi
                 </ul>
             )}
         </section>
+    );
+}
+
+/** What is aimed at, and what the hand is used to. */
+function AimedAt({
+    units,
+    figure,
+    total,
+    targets,
+    usedTo,
+    usedToN,
+}: {
+    units: Units;
+    figure: (newtons: number | undefined) => string;
+    total: (tensions: (number | undefined)[]) => number;
+    targets: TargetBand[];
+    usedTo: EvaluatedString[] | undefined;
+    usedToN: (number | undefined)[] | undefined;
+}) {
+    return (
+        <tbody>
+            <Row name={`Aim, ${units.tension}`} soft total={figure(total(targets.map((target) => target.tension_n)))}>
+                {targets.map((target) => (
+                    <td key={target.position} className="px-1.5 py-1">
+                        {figure(target.tension_n)}
+                        <span className="block text-xs whitespace-nowrap text-ink-faint">
+                            {figure(target.low_n)}–{figure(target.high_n)}
+                        </span>
+                    </td>
+                ))}
+            </Row>
+            {usedTo && (
+                <Row name="Used to" soft total={figure(total(usedToN ?? []))}>
+                    {targets.map(({ position }) => {
+                        const used = usedTo[position - 1];
+                        return (
+                            <td key={position} className="px-1.5 py-1">
+                                {used && formatGauge(used.gauge_in, units)}
+                                <span className="block text-xs text-ink-faint">{figure(usedToN?.[position - 1])}</span>
+                            </td>
+                        );
+                    })}
+                </Row>
+            )}
+        </tbody>
+    );
+}
+
+/** The set as it is now. */
+function Present({
+    columns,
+    presentWords,
+    evaluation,
+    figure,
+    total,
+    presentN,
+    targets,
+    document,
+    units,
+}: {
+    columns: number;
+    presentWords: string;
+    evaluation: Props['evaluation'];
+    figure: (newtons: number | undefined) => string;
+    total: (tensions: (number | undefined)[]) => number;
+    presentN: (number | undefined)[];
+    targets: TargetBand[];
+    document: SetDocument;
+    units: Units;
+}) {
+    return (
+        <tbody>
+            <Felt columns={columns} words={presentWords}>
+                <span className="px-1">
+                    <FindingCount findings={evaluation.findings} />
+                </span>
+            </Felt>
+            <Row name="Now" total={figure(total(presentN))}>
+                {targets.map(({ position }) => {
+                    const now = stringAt(document, position);
+                    return (
+                        <td key={position} className="px-1.5 py-1">
+                            {now && formatGauge(gaugeInches(typeOf(now)), units)}
+                            <span className="block text-xs text-ink-faint">{figure(presentN[position - 1])}</span>
+                        </td>
+                    );
+                })}
+            </Row>
+        </tbody>
+    );
+}
+
+/** One of the best sets, string by string. */
+function Best({
+    index,
+    detail,
+    columns,
+    wordsOf,
+    each,
+    onTake,
+    setLooked,
+    figure,
+    tuning,
+    targets,
+    document,
+    onTakeString,
+}: {
+    index: number;
+    detail: number;
+    columns: number;
+    wordsOf: ({ strings }: RankedSet) => string;
+    each: RankedSet;
+    onTake: Props['onTake'];
+    setLooked: Dispatch<SetStateAction<number>>;
+    figure: (newtons: number | undefined) => string;
+    tuning: number;
+    targets: TargetBand[];
+    document: SetDocument;
+    onTakeString: Props['onTakeString'];
+}) {
+    return (
+        <tbody className={clsx(index === detail && 'bg-accent-wash')}>
+            <Felt
+                columns={columns}
+                words={wordsOf(each)}
+                take={
+                    <Button
+                        look={index === 0 ? 'strong' : 'plain'}
+                        className="h-8 w-24 shrink-0 px-2"
+                        onClick={() => onTake(each)}
+                    >
+                        Take {index === 0 && 'best'}
+                        <span className="sr-only"> set </span>
+                        {index > 0 && index + 1}
+                    </Button>
+                }
+            >
+                <button
+                    type="button"
+                    aria-pressed={index === detail}
+                    onClick={() => setLooked(index)}
+                    className="min-h-target rounded-mark px-1 hover:underline"
+                >
+                    <FindingCount findings={each.findings} />
+                    <span className="sr-only">: look at the findings of set {index + 1}</span>
+                </button>
+            </Felt>
+            <Row
+                name={index === 0 ? 'Best' : String(index + 1)}
+                total={figure(each.totals[tuning]?.tension_n)}
+                change={each.totals[tuning]?.change && formatShares(each.totals.map(({ change }) => change?.share ?? 0))}
+            >
+                {targets.map(({ position }) => {
+                    const chosen = each.strings.find((string) => string.position === position);
+                    return (
+                        <td key={position}>
+                            {chosen === undefined ? (
+                                <span className="block px-1.5 py-1 text-xs text-stop">none holds</span>
+                            ) : (
+                                <ChosenCell
+                                    chosen={chosen}
+                                    now={stringAt(document, position)}
+                                    figure={figure(chosen.tensions_n[tuning])}
+                                    away={formatShares(chosen.deviation)}
+                                    onTake={() => onTakeString(each, position)}
+                                />
+                            )}
+                        </td>
+                    );
+                })}
+            </Row>
+        </tbody>
     );
 }

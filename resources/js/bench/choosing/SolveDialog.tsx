@@ -16,6 +16,8 @@ import { PackagedSets } from './PackagedSets';
 import { aimedAt, aimOf, taken, takenPackaged, targetOf, standInPairs } from './solve';
 import { SolutionTable } from './SolutionTable';
 import { apiBenchSolutions } from '../../generated/addresses/places';
+import type { Edit } from '../design/edits';
+import type { Target } from '../../generated/formats';
 
 interface Props {
     open: boolean;
@@ -95,32 +97,14 @@ function Solve({ evaluation, onDone }: Pick<Props, 'evaluation'> & { onDone: () 
                     </p>
                 ))}
                 {solution !== undefined && target !== null && (
-                    <>
-                        {solution.constructions?.map((change) => (
-                            <p key={change.message} className="mb-2">
-                                {sentenceOf(change, units)}
-                            </p>
-                        ))}
-                        <SolutionTable
-                            solution={solution}
-                            evaluation={evaluation}
-                            onTake={(chosen) => {
-                                edit(taken(chosen, target));
-                                onDone();
-                                toast('Took the chosen set. Undo brings the other back.');
-                            }}
-                            onTakeString={(chosen, position) => edit(taken(chosen, target, position))}
-                        />
-                        <PackagedSets
-                            packaged={solution.packaged}
-                            packets={solution.packets}
-                            onTake={(chosen) => {
-                                edit(takenPackaged(chosen, target));
-                                onDone();
-                                toast('Took the packaged set. Undo brings the other back.');
-                            }}
-                        />
-                    </>
+                    <Solved
+                        solution={solution}
+                        units={units}
+                        evaluation={evaluation}
+                        edit={edit}
+                        target={target}
+                        onDone={onDone}
+                    />
                 )}
             </div>
         </div>
@@ -142,5 +126,51 @@ function accustomed(evaluation: Evaluation, tuning: number): number[] {
     return evaluation.strings.map(
         (string, index) =>
             evaluation.baseline?.strings[index]?.tunings[0]?.tension_n ?? inTuning(string.tunings, tuning)?.tension_n ?? 0,
+    );
+}
+
+/** The sets that were found. */
+function Solved({
+    solution,
+    units,
+    evaluation,
+    edit,
+    target,
+    onDone,
+}: {
+    solution: Solution;
+    units: Units;
+    evaluation: Evaluation;
+    edit: (edit: Edit) => void;
+    target: Target;
+    onDone: () => void;
+}) {
+    return (
+        <>
+            {solution.constructions?.map((change) => (
+                <p key={change.message} className="mb-2">
+                    {sentenceOf(change, units)}
+                </p>
+            ))}
+            <SolutionTable
+                solution={solution}
+                evaluation={evaluation}
+                onTake={(chosen) => {
+                    edit(taken(chosen, target));
+                    onDone();
+                    toast('Took the chosen set. Undo brings the other back.');
+                }}
+                onTakeString={(chosen, position) => edit(taken(chosen, target, position))}
+            />
+            <PackagedSets
+                packaged={solution.packaged}
+                packets={solution.packets}
+                onTake={(chosen) => {
+                    edit(takenPackaged(chosen, target));
+                    onDone();
+                    toast('Took the packaged set. Undo brings the other back.');
+                }}
+            />
+        </>
     );
 }

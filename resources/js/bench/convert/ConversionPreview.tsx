@@ -6,6 +6,7 @@ import { formatGauge, formatShare, formatShares, formatTension, tensionFigure } 
 import { useUnits } from '../../units/useUnits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { Sideways } from '../../ui/Sideways';
+import type { Units } from '../../units/units';
 
 /** What the set becomes, string by string beside what it is, with the reasons and what speaks against it. */
 export function ConversionPreview({ converted, before }: { converted: ConvertedSet; before: Evaluation }) {
@@ -40,36 +41,7 @@ export function ConversionPreview({ converted, before }: { converted: ConvertedS
                             <th>Beside what you are used to</th>
                         </tr>
                     </thead>
-                    <tbody>
-                        {evaluation.strings.map((string) => {
-                            const [after] = string.tunings;
-                            const old = before.strings[string.position - 1];
-                            const [then] = old?.tunings ?? [];
-                            return (
-                                <tr key={string.position} className="border-b border-rule [&>td]:px-2">
-                                    <th scope="row" className="px-2 py-1 text-left font-semibold">
-                                        {string.position}
-                                    </th>
-                                    <td className="whitespace-nowrap text-ink-soft">
-                                        {then && old ? `${pitchLabel(then.pitch)}, ${formatGauge(old.gauge_in, units)}` : 'new'}
-                                    </td>
-                                    <td className="text-ink-soft">
-                                        {then && tensionFigure(then.tension_n, then.tension_low_n, then.tension_high_n, units)}
-                                    </td>
-                                    <td className="font-bold">{after && pitchLabel(after.pitch)}</td>
-                                    <td className="whitespace-nowrap">
-                                        <strong>{formatGauge(string.gauge_in, units)}</strong>{' '}
-                                        {CONSTRUCTIONS[string.construction]}
-                                    </td>
-                                    <td>
-                                        {after &&
-                                            tensionFigure(after.tension_n, after.tension_low_n, after.tension_high_n, units)}
-                                    </td>
-                                    <td className="whitespace-nowrap text-ink-soft">{changed(string.tunings)}</td>
-                                </tr>
-                            );
-                        })}
-                    </tbody>
+                    <StringsBeforeAndAfter evaluation={evaluation} before={before} units={units} />
                     {total && was && (
                         <tfoot>
                             <tr className="font-semibold [&>td]:px-2">
@@ -104,4 +76,36 @@ function changed(tunings: EvaluatedString['tunings']): string {
     const changes = tunings.flatMap(({ change }) => (change === undefined ? [] : [change]));
     const [farthest] = [...changes].sort((a, b) => Math.abs(b.share) - Math.abs(a.share));
     return farthest === undefined ? '' : `${formatShares(changes.map(({ share }) => share))}, ${farthest.words}`;
+}
+
+/** Each string, as it was and as it becomes. */
+function StringsBeforeAndAfter({ evaluation, before, units }: { evaluation: Evaluation; before: Evaluation; units: Units }) {
+    return (
+        <tbody>
+            {evaluation.strings.map((string) => {
+                const [after] = string.tunings;
+                const old = before.strings[string.position - 1];
+                const [then] = old?.tunings ?? [];
+                return (
+                    <tr key={string.position} className="border-b border-rule [&>td]:px-2">
+                        <th scope="row" className="px-2 py-1 text-left font-semibold">
+                            {string.position}
+                        </th>
+                        <td className="whitespace-nowrap text-ink-soft">
+                            {then && old ? `${pitchLabel(then.pitch)}, ${formatGauge(old.gauge_in, units)}` : 'new'}
+                        </td>
+                        <td className="text-ink-soft">
+                            {then && tensionFigure(then.tension_n, then.tension_low_n, then.tension_high_n, units)}
+                        </td>
+                        <td className="font-bold">{after && pitchLabel(after.pitch)}</td>
+                        <td className="whitespace-nowrap">
+                            <strong>{formatGauge(string.gauge_in, units)}</strong> {CONSTRUCTIONS[string.construction]}
+                        </td>
+                        <td>{after && tensionFigure(after.tension_n, after.tension_low_n, after.tension_high_n, units)}</td>
+                        <td className="whitespace-nowrap text-ink-soft">{changed(string.tunings)}</td>
+                    </tr>
+                );
+            })}
+        </tbody>
+    );
 }

@@ -19,6 +19,9 @@ import { ConversionPreview } from './ConversionPreview';
 import { WishFields } from './WishFields';
 import { benchShow } from '../../generated/addresses/bench';
 import { apiBenchConversions, setsImport } from '../../generated/addresses/places';
+import type { Wish } from './conversion';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 interface Props {
     open: boolean;
@@ -84,28 +87,7 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
     return (
         <div className="grid gap-x-7 gap-y-4 md:grid-cols-[16rem_1fr]">
             <div className="grid content-start gap-3">
-                <div role="radiogroup" aria-label="Convert to" className="grid grid-cols-2 gap-1.5">
-                    {CONVERSIONS.map(({ to, name }) => (
-                        <label
-                            key={to}
-                            className={clsx(
-                                'flex min-h-9 cursor-pointer items-center rounded-field border px-2 text-[0.9rem] has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-accent',
-                                wish.to === to
-                                    ? 'border-accent bg-accent text-accent-ink'
-                                    : 'border-rule-strong hover:border-ink',
-                            )}
-                        >
-                            <input
-                                type="radio"
-                                name="conversion"
-                                className="sr-only"
-                                checked={wish.to === to}
-                                onChange={() => setWish({ ...wish, to })}
-                            />
-                            {name}
-                        </label>
-                    ))}
-                </div>
+                <ConvertTo wish={wish} setWish={setWish} />
                 <p className="text-ink-soft">{chosen?.what}</p>
                 <WishFields wish={wish} document={document} onWish={setWish} />
             </div>
@@ -137,4 +119,30 @@ function Convert({ evaluation, saver, ladder, onDone }: Omit<Props, 'open' | 'on
 function converted({ document, reasons }: ConvertedSet, units: Units): string {
     const [last] = reasons.slice(-1);
     return `${document.name}: ${last === undefined ? 'found.' : sentenceOf(last, units)}`;
+}
+
+/** What it is to become. */
+function ConvertTo({ wish, setWish }: { wish: Wish; setWish: Dispatch<SetStateAction<Wish>> }) {
+    return (
+        <div role="radiogroup" aria-label="Convert to" className="grid grid-cols-2 gap-1.5">
+            {CONVERSIONS.map(({ to, name }) => (
+                <label
+                    key={to}
+                    className={clsx(
+                        'flex min-h-9 cursor-pointer items-center rounded-field border px-2 text-[0.9rem] has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-accent',
+                        wish.to === to ? 'border-accent bg-accent text-accent-ink' : 'border-rule-strong hover:border-ink',
+                    )}
+                >
+                    <input
+                        type="radio"
+                        name="conversion"
+                        className="sr-only"
+                        checked={wish.to === to}
+                        onChange={() => setWish({ ...wish, to })}
+                    />
+                    {name}
+                </label>
+            ))}
+        </div>
+    );
 }

@@ -1,13 +1,13 @@
 import { Link } from '@inertiajs/react';
 import type { Refused } from '../../server/api';
-import type { Evaluation, SetDocument } from '../../generated/formats';
-import { formatShares, formatTension, type Units } from '../../units/units';
+import type { Evaluation,SetDocument } from '../../generated/formats';
+import { formatShares,formatTension,type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { tuningLabel } from '../../units/pitch';
 import { dateWords } from '../../units/times';
 import { BaselineMenu } from '../baseline/BaselineMenu';
 import type { OnItNow } from '../../generated/views';
-import { useBench, useBenchActions } from '../design/benchStore';
+import { useBench,useBenchActions } from '../design/benchStore';
 import * as edits from '../design/edits';
 import { inTuning } from '../lanes/gauges';
 import type { ShowPanel } from '../panels';
@@ -81,22 +81,7 @@ export function Ledger({ set, evaluation, refused, onIt, show }: Props) {
             </div>
             <div className="min-w-[min(100%,26rem)] flex-[3]">
                 <Findings findings={evaluation.findings} severalTunings={document.tunings.length > 1} />
-                <label className="mt-1 flex items-baseline gap-3">
-                    <span className="font-bold">Notes</span>
-                    <textarea
-                        rows={1}
-                        value={typeof document.notes === 'string' ? document.notes : ''}
-                        placeholder="How it should feel, what to look out for"
-                        maxLength={20_000}
-                        // As it is typed, so that nothing of it is lost; the whole of it is one step to undo.
-                        onChange={(event) => {
-                            beginGesture();
-                            edit(edits.notes(event.target.value));
-                        }}
-                        onBlur={endGesture}
-                        className="block field-sizing-content w-full resize-none rounded-mark border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
-                    />
-                </label>
+                <Notes document={document} beginGesture={beginGesture} edit={edit} endGesture={endGesture} />
             </div>
             {elsewhere !== undefined && (
                 <p role="alert" className="w-full text-stop">
@@ -115,4 +100,36 @@ export function Ledger({ set, evaluation, refused, onIt, show }: Props) {
 function baselineWords(baseline: NonNullable<SetDocument['baseline']>, units: Units): string {
     const [first] = baseline.tunings;
     return first === undefined ? '' : `${tuningLabel(first)}, ${scaleWords(baseline.instrument, units)}`;
+}
+
+/** What somebody notes about the set. */
+function Notes({
+    document,
+    beginGesture,
+    edit,
+    endGesture,
+}: {
+    document: SetDocument;
+    beginGesture: () => void;
+    edit: (edit: edits.Edit) => void;
+    endGesture: () => void;
+}) {
+    return (
+        <label className="mt-1 flex items-baseline gap-3">
+            <span className="font-bold">Notes</span>
+            <textarea
+                rows={1}
+                value={typeof document.notes === 'string' ? document.notes : ''}
+                placeholder="How it should feel, what to look out for"
+                maxLength={20_000}
+                // As it is typed, so that nothing of it is lost; the whole of it is one step to undo.
+                onChange={(event) => {
+                    beginGesture();
+                    edit(edits.notes(event.target.value));
+                }}
+                onBlur={endGesture}
+                className="block field-sizing-content w-full resize-none rounded-mark border border-transparent bg-transparent py-1 text-ink-soft hover:border-rule-strong focus:border-accent focus:text-ink"
+            />
+        </label>
+    );
 }

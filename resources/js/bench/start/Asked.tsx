@@ -1,6 +1,7 @@
 import { useId, useRef } from 'react';
 import { StartMark } from './StartMark';
 import { type Answer, type Named } from './answers';
+import type { RefObject } from 'react';
 
 export interface AskedProps {
     name: Answer;
@@ -96,30 +97,51 @@ export function Asked({
                             ))}
                     </p>
                 )}
-                <ul aria-label={`${label}: said by others`} className="mt-1.5 flex flex-wrap gap-1.5">
-                    {own.map((named) => (
-                        <li key={named.id}>
-                            <button
-                                type="button"
-                                onClick={() => {
-                                    onKept?.(named);
-                                    field.current?.focus();
-                                }}
-                                className={OFFER}
-                            >
-                                {named.name}
-                            </button>
-                        </li>
-                    ))}
-                    {offers.map((offer) => (
-                        <li key={offer}>
-                            <button type="button" onClick={() => take(offer)} className={OFFER}>
-                                {offer}
-                            </button>
-                        </li>
-                    ))}
-                </ul>
+                <SaidByOthers label={label} own={own} onKept={onKept} field={field} offers={offers} take={take} />
             </div>
         </div>
+    );
+}
+
+/** What others say here, to take with one press. */
+function SaidByOthers({
+    label,
+    own,
+    onKept,
+    field,
+    offers,
+    take,
+}: {
+    label: AskedProps['label'];
+    own: NonNullable<AskedProps['own']>;
+    onKept: AskedProps['onKept'];
+    field: RefObject<HTMLInputElement | null>;
+    offers: AskedProps['offers'];
+    take: (words: string) => void;
+}) {
+    return (
+        <ul aria-label={`${label}: said by others`} className="mt-1.5 flex flex-wrap gap-1.5">
+            {own.map((named) => (
+                <li key={named.id}>
+                    <button
+                        type="button"
+                        onClick={() => {
+                            onKept?.(named);
+                            field.current?.focus();
+                        }}
+                        className={OFFER}
+                    >
+                        {named.name}
+                    </button>
+                </li>
+            ))}
+            {offers.map((offer) => (
+                <li key={offer}>
+                    <button type="button" onClick={() => take(offer)} className={OFFER}>
+                        {offer}
+                    </button>
+                </li>
+            ))}
+        </ul>
     );
 }

@@ -18,6 +18,7 @@ import type { Edit } from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 import type { Retune } from './useRetune';
 import { readHertz } from '../../units/typed';
+import type { Tunings } from '../../generated/formats';
 
 const MOST_TUNINGS = 12;
 
@@ -46,28 +47,7 @@ export const TuningTabs = memo(function TuningTabs({ refused, retune, show }: Pr
 
     return (
         <div className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1.5 max-sm:contents">
-            <div
-                role="group"
-                aria-label="Tunings this set serves"
-                className="-m-1 flex min-w-0 [scrollbar-width:thin] gap-2 overflow-x-auto p-1 max-sm:mt-0.5"
-            >
-                {tunings.map((tuning, index) => (
-                    <button
-                        key={index}
-                        type="button"
-                        aria-pressed={index === shown}
-                        onClick={() => (index === shown ? show('tuning') : showTuning(index))}
-                        className={clsx(
-                            'h-8 shrink-0 rounded-field border px-3 whitespace-nowrap',
-                            index === shown
-                                ? 'border-accent bg-accent font-semibold text-accent-ink'
-                                : 'border-rule-strong bg-sheet hover:border-ink',
-                        )}
-                    >
-                        {tuningLabel(tuning)}
-                    </button>
-                ))}
-            </div>
+            <ServedTunings tunings={tunings} shown={shown} show={show} showTuning={showTuning} />
             <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 max-sm:order-1 max-sm:mt-3 sm:flex-1">
                 <div className="flex items-center">
                     <Button look="quiet" className="h-8 px-2" aria-label="Choose tuning…" onClick={() => show('tuning')}>
@@ -274,5 +254,43 @@ function ReferenceInput({ hertz, error, onTake }: { hertz: number; error: string
                 </span>
             )}
         </label>
+    );
+}
+
+/** The tunings that the set serves, one of them shown. */
+function ServedTunings({
+    tunings,
+    shown,
+    show,
+    showTuning,
+}: {
+    tunings: Tunings;
+    shown: number;
+    show: Props['show'];
+    showTuning: (index: number) => void;
+}) {
+    return (
+        <div
+            role="group"
+            aria-label="Tunings this set serves"
+            className="-m-1 flex min-w-0 [scrollbar-width:thin] gap-2 overflow-x-auto p-1 max-sm:mt-0.5"
+        >
+            {tunings.map((tuning, index) => (
+                <button
+                    key={index}
+                    type="button"
+                    aria-pressed={index === shown}
+                    onClick={() => (index === shown ? show('tuning') : showTuning(index))}
+                    className={clsx(
+                        'h-8 shrink-0 rounded-field border px-3 whitespace-nowrap',
+                        index === shown
+                            ? 'border-accent bg-accent font-semibold text-accent-ink'
+                            : 'border-rule-strong bg-sheet hover:border-ink',
+                    )}
+                >
+                    {tuningLabel(tuning)}
+                </button>
+            ))}
+        </div>
     );
 }

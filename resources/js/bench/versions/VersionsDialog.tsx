@@ -13,6 +13,8 @@ import type { Saver } from '../saving/saver';
 import type { SavedSet } from '../../generated/views';
 import { timeWords } from '../../units/times';
 import { versionsDestroy, versionsDifference, versionsShow, versionsStore } from '../../generated/addresses/versions';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 interface ChangedThing {
     what: string;
@@ -86,72 +88,21 @@ function Versions({ set, saver, versions, onVersions: setVersions, onDone }: Ver
 
     return (
         <>
-            <form
-                className="flex items-end gap-2"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    keep();
-                }}
-            >
-                <div className="flex-1">
-                    <TextField
-                        label="Keep it as it stands, as"
-                        error={problem}
-                        value={name}
-                        maxLength={120}
-                        placeholder="Before the heavier bass side"
-                        onChange={setName}
-                    />
-                </div>
-                <button type="submit" className={buttonClass.strong} disabled={busy}>
-                    Keep
-                </button>
-            </form>
+            <KeepForm keep={keep} problem={problem} name={name} setName={setName} busy={busy} />
             {versions.length === 0 ? (
                 <p className="mt-4 text-ink-soft">None kept yet.</p>
             ) : (
                 <ul className="mt-4 max-h-96 overflow-auto border-t border-rule">
                     {versions.map((version) => (
-                        <li key={version.id} className="border-b border-rule py-1.5">
-                            <div className="flex flex-wrap items-center gap-2">
-                                <div className="min-w-0 flex-1">
-                                    <div className="truncate font-semibold">{version.name}</div>
-                                    <div className="text-sm text-ink-faint">{timeWords(version.keptAt)}</div>
-                                </div>
-                                <Button
-                                    look="quiet"
-                                    disabled={busy}
-                                    aria-expanded={compared?.id === version.id}
-                                    onClick={() => {
-                                        compare(version);
-                                    }}
-                                    aria-label={`What changed since ${version.name}`}
-                                >
-                                    What changed since
-                                </Button>
-                                <Button
-                                    look="quiet"
-                                    disabled={busy}
-                                    onClick={() => {
-                                        goBack(version);
-                                    }}
-                                    aria-label={`Go back to ${version.name}`}
-                                >
-                                    Go back to it
-                                </Button>
-                                <Button
-                                    look="quiet"
-                                    disabled={busy}
-                                    onClick={() => {
-                                        remove(version);
-                                    }}
-                                    aria-label={`Remove ${version.name}`}
-                                >
-                                    Remove
-                                </Button>
-                            </div>
-                            {compared?.id === version.id && <Changes changes={compared.changes} />}
-                        </li>
+                        <VersionRow
+                            key={version.id}
+                            version={version}
+                            busy={busy}
+                            compared={compared}
+                            compare={compare}
+                            goBack={goBack}
+                            remove={remove}
+                        />
                     ))}
                 </ul>
             )}
@@ -185,5 +136,104 @@ function Changes({ changes }: { changes: ChangedThing[] }) {
                 ))}
             </tbody>
         </table>
+    );
+}
+
+/** Keeps the set as it is under a name. */
+function KeepForm({
+    keep,
+    problem,
+    name,
+    setName,
+    busy,
+}: {
+    keep: () => void;
+    problem: string | undefined;
+    name: string;
+    setName: Dispatch<SetStateAction<string>>;
+    busy: boolean;
+}) {
+    return (
+        <form
+            className="flex items-end gap-2"
+            onSubmit={(event) => {
+                event.preventDefault();
+                keep();
+            }}
+        >
+            <div className="flex-1">
+                <TextField
+                    label="Keep it as it stands, as"
+                    error={problem}
+                    value={name}
+                    maxLength={120}
+                    placeholder="Before the heavier bass side"
+                    onChange={setName}
+                />
+            </div>
+            <button type="submit" className={buttonClass.strong} disabled={busy}>
+                Keep
+            </button>
+        </form>
+    );
+}
+
+/** One version, and what can be done with it. */
+function VersionRow({
+    version,
+    busy,
+    compared,
+    compare,
+    goBack,
+    remove,
+}: {
+    version: Version;
+    busy: boolean;
+    compared: { id: number; changes: ChangedThing[] } | null;
+    compare: (version: Version) => void;
+    goBack: (version: Version) => void;
+    remove: (version: Version) => void;
+}) {
+    return (
+        <li className="border-b border-rule py-1.5">
+            <div className="flex flex-wrap items-center gap-2">
+                <div className="min-w-0 flex-1">
+                    <div className="truncate font-semibold">{version.name}</div>
+                    <div className="text-sm text-ink-faint">{timeWords(version.keptAt)}</div>
+                </div>
+                <Button
+                    look="quiet"
+                    disabled={busy}
+                    aria-expanded={compared?.id === version.id}
+                    onClick={() => {
+                        compare(version);
+                    }}
+                    aria-label={`What changed since ${version.name}`}
+                >
+                    What changed since
+                </Button>
+                <Button
+                    look="quiet"
+                    disabled={busy}
+                    onClick={() => {
+                        goBack(version);
+                    }}
+                    aria-label={`Go back to ${version.name}`}
+                >
+                    Go back to it
+                </Button>
+                <Button
+                    look="quiet"
+                    disabled={busy}
+                    onClick={() => {
+                        remove(version);
+                    }}
+                    aria-label={`Remove ${version.name}`}
+                >
+                    Remove
+                </Button>
+            </div>
+            {compared?.id === version.id && <Changes changes={compared.changes} />}
+        </li>
     );
 }

@@ -13,6 +13,9 @@ import { Select } from '../../ui/Select';
 import { BOUNDS } from './chart';
 import { gaugeWords, ReachChart } from './ReachChart';
 import { apiReaches } from '../../generated/addresses/places';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
+import type { ReachFamily } from '../../generated/formats';
 
 /** Whether this instrument is a good candidate: how low and how high it can go with strings that can be bought. */
 export function ReachView({ question }: { question: string | null }) {
@@ -37,53 +40,14 @@ export function ReachView({ question }: { question: string | null }) {
         string.families[0];
     return (
         <div aria-busy={isPlaceholderData} className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_26rem]">
-            <section aria-label="Pitch against gauge">
-                <div className="mb-3 flex flex-wrap gap-3">
-                    <div className="w-44">
-                        <Field label="String">
-                            <Select
-                                value={String(string.position)}
-                                choices={reach.strings.map((each) => ({
-                                    value: String(each.position),
-                                    label: `${each.position}, ${pitchLabel(each.pitch)}`,
-                                }))}
-                                onChange={(value) => setPosition(Number(value))}
-                            />
-                        </Field>
-                    </div>
-                    {family !== undefined && (
-                        <div className="w-72">
-                            <Field label="Made as">
-                                <Select
-                                    value={familyKey(family)}
-                                    choices={string.families.map((each) => ({
-                                        value: familyKey(each),
-                                        label: familyWords(each),
-                                    }))}
-                                    onChange={setChosenFamily}
-                                />
-                            </Field>
-                        </div>
-                    )}
-                </div>
-                {family === undefined ? (
-                    <p>There are no gauges to try for it.</p>
-                ) : (
-                    <>
-                        <ReachChart string={string} family={family} />
-                        <details className="mt-2">
-                            <summary className="min-h-target cursor-pointer text-accent">Every gauge in words</summary>
-                            <ul className="mt-1 columns-1 gap-8 text-sm xl:columns-2">
-                                {family.gauges.map((gauge) => (
-                                    <li key={gauge.gauge_in} className="break-inside-avoid py-0.5">
-                                        {gaugeWords(gauge, units)}
-                                    </li>
-                                ))}
-                            </ul>
-                        </details>
-                    </>
-                )}
-            </section>
+            <OneString
+                string={string}
+                reach={reach}
+                setPosition={setPosition}
+                family={family}
+                setChosenFamily={setChosenFamily}
+                units={units}
+            />
             <section aria-label="How low and how high" aria-live="polite">
                 <h2 className="border-b border-ink pb-1 text-lg font-bold">
                     <Explained word="highest safe pitch">Read off</Explained>
@@ -154,5 +118,72 @@ function Extreme({ extreme, units }: { extreme: ReachExtreme | null; units: Unit
             {formatGauge(extreme.gauge_in, units)} {CONSTRUCTIONS[extreme.construction]}
             <span className="block text-sm text-ink-soft">{BOUNDS[extreme.bound].because}</span>
         </>
+    );
+}
+
+/** One string: its pitch against its gauge. */
+function OneString({
+    string,
+    reach,
+    setPosition,
+    family,
+    setChosenFamily,
+    units,
+}: {
+    string: StringReach;
+    reach: Reach;
+    setPosition: Dispatch<SetStateAction<number | null>>;
+    family: ReachFamily | undefined;
+    setChosenFamily: Dispatch<SetStateAction<string | null>>;
+    units: Units;
+}) {
+    return (
+        <section aria-label="Pitch against gauge">
+            <div className="mb-3 flex flex-wrap gap-3">
+                <div className="w-44">
+                    <Field label="String">
+                        <Select
+                            value={String(string.position)}
+                            choices={reach.strings.map((each) => ({
+                                value: String(each.position),
+                                label: `${each.position}, ${pitchLabel(each.pitch)}`,
+                            }))}
+                            onChange={(value) => setPosition(Number(value))}
+                        />
+                    </Field>
+                </div>
+                {family !== undefined && (
+                    <div className="w-72">
+                        <Field label="Made as">
+                            <Select
+                                value={familyKey(family)}
+                                choices={string.families.map((each) => ({
+                                    value: familyKey(each),
+                                    label: familyWords(each),
+                                }))}
+                                onChange={setChosenFamily}
+                            />
+                        </Field>
+                    </div>
+                )}
+            </div>
+            {family === undefined ? (
+                <p>There are no gauges to try for it.</p>
+            ) : (
+                <>
+                    <ReachChart string={string} family={family} />
+                    <details className="mt-2">
+                        <summary className="min-h-target cursor-pointer text-accent">Every gauge in words</summary>
+                        <ul className="mt-1 columns-1 gap-8 text-sm xl:columns-2">
+                            {family.gauges.map((gauge) => (
+                                <li key={gauge.gauge_in} className="break-inside-avoid py-0.5">
+                                    {gaugeWords(gauge, units)}
+                                </li>
+                            ))}
+                        </ul>
+                    </details>
+                </>
+            )}
+        </section>
     );
 }

@@ -13,6 +13,8 @@ import { SideDrawing } from '../drawings/SideDrawing';
 import { FoundList } from './FoundList';
 import { Explained } from '../../ui/Explained';
 import { apiFits } from '../../generated/addresses/places';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 /** Where each aspect is measured. */
 const MEASURED_AT: { aspect: keyof typeof FIT_ASPECTS; group: string }[] = [
@@ -62,34 +64,7 @@ export function TryOn({ question, bass, onMeasure }: Props) {
                 )}
             </figure>
             <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_24rem]">
-                <div className="order-2 grid content-start gap-6 lg:order-1">
-                    <Part name="Nut slots" word="nut" tells="each string in its slot">
-                        <NutDrawing fit={fit} />
-                    </Part>
-                    <Part name="Posts" word="post" tells="the turns that go on each, what to leave and where to cut">
-                        <PostsDrawing fit={fit} bass={bass} />
-                    </Part>
-                    <Part name="From the side" word="break angle" tells="how steeply one string leaves nut and saddle">
-                        <div role="group" aria-label="Which string" className="mb-2 flex flex-wrap gap-1">
-                            {fit.strings.map((string) => (
-                                <Button
-                                    key={string.position}
-                                    look={string.position === chosen ? 'strong' : 'plain'}
-                                    className="h-8 w-8 px-0"
-                                    aria-label={`String ${string.position}`}
-                                    aria-pressed={string.position === chosen}
-                                    onClick={() => setPosition(string.position)}
-                                >
-                                    {string.position}
-                                </Button>
-                            ))}
-                        </div>
-                        <SideDrawing fit={fit} position={chosen} />
-                    </Part>
-                    <Part name="Saddles" word="setback" tells="how far behind the scale each will stand, and how far it can">
-                        <SaddlesDrawing fit={fit} />
-                    </Part>
-                </div>
+                <Drawn fit={fit} bass={bass} chosen={chosen} setPosition={setPosition} />
                 <div className="order-1 lg:order-2">
                     <section aria-label="What was found" aria-live="polite">
                         <h2 className="border-b border-ink pb-1 text-lg font-bold">What was found</h2>
@@ -171,4 +146,48 @@ function Totals({ fit }: { fit: DrawnFit }) {
 
 function newtons(value: number, units: Units): string {
     return `${tensionIn(value, units).toFixed(0)} ${units.tension}`;
+}
+
+/** Where it lies, drawn from above and from the side. */
+function Drawn({
+    fit,
+    bass,
+    chosen,
+    setPosition,
+}: {
+    fit: DrawnFit;
+    bass: Props['bass'];
+    chosen: number;
+    setPosition: Dispatch<SetStateAction<number>>;
+}) {
+    return (
+        <div className="order-2 grid content-start gap-6 lg:order-1">
+            <Part name="Nut slots" word="nut" tells="each string in its slot">
+                <NutDrawing fit={fit} />
+            </Part>
+            <Part name="Posts" word="post" tells="the turns that go on each, what to leave and where to cut">
+                <PostsDrawing fit={fit} bass={bass} />
+            </Part>
+            <Part name="From the side" word="break angle" tells="how steeply one string leaves nut and saddle">
+                <div role="group" aria-label="Which string" className="mb-2 flex flex-wrap gap-1">
+                    {fit.strings.map((string) => (
+                        <Button
+                            key={string.position}
+                            look={string.position === chosen ? 'strong' : 'plain'}
+                            className="h-8 w-8 px-0"
+                            aria-label={`String ${string.position}`}
+                            aria-pressed={string.position === chosen}
+                            onClick={() => setPosition(string.position)}
+                        >
+                            {string.position}
+                        </Button>
+                    ))}
+                </div>
+                <SideDrawing fit={fit} position={chosen} />
+            </Part>
+            <Part name="Saddles" word="setback" tells="how far behind the scale each will stand, and how far it can">
+                <SaddlesDrawing fit={fit} />
+            </Part>
+        </div>
+    );
 }

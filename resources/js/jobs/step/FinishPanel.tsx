@@ -14,6 +14,9 @@ import { jobsSlip } from '../../generated/addresses/jobs';
 import { photographsShow } from '../../generated/addresses/photographs';
 import { jobsIndex } from '../../generated/addresses/places';
 import { withAsked } from '../../server/asked';
+import type { RefObject } from 'react';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 interface Props {
     now: JobNow;
@@ -38,47 +41,9 @@ export function FinishPanel({ now, onBack }: Props) {
         <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)_auto]">
             {asking && <ReopenDialog now={now} onClose={() => setAsking(false)} />}
             <div className="grid min-h-0 content-start gap-x-12 gap-y-5 overflow-y-auto px-4 pt-3 pb-3 sm:px-7 md:grid-cols-2">
-                <section aria-label="Before and after">
-                    <h2 className="text-[1.75rem] leading-snug">
-                        {!finished
-                            ? 'All of it is done'
-                            : job.later === null
-                              ? `On it since ${dateWords(job.finished ?? '')}`
-                              : `Put on ${dateWords(job.finished ?? '')}; ${job.later.name} is on it now`}
-                    </h2>
-                    <BeforeAfter job={job} units={units} />
-                    <p className="mt-2 text-lg text-ink-soft">
-                        {job.minutes > 0 ? `${job.minutes} minutes at it. ` : ''}
-                        {job.before === null ? 'It was bare before.' : `Before it had ${job.before}.`}
-                    </p>
-                    {job.photographs.length > 0 && (
-                        <ul className="mt-3 flex flex-wrap gap-3">
-                            {job.photographs.map(({ id, moment, caption }) => (
-                                <li key={id}>
-                                    <img
-                                        src={withAsked(photographsShow(job.instrument, id), { small: 1 })}
-                                        alt={caption}
-                                        className="h-32 rounded-mark border border-rule"
-                                    />
-                                    <span className="text-sm text-ink-soft">{moment}</span>
-                                </li>
-                            ))}
-                        </ul>
-                    )}
-                </section>
+                <WhatItCameTo finished={finished} job={job} units={units} />
                 <section>
-                    <label className="block">
-                        <span className="block text-[1.75rem] leading-snug">How does it feel?</span>
-                        <textarea
-                            ref={words}
-                            rows={4}
-                            maxLength={2000}
-                            readOnly={finished}
-                            className="mt-1 w-full rounded-field border border-rule-strong bg-sheet px-3 py-2 text-xl hover:border-ink"
-                            value={felt}
-                            onChange={(event) => setFelt(event.target.value)}
-                        />
-                    </label>
+                    <HowItPlays words={words} finished={finished} felt={felt} setFelt={setFelt} />
                     <p className="mt-1 text-ink-soft">Kept with the job, and offered when the next set is designed.</p>
                     {!finished && (
                         <label className="mt-2 flex min-h-11 items-center gap-3 text-lg">
@@ -91,27 +56,7 @@ export function FinishPanel({ now, onBack }: Props) {
                             These strings are coated
                         </label>
                     )}
-                    {finished && (
-                        <p className="mt-4 flex flex-wrap gap-2">
-                            <a href={jobsSlip(job.id)} target="_blank" rel="noreferrer" className={buttonClass.plain}>
-                                The owner’s slip
-                            </a>
-                            {job.set !== null && (
-                                <Link href={benchShow(job.set)} className={buttonClass.plain}>
-                                    The set on the Bench
-                                </Link>
-                            )}
-                            <Link href={instrumentsEdit(job.instrument)} className={buttonClass.plain}>
-                                The instrument
-                            </Link>
-                            <Button
-                                look="quiet"
-                                onClick={() => (job.later === null ? record('reopened', { on: 'these' }) : setAsking(true))}
-                            >
-                                It is not finished after all
-                            </Button>
-                        </p>
-                    )}
+                    {finished && <Papers job={job} record={record} setAsking={setAsking} />}
                 </section>
             </div>
             <footer className="grid shrink-0 gap-2.5 px-4 pb-4 sm:px-7 md:h-[clamp(9rem,30dvh,16rem)] md:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
@@ -187,4 +132,96 @@ export function BeforeAfter({ job, units }: { job: JobWithAll; units: Units }) {
 
 function said(mm: number | null | undefined, units: Units): string {
     return mm === null || mm === undefined ? '–' : fineLength(mm, units, 2);
+}
+
+/** How the instrument was and how it is, with its photographs. */
+function WhatItCameTo({ finished, job, units }: { finished: boolean; job: JobWithAll; units: Units }) {
+    return (
+        <section aria-label="Before and after">
+            <h2 className="text-[1.75rem] leading-snug">
+                {!finished
+                    ? 'All of it is done'
+                    : job.later === null
+                      ? `On it since ${dateWords(job.finished ?? '')}`
+                      : `Put on ${dateWords(job.finished ?? '')}; ${job.later.name} is on it now`}
+            </h2>
+            <BeforeAfter job={job} units={units} />
+            <p className="mt-2 text-lg text-ink-soft">
+                {job.minutes > 0 ? `${job.minutes} minutes at it. ` : ''}
+                {job.before === null ? 'It was bare before.' : `Before it had ${job.before}.`}
+            </p>
+            {job.photographs.length > 0 && (
+                <ul className="mt-3 flex flex-wrap gap-3">
+                    {job.photographs.map(({ id, moment, caption }) => (
+                        <li key={id}>
+                            <img
+                                src={withAsked(photographsShow(job.instrument, id), { small: 1 })}
+                                alt={caption}
+                                className="h-32 rounded-mark border border-rule"
+                            />
+                            <span className="text-sm text-ink-soft">{moment}</span>
+                        </li>
+                    ))}
+                </ul>
+            )}
+        </section>
+    );
+}
+
+/** How it feels, in somebody’s own words. */
+function HowItPlays({
+    words,
+    finished,
+    felt,
+    setFelt,
+}: {
+    words: RefObject<HTMLTextAreaElement | null>;
+    finished: boolean;
+    felt: string;
+    setFelt: Dispatch<SetStateAction<string>>;
+}) {
+    return (
+        <label className="block">
+            <span className="block text-[1.75rem] leading-snug">How does it feel?</span>
+            <textarea
+                ref={words}
+                rows={4}
+                maxLength={2000}
+                readOnly={finished}
+                className="mt-1 w-full rounded-field border border-rule-strong bg-sheet px-3 py-2 text-xl hover:border-ink"
+                value={felt}
+                onChange={(event) => setFelt(event.target.value)}
+            />
+        </label>
+    );
+}
+
+/** What goes with it, and what comes next. */
+function Papers({
+    job,
+    record,
+    setAsking,
+}: {
+    job: JobWithAll;
+    record: JobNow['record'];
+    setAsking: Dispatch<SetStateAction<boolean>>;
+}) {
+    return (
+        <p className="mt-4 flex flex-wrap gap-2">
+            <a href={jobsSlip(job.id)} target="_blank" rel="noreferrer" className={buttonClass.plain}>
+                The owner’s slip
+            </a>
+            {job.set !== null && (
+                <Link href={benchShow(job.set)} className={buttonClass.plain}>
+                    The set on the Bench
+                </Link>
+            )}
+            <Link href={instrumentsEdit(job.instrument)} className={buttonClass.plain}>
+                The instrument
+            </Link>
+            <Button look="quiet" onClick={() => (job.later === null ? record('reopened', { on: 'these' }) : setAsking(true))}>
+                It is not finished after all
+            </Button>
+        </p>
+    );
 }

@@ -15,6 +15,9 @@ import { ShowSoonNote } from '../ShowSoonNote';
 import type { JobNow } from '../useJob';
 import { tuneShow } from '../../generated/addresses/tune';
 import { withAsked } from '../../server/asked';
+import type { JobWithAll } from '../../events/jobNow';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 /** When all strings hold, ISO 8601; null while that is not known. */
 export function holdsAt(now: JobNow): string | null {
@@ -64,35 +67,7 @@ export function SettlePanel({ now }: { now: JobNow }) {
                     </label>
                 ))}
             </fieldset>
-            <ul aria-label="What each has drifted by, cents" className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
-                {job.settling.map((string) => {
-                    const { position } = string;
-                    const pitch = job.strings.find((each) => each.position === position)?.pitch ?? '';
-                    return (
-                        <li key={position}>
-                            <span className="flex justify-between gap-2 leading-tight">
-                                <strong className="whitespace-nowrap">
-                                    {position} {pitchLabel(pitch)}
-                                </strong>
-                                <span className="truncate text-base text-ink-soft">
-                                    {driftWords(string.drifts, string.rested)}
-                                </span>
-                            </span>
-                            <input
-                                inputMode="decimal"
-                                aria-label={`Drift of string ${position}, cents`}
-                                placeholder={rested ? 'now, cents' : `round ${round}, cents`}
-                                className={`${fieldClass} h-16 text-2xl placeholder:text-base placeholder:text-ink-faint`}
-                                value={typed[position] ?? ''}
-                                onChange={(event) => setTyped({ ...typed, [position]: event.target.value })}
-                            />
-                            <span className="block text-base leading-tight">
-                                {thenWords(string.rounds_left, string.rounds_most, string.next_drift_cents, string.holds_after_s)}
-                            </span>
-                        </li>
-                    );
-                })}
-            </ul>
+            <DriftOfEach job={job} rested={rested} round={round} typed={typed} setTyped={setTyped} />
             {job.show !== null && <ShowSoonNote show={job.show} />}
             {wrong.length > 0 && (
                 <p role="alert" className="mt-1 text-stop">
@@ -123,5 +98,50 @@ export function SettlePanel({ now }: { now: JobNow }) {
                 )}
             </div>
         </section>
+    );
+}
+
+/** What each has drifted by in a round. */
+function DriftOfEach({
+    job,
+    rested,
+    round,
+    typed,
+    setTyped,
+}: {
+    job: JobWithAll;
+    rested: boolean;
+    round: number;
+    typed: Record<number, string>;
+    setTyped: Dispatch<SetStateAction<Record<number, string>>>;
+}) {
+    return (
+        <ul aria-label="What each has drifted by, cents" className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
+            {job.settling.map((string) => {
+                const { position } = string;
+                const pitch = job.strings.find((each) => each.position === position)?.pitch ?? '';
+                return (
+                    <li key={position}>
+                        <span className="flex justify-between gap-2 leading-tight">
+                            <strong className="whitespace-nowrap">
+                                {position} {pitchLabel(pitch)}
+                            </strong>
+                            <span className="truncate text-base text-ink-soft">{driftWords(string.drifts, string.rested)}</span>
+                        </span>
+                        <input
+                            inputMode="decimal"
+                            aria-label={`Drift of string ${position}, cents`}
+                            placeholder={rested ? 'now, cents' : `round ${round}, cents`}
+                            className={`${fieldClass} h-16 text-2xl placeholder:text-base placeholder:text-ink-faint`}
+                            value={typed[position] ?? ''}
+                            onChange={(event) => setTyped({ ...typed, [position]: event.target.value })}
+                        />
+                        <span className="block text-base leading-tight">
+                            {thenWords(string.rounds_left, string.rounds_most, string.next_drift_cents, string.holds_after_s)}
+                        </span>
+                    </li>
+                );
+            })}
+        </ul>
     );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useState, type RefObject } from 'react';
@@ -26,6 +27,8 @@ import { holdsAt, SettlePanel } from './SettlePanel';
 import { SkipRestDialog } from '../ways/SkipRestDialog';
 import { WayOn } from './WayOn';
 import { jobsIndex } from '../../generated/addresses/places';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 interface Props {
     now: JobNow;
@@ -194,6 +197,43 @@ function Rest({
         );
     }
     const left = Date.parse(until) - clock;
+    return (
+        <Resting
+            left={left}
+            until={until}
+            clock={clock}
+            mayRemind={mayRemind}
+            setMayRemind={setMayRemind}
+            main={main}
+            setSkipping={setSkipping}
+            onDone={onDone}
+            skip={skip}
+        />
+    );
+}
+
+/** While it rests: how long still, and what can be done meanwhile. */
+function Resting({
+    left,
+    until,
+    clock,
+    mayRemind,
+    setMayRemind,
+    main,
+    setSkipping,
+    onDone,
+    skip,
+}: {
+    left: number;
+    until: string;
+    clock: number;
+    mayRemind: NotificationPermission | null;
+    setMayRemind: Dispatch<SetStateAction<NotificationPermission | null>>;
+    main: RefObject<HTMLButtonElement | null>;
+    setSkipping: Dispatch<SetStateAction<boolean>>;
+    onDone: () => void;
+    skip: (leftMs: number) => ReactNode;
+}) {
     return (
         <>
             <p className="mt-3" role="timer">

@@ -83,46 +83,69 @@ export function CutShortDialog({ now, position, onClose, onNew }: Props) {
                     )}
                     {verdict?.holds === false && <p className="mt-1 text-lg">{fromWhere(now, which)}</p>}
                 </div>
-                <div className="flex flex-wrap gap-2.5">
-                    {verdict === null && (
-                        <Button type="submit" look="strong" large disabled={busy || mm === null}>
-                            Is it enough?
-                        </Button>
-                    )}
-                    {verdict?.holds === true && (
-                        <Button
-                            look="strong"
-                            large
-                            onClick={() => {
-                                if (mm !== null) {
-                                    now.record('shortened', { position: which, left_mm: mm, turns: verdict.turns });
-                                }
-                                onClose();
-                            }}
-                        >
-                            Go on with it
-                        </Button>
-                    )}
-                    {verdict !== null && (
-                        <Button
-                            look={verdict.holds ? 'plain' : 'strong'}
-                            large
-                            onClick={() => {
-                                now.recordTelling(`A new string ${which} is taken.`, 'again', {
-                                    position: which,
-                                    reason: 'cut-short',
-                                });
-                                onNew();
-                            }}
-                        >
-                            Take a new one
-                        </Button>
-                    )}
-                    <Button look="quiet" large onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <WhatThen verdict={verdict} busy={busy} mm={mm} now={now} which={which} onClose={onClose} onNew={onNew} />
             </form>
         </Dialog>
+    );
+}
+
+/** What is done with it, by what was found. */
+function WhatThen({
+    verdict,
+    busy,
+    mm,
+    now,
+    which,
+    onClose,
+    onNew,
+}: {
+    verdict: Verdict | null;
+    busy: boolean;
+    mm: number | null;
+    now: Props['now'];
+    which: number;
+    onClose: Props['onClose'];
+    onNew: Props['onNew'];
+}) {
+    return (
+        <div className="flex flex-wrap gap-2.5">
+            {verdict === null && (
+                <Button type="submit" look="strong" large disabled={busy || mm === null}>
+                    Is it enough?
+                </Button>
+            )}
+            {verdict?.holds === true && (
+                <Button
+                    look="strong"
+                    large
+                    onClick={() => {
+                        if (mm !== null) {
+                            now.record('shortened', { position: which, left_mm: mm, turns: verdict.turns });
+                        }
+                        onClose();
+                    }}
+                >
+                    Go on with it
+                </Button>
+            )}
+            {verdict !== null && (
+                <Button
+                    look={verdict.holds ? 'plain' : 'strong'}
+                    large
+                    onClick={() => {
+                        now.recordTelling(`A new string ${which} is taken.`, 'again', {
+                            position: which,
+                            reason: 'cut-short',
+                        });
+                        onNew();
+                    }}
+                >
+                    Take a new one
+                </Button>
+            )}
+            <Button look="quiet" large onClick={onClose}>
+                Cancel
+            </Button>
+        </div>
     );
 }

@@ -116,28 +116,62 @@ export function NewStringDialog({
                         {fromWhere(now, which)}
                     </p>
                 )}
-                <div className="flex flex-wrap gap-2.5">
-                    <Button
-                        look="strong"
-                        large
-                        onClick={() => {
-                            now.recordTelling(
-                                reason === 'wrong' ? `String ${which} comes off again.` : `A new string ${which} is taken.`,
-                                'again',
-                                reason === 'wrong'
-                                    ? { position: which, reason, whole, was: was === 'unknown' ? null : Number(was) }
-                                    : { position: which, reason, where },
-                            );
-                            onClose();
-                        }}
-                    >
-                        {act}
-                    </Button>
-                    <Button look="quiet" large onClick={onClose}>
-                        Cancel
-                    </Button>
-                </div>
+                <PutOn
+                    now={now}
+                    reason={reason}
+                    which={which}
+                    whole={whole}
+                    was={was}
+                    where={where}
+                    onClose={onClose}
+                    act={act}
+                />
             </div>
         </Dialog>
+    );
+}
+
+/** What it is put on for. */
+function PutOn({
+    now,
+    reason,
+    which,
+    whole,
+    was,
+    where,
+    onClose,
+    act,
+}: {
+    now: JobNow;
+    reason: NewReason;
+    which: number;
+    whole: boolean;
+    was: string;
+    where: NonNullable<'' | 'ball' | 'saddle' | 'fret' | 'nut' | 'post' | 'elsewhere' | undefined>;
+    onClose: () => void;
+    act: string;
+}) {
+    return (
+        <div className="flex flex-wrap gap-2.5">
+            <Button
+                look="strong"
+                large
+                onClick={() => {
+                    now.recordTelling(
+                        reason === 'wrong' ? `String ${which} comes off again.` : `A new string ${which} is taken.`,
+                        'again',
+                        reason === 'wrong'
+                            ? { position: which, reason, whole, was: was === 'unknown' ? null : Number(was) }
+                            : { position: which, reason, where },
+                    );
+                    onClose();
+                }}
+            >
+                {act}
+            </Button>
+            <Button look="quiet" large onClick={onClose}>
+                Cancel
+            </Button>
+        </div>
     );
 }

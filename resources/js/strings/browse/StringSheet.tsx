@@ -20,6 +20,9 @@ import { Explained } from '../../ui/Explained';
 import { benchShow } from '../../generated/addresses/bench';
 import { stringsShow } from '../../generated/addresses/strings';
 import { withAsked } from '../../server/asked';
+import type { Units } from '../../units/units';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 const SOURCES = { modelled: 'modelled', supplied: 'said by the supplier', measured: 'measured here' };
 const ENDS = { ball: 'ball end', loop: 'loop end', bare: 'no ball, no loop' };
@@ -57,36 +60,7 @@ export function StringSheet({ id, onClose }: Props) {
                 {sheet.end !== null && `, ${ENDS[sheet.end]}`}
                 {sheet.length_mm !== null && `, made ${formatLength(sheet.length_mm, units)} long`}
             </p>
-            <div className="mt-2 grid grid-cols-[190px_1fr] gap-x-5">
-                {sheet.section === null ? (
-                    <p className="text-sm text-ink-soft">It cannot be modelled, so it is not drawn.</p>
-                ) : (
-                    <CrossSection section={sheet.section} construction={sheet.construction} material={sheet.material} />
-                )}
-                <dl className="content-start text-sm [&_dd]:mb-1.5 [&_dt]:text-ink-soft">
-                    <dt>Order code</dt>
-                    <dd>{sheet.code}</dd>
-                    <dt>Supplier</dt>
-                    <dd>{sheet.supplier}</dd>
-                    <dt>Price</dt>
-                    <dd>
-                        {price(sheet.cents, sheet.currency)}
-                        {sheet.box_of !== null && sheet.box_cents !== null && (
-                            <>
-                                , {price(sheet.box_cents, sheet.currency)} for {sheet.box_of}
-                            </>
-                        )}
-                    </dd>
-                    {sheet.section?.core != null && sheet.section.layers_mm.length > 0 && (
-                        <>
-                            <dt>Core</dt>
-                            <dd>
-                                {sheet.section.core.shape}, {sheet.section.core.size_mm.toFixed(3)} mm
-                            </dd>
-                        </>
-                    )}
-                </dl>
-            </div>
+            <MadeAs sheet={sheet} />
             <AddToDrawer
                 key={sheet.id}
                 string={sheet.id}
@@ -108,50 +82,9 @@ export function StringSheet({ id, onClose }: Props) {
                 </Part>
             )}
             <Part title="What it suits">
-                <div className="grid grid-cols-[8rem_1fr] items-end gap-3">
-                    <Field label={`Length, ${units.length}`}>
-                        <TypedInput
-                            className={fieldClass}
-                            inputMode="decimal"
-                            shown={lengthFigure(scaleMm, units)}
-                            onTake={(typed) => {
-                                const mm = readLength(typed, units);
-                                if (mm !== null && mm >= 100 && mm <= 2000) {
-                                    setScaleMm(mm);
-                                }
-                            }}
-                        />
-                    </Field>
-                    {sheet.suits === null ? (
-                        <p>Nothing: it would break before it stops flapping.</p>
-                    ) : (
-                        <p aria-live="polite">
-                            <strong>
-                                {pitchLabel(sheet.suits.low ?? '?')} to {pitchLabel(sheet.suits.high ?? '?')}
-                            </strong>
-                            , {pitchLabel(sheet.suits.usual ?? '?')} feels usual on {/^[aeiou]/.test(sheet.kind) ? 'an' : 'a'}{' '}
-                            {sheet.kind}
-                            {sheet.suits.breaks && '; above that it may break'}
-                        </p>
-                    )}
-                </div>
+                <Suits units={units} scaleMm={scaleMm} setScaleMm={setScaleMm} sheet={sheet} />
             </Part>
-            <Part title="Where it is used">
-                {sheet.uses.length === 0 ? (
-                    <p className="text-ink-soft">In no set.</p>
-                ) : (
-                    <ul>
-                        {sheet.uses.map((use) => (
-                            <li key={`${use.id} ${use.position}`}>
-                                <a className="inline-block min-h-target text-accent hover:underline" href={benchShow(use.id)}>
-                                    {use.name}
-                                </a>
-                                , string {use.position}
-                            </li>
-                        ))}
-                    </ul>
-                )}
-            </Part>
+            <UsedIn sheet={sheet} />
         </aside>
     );
 }
@@ -168,5 +101,106 @@ function Part({ title, word, children }: { title: string; word?: string; childre
             </h3>
             {children}
         </section>
+    );
+}
+
+/** How it is made, drawn and in figures. */
+function MadeAs({ sheet }: { sheet: Sheet }) {
+    return (
+        <div className="mt-2 grid grid-cols-[190px_1fr] gap-x-5">
+            {sheet.section === null ? (
+                <p className="text-sm text-ink-soft">It cannot be modelled, so it is not drawn.</p>
+            ) : (
+                <CrossSection section={sheet.section} construction={sheet.construction} material={sheet.material} />
+            )}
+            <dl className="content-start text-sm [&_dd]:mb-1.5 [&_dt]:text-ink-soft">
+                <dt>Order code</dt>
+                <dd>{sheet.code}</dd>
+                <dt>Supplier</dt>
+                <dd>{sheet.supplier}</dd>
+                <dt>Price</dt>
+                <dd>
+                    {price(sheet.cents, sheet.currency)}
+                    {sheet.box_of !== null && sheet.box_cents !== null && (
+                        <>
+                            , {price(sheet.box_cents, sheet.currency)} for {sheet.box_of}
+                        </>
+                    )}
+                </dd>
+                {sheet.section?.core != null && sheet.section.layers_mm.length > 0 && (
+                    <>
+                        <dt>Core</dt>
+                        <dd>
+                            {sheet.section.core.shape}, {sheet.section.core.size_mm.toFixed(3)} mm
+                        </dd>
+                    </>
+                )}
+            </dl>
+        </div>
+    );
+}
+
+/** What it suits at a length. */
+function Suits({
+    units,
+    scaleMm,
+    setScaleMm,
+    sheet,
+}: {
+    units: Units;
+    scaleMm: number;
+    setScaleMm: Dispatch<SetStateAction<number>>;
+    sheet: Sheet;
+}) {
+    return (
+        <div className="grid grid-cols-[8rem_1fr] items-end gap-3">
+            <Field label={`Length, ${units.length}`}>
+                <TypedInput
+                    className={fieldClass}
+                    inputMode="decimal"
+                    shown={lengthFigure(scaleMm, units)}
+                    onTake={(typed) => {
+                        const mm = readLength(typed, units);
+                        if (mm !== null && mm >= 100 && mm <= 2000) {
+                            setScaleMm(mm);
+                        }
+                    }}
+                />
+            </Field>
+            {sheet.suits === null ? (
+                <p>Nothing: it would break before it stops flapping.</p>
+            ) : (
+                <p aria-live="polite">
+                    <strong>
+                        {pitchLabel(sheet.suits.low ?? '?')} to {pitchLabel(sheet.suits.high ?? '?')}
+                    </strong>
+                    , {pitchLabel(sheet.suits.usual ?? '?')} feels usual on {/^[aeiou]/.test(sheet.kind) ? 'an' : 'a'}{' '}
+                    {sheet.kind}
+                    {sheet.suits.breaks && '; above that it may break'}
+                </p>
+            )}
+        </div>
+    );
+}
+
+/** In which sets it is used. */
+function UsedIn({ sheet }: { sheet: Sheet }) {
+    return (
+        <Part title="Where it is used">
+            {sheet.uses.length === 0 ? (
+                <p className="text-ink-soft">In no set.</p>
+            ) : (
+                <ul>
+                    {sheet.uses.map((use) => (
+                        <li key={`${use.id} ${use.position}`}>
+                            <a className="inline-block min-h-target text-accent hover:underline" href={benchShow(use.id)}>
+                                {use.name}
+                            </a>
+                            , string {use.position}
+                        </li>
+                    ))}
+                </ul>
+            )}
+        </Part>
     );
 }

@@ -76,33 +76,40 @@ export function MappingFields({ preview, mapping, onMapping }: Props) {
                     </Field>
                 )}
             </div>
-            <Sideways label="The first rows of the file" className="mt-4 border-y border-rule">
-                <table className="w-full text-sm">
-                    <thead>
-                        <tr className="text-left text-ink-soft">
-                            {preview.header.map((title, index) => (
-                                <th key={index} className="px-2 py-1 font-normal whitespace-nowrap">
-                                    {title}
-                                    <span className="block font-semibold text-accent">
-                                        {LIST_FIELDS.find(({ field }) => mapping.columns[field] === index)?.label ?? '\u00a0'}
-                                    </span>
-                                </th>
+            <FirstRows preview={preview} mapping={mapping} />
+        </>
+    );
+}
+
+/** The first rows of the file as they are read. */
+function FirstRows({ preview, mapping }: { preview: Props['preview']; mapping: Props['mapping'] }) {
+    return (
+        <Sideways label="The first rows of the file" className="mt-4 border-y border-rule">
+            <table className="w-full text-sm">
+                <thead>
+                    <tr className="text-left text-ink-soft">
+                        {preview.header.map((title, index) => (
+                            <th key={index} className="px-2 py-1 font-normal whitespace-nowrap">
+                                {title}
+                                <span className="block font-semibold text-accent">
+                                    {LIST_FIELDS.find(({ field }) => mapping.columns[field] === index)?.label ?? '\u00a0'}
+                                </span>
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {preview.rows.map((row, at) => (
+                        <tr key={at} className="border-t border-rule">
+                            {preview.header.map((_, index) => (
+                                <td key={index} className="max-w-52 truncate px-2 py-1 whitespace-nowrap">
+                                    {row[index]}
+                                </td>
                             ))}
                         </tr>
-                    </thead>
-                    <tbody>
-                        {preview.rows.map((row, at) => (
-                            <tr key={at} className="border-t border-rule">
-                                {preview.header.map((_, index) => (
-                                    <td key={index} className="max-w-52 truncate px-2 py-1 whitespace-nowrap">
-                                        {row[index]}
-                                    </td>
-                                ))}
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            </Sideways>
-        </>
+                    ))}
+                </tbody>
+            </table>
+        </Sideways>
     );
 }

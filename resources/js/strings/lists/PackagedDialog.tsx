@@ -8,6 +8,8 @@ import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
 import { toast } from '../../ui/toasts';
 import { packagedShow } from '../../generated/addresses/packaged';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 interface Packaged {
     text: string;
@@ -77,35 +79,67 @@ export function PackagedDialog({ supplier, onClose }: Props) {
             {data === undefined ? (
                 <p className="text-ink-soft">{error === null ? 'Looking…' : error.message}</p>
             ) : (
-                <>
-                    <Field label="Packaged sets" error={problems.length === 0 ? undefined : problems.slice(0, 6).join(' ')}>
-                        <textarea
-                            rows={12}
-                            spellCheck={false}
-                            className="w-full rounded-field border border-rule-strong bg-sheet px-2.5 py-2 text-sm whitespace-pre hover:border-ink aria-invalid:border-stop"
-                            placeholder="SB-M,Slack medium,9.80,SB-10,SB-13,SB-17,SB-26,SB-36,SB-46"
-                            value={typed ?? data.text}
-                            onChange={(event) => setTyped(event.target.value)}
-                        />
-                    </Field>
-                    {conflict !== null && (
-                        <KeepBoth
-                            message={conflict}
-                            keep="Put theirs below mine"
-                            onKeep={() => void both()}
-                            onSee={() => void see()}
-                        />
-                    )}
-                    <div className="mt-3 flex gap-2">
-                        <Button look="strong" onClick={() => void save()}>
-                            Save
-                        </Button>
-                        <Button look="quiet" onClick={onClose}>
-                            Leave it
-                        </Button>
-                    </div>
-                </>
+                <PackagedForm
+                    problems={problems}
+                    typed={typed}
+                    data={data}
+                    setTyped={setTyped}
+                    conflict={conflict}
+                    both={both}
+                    see={see}
+                    save={save}
+                    onClose={onClose}
+                />
             )}
         </Dialog>
+    );
+}
+
+/** Packaged sets, one a line. */
+function PackagedForm({
+    problems,
+    typed,
+    data,
+    setTyped,
+    conflict,
+    both,
+    see,
+    save,
+    onClose,
+}: {
+    problems: string[];
+    typed: string | null;
+    data: Packaged;
+    setTyped: Dispatch<SetStateAction<string | null>>;
+    conflict: string | null;
+    both: () => Promise<void>;
+    see: () => Promise<void>;
+    save: () => Promise<void>;
+    onClose: Props['onClose'];
+}) {
+    return (
+        <>
+            <Field label="Packaged sets" error={problems.length === 0 ? undefined : problems.slice(0, 6).join(' ')}>
+                <textarea
+                    rows={12}
+                    spellCheck={false}
+                    className="w-full rounded-field border border-rule-strong bg-sheet px-2.5 py-2 text-sm whitespace-pre hover:border-ink aria-invalid:border-stop"
+                    placeholder="SB-M,Slack medium,9.80,SB-10,SB-13,SB-17,SB-26,SB-36,SB-46"
+                    value={typed ?? data.text}
+                    onChange={(event) => setTyped(event.target.value)}
+                />
+            </Field>
+            {conflict !== null && (
+                <KeepBoth message={conflict} keep="Put theirs below mine" onKeep={() => void both()} onSee={() => void see()} />
+            )}
+            <div className="mt-3 flex gap-2">
+                <Button look="strong" onClick={() => void save()}>
+                    Save
+                </Button>
+                <Button look="quiet" onClick={onClose}>
+                    Leave it
+                </Button>
+            </div>
+        </>
     );
 }

@@ -1,9 +1,13 @@
 import { extent, max } from 'd3-array';
-import { scaleLinear } from 'd3-scale';
+import { type ScaleLinear, scaleLinear } from 'd3-scale';
 import type { Sample, SampleFamily } from '../../generated/views';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
+import type { Correction } from '../../generated/views';
+import type { Construction } from '../../generated/formats';
+import type { Material } from '../../generated/formats';
+import type { Kind } from '../../generated/formats';
 
 const WIDTH = 640;
 const HEIGHT = 230;
@@ -60,41 +64,9 @@ export function FamilyPlot({ family, present }: Props) {
                 fill="var(--rule)"
                 opacity={0.6}
             />
-            {line.length > 0 && (
-                <>
-                    <polygon
-                        points={band(
-                            line.map(({ gauge_in, factor, uncertainty }) => ({
-                                gauge: gauge_in,
-                                low: factor - uncertainty,
-                                high: factor + uncertainty,
-                            })),
-                        )}
-                        fill="var(--accent)"
-                        opacity={0.22}
-                    />
-                    <polyline
-                        points={line.map(({ gauge_in, factor }) => `${x(gauge_in)},${y(factor)}`).join(' ')}
-                        fill="none"
-                        stroke="var(--accent)"
-                        strokeWidth={2}
-                    />
-                </>
-            )}
+            {line.length > 0 && <Corrected band={band} line={line} x={x} y={y} />}
             {y.ticks(5).map((ratio) => (
-                <g key={ratio}>
-                    <line
-                        x1={MARGIN.left}
-                        x2={end}
-                        y1={y(ratio)}
-                        y2={y(ratio)}
-                        stroke="var(--rule-strong)"
-                        strokeDasharray={ratio === 1 ? undefined : '2 5'}
-                    />
-                    <text x={MARGIN.left - 7} y={y(ratio) + 4} textAnchor="end" fontSize="0.857rem" fill="var(--ink-soft)">
-                        {ratio === 1 ? 'model' : `${ratio > 1 ? '+' : '−'}${Number((Math.abs(ratio - 1) * 100).toFixed(1))} %`}
-                    </text>
-                </g>
+                <RatioLine key={ratio} ratio={ratio} end={end} y={y} />
             ))}
             {x.ticks(GAUGES).map((gauge) => (
                 <text
@@ -110,28 +82,113 @@ export function FamilyPlot({ family, present }: Props) {
                 </text>
             ))}
             {points.map((sample, index) => (
-                <g key={sample.id ?? `typed ${index}`} stroke={sample.set_aside ? 'var(--ink-faint)' : 'var(--ink)'}>
-                    <line
-                        x1={x(sample.gauge)}
-                        x2={x(sample.gauge)}
-                        y1={y(sample.ratio - sample.tolerance)}
-                        y2={y(sample.ratio + sample.tolerance)}
-                        strokeWidth={1.4}
-                    />
-                    {sample.set_aside ? (
-                        <path d={`M${x(sample.gauge) - 4} ${y(sample.ratio) - 4} l8 8 m0 -8 l-8 8`} strokeWidth={1.6} />
-                    ) : (
-                        <circle
-                            data-sample={sample.typed ? 'typed' : 'kept'}
-                            cx={x(sample.gauge)}
-                            cy={y(sample.ratio)}
-                            r={sample.typed ? 6 : 4.5}
-                            fill={sample.typed ? 'var(--ink)' : 'var(--paper)'}
-                            strokeWidth={2}
-                        />
-                    )}
-                </g>
+                <SampleMark key={sample.id ?? `typed ${index}`} sample={sample} x={x} y={y} />
             ))}
         </svg>
+    );
+}
+
+/** What the measured strings make of the model. */
+function Corrected({
+    band,
+    line,
+    x,
+    y,
+}: {
+    band: (at: { gauge: number; low: number; high: number }[]) => string;
+    line: Correction[];
+    x: ScaleLinear<number, number>;
+    y: ScaleLinear<number, number>;
+}) {
+    return (
+        <>
+            <polygon
+                points={band(
+                    line.map(({ gauge_in, factor, uncertainty }) => ({
+                        gauge: gauge_in,
+                        low: factor - uncertainty,
+                        high: factor + uncertainty,
+                    })),
+                )}
+                fill="var(--accent)"
+                opacity={0.22}
+            />
+            <polyline
+                points={line.map(({ gauge_in, factor }) => `${x(gauge_in)},${y(factor)}`).join(' ')}
+                fill="none"
+                stroke="var(--accent)"
+                strokeWidth={2}
+            />
+        </>
+    );
+}
+
+/** A level of the plot. */
+function RatioLine({ ratio, end, y }: { ratio: number; end: number; y: ScaleLinear<number, number> }) {
+    return (
+        <g>
+            <line
+                x1={MARGIN.left}
+                x2={end}
+                y1={y(ratio)}
+                y2={y(ratio)}
+                stroke="var(--rule-strong)"
+                strokeDasharray={ratio === 1 ? undefined : '2 5'}
+            />
+            <text x={MARGIN.left - 7} y={y(ratio) + 4} textAnchor="end" fontSize="0.857rem" fill="var(--ink-soft)">
+                {ratio === 1 ? 'model' : `${ratio > 1 ? '+' : '−'}${Number((Math.abs(ratio - 1) * 100).toFixed(1))} %`}
+            </text>
+        </g>
+    );
+}
+
+/** One string that was measured. */
+function SampleMark({
+    sample,
+    x,
+    y,
+}: {
+    sample: {
+        ratio: number;
+        gauge: number;
+        typed: boolean;
+        id: number | null;
+        construction: Construction;
+        material: Material;
+        gauge_nm: number;
+        kind: Kind;
+        weighed: boolean;
+        kg_per_m: number;
+        tolerance: number;
+        modelled_kg_per_m: number | null;
+        core_mm: number | null;
+        note: string;
+        set_aside: boolean;
+    };
+    x: ScaleLinear<number, number>;
+    y: ScaleLinear<number, number>;
+}) {
+    return (
+        <g stroke={sample.set_aside ? 'var(--ink-faint)' : 'var(--ink)'}>
+            <line
+                x1={x(sample.gauge)}
+                x2={x(sample.gauge)}
+                y1={y(sample.ratio - sample.tolerance)}
+                y2={y(sample.ratio + sample.tolerance)}
+                strokeWidth={1.4}
+            />
+            {sample.set_aside ? (
+                <path d={`M${x(sample.gauge) - 4} ${y(sample.ratio) - 4} l8 8 m0 -8 l-8 8`} strokeWidth={1.6} />
+            ) : (
+                <circle
+                    data-sample={sample.typed ? 'typed' : 'kept'}
+                    cx={x(sample.gauge)}
+                    cy={y(sample.ratio)}
+                    r={sample.typed ? 6 : 4.5}
+                    fill={sample.typed ? 'var(--ink)' : 'var(--paper)'}
+                    strokeWidth={2}
+                />
+            )}
+        </g>
     );
 }

@@ -18,6 +18,8 @@ import {
     ordersUnarchive,
     ordersUse,
 } from '../../generated/addresses/orders';
+import type { Dispatch } from 'react';
+import type { SetStateAction } from 'react';
 
 export function OrderOf({ order }: { order: Order }) {
     const [whole, setWhole] = useState<Record<number, string>>({});
@@ -67,78 +69,108 @@ export function OrderOf({ order }: { order: Order }) {
                 {order.kept > 0 &&
                     `; ${order.kept} ${order.kept === 1 ? 'string' : 'strings'} of the drawer ${order.kept === 1 ? 'is' : 'are'} kept for it`}
             </p>
-            <ul className="mt-1">
-                {order.lines.map((line) => (
-                    <li key={line.id} className="flex flex-wrap items-center gap-x-3 py-0.5">
-                        <span className="min-w-0 flex-1 basis-64">
-                            {lineWords(line)} <span className="text-sm text-ink-soft">{line.code}</span>
-                        </span>
-                        {order.status === 'arrived' && (
-                            <label className="flex items-center gap-2 text-sm">
-                                came whole
-                                <input
-                                    type="number"
-                                    min={0}
-                                    max={line.count - line.received}
-                                    className={`${fieldClass} h-8! w-16!`}
-                                    aria-label={`How many of ${line.name} came whole`}
-                                    value={whole[line.id] ?? String(line.sent)}
-                                    onChange={(event) => setWhole({ ...whole, [line.id]: event.target.value })}
-                                />
-                                of {line.count - line.received}
-                            </label>
-                        )}
-                        {order.status !== 'arrived' && line.received > 0 && (
-                            <span className="text-sm text-ink-soft">
-                                {line.received} of {line.count} in the drawer
-                            </span>
-                        )}
-                        <span className="w-24 text-right">{price(line.count * line.cents, order.currency)}</span>
-                    </li>
-                ))}
-                <li className="flex text-ink-soft">
-                    <span className="flex-1">Parcel</span>
-                    {order.shipping_cents === 0 ? 'free' : price(order.shipping_cents, order.currency)}
-                </li>
-            </ul>
-            <div className="mt-1.5 flex flex-wrap gap-2">
-                {order.status === 'draft' && (
-                    <>
-                        <Button look="strong" onClick={() => void act(ordersSend)}>
-                            Send to the simulated supplier
-                        </Button>
-                        <Button look="quiet" onClick={() => void drop()}>
-                            Drop it
-                        </Button>
-                    </>
-                )}
-                {order.status === 'on its way' && <Button onClick={() => void act(ordersArrive)}>The parcel is here</Button>}
-                {order.status === 'arrived' && (
-                    <Button
-                        look="strong"
-                        onClick={() =>
-                            void act(ordersReceive, {
-                                lines: Object.fromEntries(
-                                    order.lines.map((line) => [line.id, Number(whole[line.id] ?? line.sent)]),
-                                ),
-                            })
-                        }
-                    >
-                        Put it in the drawer
-                    </Button>
-                )}
-                {order.kept > 0 && (
-                    <Button look="quiet" onClick={() => void act(ordersUse)}>
-                        Take out what is kept
-                    </Button>
-                )}
-                <a className={buttonClass.quiet} href={ordersPdf(order.id)} target="_blank" rel="noreferrer">
-                    Print
-                </a>
-                <a className={buttonClass.quiet} href={ordersCsv(order.id)}>
-                    As CSV
-                </a>
-            </div>
+            <OrderLines order={order} whole={whole} setWhole={setWhole} />
+            <OrderActs order={order} act={act} drop={drop} whole={whole} />
         </section>
+    );
+}
+
+/** What is on it. */
+function OrderLines({
+    order,
+    whole,
+    setWhole,
+}: {
+    order: Order;
+    whole: Record<number, string>;
+    setWhole: Dispatch<SetStateAction<Record<number, string>>>;
+}) {
+    return (
+        <ul className="mt-1">
+            {order.lines.map((line) => (
+                <li key={line.id} className="flex flex-wrap items-center gap-x-3 py-0.5">
+                    <span className="min-w-0 flex-1 basis-64">
+                        {lineWords(line)} <span className="text-sm text-ink-soft">{line.code}</span>
+                    </span>
+                    {order.status === 'arrived' && (
+                        <label className="flex items-center gap-2 text-sm">
+                            came whole
+                            <input
+                                type="number"
+                                min={0}
+                                max={line.count - line.received}
+                                className={`${fieldClass} h-8! w-16!`}
+                                aria-label={`How many of ${line.name} came whole`}
+                                value={whole[line.id] ?? String(line.sent)}
+                                onChange={(event) => setWhole({ ...whole, [line.id]: event.target.value })}
+                            />
+                            of {line.count - line.received}
+                        </label>
+                    )}
+                    {order.status !== 'arrived' && line.received > 0 && (
+                        <span className="text-sm text-ink-soft">
+                            {line.received} of {line.count} in the drawer
+                        </span>
+                    )}
+                    <span className="w-24 text-right">{price(line.count * line.cents, order.currency)}</span>
+                </li>
+            ))}
+            <li className="flex text-ink-soft">
+                <span className="flex-1">Parcel</span>
+                {order.shipping_cents === 0 ? 'free' : price(order.shipping_cents, order.currency)}
+            </li>
+        </ul>
+    );
+}
+
+/** What comes next with it. */
+function OrderActs({
+    order,
+    act,
+    drop,
+    whole,
+}: {
+    order: Order;
+    act: (address: typeof ordersSend, body?: unknown) => Promise<void>;
+    drop: () => Promise<void>;
+    whole: Record<number, string>;
+}) {
+    return (
+        <div className="mt-1.5 flex flex-wrap gap-2">
+            {order.status === 'draft' && (
+                <>
+                    <Button look="strong" onClick={() => void act(ordersSend)}>
+                        Send to the simulated supplier
+                    </Button>
+                    <Button look="quiet" onClick={() => void drop()}>
+                        Drop it
+                    </Button>
+                </>
+            )}
+            {order.status === 'on its way' && <Button onClick={() => void act(ordersArrive)}>The parcel is here</Button>}
+            {order.status === 'arrived' && (
+                <Button
+                    look="strong"
+                    onClick={() =>
+                        void act(ordersReceive, {
+                            lines: Object.fromEntries(order.lines.map((line) => [line.id, Number(whole[line.id] ?? line.sent)])),
+                        })
+                    }
+                >
+                    Put it in the drawer
+                </Button>
+            )}
+            {order.kept > 0 && (
+                <Button look="quiet" onClick={() => void act(ordersUse)}>
+                    Take out what is kept
+                </Button>
+            )}
+            <a className={buttonClass.quiet} href={ordersPdf(order.id)} target="_blank" rel="noreferrer">
+                Print
+            </a>
+            <a className={buttonClass.quiet} href={ordersCsv(order.id)}>
+                As CSV
+            </a>
+        </div>
     );
 }

@@ -126,6 +126,25 @@ function Invitation({
             </div>
         );
     }
+    return <HasCome data={data} problem={problem} state={state} busy={busy} letIn={letIn} onClose={onClose} />;
+}
+
+/** A device that asks, and the press that lets it in. */
+function HasCome({
+    data,
+    problem,
+    state,
+    busy,
+    letIn,
+    onClose,
+}: {
+    data: Standing | undefined;
+    problem: string | undefined;
+    state: 'asked' | 'allowed' | 'in';
+    busy: boolean;
+    letIn: () => void;
+    onClose: () => void;
+}) {
     return (
         <div className="grid gap-4">
             <div role="status">
