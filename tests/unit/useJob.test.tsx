@@ -1,8 +1,7 @@
 // @vitest-environment happy-dom
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import type { JobState } from '../../resources/js/jobs/useJob';
-import { useJob } from '../../resources/js/jobs/useJob';
+import { type JobState, useJob } from '../../resources/js/jobs/useJob';
 import { forgetKeeper } from '../../resources/js/server/keeper';
 
 const NOW = '2026-03-01T10:00:00Z';

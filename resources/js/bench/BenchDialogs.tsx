@@ -3,11 +3,9 @@ import type { Evaluation, PoolGauge } from '../generated/formats';
 import { fetchAhead, onDemand } from '../ui/onDemand';
 import { Lazily } from '../ui/Lazily';
 import type { PitchLadder } from '../units/pitch';
-import type { OnItNow } from '../generated/views';
+import type { OnItNow, SavedSet, Version } from '../generated/views';
 import type { Panel } from './panels';
 import type { Saver } from './saving/saver';
-import type { SavedSet } from '../generated/views';
-import type { Version } from '../generated/views';
 
 // What opens on demand is fetched on demand: the figures come first.
 const closed = ({ onOpenChange }: { onOpenChange: (open: boolean) => void }) => onOpenChange(false);

@@ -58,46 +58,13 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
         },
     });
     const head = headsOf(order, (next) => look({ order: next, page: '1' }));
-    useProvided({
-        commands: [
-            {
-                group: 'Sets',
-                name: 'Tick every set that is listed',
-                run: () => tick(idsOf(found), true),
-            },
-            {
-                group: 'Sets',
-                name: away ? 'Bring back the ticked sets' : 'Put away the ticked sets',
-                disabled: ticked.length === 0,
-                run: () => (away ? bringSomeBack : putSomeAway)(ticked),
-            },
-            {
-                group: 'Sets',
-                name: 'Show every set',
-                disabled: words === '' && instrument === '',
-                run: () => look({ for: '', instrument: '', page: '1' }),
-            },
-        ],
-        busy: false,
-    });
+    useSetsCommands({ tick, found, away, ticked, bringSomeBack, putSomeAway, words, instrument, look });
 
     return (
         <div className={clsx('flex-1 px-4 py-5 sm:px-7', over && 'bg-accent-wash')} {...dropping}>
             <Head title={away ? 'Sets put away' : 'Sets'} />
             <div className="mx-auto max-w-6xl">
-                <div className="flex flex-wrap items-center gap-3">
-                    <PageTitle className="mr-auto">{away ? 'Sets put away' : 'Sets'}</PageTitle>
-                    <FindField
-                        label="Find a set"
-                        by="Find by name, instrument or tuning"
-                        words={words}
-                        onWords={(next) => look({ for: next, page: '1' }, true)}
-                    />
-                    <ImportButton label="Set document to import" onFile={bringIn} />
-                    <Link href={startCreate} className={buttonClass.strong}>
-                        New set
-                    </Link>
-                </div>
+                <Tools away={away} words={words} look={look} bringIn={bringIn} />
 
                 <ImportProblem problem={problem} onDismiss={dismiss} />
 
@@ -127,33 +94,129 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
                         {sets.length === 0 ? 'No set was put away.' : `Nothing matches “${words}”.`}
                     </p>
                 )}
-                <p className="mt-4 flex flex-wrap gap-x-5">
-                    {(words !== '' || instrument !== '') && (
-                        <button
-                            type="button"
-                            className="min-h-target text-accent underline"
-                            onClick={() => look({ for: '', instrument: '', page: '1' })}
-                        >
-                            {of === undefined ? `Show all ${count}` : `Only those on ${of}; show all ${count}`}
-                        </button>
-                    )}
-                    {away ? (
-                        <Link href={setsIndex} className="inline-block min-h-target text-accent underline">
-                            Back to the sets in use
-                        </Link>
-                    ) : (
-                        putAway > 0 && (
-                            <Link
-                                href={withAsked(setsIndex, { away: 1 })}
-                                className="inline-block min-h-target text-accent underline"
-                            >
-                                {putAway} put away
-                            </Link>
-                        )
-                    )}
-                </p>
+                <Beyond words={words} instrument={instrument} look={look} of={of} count={count} away={away} putAway={putAway} />
             </div>
             {sharing !== null && <ShareSet open onOpenChange={() => setSharing(null)} set={sharing} tuning={0} text={null} />}
         </div>
+    );
+}
+
+/** What the palette can do with the list. */
+function useSetsCommands({
+    tick,
+    found,
+    away,
+    ticked,
+    bringSomeBack,
+    putSomeAway,
+    words,
+    instrument,
+    look,
+}: {
+    tick: (ids: number[], on: boolean) => void;
+    found: Summary[];
+    away: Props['away'];
+    ticked: Summary[];
+    bringSomeBack: (some: Summary[]) => undefined;
+    putSomeAway: (some: Summary[]) => undefined;
+    words: string;
+    instrument: string;
+    look: (changed: Partial<{ for: string; instrument: string; order: string; page: string }>, typing?: boolean) => void;
+}) {
+    useProvided({
+        commands: [
+            {
+                group: 'Sets',
+                name: 'Tick every set that is listed',
+                run: () => tick(idsOf(found), true),
+            },
+            {
+                group: 'Sets',
+                name: away ? 'Bring back the ticked sets' : 'Put away the ticked sets',
+                disabled: ticked.length === 0,
+                run: () => (away ? bringSomeBack : putSomeAway)(ticked),
+            },
+            {
+                group: 'Sets',
+                name: 'Show every set',
+                disabled: words === '' && instrument === '',
+                run: () => look({ for: '', instrument: '', page: '1' }),
+            },
+        ],
+        busy: false,
+    });
+    return {};
+}
+
+/** Finds and adds. */
+function Tools({
+    away,
+    words,
+    look,
+    bringIn,
+}: {
+    away: Props['away'];
+    words: string;
+    look: (changed: Partial<{ for: string; instrument: string; order: string; page: string }>, typing?: boolean) => void;
+    bringIn: (file: File | undefined) => undefined;
+}) {
+    return (
+        <div className="flex flex-wrap items-center gap-3">
+            <PageTitle className="mr-auto">{away ? 'Sets put away' : 'Sets'}</PageTitle>
+            <FindField
+                label="Find a set"
+                by="Find by name, instrument or tuning"
+                words={words}
+                onWords={(next) => look({ for: next, page: '1' }, true)}
+            />
+            <ImportButton label="Set document to import" onFile={bringIn} />
+            <Link href={startCreate} className={buttonClass.strong}>
+                New set
+            </Link>
+        </div>
+    );
+}
+
+/** To all of them, to those that were put away, and back. */
+function Beyond({
+    words,
+    instrument,
+    look,
+    of,
+    count,
+    away,
+    putAway,
+}: {
+    words: string;
+    instrument: string;
+    look: (changed: Partial<{ for: string; instrument: string; order: string; page: string }>, typing?: boolean) => void;
+    of: string | undefined;
+    count: Props['count'];
+    away: Props['away'];
+    putAway: Props['putAway'];
+}) {
+    return (
+        <p className="mt-4 flex flex-wrap gap-x-5">
+            {(words !== '' || instrument !== '') && (
+                <button
+                    type="button"
+                    className="min-h-target text-accent underline"
+                    onClick={() => look({ for: '', instrument: '', page: '1' })}
+                >
+                    {of === undefined ? `Show all ${count}` : `Only those on ${of}; show all ${count}`}
+                </button>
+            )}
+            {away ? (
+                <Link href={setsIndex} className="inline-block min-h-target text-accent underline">
+                    Back to the sets in use
+                </Link>
+            ) : (
+                putAway > 0 && (
+                    <Link href={withAsked(setsIndex, { away: 1 })} className="inline-block min-h-target text-accent underline">
+                        {putAway} put away
+                    </Link>
+                )
+            )}
+        </p>
     );
 }

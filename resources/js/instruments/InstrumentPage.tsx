@@ -12,11 +12,11 @@ import { useAddress } from '../ui/useAddress';
 import { useInstrumentDraft } from './draft';
 import { OnItNow } from './OnItNow';
 import { InstrumentForm } from './measures/InstrumentForm';
+import { sectionId } from './measures/MeasureFields';
 import { SaveBar } from './SaveBar';
 import { useKept } from './useKept';
 import { InstrumentLog } from '../log/InstrumentLog';
 import { InstrumentSummary } from './InstrumentSummary';
-import { sectionId } from './measures/MeasureFields';
 import { Photographs } from './photographs/Photographs';
 import { ReachView } from './reach/ReachView';
 import { TriedSet } from './trying/TriedSet';
@@ -28,8 +28,12 @@ const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', rea
 type View = keyof typeof VIEWS;
 const { log: _, summary: __, ...VIEWS_BEFORE_KEPT } = VIEWS;
 
+type Draft = ReturnType<typeof useInstrumentDraft>;
+type Kept = ReturnType<typeof useKept>;
+
 /** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
-export default function InstrumentPage({ instrument, kinds, sets, photographs, life, onIt, open }: Props) {
+export default function InstrumentPage(page: Props) {
+    const { instrument, kinds, sets, life, onIt, open } = page;
     const draft = useInstrumentDraft(instrument, kinds);
     const tried = useTried(sets, draft.document, draft.count, draft.usable);
     const first: View = instrument === null ? 'measure' : 'summary';
@@ -40,7 +44,8 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
     const label = kinds.find(({ value }) => value === kind)?.label ?? kind;
 
     const show = (chosen: View) => look({ view: chosen });
-    const { refused, busy, keep, save, keepAsNew, at, other } = useKept(instrument, draft, () => show('measure'));
+    const kept = useKept(instrument, draft, () => show('measure'));
+    const { refused } = kept;
     // What has to be typed again may be far from the button: the first of it is gone to.
     useEffect(() => {
         if (refused !== null && view === 'measure') {
@@ -48,23 +53,7 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
         }
     }, [refused, view]);
 
-    const wanted = useRef<string | null>(null);
-    const goTo = (group: string) => {
-        const section = document.getElementById(sectionId(group));
-        section?.scrollIntoView({ block: 'start' });
-        section?.querySelector('input')?.focus({ preventScroll: true });
-    };
-    // The view is there once its address is.
-    useEffect(() => {
-        if (view === 'measure' && wanted.current !== null) {
-            goTo(wanted.current);
-            wanted.current = null;
-        }
-    }, [view]);
-    const measure = (group: string) => {
-        wanted.current = group;
-        show('measure');
-    };
+    const measure = useMeasureAt(view, show);
     return (
         <div className="flex flex-1 flex-col px-4 pt-5 sm:px-7">
             <Head title={instrument?.document.name ?? 'New instrument'} />
@@ -96,73 +85,124 @@ export default function InstrumentPage({ instrument, kinds, sets, photographs, l
                     </Tabs.Content>
                 )}
                 {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
-                <Tabs.Content
-                    value="measure"
-                    forceMount
-                    hidden={view !== 'measure'}
-                    tabIndex={-1}
-                    className="flex-1 py-5 outline-none"
-                >
-                    <InstrumentForm
-                        draft={draft}
-                        isNew={instrument === null}
-                        kinds={kinds}
-                        sets={sets.length}
-                        error={at}
-                        onSubmit={(event) => {
-                            event.preventDefault();
-                            void save();
-                        }}
-                    />
-                    <div className="mt-8">
-                        {instrument === null ? (
-                            <p className="text-ink-soft">Once it is added, photographs can be kept with it.</p>
-                        ) : (
-                            <Photographs instrument={instrument.id} given={photographs} />
-                        )}
-                    </div>
-                </Tabs.Content>
+                <Measures page={page} draft={draft} kept={kept} shown={view === 'measure'} />
                 {(['try', 'reach'] as const).map((value) => (
-                    <Tabs.Content key={value} value={value} tabIndex={-1} className="flex-1 py-4 outline-none">
-                        {draft.usable ? (
-                            <div className="grid gap-4">
-                                <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
-                                {value === 'try' ? (
-                                    <TryOn question={tried.question} bass={isBass(kind)} onMeasure={measure} />
-                                ) : (
-                                    <ReachView question={tried.question} />
-                                )}
-                            </div>
-                        ) : (
-                            <p>Its scale cannot be read yet. Give it under “Measure”, then a set can be tried on.</p>
-                        )}
-                    </Tabs.Content>
+                    <Tried key={value} value={value} draft={draft} tried={tried} sets={sets} label={label} measure={measure} />
                 ))}
                 {instrument !== null && life !== null && (
                     <Tabs.Content value="log" tabIndex={-1} className="flex-1 py-5 outline-none">
                         <InstrumentLog key={instrument.id} instrument={instrument.id} life={life} />
                     </Tabs.Content>
                 )}
-                <SaveBar
-                    hidden={(view === 'log' || view === 'summary') && !draft.unsaved}
-                    isNew={instrument === null}
-                    unsaved={draft.unsaved}
-                    busy={busy}
-                    conflict={refused?.status === 409 && instrument !== null ? refused : null}
-                    problem={other}
-                    onKeepAsNew={() => void keepAsNew()}
-                    onSeeTheirs={() => {
-                        flushSync(draft.kept);
-                        window.location.reload();
-                    }}
-                />
+                <Saving instrument={instrument} draft={draft} kept={kept} hidden={view === 'log' || view === 'summary'} />
             </Tabs.Root>
+            {devices && view === 'measure' && <CalliperPanel onClose={() => setDevices(false)} />}
+        </div>
+    );
+}
+
+/** Shows a group of measures, from wherever somebody looks. */
+function useMeasureAt(view: View, show: (chosen: View) => void) {
+    const wanted = useRef<string | null>(null);
+    // The view is there once its address is.
+    useEffect(() => {
+        if (view === 'measure' && wanted.current !== null) {
+            const section = document.getElementById(sectionId(wanted.current));
+            section?.scrollIntoView({ block: 'start' });
+            section?.querySelector('input')?.focus({ preventScroll: true });
+            wanted.current = null;
+        }
+    }, [view]);
+    return (group: string) => {
+        wanted.current = group;
+        show('measure');
+    };
+}
+
+/** Its measures, and its photographs. */
+function Measures({ page, draft, kept, shown }: { page: Props; draft: Draft; kept: Kept; shown: boolean }) {
+    const { instrument, kinds, sets, photographs } = page;
+    return (
+        <Tabs.Content value="measure" forceMount hidden={!shown} tabIndex={-1} className="flex-1 py-5 outline-none">
+            <InstrumentForm
+                draft={draft}
+                isNew={instrument === null}
+                kinds={kinds}
+                sets={sets.length}
+                error={kept.at}
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    void kept.save();
+                }}
+            />
+            <div className="mt-8">
+                {instrument === null ? (
+                    <p className="text-ink-soft">Once it is added, photographs can be kept with it.</p>
+                ) : (
+                    <Photographs instrument={instrument.id} given={photographs} />
+                )}
+            </div>
+        </Tabs.Content>
+    );
+}
+
+/** Saves it where it is measured, and holds back who leaves before. */
+function Saving({ instrument, draft, kept, hidden }: Pick<Props, 'instrument'> & { draft: Draft; kept: Kept; hidden: boolean }) {
+    const { refused, busy, keep, keepAsNew, other } = kept;
+    return (
+        <>
+            <SaveBar
+                hidden={hidden && !draft.unsaved}
+                isNew={instrument === null}
+                unsaved={draft.unsaved}
+                busy={busy}
+                conflict={refused?.status === 409 && instrument !== null ? refused : null}
+                problem={other}
+                onKeepAsNew={() => void keepAsNew()}
+                onSeeTheirs={() => {
+                    flushSync(draft.kept);
+                    window.location.reload();
+                }}
+            />
             <LeaveGuard
                 unsaved={draft.unsaved}
                 what={draft.name.trim() === '' ? 'This instrument' : `“${draft.name.trim()}”`}
                 onSave={async () => (await keep()) !== null}
             />
-            {devices && view === 'measure' && <CalliperPanel onClose={() => setDevices(false)} />}
-        </div>
+        </>
+    );
+}
+
+/** A set tried on it, or how low and how high it goes. */
+function Tried({
+    draft,
+    tried,
+    sets,
+    label,
+    measure,
+    value,
+}: {
+    draft: Draft;
+    tried: ReturnType<typeof useTried>;
+    sets: Props['sets'];
+    label: string;
+    measure: (group: string) => void;
+    value: 'try' | 'reach';
+}) {
+    return (
+        <Tabs.Content value={value} tabIndex={-1} className="flex-1 py-4 outline-none">
+            {draft.usable ? (
+                <div className="grid gap-4">
+                    <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
+                    {value === 'try' ? (
+                        <TryOn question={tried.question} bass={isBass(draft.kind)} onMeasure={measure} />
+                    ) : (
+                        <ReachView question={tried.question} />
+                    )}
+                </div>
+            ) : (
+                <p>Its scale cannot be read yet. Give it under “Measure”, then a set can be tried on.</p>
+            )}
+        </Tabs.Content>
     );
 }

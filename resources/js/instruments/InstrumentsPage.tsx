@@ -1,11 +1,11 @@
 import { PageTitle } from '../ui/PageTitle';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { useImport } from '../documents/useImport';
-import { formatLength } from '../units/units';
+import { formatLength, type Units } from '../units/units';
 import { useUnits } from '../units/useUnits';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
@@ -58,33 +58,15 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
         <div className={clsx('flex-1 px-4 py-5 sm:px-7', importing.over && 'bg-accent-wash')} {...importing.dropping}>
             <Head title="Instruments" />
             <div className="mx-auto max-w-6xl">
-                <div className="flex flex-wrap items-center gap-3">
-                    <PageTitle className="mr-auto">{away ? 'Instruments put away' : 'Instruments'}</PageTitle>
-                    <FindField
-                        label="Find an instrument"
-                        by="Find by name, kind or owner"
-                        words={words}
-                        onWords={(next) => look({ for: next }, true)}
-                    />
-                    <Filter
-                        label="Kind"
-                        all="Every kind"
-                        values={instruments.map(({ kind }) => kind)}
-                        value={kind}
-                        onChange={(chosen) => look({ kind: chosen ?? '' })}
-                    />
-                    <Filter
-                        label="Owner"
-                        all="Every owner"
-                        values={instruments.map(({ owner }) => owner)}
-                        value={owner}
-                        onChange={(chosen) => look({ owner: chosen ?? '' })}
-                    />
-                    <ImportButton label="Instrument or set document to import" onFile={importing.bringIn} />
-                    <Link href={instrumentsCreate} className={buttonClass.strong}>
-                        New instrument
-                    </Link>
-                </div>
+                <Tools
+                    away={away}
+                    words={words}
+                    look={look}
+                    instruments={instruments}
+                    kind={kind}
+                    owner={owner}
+                    importing={importing}
+                />
                 <ImportProblem problem={importing.problem} onDismiss={importing.dismiss} />
                 {instruments.length === 0 && !away ? (
                     <p className="mt-10 max-w-prose text-ink-soft">
@@ -94,59 +76,11 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                 ) : (
                     <table className="mt-5 w-full">
                         <thead>
-                            <tr className="border-b border-ink text-left text-sm text-ink-soft">
-                                {head('name', 'Instrument', 'pr-4')}
-                                {head('kind', 'Kind', 'pr-4 max-sm:hidden')}
-                                {head('owner', 'Owner', 'pr-4 max-lg:hidden')}
-                                {head('strings', 'Strings', 'pr-4 text-right')}
-                                {head('length', 'Speaking length', 'pr-4 pl-4 max-sm:hidden')}
-                                {head('sets', 'Sets', 'pr-4 text-right max-sm:hidden')}
-                                {head('last', 'Last designed for it', 'pr-4 max-md:hidden')}
-                                <th className="w-12">
-                                    <span className="sr-only">More</span>
-                                </th>
-                            </tr>
+                            <Heads head={head} />
                         </thead>
                         <tbody>
                             {found.map((instrument) => (
-                                <tr key={instrument.id} className="border-b border-rule hover:bg-sheet">
-                                    <td className="py-2.5 pr-4">
-                                        {away ? (
-                                            <span className="font-semibold">{instrument.name}</span>
-                                        ) : (
-                                            <Link
-                                                href={instrumentsEdit(instrument.id)}
-                                                className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
-                                            >
-                                                {instrument.name}
-                                            </Link>
-                                        )}
-                                        <span className="block text-sm text-ink-faint sm:hidden">
-                                            {instrument.kind},{' '}
-                                            {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
-                                        </span>
-                                    </td>
-                                    <td className="py-2.5 pr-4 max-sm:hidden">{instrument.kind}</td>
-                                    <td className="max-w-48 truncate py-2.5 pr-4 max-lg:hidden">{instrument.owner}</td>
-                                    <td className="py-2.5 pr-4 text-right">{instrument.strings}</td>
-                                    <td className="py-2.5 pr-4 pl-4 whitespace-nowrap max-sm:hidden">
-                                        {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
-                                    </td>
-                                    <td className="py-2.5 pr-4 text-right max-sm:hidden">{instrument.sets}</td>
-                                    <td className="max-w-64 truncate py-2.5 pr-4 max-md:hidden">
-                                        {instrument.last && (
-                                            <Link
-                                                href={benchShow(instrument.last.id)}
-                                                className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
-                                            >
-                                                {instrument.last.name}
-                                            </Link>
-                                        )}
-                                    </td>
-                                    <td className="py-1 text-right">
-                                        {away ? <BringBack instrument={instrument} /> : <More instrument={instrument} />}
-                                    </td>
-                                </tr>
+                                <InstrumentRow key={instrument.id} away={away} units={units} instrument={instrument} />
                             ))}
                         </tbody>
                     </table>
@@ -157,24 +91,7 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
                         Show all {instruments.length}
                     </Button>
                 )}
-                {away ? (
-                    <p className="mt-4">
-                        <Link href={instrumentsIndex} className="inline-block min-h-target text-accent underline">
-                            Back to the instruments in use
-                        </Link>
-                    </p>
-                ) : (
-                    putAway > 0 && (
-                        <p className="mt-4">
-                            <Link
-                                href={withAsked(instrumentsIndex, { away: 1 })}
-                                className="inline-block min-h-target text-accent underline"
-                            >
-                                {putAway} put away
-                            </Link>
-                        </p>
-                    )
-                )}
+                <PutAwayOrBack away={away} putAway={putAway} />
             </div>
         </div>
     );
@@ -182,4 +99,138 @@ export default function InstrumentsPage({ instruments, away, putAway }: Props) {
 
 function lengths([first = '', last = '']: string[]): string {
     return first === last ? first : `${first} to ${last}`;
+}
+
+/** Finds, narrows and adds. */
+function Tools({
+    away,
+    words,
+    look,
+    instruments,
+    kind,
+    owner,
+    importing,
+}: {
+    away: Props['away'];
+    words: string;
+    look: (changed: Partial<{ for: string; kind: string; owner: string; order: string }>, typing?: boolean) => void;
+    instruments: Props['instruments'];
+    kind: string | null;
+    owner: string | null;
+    importing: ReturnType<typeof useImport>;
+}) {
+    return (
+        <div className="flex flex-wrap items-center gap-3">
+            <PageTitle className="mr-auto">{away ? 'Instruments put away' : 'Instruments'}</PageTitle>
+            <FindField
+                label="Find an instrument"
+                by="Find by name, kind or owner"
+                words={words}
+                onWords={(next) => look({ for: next }, true)}
+            />
+            <Filter
+                label="Kind"
+                all="Every kind"
+                values={instruments.map(({ kind }) => kind)}
+                value={kind}
+                onChange={(chosen) => look({ kind: chosen ?? '' })}
+            />
+            <Filter
+                label="Owner"
+                all="Every owner"
+                values={instruments.map(({ owner }) => owner)}
+                value={owner}
+                onChange={(chosen) => look({ owner: chosen ?? '' })}
+            />
+            <ImportButton label="Instrument or set document to import" onFile={importing.bringIn} />
+            <Link href={instrumentsCreate} className={buttonClass.strong}>
+                New instrument
+            </Link>
+        </div>
+    );
+}
+
+/** What the columns are. */
+function Heads({ head }: { head: (by: string, label: string, className: string) => ReactNode }) {
+    return (
+        <tr className="border-b border-ink text-left text-sm text-ink-soft">
+            {head('name', 'Instrument', 'pr-4')}
+            {head('kind', 'Kind', 'pr-4 max-sm:hidden')}
+            {head('owner', 'Owner', 'pr-4 max-lg:hidden')}
+            {head('strings', 'Strings', 'pr-4 text-right')}
+            {head('length', 'Speaking length', 'pr-4 pl-4 max-sm:hidden')}
+            {head('sets', 'Sets', 'pr-4 text-right max-sm:hidden')}
+            {head('last', 'Last designed for it', 'pr-4 max-md:hidden')}
+            <th className="w-12">
+                <span className="sr-only">More</span>
+            </th>
+        </tr>
+    );
+}
+
+/** One instrument. */
+function InstrumentRow({ away, units, instrument }: { away: Props['away']; units: Units; instrument: Summary }) {
+    return (
+        <tr className="border-b border-rule hover:bg-sheet">
+            <td className="py-2.5 pr-4">
+                {away ? (
+                    <span className="font-semibold">{instrument.name}</span>
+                ) : (
+                    <Link
+                        href={instrumentsEdit(instrument.id)}
+                        className="font-semibold underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                    >
+                        {instrument.name}
+                    </Link>
+                )}
+                <span className="block text-sm text-ink-faint sm:hidden">
+                    {instrument.kind}, {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
+                </span>
+            </td>
+            <td className="py-2.5 pr-4 max-sm:hidden">{instrument.kind}</td>
+            <td className="max-w-48 truncate py-2.5 pr-4 max-lg:hidden">{instrument.owner}</td>
+            <td className="py-2.5 pr-4 text-right">{instrument.strings}</td>
+            <td className="py-2.5 pr-4 pl-4 whitespace-nowrap max-sm:hidden">
+                {lengths(instrument.lengths_mm.map((mm) => formatLength(mm, units)))}
+            </td>
+            <td className="py-2.5 pr-4 text-right max-sm:hidden">{instrument.sets}</td>
+            <td className="max-w-64 truncate py-2.5 pr-4 max-md:hidden">
+                {instrument.last && (
+                    <Link
+                        href={benchShow(instrument.last.id)}
+                        className="underline decoration-transparent underline-offset-3 hover:decoration-accent"
+                    >
+                        {instrument.last.name}
+                    </Link>
+                )}
+            </td>
+            <td className="py-1 text-right">{away ? <BringBack instrument={instrument} /> : <More instrument={instrument} />}</td>
+        </tr>
+    );
+}
+
+/** To those that were put away, and back. */
+function PutAwayOrBack({ away, putAway }: { away: Props['away']; putAway: Props['putAway'] }) {
+    return (
+        <>
+            {away ? (
+                <p className="mt-4">
+                    <Link href={instrumentsIndex} className="inline-block min-h-target text-accent underline">
+                        Back to the instruments in use
+                    </Link>
+                </p>
+            ) : (
+                putAway > 0 && (
+                    <p className="mt-4">
+                        <Link
+                            href={withAsked(instrumentsIndex, { away: 1 })}
+                            className="inline-block min-h-target text-accent underline"
+                        >
+                            {putAway} put away
+                        </Link>
+                    </p>
+                )
+            )}
+        </>
+    );
 }

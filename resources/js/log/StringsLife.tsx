@@ -39,66 +39,14 @@ export function StringsLife({
     /** Something was logged or taken away. */
     onChange: () => void;
 }) {
-    const [life, setLife] = useState(given);
-    const [exposed, setExposed] = useState<Exposed[]>([]);
-    const { act, busy, problem } = useAct();
-    const [place, setPlace] = useState(given.place === '' ? 'unsaid' : given.place);
-    const address = instrumentsEdit(instrument);
-    const live = (value: string) =>
-        act(async () => {
-            await ask(`${address}/place`, { method: 'PUT', body: { place: value === 'unsaid' ? '' : value } });
-            setPlace(value);
-        });
-    const coat = (family: FamilyLife, coated: boolean) =>
-        act(async () => {
-            const answer = await ask<{ life: InstrumentLife }>(`${address}/coated`, {
-                method: 'PUT',
-                body: { positions: family.positions, coated },
-            });
-            setLife(answer.life);
-        });
-    const remove = async (id: number) => {
-        const answer = await ask<{ life: InstrumentLife }>(`${address}/plays/${id}`, { method: 'DELETE' });
-        setLife(answer.life);
-        onChange();
-    };
-    const play = (hours: number) =>
-        act(async () => {
-            const answer = await ask<{ id: number; life: InstrumentLife }>(`${address}/plays`, {
-                method: 'POST',
-                body: { hours, on: today(), ...Object.fromEntries(exposed.map((each) => [each, true])) },
-            });
-            setLife(answer.life);
-            onChange();
-            toast(`Kept: ${hoursWords(hours)} today${exposedWords(exposed)}.`, {
-                action: { label: 'Undo', run: () => void remove(answer.id).catch(tellFailure) },
-            });
-        });
-    const usual = (typed: string) => {
-        act(async () => {
-            const answer = await ask<{ life: InstrumentLife }>(`${address}/hours`, {
-                method: 'PUT',
-                body: { hours_a_week: typed.trim() === '' ? null : (readNumber(typed) ?? typed) },
-            });
-            setLife(answer.life);
-        });
-    };
+    const { life, coat, busy, play, exposed, setExposed, problem, usual, place, live, act, remove } = useLife({
+        given,
+        instrument,
+        onChange,
+    });
     return (
         <section aria-labelledby="hours" className="grid gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,1fr)_auto]">
-            <div>
-                <h2 id="hours" className="border-b border-ink pb-1 text-lg font-bold">
-                    <Explained word="life">Hours on its strings</Explained>
-                </h2>
-                {life.families.length === 0 && (
-                    <p className="mt-2 max-w-prose text-ink-soft">
-                        Once a job has put strings on it, their hours stand here, how long such strings last, and when they are
-                        due.
-                    </p>
-                )}
-                {life.families.map((family) => (
-                    <Family key={family.which} family={family} onCoated={(coated) => coat(family, coated)} />
-                ))}
-            </div>
+            <Families life={life} coat={coat} />
             <div className="grid content-start gap-2.5">
                 <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Played today">
                     <span className="mr-1 text-ink-soft">Played today</span>
@@ -109,46 +57,8 @@ export function StringsLife({
                     ))}
                 </div>
                 <ExposedBoxes exposed={exposed} onChange={setExposed} />
-                <div className="grid grid-cols-2 gap-3">
-                    <Field
-                        label="Usually, hours a week"
-                        hint={
-                            life.hours_a_week === null && life.logged_a_week !== null
-                                ? `${trimmed(life.logged_a_week, 1)} by what was logged`
-                                : undefined
-                        }
-                        error={problem}
-                    >
-                        <TypedInput
-                            inputMode="decimal"
-                            className={fieldClass}
-                            shown={life.hours_a_week === null ? '' : trimmed(life.hours_a_week, 1)}
-                            onTake={usual}
-                        />
-                    </Field>
-                    <Field label="It lives" hint="Care goes by it">
-                        <Select value={place} choices={LIVES_IN} onChange={live} />
-                    </Field>
-                </div>
-                {life.last.length > 0 && (
-                    <ul className="text-sm text-ink-soft">
-                        {life.last.map((each) => (
-                            <li key={each.id} className="flex items-center gap-2">
-                                <span className="w-24">{dayWords(each.on)}</span>
-                                {hoursWords(each.hours)}
-                                {exposedWords(exposedOf(each))}
-                                <Button
-                                    look="quiet"
-                                    aria-label={`Take ${playedWords(each)} away`}
-                                    className="ml-auto"
-                                    onClick={() => act(() => remove(each.id))}
-                                >
-                                    <Glyph sign="close" />
-                                </Button>
-                            </li>
-                        ))}
-                    </ul>
-                )}
+                <Usually life={life} problem={problem} usual={usual} place={place} live={live} />
+                {life.last.length > 0 && <LastPlayed life={life} act={act} remove={remove} />}
             </div>
         </section>
     );
@@ -212,4 +122,142 @@ function dueWords({ due_on: on, due_from: from, due_to: to, not_before: notBefor
 
 function playedWords({ on, hours }: Play): string {
     return `${hoursWords(hours)} on ${dayWords(on)}`;
+}
+
+/** What is logged of an instrument’s strings, and what that makes of their life. */
+function useLife({ given, instrument, onChange }: { given: InstrumentLife; instrument: number; onChange: () => void }) {
+    const [life, setLife] = useState(given);
+    const [exposed, setExposed] = useState<Exposed[]>([]);
+    const { act, busy, problem } = useAct();
+    const [place, setPlace] = useState(given.place === '' ? 'unsaid' : given.place);
+    const address = instrumentsEdit(instrument);
+    const live = (value: string) =>
+        act(async () => {
+            await ask(`${address}/place`, { method: 'PUT', body: { place: value === 'unsaid' ? '' : value } });
+            setPlace(value);
+        });
+    const coat = (family: FamilyLife, coated: boolean) =>
+        act(async () => {
+            const answer = await ask<{ life: InstrumentLife }>(`${address}/coated`, {
+                method: 'PUT',
+                body: { positions: family.positions, coated },
+            });
+            setLife(answer.life);
+        });
+    const remove = async (id: number) => {
+        const answer = await ask<{ life: InstrumentLife }>(`${address}/plays/${id}`, { method: 'DELETE' });
+        setLife(answer.life);
+        onChange();
+    };
+    const play = (hours: number) =>
+        act(async () => {
+            const answer = await ask<{ id: number; life: InstrumentLife }>(`${address}/plays`, {
+                method: 'POST',
+                body: { hours, on: today(), ...Object.fromEntries(exposed.map((each) => [each, true])) },
+            });
+            setLife(answer.life);
+            onChange();
+            toast(`Kept: ${hoursWords(hours)} today${exposedWords(exposed)}.`, {
+                action: { label: 'Undo', run: () => void remove(answer.id).catch(tellFailure) },
+            });
+        });
+    const usual = (typed: string) => {
+        act(async () => {
+            const answer = await ask<{ life: InstrumentLife }>(`${address}/hours`, {
+                method: 'PUT',
+                body: { hours_a_week: typed.trim() === '' ? null : (readNumber(typed) ?? typed) },
+            });
+            setLife(answer.life);
+        });
+    };
+    return { life, coat, busy, play, exposed, setExposed, problem, usual, place, live, act, remove };
+}
+
+/** How much each kind of its strings has been played, and when it is due. */
+function Families({ life, coat }: { life: InstrumentLife; coat: (family: FamilyLife, coated: boolean) => void }) {
+    return (
+        <div>
+            <h2 id="hours" className="border-b border-ink pb-1 text-lg font-bold">
+                <Explained word="life">Hours on its strings</Explained>
+            </h2>
+            {life.families.length === 0 && (
+                <p className="mt-2 max-w-prose text-ink-soft">
+                    Once a job has put strings on it, their hours stand here, how long such strings last, and when they are due.
+                </p>
+            )}
+            {life.families.map((family) => (
+                <Family key={family.which} family={family} onCoated={(coated) => coat(family, coated)} />
+            ))}
+        </div>
+    );
+}
+
+/** How much it is usually played, and where it lives. */
+function Usually({
+    life,
+    problem,
+    usual,
+    place,
+    live,
+}: {
+    life: InstrumentLife;
+    problem: string | undefined;
+    usual: (typed: string) => void;
+    place: string;
+    live: (value: string) => void;
+}) {
+    return (
+        <div className="grid grid-cols-2 gap-3">
+            <Field
+                label="Usually, hours a week"
+                hint={
+                    life.hours_a_week === null && life.logged_a_week !== null
+                        ? `${trimmed(life.logged_a_week, 1)} by what was logged`
+                        : undefined
+                }
+                error={problem}
+            >
+                <TypedInput
+                    inputMode="decimal"
+                    className={fieldClass}
+                    shown={life.hours_a_week === null ? '' : trimmed(life.hours_a_week, 1)}
+                    onTake={usual}
+                />
+            </Field>
+            <Field label="It lives" hint="Care goes by it">
+                <Select value={place} choices={LIVES_IN} onChange={live} />
+            </Field>
+        </div>
+    );
+}
+
+/** What was logged last. */
+function LastPlayed({
+    life,
+    act,
+    remove,
+}: {
+    life: InstrumentLife;
+    act: ReturnType<typeof useAct>['act'];
+    remove: (id: number) => Promise<void>;
+}) {
+    return (
+        <ul className="text-sm text-ink-soft">
+            {life.last.map((each) => (
+                <li key={each.id} className="flex items-center gap-2">
+                    <span className="w-24">{dayWords(each.on)}</span>
+                    {hoursWords(each.hours)}
+                    {exposedWords(exposedOf(each))}
+                    <Button
+                        look="quiet"
+                        aria-label={`Take ${playedWords(each)} away`}
+                        className="ml-auto"
+                        onClick={() => act(() => remove(each.id))}
+                    >
+                        <Glyph sign="close" />
+                    </Button>
+                </li>
+            ))}
+        </ul>
+    );
 }

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { buttonClass } from '../ui/classes';
 import { Select } from '../ui/Select';
 import { LogFrame } from './LogFrame';
@@ -7,8 +7,6 @@ import { instrumentsYear } from '../generated/addresses/instruments';
 import { logTable, logYear } from '../generated/addresses/log';
 import { logTables, logYears } from '../generated/addresses/places';
 import type { YearsPage as Props } from '../generated/pages';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 /** A year of the workshop on one page, of an instrument on paper, and everything that the log keeps as tables. */
 export default function YearsPage({ years, year, instruments, tables }: Props) {

@@ -1,11 +1,11 @@
 import type { DrawerString, Lot } from '../generated/views';
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask } from '../server/api';
 import { familyWords } from '../units/strings';
 import { gaugeInches } from '../units/stringType';
-import { formatGauge } from '../units/units';
+import { formatGauge, type Units } from '../units/units';
 import { useUnits } from '../units/useUnits';
 import { Button } from '../ui/Button';
 import { buttonClass, fieldClass } from '../ui/classes';
@@ -53,35 +53,10 @@ export default function DrawerPage({ contents }: Props) {
             }
         >
             {contents.length === 0 ? (
-                <p className="mt-8 max-w-prose text-ink-soft">
-                    The drawer is empty. What you order and take in under{' '}
-                    <Link href={ordersIndex} className="text-accent underline">
-                        Orders
-                    </Link>{' '}
-                    lies in it from then on. What you have already: find it under{' '}
-                    <Link href={stringsIndex} className="text-accent underline">
-                        All strings
-                    </Link>
-                    , press it, and say how many there are.
-                </p>
+                <Empty />
             ) : (
                 <>
-                    <div className="mt-3 flex flex-wrap items-center gap-3">
-                        <FindField
-                            label="Find in the drawer"
-                            by="Find by gauge, material or name"
-                            words={words}
-                            onWords={(next) => look({ for: next }, true)}
-                        />
-                        <label className="flex min-h-9 items-center gap-2">
-                            <input
-                                type="checkbox"
-                                checked={lowOnly}
-                                onChange={(event) => look({ low: event.target.checked ? '1' : '' })}
-                            />
-                            Only what runs low ({low})
-                        </label>
-                    </div>
+                    <Narrowed words={words} look={look} lowOnly={lowOnly} low={low} />
                     <table className="mt-3 w-full max-w-5xl">
                         <thead>
                             <tr className="border-b border-ink text-left text-sm text-ink-soft">
@@ -93,43 +68,14 @@ export default function DrawerPage({ contents }: Props) {
                         </thead>
                         <tbody>
                             {sorted(shownKinds(contents, words, lowOnly, nameOf), order, DRAWER_KEYS).map((kind) => (
-                                <tr key={nameOf(kind)} className="border-b border-rule align-top">
-                                    <th scope="row" className="py-2 pr-4 text-left font-normal">
-                                        <strong>{formatGauge(gaugeInches(kind), units)}</strong> {familyWords(kind)}
-                                        {isLow(kind) && (
-                                            <span className="block text-sm font-semibold text-caution">runs low</span>
-                                        )}
-                                    </th>
-                                    <td className="py-2 pr-4 text-right text-lg font-bold">
-                                        {kind.quantity}
-                                        {kind.kept > 0 && (
-                                            <span className="block text-sm font-normal whitespace-nowrap text-ink-soft">
-                                                {kind.kept} kept
-                                            </span>
-                                        )}
-                                    </td>
-                                    <td className="py-1 pr-4">
-                                        <TypedInput
-                                            className={clsx(fieldClass, 'w-16!')}
-                                            inputMode="numeric"
-                                            aria-label={`How many of ${nameOf(kind)} should be there`}
-                                            placeholder="–"
-                                            shown={kind.least === null ? '' : String(kind.least)}
-                                            onTake={(typed) => void keep(kind, typed)}
-                                        />
-                                    </td>
-                                    <td className="py-1">
-                                        <ul>
-                                            {kind.lots.map((lot) => (
-                                                <LotLine
-                                                    key={lot.id}
-                                                    lot={lot}
-                                                    onAct={(chosen) => setAct({ lot, act: chosen })}
-                                                />
-                                            ))}
-                                        </ul>
-                                    </td>
-                                </tr>
+                                <DrawerRow
+                                    key={nameOf(kind)}
+                                    nameOf={nameOf}
+                                    units={units}
+                                    keep={keep}
+                                    setAct={setAct}
+                                    kind={kind}
+                                />
                             ))}
                         </tbody>
                     </table>
@@ -183,5 +129,97 @@ function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
                 </Button>
             </span>
         </li>
+    );
+}
+
+/** Finds, and narrows to what runs low. */
+function Narrowed({
+    words,
+    look,
+    lowOnly,
+    low,
+}: {
+    words: string;
+    look: (changed: Partial<{ for: string; low: string; order: string }>, typing?: boolean) => void;
+    lowOnly: boolean;
+    low: number;
+}) {
+    return (
+        <div className="mt-3 flex flex-wrap items-center gap-3">
+            <FindField
+                label="Find in the drawer"
+                by="Find by gauge, material or name"
+                words={words}
+                onWords={(next) => look({ for: next }, true)}
+            />
+            <label className="flex min-h-9 items-center gap-2">
+                <input type="checkbox" checked={lowOnly} onChange={(event) => look({ low: event.target.checked ? '1' : '' })} />
+                Only what runs low ({low})
+            </label>
+        </div>
+    );
+}
+
+/** How something comes into it. */
+function Empty() {
+    return (
+        <p className="mt-8 max-w-prose text-ink-soft">
+            The drawer is empty. What you order and take in under{' '}
+            <Link href={ordersIndex} className="text-accent underline">
+                Orders
+            </Link>{' '}
+            lies in it from then on. What you have already: find it under{' '}
+            <Link href={stringsIndex} className="text-accent underline">
+                All strings
+            </Link>
+            , press it, and say how many there are.
+        </p>
+    );
+}
+
+/** All of one kind, and where they lie. */
+function DrawerRow({
+    nameOf,
+    units,
+    keep,
+    setAct,
+    kind,
+}: {
+    nameOf: (kind: DrawerString) => string;
+    units: Units;
+    keep: (kind: DrawerString, typed: string) => Promise<void>;
+    setAct: Dispatch<SetStateAction<{ lot: Lot; act: LotAct } | null>>;
+    kind: DrawerString;
+}) {
+    return (
+        <tr className="border-b border-rule align-top">
+            <th scope="row" className="py-2 pr-4 text-left font-normal">
+                <strong>{formatGauge(gaugeInches(kind), units)}</strong> {familyWords(kind)}
+                {isLow(kind) && <span className="block text-sm font-semibold text-caution">runs low</span>}
+            </th>
+            <td className="py-2 pr-4 text-right text-lg font-bold">
+                {kind.quantity}
+                {kind.kept > 0 && (
+                    <span className="block text-sm font-normal whitespace-nowrap text-ink-soft">{kind.kept} kept</span>
+                )}
+            </td>
+            <td className="py-1 pr-4">
+                <TypedInput
+                    className={clsx(fieldClass, 'w-16!')}
+                    inputMode="numeric"
+                    aria-label={`How many of ${nameOf(kind)} should be there`}
+                    placeholder="–"
+                    shown={kind.least === null ? '' : String(kind.least)}
+                    onTake={(typed) => void keep(kind, typed)}
+                />
+            </td>
+            <td className="py-1">
+                <ul>
+                    {kind.lots.map((lot) => (
+                        <LotLine key={lot.id} lot={lot} onAct={(chosen) => setAct({ lot, act: chosen })} />
+                    ))}
+                </ul>
+            </td>
+        </tr>
     );
 }

@@ -1,6 +1,6 @@
 import type { Supplier } from '../generated/views';
 import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type Dispatch, type SetStateAction } from 'react';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { Lazily } from '../ui/Lazily';
@@ -14,8 +14,6 @@ import { price } from './supply';
 import { suppliersIndex } from '../generated/addresses/places';
 import { suppliersExport } from '../generated/addresses/suppliers';
 import type { SuppliersPage as Props } from '../generated/pages';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 const ImportDialog = onDemand(
     () => import('./lists/ImportDialog').then((module) => module.ImportDialog),

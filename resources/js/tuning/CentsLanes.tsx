@@ -1,12 +1,11 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { Retuning, RetuningStep } from '../generated/formats';
+import type { Retuning, RetuningStep, StringLeft } from '../generated/formats';
 import { pitchLabel } from '../units/pitch';
 import { useWidth } from '../ui/useWidth';
 import { centsWords } from './heard';
 import { LaneRule } from './LaneRule';
 import type { Standing } from './round';
-import type { StringLeft } from '../generated/formats';
 
 interface LaneString {
     position: number;

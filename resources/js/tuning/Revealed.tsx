@@ -1,5 +1,4 @@
-import type { ReactNode } from 'react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Practice } from '../generated/formats';
 import { Button } from '../ui/Button';
 import { tellFailure } from '../ui/toasts';

@@ -1,12 +1,11 @@
 import { clsx } from 'clsx';
 import { withMinus } from '../units/figures';
 import { pitchLabel } from '../units/pitch';
-import { fineLength, MM_PER_INCH } from '../units/units';
+import { fineLength, MM_PER_INCH, type Units } from '../units/units';
 import { useUnits } from '../units/useUnits';
 import { useWidth } from '../ui/useWidth';
 import { LaneRule } from './LaneRule';
 import { wayWords } from './reads';
-import type { Units } from '../units/units';
 
 interface SaddleString {
     position: number;

@@ -7,12 +7,11 @@ import { Field } from '../ui/Field';
 import { TypedInput } from '../ui/TypedInput';
 import { fixed } from '../units/figures';
 import { readLength } from '../units/typed';
-import { lengthFigure } from '../units/units';
+import { lengthFigure, type Units } from '../units/units';
 import { useUnits } from '../units/useUnits';
 import { hearingWords } from './heard';
 import type { StringKnown } from './known';
 import { readingsTyped, TIMES, type Read } from './reads';
-import type { Units } from '../units/units';
 
 interface Props {
     string: StringKnown;

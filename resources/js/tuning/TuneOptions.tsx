@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { TuningChoice } from '../bench/tunings/TuningChoice';
-import type { SetDocument } from '../generated/formats';
+import type { SetDocument, Tuning } from '../generated/formats';
 import { fixed } from '../units/figures';
 import { fieldClass } from '../ui/classes';
 import { Button } from '../ui/Button';
@@ -14,9 +14,6 @@ import { SOURCES, type Source } from '../devices/own';
 import { readHertz } from '../units/typed';
 import { tuneShow } from '../generated/addresses/tune';
 import { withAsked } from '../server/asked';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
-import type { Tuning } from '../generated/formats';
 
 interface TuneValues {
     orderBy: string;

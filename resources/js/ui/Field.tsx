@@ -1,5 +1,4 @@
-import { useId, type ReactElement, type ReactNode } from 'react';
-import { cloneElement } from 'react';
+import { useId, type ReactElement, type ReactNode, cloneElement } from 'react';
 
 interface Props {
     label: ReactNode;

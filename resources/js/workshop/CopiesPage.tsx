@@ -1,5 +1,5 @@
 import { router, usePage } from '@inertiajs/react';
-import { useRef, useState } from 'react';
+import { useRef, useState, type Dispatch, type SetStateAction, type RefObject } from 'react';
 import { DemoOut } from '../frame/DemoOut';
 import { ask } from '../server/api';
 import { go } from '../server/go';
@@ -57,27 +57,7 @@ export default function CopiesPage({
                             {madeAt === null ? 'None was made yet.' : `The last one was made on ${timeWords(madeAt)}.`}{' '}
                             {kept.length > 0 && 'Each holds everything: instruments, sets, jobs, log, lists, photographs.'}
                         </p>
-                        <ul aria-label="Copies" className="mt-2">
-                            {kept.map(({ name, bytes, on }) => (
-                                <li
-                                    key={name}
-                                    className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1 first:border-t"
-                                >
-                                    <span className="min-w-36 font-semibold">{dateWords(on)}</span>
-                                    <span className="mr-auto text-ink-soft">
-                                        {name}, {sizeWords(bytes)}
-                                    </span>
-                                    <a className={buttonClass.quiet} href={copiesShow(name)} aria-label={`Take away ${name}`}>
-                                        Take away
-                                    </a>
-                                    {served && (
-                                        <Button look="quiet" aria-label={`Bring back… ${name}`} onClick={() => setComing(name)}>
-                                            Bring back…
-                                        </Button>
-                                    )}
-                                </li>
-                            ))}
-                        </ul>
+                        <Kept kept={kept} served={served} setComing={setComing} />
                         <p className="mt-3 flex flex-wrap items-center gap-3">
                             <Button disabled={busy} onClick={makeOne}>
                                 Make one now
@@ -90,38 +70,7 @@ export default function CopiesPage({
                         </p>
                         <Folder folder={folder} isOwn={isOwn} />
                     </Part>
-                    <Part
-                        title="Everything in one file"
-                        about="To keep elsewhere, or to go on with on another machine. It goes while others work."
-                    >
-                        <p className="flex flex-wrap gap-2">
-                            <a className={buttonClass.strong} href={copiesNow}>
-                                Take a copy away
-                            </a>
-                            {served && <Button onClick={() => chosen.current?.click()}>Bring one back from a file…</Button>}
-                        </p>
-                        <input
-                            ref={chosen}
-                            type="file"
-                            accept=".zip,application/zip"
-                            className="hidden"
-                            aria-label="A copy to bring back"
-                            tabIndex={-1}
-                            onChange={(event) => {
-                                const file = event.target.files?.[0];
-                                event.target.value = '';
-                                if (file !== undefined) {
-                                    setComing(file);
-                                }
-                            }}
-                        />
-                        {!served && (
-                            <p className="mt-2 max-w-prose text-ink-soft">
-                                Lira is served by another server here, which only somebody at this machine can stop. To bring a
-                                copy back, stop it and run <code>php artisan lira:restore FILE</code>.
-                            </p>
-                        )}
-                    </Part>
+                    <OneFile served={served} chosen={chosen} setComing={setComing} />
                     <Part
                         title="For other programs"
                         about="The same as open formats: set and instrument documents, lists, jobs with what happened, and the log as JSON and CSV, with every column described. It can be brought back like any copy."
@@ -133,38 +82,142 @@ export default function CopiesPage({
                 </div>
                 <div className="grid content-start gap-9">
                     <Part title="Space used">
-                        <dl>
-                            {space.map(({ what, bytes }) => (
-                                <div key={what} className="flex justify-between border-b border-rule py-1.5">
-                                    <dt>{what}</dt>
-                                    <dd className="font-semibold">{sizeWords(bytes)}</dd>
-                                </div>
-                            ))}
-                            <div className="flex justify-between py-1.5 text-ink-soft">
-                                <dt>Free on the disk</dt>
-                                <dd>{sizeWords(free)}</dd>
-                            </div>
-                        </dl>
+                        <Space space={space} free={free} />
                     </Part>
-                    <Part
-                        title="Demo"
-                        about={
-                            demo
-                                ? 'The made-up workshop Saltmarsh Strings is in here. It can be taken out; what you changed of it stays.'
-                                : 'The made-up workshop is not in here.'
-                        }
-                    >
-                        {demo && <Button onClick={() => setTakingOut(true)}>Take the demo out…</Button>}
-                        {!demo && empty && (
-                            <Button disabled={busy} onClick={putDemoIn}>
-                                Put the demo in
-                            </Button>
-                        )}
-                    </Part>
+                    <DemoPart demo={demo} setTakingOut={setTakingOut} empty={empty} busy={busy} putDemoIn={putDemoIn} />
                 </div>
             </div>
             {coming !== null && <BringBackDialog copy={coming} onClose={() => setComing(null)} />}
             {takingOut && <DemoOut onClose={() => setTakingOut(false)} />}
         </WorkshopFrame>
+    );
+}
+
+/** The copies that are kept. */
+function Kept({
+    kept,
+    served,
+    setComing,
+}: {
+    kept: Props['kept'];
+    served: Props['served'];
+    setComing: Dispatch<SetStateAction<string | File | null>>;
+}) {
+    return (
+        <ul aria-label="Copies" className="mt-2">
+            {kept.map(({ name, bytes, on }) => (
+                <li key={name} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1 first:border-t">
+                    <span className="min-w-36 font-semibold">{dateWords(on)}</span>
+                    <span className="mr-auto text-ink-soft">
+                        {name}, {sizeWords(bytes)}
+                    </span>
+                    <a className={buttonClass.quiet} href={copiesShow(name)} aria-label={`Take away ${name}`}>
+                        Take away
+                    </a>
+                    {served && (
+                        <Button look="quiet" aria-label={`Bring back… ${name}`} onClick={() => setComing(name)}>
+                            Bring back…
+                        </Button>
+                    )}
+                </li>
+            ))}
+        </ul>
+    );
+}
+
+/** A copy to take along, or one to go on with. */
+function OneFile({
+    served,
+    chosen,
+    setComing,
+}: {
+    served: Props['served'];
+    chosen: RefObject<HTMLInputElement | null>;
+    setComing: Dispatch<SetStateAction<string | File | null>>;
+}) {
+    return (
+        <Part
+            title="Everything in one file"
+            about="To keep elsewhere, or to go on with on another machine. It goes while others work."
+        >
+            <p className="flex flex-wrap gap-2">
+                <a className={buttonClass.strong} href={copiesNow}>
+                    Take a copy away
+                </a>
+                {served && <Button onClick={() => chosen.current?.click()}>Bring one back from a file…</Button>}
+            </p>
+            <input
+                ref={chosen}
+                type="file"
+                accept=".zip,application/zip"
+                className="hidden"
+                aria-label="A copy to bring back"
+                tabIndex={-1}
+                onChange={(event) => {
+                    const file = event.target.files?.[0];
+                    event.target.value = '';
+                    if (file !== undefined) {
+                        setComing(file);
+                    }
+                }}
+            />
+            {!served && (
+                <p className="mt-2 max-w-prose text-ink-soft">
+                    Lira is served by another server here, which only somebody at this machine can stop. To bring a copy back,
+                    stop it and run <code>php artisan lira:restore FILE</code>.
+                </p>
+            )}
+        </Part>
+    );
+}
+
+/** What takes how much room. */
+function Space({ space, free }: { space: Props['space']; free: Props['free'] }) {
+    return (
+        <dl>
+            {space.map(({ what, bytes }) => (
+                <div key={what} className="flex justify-between border-b border-rule py-1.5">
+                    <dt>{what}</dt>
+                    <dd className="font-semibold">{sizeWords(bytes)}</dd>
+                </div>
+            ))}
+            <div className="flex justify-between py-1.5 text-ink-soft">
+                <dt>Free on the disk</dt>
+                <dd>{sizeWords(free)}</dd>
+            </div>
+        </dl>
+    );
+}
+
+/** The demo, to put in or take out. */
+function DemoPart({
+    demo,
+    setTakingOut,
+    empty,
+    busy,
+    putDemoIn,
+}: {
+    demo: Props['demo'];
+    setTakingOut: Dispatch<SetStateAction<boolean>>;
+    empty: Props['empty'];
+    busy: boolean;
+    putDemoIn: () => void;
+}) {
+    return (
+        <Part
+            title="Demo"
+            about={
+                demo
+                    ? 'The made-up workshop Saltmarsh Strings is in here. It can be taken out; what you changed of it stays.'
+                    : 'The made-up workshop is not in here.'
+            }
+        >
+            {demo && <Button onClick={() => setTakingOut(true)}>Take the demo out…</Button>}
+            {!demo && empty && (
+                <Button disabled={busy} onClick={putDemoIn}>
+                    Put the demo in
+                </Button>
+            )}
+        </Part>
     );
 }

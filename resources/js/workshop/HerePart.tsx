@@ -1,20 +1,17 @@
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask, asRefused, type Refused } from '../server/api';
 import { useAct } from '../server/useAct';
 import { trimmed } from '../units/figures';
 import { readLength, readNumber } from '../units/typed';
 import { useUnits } from '../units/useUnits';
-import { lengthFigure } from '../units/units';
+import { lengthFigure, type Units } from '../units/units';
 import { buttonClass, fieldClass } from '../ui/classes';
 import { Field } from '../ui/Field';
 import { toast } from '../ui/toasts';
 import { Part } from './WorkshopFrame';
 import { workshopUpdate } from '../generated/addresses/places';
 import type { WorkshopPage } from '../generated/pages';
-import type { Units } from '../units/units';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 export type Settings = WorkshopPage['settings'];
 

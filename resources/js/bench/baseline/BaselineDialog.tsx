@@ -1,7 +1,7 @@
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask, failureWords } from '../../server/api';
 import { whyNot } from '../../server/typed';
-import type { Evaluation, PoolGauge, SetDocument } from '../../generated/formats';
+import type { Evaluation, PoolGauge, SetDocument, Baseline } from '../../generated/formats';
 import type { PitchLadder } from '../../units/pitch';
 import { formatForce, formatLength } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
@@ -21,9 +21,6 @@ import type { OnItNow } from '../../generated/views';
 import { TryingTable } from './TryingTable';
 import { apiBenchEvaluations } from '../../generated/addresses/places';
 import { setsExport } from '../../generated/addresses/sets';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
-import type { Baseline } from '../../generated/formats';
 import type { Edit } from '../design/edits';
 
 interface Props {

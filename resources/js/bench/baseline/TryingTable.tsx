@@ -6,7 +6,7 @@ import type { Gauge, Made } from '../../units/typed';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { materialsFor } from '../../units/strings';
 import { gaugeInches, typeOf } from '../../units/stringType';
-import { formatTension, tensionFigure } from '../../units/units';
+import { formatTension, tensionFigure, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { fieldClass } from '../../ui/classes';
 import { Select } from '../../ui/Select';
@@ -17,7 +17,6 @@ import { readSet } from '../design/useTypedSet';
 import { GaugeInput } from '../lanes/GaugeInput';
 import { said, type Felt, type Trying } from './trying';
 import { Sideways } from '../../ui/Sideways';
-import type { Units } from '../../units/units';
 
 interface Props {
     trying: Trying;

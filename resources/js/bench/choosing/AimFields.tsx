@@ -1,14 +1,12 @@
 import type { ReactNode } from 'react';
-import type { SetDocument, TargetBand } from '../../generated/formats';
+import type { SetDocument, TargetBand, Strings } from '../../generated/formats';
 import { tuningLabel } from '../../units/pitch';
-import { formatShare } from '../../units/units';
+import { formatShare, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { styleShares, woundChoices, type Aim } from './solve';
-import type { Units } from '../../units/units';
-import type { Strings } from '../../generated/formats';
 
 interface Props {
     aim: Aim;

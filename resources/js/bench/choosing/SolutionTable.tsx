@@ -1,10 +1,20 @@
 import { clsx } from 'clsx';
-import { useState, type ReactNode } from 'react';
-import type { ChosenString, Evaluation, Finding, RankedSet, Solution, StringOfSet } from '../../generated/formats';
+import { useState, type ReactNode, type Dispatch, type SetStateAction } from 'react';
+import type {
+    ChosenString,
+    Evaluation,
+    Finding,
+    RankedSet,
+    Solution,
+    StringOfSet,
+    TargetBand,
+    EvaluatedString,
+    SetDocument,
+} from '../../generated/formats';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
 import { gaugeInches, typeOf } from '../../units/stringType';
-import { formatGauge, formatShares, tensionIn } from '../../units/units';
+import { formatGauge, formatShares, tensionIn, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
 import { useBench } from '../design/benchStore';
@@ -14,12 +24,6 @@ import { inTuning } from '../lanes/gauges';
 import { awaySentence, feltSentence } from './felt';
 import { isSame } from './solve';
 import { Sideways } from '../../ui/Sideways';
-import type { Units } from '../../units/units';
-import type { TargetBand } from '../../generated/formats';
-import type { EvaluatedString } from '../../generated/formats';
-import type { SetDocument } from '../../generated/formats';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 interface Props {
     solution: Solution;

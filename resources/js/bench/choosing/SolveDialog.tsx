@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Evaluation, Solution } from '../../generated/formats';
+import type { Evaluation, Solution, Target } from '../../generated/formats';
 import { sentenceOf } from '../../units/sentences';
 import { formatForce, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
@@ -17,7 +17,6 @@ import { aimedAt, aimOf, taken, takenPackaged, targetOf, standInPairs } from './
 import { SolutionTable } from './SolutionTable';
 import { apiBenchSolutions } from '../../generated/addresses/places';
 import type { Edit } from '../design/edits';
-import type { Target } from '../../generated/formats';
 
 interface Props {
     open: boolean;

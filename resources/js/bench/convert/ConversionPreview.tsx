@@ -2,11 +2,10 @@ import type { ConvertedSet, EvaluatedString, Evaluation } from '../../generated/
 import { pitchLabel } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { sentenceOf } from '../../units/sentences';
-import { formatGauge, formatShare, formatShares, formatTension, tensionFigure } from '../../units/units';
+import { formatGauge, formatShare, formatShares, formatTension, tensionFigure, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { Sideways } from '../../ui/Sideways';
-import type { Units } from '../../units/units';
 
 /** What the set becomes, string by string beside what it is, with the reasons and what speaks against it. */
 export function ConversionPreview({ converted, before }: { converted: ConvertedSet; before: Evaluation }) {

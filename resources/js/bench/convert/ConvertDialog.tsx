@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask } from '../../server/api';
 import type { ConvertedSet, Evaluation } from '../../generated/formats';
 import type { PitchLadder } from '../../units/pitch';
@@ -14,14 +14,11 @@ import { tellFailure, toast } from '../../ui/toasts';
 import { useBench } from '../design/benchStore';
 import { question } from '../design/question';
 import type { Saver } from '../saving/saver';
-import { askedOf, CONVERSIONS, notesOf, usualWish } from './conversion';
+import { askedOf, CONVERSIONS, notesOf, usualWish, type Wish } from './conversion';
 import { ConversionPreview } from './ConversionPreview';
 import { WishFields } from './WishFields';
 import { benchShow } from '../../generated/addresses/bench';
 import { apiBenchConversions, setsImport } from '../../generated/addresses/places';
-import type { Wish } from './conversion';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 interface Props {
     open: boolean;

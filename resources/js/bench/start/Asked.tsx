@@ -1,7 +1,6 @@
-import { useId, useRef } from 'react';
+import { useId, useRef, type RefObject } from 'react';
 import { StartMark } from './StartMark';
 import { type Answer, type Named } from './answers';
-import type { RefObject } from 'react';
 
 export interface AskedProps {
     name: Answer;

@@ -1,5 +1,5 @@
-import { useState, type ReactNode } from 'react';
-import type { EvaluatedString, Evaluation, Interval, StringAtPitch } from '../../generated/formats';
+import { useState, type ReactNode, type Dispatch, type SetStateAction } from 'react';
+import type { EvaluatedString, Evaluation, Interval, StringAtPitch, StringOfSet } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { MATERIALS } from '../../generated/words';
 import { rangeOf } from '../../units/interval';
@@ -31,6 +31,7 @@ import { CoreFields } from './CoreFields';
 import { EndFields } from './EndFields';
 import { FamilyFields } from './FamilyFields';
 import { WhyBars } from './WhyBars';
+import type { Refused } from '../../server/api';
 
 /** The selected string: what it is, one step either way, and where its figure comes from. */
 export function StringPanel({ evaluation, current }: { evaluation: Evaluation; current: boolean }) {
@@ -65,39 +66,19 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
         >
             <div className="max-lg:grid max-lg:grid-cols-2 max-lg:gap-x-8 max-sm:block">
                 <div>
-                    <h2 className="text-lg font-bold">
-                        String {selected}, {pitchLabel(at.pitch)}
-                    </h2>
-                    <p className="mt-0.5">
-                        <span className="text-[1.6rem] leading-tight font-bold">
-                            {formatTension(at.tension_n, at.tension_low_n, at.tension_high_n, units)}
-                        </span>{' '}
-                        {at.change && (
-                            <span className="ml-1 text-ink-soft">
-                                {formatTensionChange(at.change.tension_n, at.tension_low_n, at.tension_high_n, units)},{' '}
-                                {at.change.words}
-                            </span>
-                        )}
-                    </p>
-                    <p className="text-sm text-ink-faint">
-                        between {formatTension(at.tension_low_n, at.tension_low_n, at.tension_high_n, units)} and{' '}
-                        {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}, 95 times in 100
-                    </p>
+                    <Pull selected={selected} at={at} units={units} />
                     <div className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-3 gap-y-2">
-                        <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
-                            <GaugeField
-                                inches={gaugeInches(typeOf(string))}
-                                locked={locked}
-                                onType={(value, made) =>
-                                    void checkedEdit(edits.typedGauge(selected, value, made, evaluation.pool ?? [])).then(
-                                        (refusal) => setProblem(refusal?.message ?? null),
-                                    )
-                                }
-                                onSet={(typed) => typedSet(typed).then((message) => setProblem(message))}
-                                onProblem={setProblem}
-                                key={selected}
-                            />
-                        </Field>
+                        <GaugeOf
+                            units={units}
+                            problem={problem}
+                            string={string}
+                            locked={locked}
+                            checkedEdit={checkedEdit}
+                            selected={selected}
+                            evaluation={evaluation}
+                            setProblem={setProblem}
+                            typedSet={typedSet}
+                        />
                         <FamilyFields
                             position={selected}
                             construction={string.construction}
@@ -114,50 +95,15 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                 </div>
                 <div>
                     <Section title="One step either way" word="gauge">
-                        <table className="w-full">
-                            <caption className="sr-only">The present gauge, the next lighter and the next heavier</caption>
-                            <tbody>
-                                {steps.map((step, index) => {
-                                    const present = index === 1;
-                                    const tensionN = present ? at.tension_n : step?.tensionN;
-                                    const inches = present ? gaugeInches(typeOf(string)) : step?.gauge_in;
-                                    return (
-                                        <tr key={index} className={present ? 'bg-accent-wash font-bold' : ''}>
-                                            <th scope="row" className="py-1 pl-2 text-left font-[inherit]">
-                                                {inches === undefined ? '–' : formatGauge(inches, units)}
-                                            </th>
-                                            <td className="py-1 text-right">
-                                                {tensionN === undefined
-                                                    ? 'none in the pool'
-                                                    : formatTension(
-                                                          tensionN,
-                                                          tensionN * (at.tension_low_n / at.tension_n),
-                                                          tensionN * (at.tension_high_n / at.tension_n),
-                                                          units,
-                                                      )}
-                                            </td>
-                                            <td className="py-1 text-right font-normal text-ink-soft">
-                                                {tensionN !== undefined &&
-                                                    baselineN !== undefined &&
-                                                    formatShare(tensionN / baselineN - 1)}
-                                            </td>
-                                            <td className="w-14 py-0.5 pr-1 text-right">
-                                                {!present && step != null && !locked && (
-                                                    <button
-                                                        type="button"
-                                                        className="rounded-mark px-1.5 py-0.5 font-normal text-accent hover:bg-accent-wash"
-                                                        aria-label={`Take ${formatGauge(step.gauge_in, units)}, ${index === 0 ? 'lighter' : 'heavier'}`}
-                                                        onClick={() => take(step)}
-                                                    >
-                                                        take
-                                                    </button>
-                                                )}
-                                            </td>
-                                        </tr>
-                                    );
-                                })}
-                            </tbody>
-                        </table>
+                        <Steps
+                            steps={steps}
+                            at={at}
+                            string={string}
+                            units={units}
+                            baselineN={baselineN}
+                            locked={locked}
+                            take={take}
+                        />
                     </Section>
                     {aim !== undefined && (
                         <Section title="What it aims at" word="target">
@@ -308,5 +254,134 @@ function Provenance({ string, units, dim }: { string: EvaluatedString; units: Un
                 density.source === 'modelled' && string.construction !== 'plain' && <p>Weigh one to sharpen it.</p>
             )}
         </div>
+    );
+}
+
+/** How it pulls, and how sure that is. */
+function Pull({ selected, at, units }: { selected: number; at: StringAtPitch; units: Units }) {
+    return (
+        <>
+            <h2 className="text-lg font-bold">
+                String {selected}, {pitchLabel(at.pitch)}
+            </h2>
+            <p className="mt-0.5">
+                <span className="text-[1.6rem] leading-tight font-bold">
+                    {formatTension(at.tension_n, at.tension_low_n, at.tension_high_n, units)}
+                </span>{' '}
+                {at.change && (
+                    <span className="ml-1 text-ink-soft">
+                        {formatTensionChange(at.change.tension_n, at.tension_low_n, at.tension_high_n, units)}, {at.change.words}
+                    </span>
+                )}
+            </p>
+            <p className="text-sm text-ink-faint">
+                between {formatTension(at.tension_low_n, at.tension_low_n, at.tension_high_n, units)} and{' '}
+                {formatTension(at.tension_high_n, at.tension_low_n, at.tension_high_n, units)}, 95 times in 100
+            </p>
+        </>
+    );
+}
+
+/** Its gauge, to type another. */
+function GaugeOf({
+    units,
+    problem,
+    string,
+    locked,
+    checkedEdit,
+    selected,
+    evaluation,
+    setProblem,
+    typedSet,
+}: {
+    units: Units;
+    problem: string | null;
+    string: StringOfSet;
+    locked: boolean;
+    checkedEdit: (edit: edits.Edit) => Promise<Refused | null>;
+    selected: number;
+    evaluation: Evaluation;
+    setProblem: Dispatch<SetStateAction<string | null>>;
+    typedSet: (typed: string) => Promise<string | null>;
+}) {
+    return (
+        <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
+            <GaugeField
+                inches={gaugeInches(typeOf(string))}
+                locked={locked}
+                onType={(value, made) =>
+                    void checkedEdit(edits.typedGauge(selected, value, made, evaluation.pool ?? [])).then((refusal) =>
+                        setProblem(refusal?.message ?? null),
+                    )
+                }
+                onSet={(typed) => typedSet(typed).then((message) => setProblem(message))}
+                onProblem={setProblem}
+                key={selected}
+            />
+        </Field>
+    );
+}
+
+/** The present gauge between the next lighter and the next heavier. */
+function Steps({
+    steps,
+    at,
+    string,
+    units,
+    baselineN,
+    locked,
+    take,
+}: {
+    steps: (Choice | null | undefined)[];
+    at: StringAtPitch;
+    string: StringOfSet;
+    units: Units;
+    baselineN: number | undefined;
+    locked: boolean;
+    take: (choice: Choice) => void;
+}) {
+    return (
+        <table className="w-full">
+            <caption className="sr-only">The present gauge, the next lighter and the next heavier</caption>
+            <tbody>
+                {steps.map((step, index) => {
+                    const present = index === 1;
+                    const tensionN = present ? at.tension_n : step?.tensionN;
+                    const inches = present ? gaugeInches(typeOf(string)) : step?.gauge_in;
+                    return (
+                        <tr key={index} className={present ? 'bg-accent-wash font-bold' : ''}>
+                            <th scope="row" className="py-1 pl-2 text-left font-[inherit]">
+                                {inches === undefined ? '–' : formatGauge(inches, units)}
+                            </th>
+                            <td className="py-1 text-right">
+                                {tensionN === undefined
+                                    ? 'none in the pool'
+                                    : formatTension(
+                                          tensionN,
+                                          tensionN * (at.tension_low_n / at.tension_n),
+                                          tensionN * (at.tension_high_n / at.tension_n),
+                                          units,
+                                      )}
+                            </td>
+                            <td className="py-1 text-right font-normal text-ink-soft">
+                                {tensionN !== undefined && baselineN !== undefined && formatShare(tensionN / baselineN - 1)}
+                            </td>
+                            <td className="w-14 py-0.5 pr-1 text-right">
+                                {!present && step != null && !locked && (
+                                    <button
+                                        type="button"
+                                        className="rounded-mark px-1.5 py-0.5 font-normal text-accent hover:bg-accent-wash"
+                                        aria-label={`Take ${formatGauge(step.gauge_in, units)}, ${index === 0 ? 'lighter' : 'heavier'}`}
+                                        onClick={() => take(step)}
+                                    >
+                                        take
+                                    </button>
+                                )}
+                            </td>
+                        </tr>
+                    );
+                })}
+            </tbody>
+        </table>
     );
 }

@@ -1,6 +1,6 @@
-import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { clsx } from 'clsx';
-import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useId, useRef, useState, type KeyboardEvent, type Dispatch, type SetStateAction, type RefObject } from 'react';
 import { ask } from '../../server/api';
 import type { Kind } from '../../generated/formats';
 import { pitchLabel, tuningLabel } from '../../units/pitch';
@@ -84,6 +84,53 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             action();
         }
     };
+    const { forget, keepOwn } = useOwnTunings({ typed, present, queries, setTyped });
+
+    return (
+        <>
+            <input
+                className={fieldClass}
+                role="combobox"
+                aria-label="Name or notes of a tuning"
+                aria-expanded
+                aria-controls={list}
+                aria-activedescendant={found.length > 0 ? `${list}-${chosen}` : undefined}
+                placeholder="Drop D, half a step down, DADGAD …"
+                value={typed}
+                autoComplete="off"
+                spellCheck={false}
+                onChange={(event) => {
+                    setTyped(event.target.value);
+                    setAt(0);
+                }}
+                onKeyDown={onKeyDown}
+            />
+            <TuningList options={options} list={list} narrow={narrow} found={found} chosen={chosen} take={take} setAt={setAt} />
+            {found.length === 0 && (
+                <p className="min-h-24 p-3 text-ink-soft">
+                    {error?.message ??
+                        (data === undefined
+                            ? 'Looking for tunings…'
+                            : (data.hint ?? 'No tuning is known for this number of strings. Type its notes.'))}
+                </p>
+            )}
+            {!narrow && <OwnFoot marked={marked} own={own} forget={forget} keepOwn={keepOwn} />}
+        </>
+    );
+}
+
+/** Keeps a tuning among one’s own, and forgets it. */
+function useOwnTunings({
+    typed,
+    present,
+    queries,
+    setTyped,
+}: {
+    typed: string;
+    present: Props['present'];
+    queries: QueryClient;
+    setTyped: Dispatch<SetStateAction<string>>;
+}) {
     const keepOwn = async () => {
         try {
             const name = typed.trim() === '' ? tuningLabel(present) : typed.trim();
@@ -113,81 +160,86 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             },
         });
     };
+    return { forget, keepOwn };
+}
 
+/** The tunings that were found, one of them chosen. */
+function TuningList({
+    options,
+    list,
+    narrow,
+    found,
+    chosen,
+    take,
+    setAt,
+}: {
+    options: RefObject<HTMLUListElement | null>;
+    list: string;
+    narrow: Props['narrow'];
+    found: Found[];
+    chosen: number;
+    take: (tuning: Found | undefined) => void;
+    setAt: Dispatch<SetStateAction<number>>;
+}) {
     return (
-        <>
-            <input
-                className={fieldClass}
-                role="combobox"
-                aria-label="Name or notes of a tuning"
-                aria-expanded
-                aria-controls={list}
-                aria-activedescendant={found.length > 0 ? `${list}-${chosen}` : undefined}
-                placeholder="Drop D, half a step down, DADGAD …"
-                value={typed}
-                autoComplete="off"
-                spellCheck={false}
-                onChange={(event) => {
-                    setTyped(event.target.value);
-                    setAt(0);
-                }}
-                onKeyDown={onKeyDown}
-            />
-            <ul
-                ref={options}
-                id={list}
-                role="listbox"
-                aria-label="Tunings"
-                className={clsx('mt-3 overflow-auto border-t border-rule', narrow ? 'max-h-52' : 'max-h-[22rem]')}
-            >
-                {found.map((tuning, position) => (
-                    <li
-                        key={`${tuning.family}-${tuning.name}-${tuning.pitches.join()}`}
-                        id={`${list}-${position}`}
-                        role="option"
-                        aria-selected={position === chosen}
-                        onClick={() => take(tuning)}
-                        onPointerMove={() => setAt(position)}
-                        className={clsx(
-                            'flex cursor-pointer flex-wrap items-baseline gap-x-4 border-b border-rule/60 px-2 py-1.5',
-                            position === chosen && 'bg-accent-wash',
-                        )}
-                    >
-                        <span className={clsx('min-w-0 flex-1 font-semibold max-sm:basis-full', narrow && 'basis-full')}>
-                            {tuningLabel(tuning)}
+        <ul
+            ref={options}
+            id={list}
+            role="listbox"
+            aria-label="Tunings"
+            className={clsx('mt-3 overflow-auto border-t border-rule', narrow ? 'max-h-52' : 'max-h-[22rem]')}
+        >
+            {found.map((tuning, position) => (
+                <li
+                    key={`${tuning.family}-${tuning.name}-${tuning.pitches.join()}`}
+                    id={`${list}-${position}`}
+                    role="option"
+                    aria-selected={position === chosen}
+                    onClick={() => take(tuning)}
+                    onPointerMove={() => setAt(position)}
+                    className={clsx(
+                        'flex cursor-pointer flex-wrap items-baseline gap-x-4 border-b border-rule/60 px-2 py-1.5',
+                        position === chosen && 'bg-accent-wash',
+                    )}
+                >
+                    <span className={clsx('min-w-0 flex-1 font-semibold max-sm:basis-full', narrow && 'basis-full')}>
+                        {tuningLabel(tuning)}
+                    </span>
+                    <span className="text-sm text-ink-soft">{[...tuning.pitches].reverse().map(pitchLabel).join(' ')}</span>
+                    {!narrow && (
+                        <span className="w-36 text-right text-sm text-ink-faint max-sm:ml-auto max-sm:w-auto">
+                            {tuning.family}
                         </span>
-                        <span className="text-sm text-ink-soft">{[...tuning.pitches].reverse().map(pitchLabel).join(' ')}</span>
-                        {!narrow && (
-                            <span className="w-36 text-right text-sm text-ink-faint max-sm:ml-auto max-sm:w-auto">
-                                {tuning.family}
-                            </span>
-                        )}
-                    </li>
-                ))}
-            </ul>
-            {found.length === 0 && (
-                <p className="min-h-24 p-3 text-ink-soft">
-                    {error?.message ??
-                        (data === undefined
-                            ? 'Looking for tunings…'
-                            : (data.hint ?? 'No tuning is known for this number of strings. Type its notes.'))}
-                </p>
-            )}
-            {!narrow && (
-                <div className="mt-3 flex items-center justify-between gap-3">
-                    <p className="text-sm text-ink-faint">
-                        Notes without an octave rise from the lowest, near to the present tuning.
-                    </p>
-                    <div className="flex gap-2">
-                        {marked !== undefined && own !== null && (
-                            <Button look="quiet" onClick={() => void forget(marked, own)}>
-                                Forget “{marked.name}”
-                            </Button>
-                        )}
-                        <Button onClick={() => void keepOwn()}>Keep the present tuning</Button>
-                    </div>
-                </div>
-            )}
-        </>
+                    )}
+                </li>
+            ))}
+        </ul>
+    );
+}
+
+/** What can be done with one’s own. */
+function OwnFoot({
+    marked,
+    own,
+    forget,
+    keepOwn,
+}: {
+    marked: Found | undefined;
+    own: number | null;
+    forget: (tuning: Found, own: number) => Promise<void>;
+    keepOwn: () => Promise<void>;
+}) {
+    return (
+        <div className="mt-3 flex items-center justify-between gap-3">
+            <p className="text-sm text-ink-faint">Notes without an octave rise from the lowest, near to the present tuning.</p>
+            <div className="flex gap-2">
+                {marked !== undefined && own !== null && (
+                    <Button look="quiet" onClick={() => void forget(marked, own)}>
+                        Forget “{marked.name}”
+                    </Button>
+                )}
+                <Button onClick={() => void keepOwn()}>Keep the present tuning</Button>
+            </div>
+        </div>
     );
 }

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { memo, useState, type ReactNode } from 'react';
-import type { SetDocument, Tuning } from '../../generated/formats';
+import type { SetDocument, Tuning, Tunings } from '../../generated/formats';
 import type { Refused } from '../../server/api';
 import { tuningLabel } from '../../units/pitch';
 import { formatLength } from '../../units/units';
@@ -18,7 +18,6 @@ import type { Edit } from '../design/edits';
 import { useCheckedEdit } from '../design/useCheckedEdit';
 import type { Retune } from './useRetune';
 import { readHertz } from '../../units/typed';
-import type { Tunings } from '../../generated/formats';
 
 const MOST_TUNINGS = 12;
 

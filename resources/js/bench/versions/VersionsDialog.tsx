@@ -1,5 +1,5 @@
 import { useAct } from '../../server/useAct';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask } from '../../server/api';
 import type { SetDocument } from '../../generated/formats';
 import { Button } from '../../ui/Button';
@@ -7,14 +7,11 @@ import { buttonClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { TextField } from '../../ui/TextField';
 import { toast } from '../../ui/toasts';
-import type { Version } from '../../generated/views';
+import type { Version, SavedSet } from '../../generated/views';
 import { useBench } from '../design/benchStore';
 import type { Saver } from '../saving/saver';
-import type { SavedSet } from '../../generated/views';
 import { timeWords } from '../../units/times';
 import { versionsDestroy, versionsDifference, versionsShow, versionsStore } from '../../generated/addresses/versions';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 interface ChangedThing {
     what: string;

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Command as List } from 'cmdk';
 import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { search } from '../../server/search';
+import { search, type Found as SearchFound } from '../../server/search';
 import { fieldClass } from '../../ui/classes';
 import { Dialog } from '../../ui/Dialog';
 import { matches } from '../../ui/matches';
@@ -55,24 +55,8 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
         stopKeeping();
     }, [meanwhile]);
     const [typed, setTyped] = useState(meanwhile.text);
-    const { data, isFetching, isPlaceholderData } = useQuery({
-        queryKey: ['search', typed],
-        queryFn: async ({ signal }) => {
-            const [found, ...meant] = await Promise.all([
-                search(typed, signal),
-                ...provided.map(({ find }) => find?.(typed, signal) ?? []),
-            ]);
-            return { ...found, meant: meant.flat() };
-        },
-        placeholderData: keepPreviousData,
-        staleTime: 0,
-    });
-    const groups = [...new Set(commands.map(({ group }) => group))];
-    // What is found comes after what was typed: the best is chosen anew, and Enter waits for it.
-    const [chosen, setChosen] = useState('');
-    const list = useRef<HTMLDivElement>(null);
-    const entered = useRef(meanwhile.entered);
-    const coming = isFetching && (isPlaceholderData || data === undefined);
+    const { data, coming } = useNamed(provided, typed);
+    const { list, chosen, setChosen, press, changed } = useBestFirst(data, coming, meanwhile.entered);
     const others = [...(data?.meant ?? []), ...(data?.sets ?? []), ...(data?.instruments ?? []), ...(data?.others ?? [])];
     const nothing =
         typed.trim() !== '' &&
@@ -80,25 +64,6 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
         others.length === 0 &&
         commands.every((command) => command.sought === true || rank(command.name, typed, besides(command)) === 0);
     const near = nothing ? nearest(commands, typed) : [];
-
-    useEffect(() => {
-        // By the next frame the list has put in order what came.
-        const frame = requestAnimationFrame(() => {
-            const first = list.current?.querySelector<HTMLElement>('[cmdk-item]:not([aria-disabled=true])');
-            setChosen(first?.dataset.value ?? '');
-            if (entered.current && !coming) {
-                entered.current = false;
-                first?.click();
-            }
-        });
-        return () => cancelAnimationFrame(frame);
-    }, [data, coming]);
-    const press = (event: KeyboardEvent) => {
-        if (event.key === 'Enter' && coming) {
-            event.preventDefault();
-            entered.current = true;
-        }
-    };
     return (
         <List
             ref={list}
@@ -116,7 +81,7 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                 placeholder="What to do, a name, a gauge, a tuning"
                 value={typed}
                 onValueChange={(text) => {
-                    entered.current = false;
+                    changed();
                     setTyped(text);
                 }}
             />
@@ -126,73 +91,7 @@ function Choose({ provided, onDone }: { provided: Provided[]; onDone: (run: () =
                     {near.length > 0 && ' Near it:'}
                 </p>
             )}
-            <List.List className={`mt-3 h-96 min-h-24 overflow-auto border-y border-rule ${headings}`}>
-                {near.map(({ name, run }) => (
-                    <List.Item
-                        key={`near ${name}`}
-                        value={`near ${name}`}
-                        keywords={[typed]}
-                        onSelect={() => onDone(run)}
-                        className={itemClass}
-                    >
-                        <span>{name}</span>
-                    </List.Item>
-                ))}
-                {(data?.meant ?? []).length > 0 && (
-                    <List.Group heading="As typed">
-                        {data?.meant.map(({ name, run }) => (
-                            <List.Item
-                                key={name}
-                                value={name}
-                                keywords={name.toLowerCase().includes(typed.trim().toLowerCase()) ? [] : [typed]}
-                                onSelect={() => onDone(run)}
-                                className={itemClass}
-                            >
-                                <span>{name}</span>
-                            </List.Item>
-                        ))}
-                    </List.Group>
-                )}
-                {groups.map((group) => (
-                    <List.Group key={group} heading={group}>
-                        {commands
-                            .filter(
-                                (command) =>
-                                    command.group === group && (command.sought !== true || isSought(command.name, typed)),
-                            )
-                            .map(({ name, keys, disabled, run, ...command }) => (
-                                <List.Item
-                                    key={name}
-                                    value={name}
-                                    keywords={[...besides(command), ...(isSought(name, typed) ? [typed] : [])]}
-                                    disabled={disabled === true}
-                                    onSelect={() => onDone(run)}
-                                    className={itemClass}
-                                >
-                                    <span>{name}</span>
-                                    {keys !== undefined && (
-                                        <kbd className="font-sans text-xs text-ink-faint">{keysLabel(keys)}</kbd>
-                                    )}
-                                </List.Item>
-                            ))}
-                    </List.Group>
-                ))}
-                <Found
-                    heading="Sets"
-                    typed={typed}
-                    found={(data?.sets ?? []).map(({ id, name }) => ({ name, address: benchShow(id) }))}
-                    onDone={onDone}
-                />
-                <Found
-                    heading="Instruments"
-                    typed={typed}
-                    found={(data?.instruments ?? []).map(({ id, name }) => ({ name, address: instrumentsEdit(id) }))}
-                    onDone={onDone}
-                />
-                {data?.others.map(({ heading, found }) => (
-                    <Found key={heading} heading={heading} typed={typed} found={found} onDone={onDone} />
-                ))}
-            </List.List>
+            <AllFound near={near} typed={typed} onDone={onDone} data={data} commands={commands} />
         </List>
     );
 }
@@ -239,5 +138,138 @@ function Found({ heading, typed, found, onDone }: FoundProps) {
                     </List.Item>
                 ))}
         </List.Group>
+    );
+}
+
+/** All that has a name, and what follows from what is typed. */
+type Named = SearchFound & { meant: Command[] };
+
+/** What is found of that, and whether it is still on its way. */
+function useNamed(provided: Provided[], typed: string): { data: Named | undefined; coming: boolean } {
+    const { data, isFetching, isPlaceholderData } = useQuery({
+        queryKey: ['search', typed],
+        queryFn: async ({ signal }) => {
+            const [found, ...meant] = await Promise.all([
+                search(typed, signal),
+                ...provided.map(({ find }) => find?.(typed, signal) ?? []),
+            ]);
+            return { ...found, meant: meant.flat() };
+        },
+        placeholderData: keepPreviousData,
+        staleTime: 0,
+    });
+    return { data, coming: isFetching && (isPlaceholderData || data === undefined) };
+}
+
+/** The best of what is found is chosen anew whenever something comes, and Enter waits for it. */
+function useBestFirst(data: Named | undefined, coming: boolean, enteredBefore: boolean) {
+    const [chosen, setChosen] = useState('');
+    const list = useRef<HTMLDivElement>(null);
+    const entered = useRef(enteredBefore);
+    useEffect(() => {
+        // By the next frame the list has put in order what came.
+        const frame = requestAnimationFrame(() => {
+            const first = list.current?.querySelector<HTMLElement>('[cmdk-item]:not([aria-disabled=true])');
+            setChosen(first?.dataset.value ?? '');
+            if (entered.current && !coming) {
+                entered.current = false;
+                first?.click();
+            }
+        });
+        return () => cancelAnimationFrame(frame);
+    }, [data, coming]);
+    return {
+        list,
+        chosen,
+        setChosen,
+        press: (event: KeyboardEvent) => {
+            if (event.key === 'Enter' && coming) {
+                event.preventDefault();
+                entered.current = true;
+            }
+        },
+        /** What was entered counts no more: something else is typed. */
+        changed: () => {
+            entered.current = false;
+        },
+    };
+}
+
+interface FoundProps {
+    near: Command[];
+    typed: string;
+    onDone: (run: () => void) => void;
+    data: Named | undefined;
+    commands: Command[];
+}
+
+/** All that can be done and all that has a name, as far as it fits what is typed. */
+function AllFound({ near, typed, onDone, data, commands }: FoundProps) {
+    const groups = [...new Set(commands.map(({ group }) => group))];
+    return (
+        <List.List className={`mt-3 h-96 min-h-24 overflow-auto border-y border-rule ${headings}`}>
+            {near.map(({ name, run }) => (
+                <List.Item
+                    key={`near ${name}`}
+                    value={`near ${name}`}
+                    keywords={[typed]}
+                    onSelect={() => onDone(run)}
+                    className={itemClass}
+                >
+                    <span>{name}</span>
+                </List.Item>
+            ))}
+            {(data?.meant ?? []).length > 0 && (
+                <List.Group heading="As typed">
+                    {data?.meant.map(({ name, run }) => (
+                        <List.Item
+                            key={name}
+                            value={name}
+                            keywords={name.toLowerCase().includes(typed.trim().toLowerCase()) ? [] : [typed]}
+                            onSelect={() => onDone(run)}
+                            className={itemClass}
+                        >
+                            <span>{name}</span>
+                        </List.Item>
+                    ))}
+                </List.Group>
+            )}
+            {groups.map((group) => (
+                <List.Group key={group} heading={group}>
+                    {commands
+                        .filter(
+                            (command) => command.group === group && (command.sought !== true || isSought(command.name, typed)),
+                        )
+                        .map(({ name, keys, disabled, run, ...command }) => (
+                            <List.Item
+                                key={name}
+                                value={name}
+                                keywords={[...besides(command), ...(isSought(name, typed) ? [typed] : [])]}
+                                disabled={disabled === true}
+                                onSelect={() => onDone(run)}
+                                className={itemClass}
+                            >
+                                <span>{name}</span>
+                                {keys !== undefined && <kbd className="font-sans text-xs text-ink-faint">{keysLabel(keys)}</kbd>}
+                            </List.Item>
+                        ))}
+                </List.Group>
+            ))}
+            <Found
+                heading="Sets"
+                typed={typed}
+                found={(data?.sets ?? []).map(({ id, name }) => ({ name, address: benchShow(id) }))}
+                onDone={onDone}
+            />
+            <Found
+                heading="Instruments"
+                typed={typed}
+                found={(data?.instruments ?? []).map(({ id, name }) => ({ name, address: instrumentsEdit(id) }))}
+                onDone={onDone}
+            />
+            {data?.others.map(({ heading, found }) => (
+                <Found key={heading} heading={heading} typed={typed} found={found} onDone={onDone} />
+            ))}
+        </List.List>
     );
 }

@@ -1,6 +1,5 @@
 import { formatLength, type Units } from '../../units/units';
-import { CHOICES, GROUPS, type Group, type Measure, type MeasureDraft } from './measures';
-import type { Usual } from './measures';
+import { CHOICES, GROUPS, type Group, type Measure, type MeasureDraft, type Usual } from './measures';
 
 /** A thing that is known of an instrument, or taken as usual until somebody measures it. */
 export interface Known {

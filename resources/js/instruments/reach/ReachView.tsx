@@ -1,6 +1,6 @@
 import { Explained } from '../../ui/Explained';
-import { useState } from 'react';
-import type { Reach, ReachExtreme, StringReach, WholeReach } from '../../generated/formats';
+import { useState, type Dispatch, type SetStateAction } from 'react';
+import type { Reach, ReachExtreme, StringReach, WholeReach, ReachFamily } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { CONSTRUCTIONS } from '../../generated/words';
 import { familyWords } from '../../units/strings';
@@ -13,9 +13,6 @@ import { Select } from '../../ui/Select';
 import { BOUNDS } from './chart';
 import { gaugeWords, ReachChart } from './ReachChart';
 import { apiReaches } from '../../generated/addresses/places';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
-import type { ReachFamily } from '../../generated/formats';
 
 /** Whether this instrument is a good candidate: how low and how high it can go with strings that can be bought. */
 export function ReachView({ question }: { question: string | null }) {

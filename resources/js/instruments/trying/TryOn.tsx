@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useState, type ReactNode, type Dispatch, type SetStateAction } from 'react';
 import type { DrawnFit } from '../../generated/formats';
 import { FIT_ASPECTS } from '../../generated/words';
 import { useAsked } from '../../server/useAsked';
@@ -13,8 +13,6 @@ import { SideDrawing } from '../drawings/SideDrawing';
 import { FoundList } from './FoundList';
 import { Explained } from '../../ui/Explained';
 import { apiFits } from '../../generated/addresses/places';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 /** Where each aspect is measured. */
 const MEASURED_AT: { aspect: keyof typeof FIT_ASPECTS; group: string }[] = [

@@ -1,12 +1,12 @@
 import { Link } from '@inertiajs/react';
-import { useState } from 'react';
-import type { Preview } from '../../generated/views';
+import { useState, type Dispatch, type SetStateAction } from 'react';
+import type { Preview, Begin } from '../../generated/views';
 import { ask } from '../../server/api';
 import { newUuid } from '../../server/keeper';
 import { go } from '../../server/go';
 import { useAct } from '../../server/useAct';
 import { useAsked } from '../../server/useAsked';
-import { formatForce } from '../../units/units';
+import { formatForce, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { buttonClass, fieldClass } from '../../ui/classes';
 import { Field } from '../../ui/Field';
@@ -19,7 +19,6 @@ import { ShowSoonNote } from '../ShowSoonNote';
 import { capital, stringsWords } from '../../units/words';
 import { Explained } from '../../ui/Explained';
 import { type Schools, WAYS } from './begin';
-import type { Begin } from '../../generated/views';
 import { WhichStrings } from './WhichStrings';
 import { StringRows } from './StringRows';
 import { instrumentsEdit } from '../../generated/addresses/instruments';
@@ -28,6 +27,86 @@ import { jobsIndex, jobsPlan, jobsStore } from '../../generated/addresses/places
 
 export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
     const units = useUnits();
+    const {
+        start,
+        present,
+        setPresent,
+        some,
+        setSome,
+        agreed,
+        setAgreed,
+        bench,
+        setBench,
+        way,
+        ways,
+        chooseWay,
+        leftHanded,
+        setLeftHanded,
+        preview,
+        missing,
+        problem,
+        error,
+        busy,
+        from,
+        setFrom,
+        spares,
+        setSpares,
+        setSchools,
+        schools,
+        setWay,
+    } = useBeginning({ begin });
+    return (
+        <form
+            className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
+            onSubmit={(event) => {
+                event.preventDefault();
+                start();
+            }}
+        >
+            <div className="grid min-w-0 content-start gap-4">
+                <OpenAlready begin={begin} />
+                <Field label="On it now" hint="What comes off, and what it pulls.">
+                    <Select value={present} choices={begin.presents} onChange={setPresent} />
+                </Field>
+                <WhichStrings strings={begin.preview.strings} some={some} onChange={setSome} />
+                <AgreedFields agreed={agreed} onChange={setAgreed} />
+                <BenchField bench={bench} setBench={setBench} benches={benches} />
+                <WhoseWay way={way} ways={ways} chooseWay={chooseWay} leftHanded={leftHanded} setLeftHanded={setLeftHanded} />
+                <PlanAhead
+                    preview={preview}
+                    units={units}
+                    begin={begin}
+                    missing={missing}
+                    problem={problem}
+                    error={error}
+                    busy={busy}
+                />
+            </div>
+            <div className="grid min-w-0 content-start gap-8">
+                <section aria-label="Strings">
+                    <WhereFrom from={from} setFrom={setFrom} spares={spares} setSpares={setSpares} />
+                    <StringRows strings={preview.strings} drawer={from === 'drawer'} />
+                </section>
+                <section aria-label="How it is done">
+                    <h2 className="border-b border-ink pb-1.5 text-lg font-bold">
+                        <Explained word="school">How it is done</Explained>
+                    </h2>
+                    <SchoolFields
+                        schools={preview.schools}
+                        onChoose={(aspect, chosen) => {
+                            setSchools({ ...schools, [aspect]: chosen });
+                            setWay('own');
+                        }}
+                    />
+                    <KeepWay owner={agreed.owner} schools={schools} />
+                </section>
+            </div>
+        </form>
+    );
+}
+
+/** What is chosen of a job before it is begun, and what that comes to. */
+function useBeginning({ begin }: { begin: Begin }) {
     const { act, busy, problem } = useAct();
     const [present, setPresent] = useState(begin.presents[0]?.value ?? 'nothing');
     const [way, setWay] = useState(begin.way);
@@ -78,132 +157,199 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
             });
             await go(jobsShow(id));
         });
+    return {
+        start,
+        present,
+        setPresent,
+        some,
+        setSome,
+        agreed,
+        setAgreed,
+        bench,
+        setBench,
+        way,
+        ways,
+        chooseWay,
+        leftHanded,
+        setLeftHanded,
+        preview,
+        missing,
+        problem,
+        error,
+        busy,
+        from,
+        setFrom,
+        spares,
+        setSpares,
+        setSchools,
+        schools,
+        setWay,
+    };
+}
+
+/** Jobs on the instrument that are not finished. */
+function OpenAlready({ begin }: { begin: Begin }) {
     return (
-        <form
-            className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
-            onSubmit={(event) => {
-                event.preventDefault();
-                start();
-            }}
-        >
-            <div className="grid min-w-0 content-start gap-4">
-                {begin.open.map((job) => (
-                    <p key={job.id} role="note" className="border-l-4 border-l-caution pl-3">
-                        A job is open on it already: {job.name}.{' '}
-                        <Link href={jobsShow(job.id)} className="text-accent underline underline-offset-2">
-                            Go on with that one
-                        </Link>
-                    </p>
+        <>
+            {begin.open.map((job) => (
+                <p key={job.id} role="note" className="border-l-4 border-l-caution pl-3">
+                    A job is open on it already: {job.name}.{' '}
+                    <Link href={jobsShow(job.id)} className="text-accent underline underline-offset-2">
+                        Go on with that one
+                    </Link>
+                </p>
+            ))}
+        </>
+    );
+}
+
+/** At which bench it is done. */
+function BenchField({
+    bench,
+    setBench,
+    benches,
+}: {
+    bench: string;
+    setBench: Dispatch<SetStateAction<string>>;
+    benches: string[];
+}) {
+    return (
+        <>
+            <TextField label="Bench" value={bench} maxLength={60} list="benches" autoComplete="off" onChange={setBench} />
+            <datalist id="benches">
+                {benches.map((each) => (
+                    <option key={each} value={each} />
                 ))}
-                <Field label="On it now" hint="What comes off, and what it pulls.">
-                    <Select value={present} choices={begin.presents} onChange={setPresent} />
-                </Field>
-                <WhichStrings strings={begin.preview.strings} some={some} onChange={setSome} />
-                <AgreedFields agreed={agreed} onChange={setAgreed} />
-                <TextField label="Bench" value={bench} maxLength={60} list="benches" autoComplete="off" onChange={setBench} />
-                <datalist id="benches">
-                    {benches.map((each) => (
-                        <option key={each} value={each} />
-                    ))}
-                </datalist>
-                <Field label="Whose way">
-                    <Select
-                        value={way}
-                        choices={ways.map((value) => ({ value, label: WAYS[value] ?? value }))}
-                        onChange={chooseWay}
-                    />
-                </Field>
+            </datalist>
+        </>
+    );
+}
+
+/** By whose way it is done, and for which hand. */
+function WhoseWay({
+    way,
+    ways,
+    chooseWay,
+    leftHanded,
+    setLeftHanded,
+}: {
+    way: string;
+    ways: string[];
+    chooseWay: (chosen: string) => void;
+    leftHanded: boolean;
+    setLeftHanded: Dispatch<SetStateAction<boolean>>;
+}) {
+    return (
+        <>
+            <Field label="Whose way">
+                <Select
+                    value={way}
+                    choices={ways.map((value) => ({ value, label: WAYS[value] ?? value }))}
+                    onChange={chooseWay}
+                />
+            </Field>
+            <label className="flex items-center gap-2">
+                <input type="checkbox" checked={leftHanded} onChange={(event) => setLeftHanded(event.target.checked)} />
+                Left-handed: everything mirrored
+            </label>
+        </>
+    );
+}
+
+/** What the plan comes to, and the press that begins it. */
+function PlanAhead({
+    preview,
+    units,
+    begin,
+    missing,
+    problem,
+    error,
+    busy,
+}: {
+    preview: Preview;
+    units: Units;
+    begin: Begin;
+    missing: number[];
+    problem: string | undefined;
+    error: Error | null;
+    busy: boolean;
+}) {
+    return (
+        <div className="border-t border-ink pt-3" aria-live="polite">
+            <p className="text-lg">
+                <strong>{preview.steps} steps</strong>; it pulls {formatForce(preview.before_n, units)} now and{' '}
+                <strong>{formatForce(preview.after_n, units)}</strong> in the end.
+            </p>
+            {preview.assumed.length > 0 && (
+                <p className="mt-1 text-sm text-ink-soft">
+                    Assumed, as nobody measured it on this instrument: {preview.assumed.join('; ')}.{' '}
+                    <Link href={instrumentsEdit(begin.instrument.id)} className="text-accent underline underline-offset-3">
+                        Say how it is
+                    </Link>
+                </p>
+            )}
+            {missing.length > 0 && (
+                <p className="mt-1 text-caution">
+                    {capital(stringsWords(missing))} {missing.length === 1 ? 'is' : 'are'} not in the drawer. The job can begin;
+                    the others go on first.
+                </p>
+            )}
+            {preview.show !== null && <ShowSoonNote show={preview.show} />}
+            {(problem ?? error?.message) !== undefined && (
+                <p role="alert" className="mt-1 text-stop">
+                    {problem ?? error?.message}
+                </p>
+            )}
+            <div className="mt-3 flex gap-2">
+                <button type="submit" className={buttonClass.strong} disabled={busy}>
+                    Begin
+                </button>
+                <Link href={jobsIndex} className={buttonClass.quiet}>
+                    Cancel
+                </Link>
+            </div>
+        </div>
+    );
+}
+
+/** Where its strings come from. */
+function WhereFrom({
+    from,
+    setFrom,
+    spares,
+    setSpares,
+}: {
+    from: string;
+    setFrom: Dispatch<SetStateAction<string>>;
+    spares: string;
+    setSpares: Dispatch<SetStateAction<string>>;
+}) {
+    return (
+        <div className="flex flex-wrap items-end justify-between gap-3 border-b border-ink pb-1.5">
+            <h2 className="text-lg font-bold">Strings</h2>
+            <div className="flex flex-wrap items-center gap-4">
                 <label className="flex items-center gap-2">
-                    <input type="checkbox" checked={leftHanded} onChange={(event) => setLeftHanded(event.target.checked)} />
-                    Left-handed: everything mirrored
+                    <input type="radio" name="from" checked={from === 'drawer'} onChange={() => setFrom('drawer')} />
+                    from the drawer
                 </label>
-                <div className="border-t border-ink pt-3" aria-live="polite">
-                    <p className="text-lg">
-                        <strong>{preview.steps} steps</strong>; it pulls {formatForce(preview.before_n, units)} now and{' '}
-                        <strong>{formatForce(preview.after_n, units)}</strong> in the end.
-                    </p>
-                    {preview.assumed.length > 0 && (
-                        <p className="mt-1 text-sm text-ink-soft">
-                            Assumed, as nobody measured it on this instrument: {preview.assumed.join('; ')}.{' '}
-                            <Link
-                                href={instrumentsEdit(begin.instrument.id)}
-                                className="text-accent underline underline-offset-3"
-                            >
-                                Say how it is
-                            </Link>
-                        </p>
-                    )}
-                    {missing.length > 0 && (
-                        <p className="mt-1 text-caution">
-                            {capital(stringsWords(missing))} {missing.length === 1 ? 'is' : 'are'} not in the drawer. The job can
-                            begin; the others go on first.
-                        </p>
-                    )}
-                    {preview.show !== null && <ShowSoonNote show={preview.show} />}
-                    {(problem ?? error?.message) !== undefined && (
-                        <p role="alert" className="mt-1 text-stop">
-                            {problem ?? error?.message}
-                        </p>
-                    )}
-                    <div className="mt-3 flex gap-2">
-                        <button type="submit" className={buttonClass.strong} disabled={busy}>
-                            Begin
-                        </button>
-                        <Link href={jobsIndex} className={buttonClass.quiet}>
-                            Cancel
-                        </Link>
-                    </div>
-                </div>
+                <label className="flex items-center gap-2">
+                    <input type="radio" name="from" checked={from === 'packets'} onChange={() => setFrom('packets')} />
+                    from packets that are here
+                </label>
+                {from === 'drawer' && (
+                    <label className="flex items-center gap-2 text-sm whitespace-nowrap text-ink-soft">
+                        spares of each
+                        <input
+                            type="number"
+                            min={0}
+                            max={3}
+                            className={`${fieldClass} h-8! w-16!`}
+                            value={spares}
+                            onChange={(event) => setSpares(event.target.value)}
+                        />
+                    </label>
+                )}
             </div>
-            <div className="grid min-w-0 content-start gap-8">
-                <section aria-label="Strings">
-                    <div className="flex flex-wrap items-end justify-between gap-3 border-b border-ink pb-1.5">
-                        <h2 className="text-lg font-bold">Strings</h2>
-                        <div className="flex flex-wrap items-center gap-4">
-                            <label className="flex items-center gap-2">
-                                <input type="radio" name="from" checked={from === 'drawer'} onChange={() => setFrom('drawer')} />
-                                from the drawer
-                            </label>
-                            <label className="flex items-center gap-2">
-                                <input
-                                    type="radio"
-                                    name="from"
-                                    checked={from === 'packets'}
-                                    onChange={() => setFrom('packets')}
-                                />
-                                from packets that are here
-                            </label>
-                            {from === 'drawer' && (
-                                <label className="flex items-center gap-2 text-sm whitespace-nowrap text-ink-soft">
-                                    spares of each
-                                    <input
-                                        type="number"
-                                        min={0}
-                                        max={3}
-                                        className={`${fieldClass} h-8! w-16!`}
-                                        value={spares}
-                                        onChange={(event) => setSpares(event.target.value)}
-                                    />
-                                </label>
-                            )}
-                        </div>
-                    </div>
-                    <StringRows strings={preview.strings} drawer={from === 'drawer'} />
-                </section>
-                <section aria-label="How it is done">
-                    <h2 className="border-b border-ink pb-1.5 text-lg font-bold">
-                        <Explained word="school">How it is done</Explained>
-                    </h2>
-                    <SchoolFields
-                        schools={preview.schools}
-                        onChoose={(aspect, chosen) => {
-                            setSchools({ ...schools, [aspect]: chosen });
-                            setWay('own');
-                        }}
-                    />
-                    <KeepWay owner={agreed.owner} schools={schools} />
-                </section>
-            </div>
-        </form>
+        </div>
     );
 }

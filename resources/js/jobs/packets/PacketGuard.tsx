@@ -1,4 +1,4 @@
-import { useState, type RefObject, type SyntheticEvent } from 'react';
+import { useState, type RefObject, type SyntheticEvent, type Dispatch, type SetStateAction } from 'react';
 import type { StringPlanned } from '../../generated/formats';
 import type { JobString } from '../../generated/views';
 import { pitchLabel } from '../../units/pitch';
@@ -78,76 +78,11 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
     return (
         <article className="min-w-0">
             {sure ? (
-                <fieldset>
-                    <legend className="text-[1.75rem] leading-snug">Look once more: which is in your hand?</legend>
-                    <p className="text-lg text-ink-soft">
-                        They are nearly as thick as each other.{' '}
-                        {string.labelled ? 'Count the notches, or measure it.' : 'Measure it.'}
-                    </p>
-                    <div className="mt-3 grid max-w-3xl grid-cols-[repeat(auto-fit,minmax(13rem,1fr))] gap-3">
-                        {choices.map((each) => (
-                            <button
-                                key={each.position}
-                                type="button"
-                                className="rounded-float border-2 border-rule-strong bg-sheet px-4 py-4 text-left hover:border-ink"
-                                onClick={() => (each.position === string.position ? onDone() : wrong(each))}
-                            >
-                                <span className="block text-4xl font-extrabold">{gauge(each)}</span>
-                                <span className="block text-xl">
-                                    string {each.position}, {pitchLabel(each.pitch)}
-                                    {ballWords(each)}
-                                </span>
-                                {each.labelled && <Notches count={each.position} />}
-                            </button>
-                        ))}
-                    </div>
-                </fieldset>
+                <LookOnce string={string} choices={choices} onDone={onDone} wrong={wrong} gauge={gauge} />
             ) : (
-                <>
-                    <p className="text-[1.75rem] leading-snug">Take the packet of string {string.position}</p>
-                    <p data-figure="key" className="text-[96px] leading-[1.02] font-extrabold tracking-tight max-sm:text-[56px]">
-                        {pitchLabel(string.pitch)} <span className="font-normal text-ink-faint">·</span> {gauge(string)}
-                    </p>
-                    <div className="mt-2 flex flex-wrap items-center gap-4">
-                        {string.labelled && <Notches count={string.position} large />}
-                        <span className="text-xl">
-                            {[
-                                ...notchWords(string),
-                                `${familyWords(string)}${ballWords(string)}`,
-                                ...(string.lot === null ? [] : [`from the drawer: ${string.lot}`]),
-                            ].join(', ')}
-                        </span>
-                    </div>
-                </>
+                <TakeIt string={string} gauge={gauge} />
             )}
-            <form
-                className="mt-5 flex flex-wrap items-center gap-2.5"
-                onSubmit={(event: SyntheticEvent) => {
-                    event.preventDefault();
-                    hear(typed);
-                }}
-            >
-                <label className="flex items-center gap-2 text-lg whitespace-nowrap text-ink-soft">
-                    Packet’s code
-                    <span className="w-40">
-                        <input
-                            className={`${fieldClass} h-16 text-xl`}
-                            value={typed}
-                            autoComplete="off"
-                            aria-describedby={problem === null ? undefined : 'packet-wrong'}
-                            onChange={(event) => setTyped(event.target.value)}
-                        />
-                    </span>
-                </label>
-                <Button type="submit" large className="h-16">
-                    Check
-                </Button>
-                {'mediaDevices' in navigator && (
-                    <Button large className="h-16" onClick={() => setScanning(true)}>
-                        Scan it
-                    </Button>
-                )}
-            </form>
+            <CodeForm hear={hear} typed={typed} problem={problem} setTyped={setTyped} setScanning={setScanning} />
             {problem !== null && (
                 <p
                     id="packet-wrong"
@@ -157,6 +92,139 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                     {problem}
                 </p>
             )}
+            <OnWithIt sure={sure} main={main} confirm={confirm} onDone={onDone} gauge={gauge} string={string} />
+            {scanning && <ScanDialog onCode={hear} onClose={() => setScanning(false)} />}
+        </article>
+    );
+}
+
+/** Which of those that are nearly alike it is. */
+function LookOnce({
+    string,
+    choices,
+    onDone,
+    wrong,
+    gauge,
+}: {
+    string: Props['string'];
+    choices: JobString[];
+    onDone: Props['onDone'];
+    wrong: (other: JobString) => void;
+    gauge: (each: JobString) => string;
+}) {
+    return (
+        <fieldset>
+            <legend className="text-[1.75rem] leading-snug">Look once more: which is in your hand?</legend>
+            <p className="text-lg text-ink-soft">
+                They are nearly as thick as each other. {string.labelled ? 'Count the notches, or measure it.' : 'Measure it.'}
+            </p>
+            <div className="mt-3 grid max-w-3xl grid-cols-[repeat(auto-fit,minmax(13rem,1fr))] gap-3">
+                {choices.map((each) => (
+                    <button
+                        key={each.position}
+                        type="button"
+                        className="rounded-float border-2 border-rule-strong bg-sheet px-4 py-4 text-left hover:border-ink"
+                        onClick={() => (each.position === string.position ? onDone() : wrong(each))}
+                    >
+                        <span className="block text-4xl font-extrabold">{gauge(each)}</span>
+                        <span className="block text-xl">
+                            string {each.position}, {pitchLabel(each.pitch)}
+                            {ballWords(each)}
+                        </span>
+                        {each.labelled && <Notches count={each.position} />}
+                    </button>
+                ))}
+            </div>
+        </fieldset>
+    );
+}
+
+/** The packet that is wanted. */
+function TakeIt({ string, gauge }: { string: Props['string']; gauge: (each: JobString) => string }) {
+    return (
+        <>
+            <p className="text-[1.75rem] leading-snug">Take the packet of string {string.position}</p>
+            <p data-figure="key" className="text-[96px] leading-[1.02] font-extrabold tracking-tight max-sm:text-[56px]">
+                {pitchLabel(string.pitch)} <span className="font-normal text-ink-faint">·</span> {gauge(string)}
+            </p>
+            <div className="mt-2 flex flex-wrap items-center gap-4">
+                {string.labelled && <Notches count={string.position} large />}
+                <span className="text-xl">
+                    {[
+                        ...notchWords(string),
+                        `${familyWords(string)}${ballWords(string)}`,
+                        ...(string.lot === null ? [] : [`from the drawer: ${string.lot}`]),
+                    ].join(', ')}
+                </span>
+            </div>
+        </>
+    );
+}
+
+/** The code on a packet, typed or scanned. */
+function CodeForm({
+    hear,
+    typed,
+    problem,
+    setTyped,
+    setScanning,
+}: {
+    hear: (code: string) => void;
+    typed: string;
+    problem: string | null;
+    setTyped: Dispatch<SetStateAction<string>>;
+    setScanning: Dispatch<SetStateAction<boolean>>;
+}) {
+    return (
+        <form
+            className="mt-5 flex flex-wrap items-center gap-2.5"
+            onSubmit={(event: SyntheticEvent) => {
+                event.preventDefault();
+                hear(typed);
+            }}
+        >
+            <label className="flex items-center gap-2 text-lg whitespace-nowrap text-ink-soft">
+                Packet’s code
+                <span className="w-40">
+                    <input
+                        className={`${fieldClass} h-16 text-xl`}
+                        value={typed}
+                        autoComplete="off"
+                        aria-describedby={problem === null ? undefined : 'packet-wrong'}
+                        onChange={(event) => setTyped(event.target.value)}
+                    />
+                </span>
+            </label>
+            <Button type="submit" large className="h-16">
+                Check
+            </Button>
+            {'mediaDevices' in navigator && (
+                <Button large className="h-16" onClick={() => setScanning(true)}>
+                    Scan it
+                </Button>
+            )}
+        </form>
+    );
+}
+
+/** The press that goes on with it. */
+function OnWithIt({
+    sure,
+    main,
+    confirm,
+    onDone,
+    gauge,
+    string,
+}: {
+    sure: boolean;
+    main: Props['main'];
+    confirm: () => void;
+    onDone: Props['onDone'];
+    gauge: (each: JobString) => string;
+    string: Props['string'];
+}) {
+    return (
+        <>
             {!sure && (
                 <WayOn main={main} onGo={confirm}>
                     {THIS_ONE}
@@ -167,7 +235,6 @@ export function PacketGuard({ now, string, planned, main, onDone }: Props) {
                     It is {[gauge(string), ...notchWords(string)].join(', ')}
                 </WayOn>
             )}
-            {scanning && <ScanDialog onCode={hear} onClose={() => setScanning(false)} />}
-        </article>
+        </>
     );
 }

@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject, type Dispatch, type SetStateAction } from 'react';
 import { fineLength, formatForce, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
@@ -14,9 +14,6 @@ import { jobsSlip } from '../../generated/addresses/jobs';
 import { photographsShow } from '../../generated/addresses/photographs';
 import { jobsIndex } from '../../generated/addresses/places';
 import { withAsked } from '../../server/asked';
-import type { RefObject } from 'react';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 interface Props {
     now: JobNow;

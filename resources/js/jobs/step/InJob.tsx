@@ -5,8 +5,7 @@ import { largeButtonClass } from '../../ui/classes';
 import { intonateShow } from '../../generated/addresses/intonate';
 import { tuneShow } from '../../generated/addresses/tune';
 import { withAsked } from '../../server/asked';
-import type { TunePage as TuningKnown } from '../../generated/pages';
-import type { IntonatePage as IntonationKnown } from '../../generated/pages';
+import type { TunePage as TuningKnown, IntonatePage as IntonationKnown } from '../../generated/pages';
 
 const Intonation = lazy(() => import('../../tuning/Intonation').then((module) => ({ default: module.Intonation })));
 const Tuning = lazy(() => import('../../tuning/Tuning').then((module) => ({ default: module.Tuning })));

@@ -1,7 +1,7 @@
 import type { DrawnFit, Point, StringDrawn, StringPlanned } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
-import { fineLength } from '../../units/units';
+import { fineLength, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { boxAround } from '../../instruments/drawings/geometry';
 
@@ -61,14 +61,7 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
               tail.end,
           ]
         : [{ x: own.x - AROUND, y: own.y - AROUND }, { x: own.x + AROUND, y: own.y + AROUND }, start];
-    const box = boxAround(seen.map(({ x, y }): Point => [x, y]));
-    const scale = Math.min(
-        (WIDTH - 2 * EDGE) / Math.max(1, box.right - box.left),
-        (HEIGHT - 2 * EDGE) / Math.max(1, box.bottom - box.top),
-    );
-    const left = (WIDTH - (box.right - box.left) * scale) / 2;
-    const top = (HEIGHT - (box.bottom - box.top) * scale) / 2;
-    const at = ({ x, y }: Place): Place => ({ x: left + (x - box.left) * scale, y: top + (y - box.top) * scale });
+    const { at, scale } = toScale(seen);
     const [nutA, nutB] = [fit.neck.nut_mm[0], fit.neck.nut_mm.at(-1)].map((point) => at(upright(point ?? [0, 0])));
     const tone = toneOf(string.material);
     const thick = Math.max(2, string.diameter_mm * scale);
@@ -78,134 +71,29 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
     const radiusOf = (each: StringDrawn, mine: boolean) => (mine ? radius : Math.max(8, each.post.radius_mm * scale));
     const winds = planned.winds === null ? null : shows === 'off' ? OTHER_WAY[planned.winds] : planned.winds;
     const slack = shows === 'let-back' ? planned.slack_mm : null;
-    const words = [
-        `Post ${planned.position}`,
-        winds === null ? null : alongRoller(winds) ? `turns lie ${winds} of its hole` : `turns ${winds}`,
-        slack === null ? null : `${fineLength(slack, units, 0)} let back before it`,
-        cut === null ? null : `cut ${fineLength(cut, units, 0)} past it`,
-    ]
-        .filter((part) => part !== null)
-        .join(', ');
+    const words = wordsOf(planned, winds, { slack, cut }, units);
     return (
         <figure className="mx-auto w-full max-w-80 self-start max-md:hidden">
             <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" role="img" aria-label={words}>
-                {onHead && (
-                    <path
-                        d={`${fit.headstock.outline_mm.map((point, index) => `${index === 0 ? 'M' : 'L'}${at(upright(point)).x} ${at(upright(point)).y}`).join(' ')} Z`}
-                        fill="var(--sheet)"
-                        stroke="var(--rule-strong)"
-                    />
-                )}
-                {onHead && nutA !== undefined && nutB !== undefined && (
-                    <>
-                        <line x1={nutA.x} y1={nutA.y} x2={nutB.x} y2={nutB.y} stroke="var(--ink)" strokeWidth={6} />
-                        <text
-                            x={Math.min(WIDTH - 4, Math.max(nutA.x, nutB.x))}
-                            y={Math.max(nutA.y, nutB.y) + 17}
-                            textAnchor="end"
-                            fontSize="0.929rem"
-                            fill="var(--ink-soft)"
-                        >
-                            nut
-                        </text>
-                    </>
-                )}
-                {others.map((each) => {
-                    const [from, to] = [at(upright(each.start_mm)), at(upright(each.post.tangent_mm))];
-                    const mine = each.position === planned.position;
-                    return (
-                        !mine && (
-                            <line
-                                key={each.position}
-                                x1={from.x}
-                                y1={from.y}
-                                x2={to.x}
-                                y2={to.y}
-                                stroke="var(--rule-strong)"
-                                strokeWidth={1}
-                                strokeDasharray="3 4"
-                            />
-                        )
-                    );
-                })}
-                {slack === null ? (
-                    <line
-                        x1={at(start).x}
-                        y1={at(start).y}
-                        x2={at(tangent).x}
-                        y2={at(tangent).y}
-                        stroke="var(--ink)"
-                        strokeWidth={thick + 1}
-                    />
-                ) : (
-                    <LetBack
-                        from={at(start)}
-                        to={at(tangent)}
-                        slack={slack * scale}
-                        thick={thick}
-                        label={fineLength(slack, units, 0)}
-                    />
-                )}
-                {cut !== null && (
-                    <Tail
-                        from={post}
-                        to={end}
-                        thick={thick}
-                        label={`cut, ${fineLength(cut, units, 0)}`}
-                        colour={`var(--${tone}-dark)`}
-                    />
-                )}
-                {others.map((each) => {
-                    const centre = at(upright(each.post.centre_mm));
-                    const mine = each.position === planned.position;
-                    return (
-                        <g key={each.position}>
-                            {planned.post === 'roller' ? (
-                                <rect
-                                    x={centre.x - 2.4 * radiusOf(each, mine)}
-                                    y={centre.y - 0.8 * radiusOf(each, mine)}
-                                    width={4.8 * radiusOf(each, mine)}
-                                    height={1.6 * radiusOf(each, mine)}
-                                    rx={3}
-                                    fill="var(--paper)"
-                                    stroke="var(--ink)"
-                                    strokeWidth={mine ? 2.5 : 1.2}
-                                />
-                            ) : (
-                                <circle
-                                    cx={centre.x}
-                                    cy={centre.y}
-                                    r={radiusOf(each, mine)}
-                                    fill="var(--paper)"
-                                    stroke="var(--ink)"
-                                    strokeWidth={mine ? 2.5 : 1.2}
-                                />
-                            )}
-                            <text
-                                x={centre.x}
-                                y={centre.y + 4.5}
-                                textAnchor="middle"
-                                fontSize="0.929rem"
-                                fontWeight={mine ? 800 : 500}
-                                fill="var(--ink)"
-                            >
-                                {each.position}
-                            </text>
-                        </g>
-                    );
-                })}
-                {winds !== null && !alongRoller(winds) && (
-                    <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={winds === 'clockwise'} />
-                )}
-                {winds !== null && alongRoller(winds) && (
-                    <TurnsBeside
-                        x={post.x}
-                        y={post.y}
-                        radius={radius}
-                        side={(winds === 'outwards') === post.x > at({ x: 0, y: own.y }).x ? 1 : -1}
-                        thick={thick}
-                    />
-                )}
+                <Head onHead={onHead} fit={fit} at={at} upright={upright} nutA={nutA} nutB={nutB} />
+                <OtherStrings others={others} at={at} upright={upright} planned={planned} />
+                <OwnString
+                    slack={slack}
+                    at={at}
+                    start={start}
+                    tangent={tangent}
+                    thick={thick}
+                    scale={scale}
+                    units={units}
+                    cut={cut}
+                    post={post}
+                    end={end}
+                    tone={tone}
+                />
+                {others.map((each) => (
+                    <PostOf key={each.position} at={at} upright={upright} planned={planned} radiusOf={radiusOf} each={each} />
+                ))}
+                <WayOfTurns winds={winds} post={post} radius={radius} at={at} own={own} thick={thick} />
             </svg>
             <figcaption className="text-center text-lg text-ink-soft">
                 {winds === null || (alongRoller(winds) && shows === 'off')
@@ -219,6 +107,23 @@ export function PostDrawing({ fit, planned, shows, leftHanded }: Props) {
             </figcaption>
         </figure>
     );
+}
+
+/** The drawing in words. */
+function wordsOf(
+    planned: StringPlanned,
+    winds: StringPlanned['winds'],
+    { slack, cut }: { slack: number | null; cut: number | null },
+    units: Units,
+) {
+    return [
+        `Post ${planned.position}`,
+        winds === null ? null : alongRoller(winds) ? `turns lie ${winds} of its hole` : `turns ${winds}`,
+        slack === null ? null : `${fineLength(slack, units, 0)} let back before it`,
+        cut === null ? null : `cut ${fineLength(cut, units, 0)} past it`,
+    ]
+        .filter((part) => part !== null)
+        .join(', ');
 }
 
 /** The tail is pulled towards the next post of its row, where it is counted in posts; folded back from the last; else straight on. */
@@ -387,6 +292,244 @@ function Turning({ x, y, radius, clockwise }: { x: number; y: number; radius: nu
                 strokeWidth={3}
             />
             <path d={`M${head(12, 0)} L${head(-2, 7)} L${head(-2, -7)} Z`} fill="var(--accent)" />
+        </>
+    );
+}
+
+/** How millimetres come onto the drawing, so that all that is to be seen has room. */
+function toScale(seen: Place[]) {
+    const box = boxAround(seen.map(({ x, y }): Point => [x, y]));
+    const scale = Math.min(
+        (WIDTH - 2 * EDGE) / Math.max(1, box.right - box.left),
+        (HEIGHT - 2 * EDGE) / Math.max(1, box.bottom - box.top),
+    );
+    const left = (WIDTH - (box.right - box.left) * scale) / 2;
+    const top = (HEIGHT - (box.bottom - box.top) * scale) / 2;
+    const at = ({ x, y }: Place): Place => ({ x: left + (x - box.left) * scale, y: top + (y - box.top) * scale });
+    return { at, scale };
+}
+
+/** The head and its nut. */
+function Head({
+    onHead,
+    fit,
+    at,
+    upright,
+    nutA,
+    nutB,
+}: {
+    onHead: boolean;
+    fit: Props['fit'];
+    at: ({ x, y }: Place) => Place;
+    upright: (point: Point) => Place;
+    nutA: Place | undefined;
+    nutB: Place | undefined;
+}) {
+    return (
+        <>
+            {onHead && (
+                <path
+                    d={`${fit.headstock.outline_mm.map((point, index) => `${index === 0 ? 'M' : 'L'}${at(upright(point)).x} ${at(upright(point)).y}`).join(' ')} Z`}
+                    fill="var(--sheet)"
+                    stroke="var(--rule-strong)"
+                />
+            )}
+            {onHead && nutA !== undefined && nutB !== undefined && (
+                <>
+                    <line x1={nutA.x} y1={nutA.y} x2={nutB.x} y2={nutB.y} stroke="var(--ink)" strokeWidth={6} />
+                    <text
+                        x={Math.min(WIDTH - 4, Math.max(nutA.x, nutB.x))}
+                        y={Math.max(nutA.y, nutB.y) + 17}
+                        textAnchor="end"
+                        fontSize="0.929rem"
+                        fill="var(--ink-soft)"
+                    >
+                        nut
+                    </text>
+                </>
+            )}
+        </>
+    );
+}
+
+/** Where the others run. */
+function OtherStrings({
+    others,
+    at,
+    upright,
+    planned,
+}: {
+    others: StringDrawn[];
+    at: ({ x, y }: Place) => Place;
+    upright: (point: Point) => Place;
+    planned: Props['planned'];
+}) {
+    return (
+        <>
+            {others.map((each) => {
+                const [from, to] = [at(upright(each.start_mm)), at(upright(each.post.tangent_mm))];
+                const mine = each.position === planned.position;
+                return (
+                    !mine && (
+                        <line
+                            key={each.position}
+                            x1={from.x}
+                            y1={from.y}
+                            x2={to.x}
+                            y2={to.y}
+                            stroke="var(--rule-strong)"
+                            strokeWidth={1}
+                            strokeDasharray="3 4"
+                        />
+                    )
+                );
+            })}
+        </>
+    );
+}
+
+/** This string up to its post, and what is cut off past it. */
+function OwnString({
+    slack,
+    at,
+    start,
+    tangent,
+    thick,
+    scale,
+    units,
+    cut,
+    post,
+    end,
+    tone,
+}: {
+    slack: number | null;
+    at: ({ x, y }: Place) => Place;
+    start: Place;
+    tangent: Place;
+    thick: number;
+    scale: number;
+    units: Units;
+    cut: number | null;
+    post: Place;
+    end: Place;
+    tone: ReturnType<typeof toneOf>;
+}) {
+    return (
+        <>
+            {slack === null ? (
+                <line
+                    x1={at(start).x}
+                    y1={at(start).y}
+                    x2={at(tangent).x}
+                    y2={at(tangent).y}
+                    stroke="var(--ink)"
+                    strokeWidth={thick + 1}
+                />
+            ) : (
+                <LetBack
+                    from={at(start)}
+                    to={at(tangent)}
+                    slack={slack * scale}
+                    thick={thick}
+                    label={fineLength(slack, units, 0)}
+                />
+            )}
+            {cut !== null && (
+                <Tail
+                    from={post}
+                    to={end}
+                    thick={thick}
+                    label={`cut, ${fineLength(cut, units, 0)}`}
+                    colour={`var(--${tone}-dark)`}
+                />
+            )}
+        </>
+    );
+}
+
+/** A post with its number. */
+function PostOf({
+    at,
+    upright,
+    planned,
+    radiusOf,
+    each,
+}: {
+    at: ({ x, y }: Place) => Place;
+    upright: (point: Point) => Place;
+    planned: Props['planned'];
+    radiusOf: (each: StringDrawn, mine: boolean) => number;
+    each: StringDrawn;
+}) {
+    const centre = at(upright(each.post.centre_mm));
+    const mine = each.position === planned.position;
+    return (
+        <g>
+            {planned.post === 'roller' ? (
+                <rect
+                    x={centre.x - 2.4 * radiusOf(each, mine)}
+                    y={centre.y - 0.8 * radiusOf(each, mine)}
+                    width={4.8 * radiusOf(each, mine)}
+                    height={1.6 * radiusOf(each, mine)}
+                    rx={3}
+                    fill="var(--paper)"
+                    stroke="var(--ink)"
+                    strokeWidth={mine ? 2.5 : 1.2}
+                />
+            ) : (
+                <circle
+                    cx={centre.x}
+                    cy={centre.y}
+                    r={radiusOf(each, mine)}
+                    fill="var(--paper)"
+                    stroke="var(--ink)"
+                    strokeWidth={mine ? 2.5 : 1.2}
+                />
+            )}
+            <text
+                x={centre.x}
+                y={centre.y + 4.5}
+                textAnchor="middle"
+                fontSize="0.929rem"
+                fontWeight={mine ? 800 : 500}
+                fill="var(--ink)"
+            >
+                {each.position}
+            </text>
+        </g>
+    );
+}
+
+/** Which way its turns lie. */
+function WayOfTurns({
+    winds,
+    post,
+    radius,
+    at,
+    own,
+    thick,
+}: {
+    winds: 'clockwise' | 'anticlockwise' | 'outwards' | 'inwards' | null;
+    post: Place;
+    radius: number;
+    at: ({ x, y }: Place) => Place;
+    own: Place;
+    thick: number;
+}) {
+    return (
+        <>
+            {winds !== null && !alongRoller(winds) && (
+                <Turning x={post.x} y={post.y} radius={radius + 8} clockwise={winds === 'clockwise'} />
+            )}
+            {winds !== null && alongRoller(winds) && (
+                <TurnsBeside
+                    x={post.x}
+                    y={post.y}
+                    radius={radius}
+                    side={(winds === 'outwards') === post.x > at({ x: 0, y: own.y }).x ? 1 : -1}
+                    thick={thick}
+                />
+            )}
         </>
     );
 }

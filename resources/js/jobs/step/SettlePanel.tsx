@@ -1,5 +1,5 @@
 import { Link } from '@inertiajs/react';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { typedCents } from '../../units/cents';
 import { pitchLabel } from '../../units/pitch';
 import { momentWords, spanWords } from '../../units/times';
@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { fieldClass, largeButtonClass } from '../../ui/classes';
 import { fixed } from '../../units/figures';
 import { useClock } from '../../server/useClock';
-import type { StringNow } from '../../events/jobNow';
+import type { StringNow, JobWithAll } from '../../events/jobNow';
 import { ListenSwitch, useJobEar } from './HeardPitch';
 import { hearingWords } from '../../tuning/heard';
 import { driftWords, thenWords } from '../../units/settling';
@@ -15,9 +15,6 @@ import { ShowSoonNote } from '../ShowSoonNote';
 import type { JobNow } from '../useJob';
 import { tuneShow } from '../../generated/addresses/tune';
 import { withAsked } from '../../server/asked';
-import type { JobWithAll } from '../../events/jobNow';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 /** When all strings hold, ISO 8601; null while that is not known. */
 export function holdsAt(now: JobNow): string | null {

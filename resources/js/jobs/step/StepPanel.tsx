@@ -1,7 +1,6 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useState, type RefObject, type Dispatch, type SetStateAction } from 'react';
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useState, type RefObject } from 'react';
 import type { DrawnFit } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { gaugeInches } from '../../units/stringType';
@@ -27,8 +26,6 @@ import { holdsAt, SettlePanel } from './SettlePanel';
 import { SkipRestDialog } from '../ways/SkipRestDialog';
 import { WayOn } from './WayOn';
 import { jobsIndex } from '../../generated/addresses/places';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 interface Props {
     now: JobNow;

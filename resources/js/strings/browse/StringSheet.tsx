@@ -1,11 +1,11 @@
 import type { Sheet } from '../../generated/views';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
+import { useState, type ReactNode, type Dispatch, type SetStateAction } from 'react';
 import { ask } from '../../server/api';
 import { pitchLabel } from '../../units/pitch';
 import { familyWords } from '../../units/strings';
 import { gaugeInches } from '../../units/stringType';
-import { formatGauge, formatLength, lengthFigure } from '../../units/units';
+import { formatGauge, formatLength, lengthFigure, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { readLength } from '../../units/typed';
 import { Button } from '../../ui/Button';
@@ -20,9 +20,6 @@ import { Explained } from '../../ui/Explained';
 import { benchShow } from '../../generated/addresses/bench';
 import { stringsShow } from '../../generated/addresses/strings';
 import { withAsked } from '../../server/asked';
-import type { Units } from '../../units/units';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 const SOURCES = { modelled: 'modelled', supplied: 'said by the supplier', measured: 'measured here' };
 const ENDS = { ball: 'ball end', loop: 'loop end', bare: 'no ball, no loop' };

@@ -1,10 +1,10 @@
 import type { Listed, Supplier } from '../../generated/views';
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
 import { clsx } from 'clsx';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type Dispatch, type SetStateAction } from 'react';
 import { CONSTRUCTIONS, MATERIALS } from '../../generated/words';
 import { gaugeInches } from '../../units/stringType';
-import { formatGauge } from '../../units/units';
+import { formatGauge, type Units } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
 import { price } from '../supply';
 import { useListed } from './useListed';
@@ -79,79 +79,22 @@ export function StringTable({ query, suppliers, chosen, onChoose }: Props) {
                 aria-label="Strings"
                 aria-rowcount={(total ?? 0) + 1}
             >
-                <div role="rowgroup" className="sticky top-0 z-10 min-w-[46rem] border-b border-ink bg-paper">
-                    <div role="row" className={clsx(COLUMNS, 'h-8 px-2 text-left text-sm text-ink-soft')}>
-                        <span role="columnheader" className="text-right">
-                            Gauge
-                        </span>
-                        <span role="columnheader">Name</span>
-                        <span role="columnheader">Build</span>
-                        <span role="columnheader">Material</span>
-                        <span role="columnheader">Supplier</span>
-                        <span role="columnheader" className="text-right">
-                            One
-                        </span>
-                        <span role="columnheader" className="text-right">
-                            Drawer
-                        </span>
-                    </div>
-                </div>
+                <Heads />
                 <div role="rowgroup" className="relative min-w-[46rem]" style={{ height: virtual.getTotalSize() }}>
-                    {items.map((item) => {
-                        const listed = row(item.index);
-                        return (
-                            <div
-                                key={item.key}
-                                role="row"
-                                aria-rowindex={item.index + 2}
-                                data-index={item.index}
-                                style={{ transform: `translateY(${item.start}px)`, height: ROW }}
-                                className={clsx(
-                                    COLUMNS,
-                                    'absolute inset-x-0 cursor-pointer border-b border-rule px-2 hover:bg-sheet',
-                                    listed !== undefined && listed.id === chosen && 'bg-accent-wash',
-                                )}
-                                onClick={() => listed !== undefined && onChoose(listed)}
-                            >
-                                {listed === undefined ? (
-                                    <span role="cell" className="col-span-7 text-ink-faint">
-                                        …
-                                    </span>
-                                ) : (
-                                    <>
-                                        <span role="cell" className="text-right font-semibold">
-                                            {formatGauge(gaugeInches(listed), units)}
-                                        </span>
-                                        <span role="cell" className="min-w-0">
-                                            <button
-                                                type="button"
-                                                className="block w-full truncate text-left"
-                                                aria-pressed={listed.id === chosen}
-                                                tabIndex={item.index === stop ? 0 : -1}
-                                                onFocus={() => setAt(item.index)}
-                                                onKeyDown={(event) => move(event, item.index)}
-                                            >
-                                                {listed.name === '' ? listed.code : listed.name}
-                                            </button>
-                                        </span>
-                                        <span role="cell">{CONSTRUCTIONS[listed.construction]}</span>
-                                        <span role="cell" className="truncate">
-                                            {MATERIALS[listed.material]}
-                                        </span>
-                                        <span role="cell" className="truncate text-ink-soft">
-                                            {supplierOf(listed.supplier_id)?.name}
-                                        </span>
-                                        <span role="cell" className="text-right">
-                                            {price(listed.cents, supplierOf(listed.supplier_id)?.currency ?? '')}
-                                        </span>
-                                        <span role="cell" className="text-right">
-                                            {listed.drawer > 0 ? listed.drawer : ''}
-                                        </span>
-                                    </>
-                                )}
-                            </div>
-                        );
-                    })}
+                    {items.map((item) => (
+                        <Row
+                            key={item.key}
+                            row={row}
+                            chosen={chosen}
+                            onChoose={onChoose}
+                            units={units}
+                            stop={stop}
+                            setAt={setAt}
+                            move={move}
+                            supplierOf={supplierOf}
+                            item={item}
+                        />
+                    ))}
                 </div>
             </div>
         </div>
@@ -161,4 +104,137 @@ export function StringTable({ query, suppliers, chosen, onChoose }: Props) {
 /** How many there are; the table is as long. */
 function useTotal(query: string): number {
     return useListed(query, 0, 0).total ?? 0;
+}
+
+/** What the columns are. */
+function Heads() {
+    return (
+        <div role="rowgroup" className="sticky top-0 z-10 min-w-[46rem] border-b border-ink bg-paper">
+            <div role="row" className={clsx(COLUMNS, 'h-8 px-2 text-left text-sm text-ink-soft')}>
+                <span role="columnheader" className="text-right">
+                    Gauge
+                </span>
+                <span role="columnheader">Name</span>
+                <span role="columnheader">Build</span>
+                <span role="columnheader">Material</span>
+                <span role="columnheader">Supplier</span>
+                <span role="columnheader" className="text-right">
+                    One
+                </span>
+                <span role="columnheader" className="text-right">
+                    Drawer
+                </span>
+            </div>
+        </div>
+    );
+}
+
+/** One row of all, as far as it is in sight. */
+function Row({
+    row,
+    chosen,
+    onChoose,
+    units,
+    stop,
+    setAt,
+    move,
+    supplierOf,
+    item,
+}: {
+    row: (index: number) => Listed | undefined;
+    chosen: Props['chosen'];
+    onChoose: Props['onChoose'];
+    units: Units;
+    stop: number;
+    setAt: Dispatch<SetStateAction<number>>;
+    move: (event: KeyboardEvent, index: number) => void;
+    supplierOf: (id: number) => Supplier | undefined;
+    item: VirtualItem;
+}) {
+    const listed = row(item.index);
+    return (
+        <div
+            role="row"
+            aria-rowindex={item.index + 2}
+            data-index={item.index}
+            style={{ transform: `translateY(${item.start}px)`, height: ROW }}
+            className={clsx(
+                COLUMNS,
+                'absolute inset-x-0 cursor-pointer border-b border-rule px-2 hover:bg-sheet',
+                listed !== undefined && listed.id === chosen && 'bg-accent-wash',
+            )}
+            onClick={() => listed !== undefined && onChoose(listed)}
+        >
+            {listed === undefined ? (
+                <span role="cell" className="col-span-7 text-ink-faint">
+                    …
+                </span>
+            ) : (
+                <Cells
+                    listed={listed}
+                    units={units}
+                    chosen={chosen}
+                    item={item}
+                    stop={stop}
+                    setAt={setAt}
+                    move={move}
+                    supplierOf={supplierOf}
+                />
+            )}
+        </div>
+    );
+}
+
+/** What is said of a string. */
+function Cells({
+    listed,
+    units,
+    chosen,
+    item,
+    stop,
+    setAt,
+    move,
+    supplierOf,
+}: {
+    listed: Listed;
+    units: Units;
+    chosen: Props['chosen'];
+    item: VirtualItem;
+    stop: number;
+    setAt: Dispatch<SetStateAction<number>>;
+    move: (event: KeyboardEvent, index: number) => void;
+    supplierOf: (id: number) => Supplier | undefined;
+}) {
+    return (
+        <>
+            <span role="cell" className="text-right font-semibold">
+                {formatGauge(gaugeInches(listed), units)}
+            </span>
+            <span role="cell" className="min-w-0">
+                <button
+                    type="button"
+                    className="block w-full truncate text-left"
+                    aria-pressed={listed.id === chosen}
+                    tabIndex={item.index === stop ? 0 : -1}
+                    onFocus={() => setAt(item.index)}
+                    onKeyDown={(event) => move(event, item.index)}
+                >
+                    {listed.name === '' ? listed.code : listed.name}
+                </button>
+            </span>
+            <span role="cell">{CONSTRUCTIONS[listed.construction]}</span>
+            <span role="cell" className="truncate">
+                {MATERIALS[listed.material]}
+            </span>
+            <span role="cell" className="truncate text-ink-soft">
+                {supplierOf(listed.supplier_id)?.name}
+            </span>
+            <span role="cell" className="text-right">
+                {price(listed.cents, supplierOf(listed.supplier_id)?.currency ?? '')}
+            </span>
+            <span role="cell" className="text-right">
+                {listed.drawer > 0 ? listed.drawer : ''}
+            </span>
+        </>
+    );
 }

@@ -1,6 +1,6 @@
 import type { Supplier } from '../../generated/views';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask, asRefused, Refused } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -8,8 +8,6 @@ import { Field } from '../../ui/Field';
 import { KeepBoth } from '../../ui/KeepBoth';
 import { toast } from '../../ui/toasts';
 import { packagedShow } from '../../generated/addresses/packaged';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 interface Packaged {
     text: string;

@@ -1,13 +1,10 @@
 import { extent, max } from 'd3-array';
 import { type ScaleLinear, scaleLinear } from 'd3-scale';
-import type { Sample, SampleFamily } from '../../generated/views';
+import type { Sample, SampleFamily, Correction } from '../../generated/views';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge } from '../../units/units';
 import { useUnits } from '../../units/useUnits';
-import type { Correction } from '../../generated/views';
-import type { Construction } from '../../generated/formats';
-import type { Material } from '../../generated/formats';
-import type { Kind } from '../../generated/formats';
+import type { Construction, Material, Kind } from '../../generated/formats';
 
 const WIDTH = 640;
 const HEIGHT = 230;

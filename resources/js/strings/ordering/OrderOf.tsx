@@ -1,6 +1,6 @@
 import type { Order } from '../../generated/views';
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { ask } from '../../server/api';
 import { Button } from '../../ui/Button';
 import { buttonClass, fieldClass } from '../../ui/classes';
@@ -18,8 +18,6 @@ import {
     ordersUnarchive,
     ordersUse,
 } from '../../generated/addresses/orders';
-import type { Dispatch } from 'react';
-import type { SetStateAction } from 'react';
 
 export function OrderOf({ order }: { order: Order }) {
     const [whole, setWhole] = useState<Record<number, string>>({});
