@@ -195,7 +195,7 @@ function useBestFirst(data: Named | undefined, coming: boolean, enteredBefore: b
     };
 }
 
-interface FoundProps {
+interface AllProps {
     near: Command[];
     typed: string;
     onDone: (run: () => void) => void;
@@ -204,7 +204,7 @@ interface FoundProps {
 }
 
 /** All that can be done and all that has a name, as far as it fits what is typed. */
-function AllFound({ near, typed, onDone, data, commands }: FoundProps) {
+function AllFound({ near, typed, onDone, data, commands }: AllProps) {
     const groups = [...new Set(commands.map(({ group }) => group))];
     return (
         <List.List className={`mt-3 h-96 min-h-24 overflow-auto border-y border-rule ${headings}`}>
