@@ -1,7 +1,8 @@
+import type { TunePage } from '../generated/pages';
 import { router } from '@inertiajs/react';
 import { useState, type Dispatch, type SetStateAction } from 'react';
 import { TuningChoice } from '../bench/tunings/TuningChoice';
-import type { SetDocument, Tuning } from '../generated/formats';
+import type { Tuning } from '../generated/formats';
 import { fixed } from '../units/figures';
 import { fieldClass } from '../ui/classes';
 import { Button } from '../ui/Button';
@@ -15,7 +16,7 @@ import { readHertz } from '../units/typed';
 import { tuneShow } from '../generated/addresses/tune';
 import { withAsked } from '../server/asked';
 
-interface TuneValues {
+export interface TuneValues {
     orderBy: string;
     /** Of the simulated instrument. */
     seed: number;
@@ -29,14 +30,7 @@ interface TuneValues {
 }
 
 interface Props {
-    set: { id: number };
-    orders: { value: string; label: string }[];
-    designed: SetDocument;
-    tuning: number;
-    tunings: { name: string }[];
-    /** The names of the tunings that the set has; what is tuned to beyond these is for now only. */
-    kept: string[];
-    from: number | null;
+    known: TunePage;
     source: Source;
     /** While a round is under way. */
     busy: boolean;
@@ -52,22 +46,9 @@ const HERE = 'here';
 const [LEAST_A4, MOST_A4] = [380, 500];
 
 /** To which tuning, heard by what, in which order. */
-export function TuneOptions({
-    set,
-    orders,
-    designed,
-    tuning,
-    tunings,
-    kept,
-    from,
-    source,
-    busy,
-    values,
-    keepsDrifts,
-    onSource,
-    onChange,
-    onStandsIn,
-}: Props) {
+export function TuneOptions({ known, source, busy, values, keepsDrifts, onSource, onChange, onStandsIn }: Props) {
+    // What is tuned to beyond the tunings that the set has is for now only.
+    const { set, orders, document: designed, tuning, tunings, kept, from } = known;
     const [choosing, setChoosing] = useState(false);
     const [open, setOpen] = useState(false);
     const present = designed.tunings[tuning];
@@ -125,10 +106,10 @@ function ToTuning({
     visit,
 }: {
     borrowed: boolean;
-    tuning: Props['tuning'];
+    tuning: TunePage['tuning'];
     busy: Props['busy'];
-    tunings: Props['tunings'];
-    kept: Props['kept'];
+    tunings: TunePage['tunings'];
+    kept: TunePage['kept'];
     setChoosing: Dispatch<SetStateAction<boolean>>;
     visit: (query: Record<string, string>) => void;
 }) {
@@ -164,8 +145,8 @@ function StandsIn({
     onStandsIn,
 }: {
     source: 'microphone' | 'typed';
-    tunings: Props['tunings'];
-    tuning: Props['tuning'];
+    tunings: TunePage['tunings'];
+    tuning: TunePage['tuning'];
     onStandsIn: Props['onStandsIn'];
 }) {
     return (
@@ -217,7 +198,7 @@ function HowItIsDone({
     source,
 }: {
     values: Props['values'];
-    orders: Props['orders'];
+    orders: TunePage['orders'];
     onChange: Props['onChange'];
     busy: Props['busy'];
     source: Props['source'];
@@ -298,7 +279,7 @@ function OtherTuning({
     choosing: boolean;
     setChoosing: Dispatch<SetStateAction<boolean>>;
     present: Tuning | undefined;
-    designed: Props['designed'];
+    designed: TunePage['document'];
     visit: (query: Record<string, string>) => void;
     stands: number;
 }) {

@@ -1,3 +1,7 @@
+import type { Source } from '../devices/own';
+import type { Practice } from '../generated/formats';
+import type { IntonatePage } from '../generated/pages';
+
 /** What was read of one string: open, and stopped at the 12th three times at most; and what its saddle did before. */
 export interface Read {
     nutToSaddle: number;
@@ -87,4 +91,21 @@ export function turnsWords(turns: number): string {
 /** Which way, of a move that is positive away from the nut. */
 export function wayWords(mm: number): string {
     return mm > 0 ? 'back' : 'forward';
+}
+
+/** A real saddle is taken to stand where it was left, or foretold, until it is measured; a simulated one at the scale length. */
+export function unreadOf(strings: IntonatePage['strings'], source: Source): Read[] {
+    return strings.map(({ scale_mm: scale, setback_mm: setback, found_mm: found, expected_mm: expected }) =>
+        source === 'practice'
+            ? unread(scale, false)
+            : unread(scale + (found ?? expected ?? setback?.estimate ?? 0), found !== null),
+    );
+}
+
+/** A string of the simulated instrument, heard open and stopped. */
+export function heardIn({ strings }: Practice, index: number, read: Read): Read {
+    const heard = strings[index];
+    return heard === undefined
+        ? read
+        : { ...read, open: heard.hz, stopped: [heard.hz * 2 * 2 ** (heard.stopped_error_cents / 1200)] };
 }
