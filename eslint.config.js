@@ -37,7 +37,7 @@ export default tseslint.config(
             'no-restricted-syntax': [
                 'error',
                 ...['Literal[value=', 'TemplateElement[value.raw='].map((what) => ({
-                    selector: `:not(ImportDeclaration, ImportExpression) > ${what}/^\\/(api|bench|demo|enter|instruments|jobs|log|packets|search|sets|shared|start|strings|tune|workshop)(\\/|\\?|$)/]`,
+                    selector: `:not(ImportDeclaration, ImportExpression, CallExpression[callee.property.name="at"] > TemplateLiteral) > ${what}/^\\/(api|bench|demo|enter|instruments|jobs|log|packets|search|sets|shared|start|strings|tune|workshop)(\\/|\\?|$)/]`,
                     message: 'Addresses come from the named routes: generated/addresses.',
                 })),
             ],
