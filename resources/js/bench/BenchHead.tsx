@@ -37,7 +37,6 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
     const canUndo = useBench((state) => state.past.length > 0);
     const canRedo = useBench((state) => state.future.length > 0);
     const { edit, undo, redo } = useBenchActions();
-    const { on: hearing, turn } = useHearingOn();
 
     return (
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-2.5 max-sm:flex-nowrap">
@@ -83,17 +82,7 @@ export const BenchHead = memo(function BenchHead({ set, saveState, versions, act
                     <Glyph sign="redo" size={17} />
                 </Button>
                 <Doors actions={actions} show={show} className="max-sm:hidden" />
-                <MoreForSet
-                    actions={actions}
-                    canRedo={canRedo}
-                    redo={redo}
-                    show={show}
-                    versions={versions}
-                    set={set}
-                    hearing={hearing}
-                    onHear={onHear}
-                    turn={turn}
-                />
+                <MoreForSet actions={actions} show={show} versions={versions} set={set} onHear={onHear} />
             </div>
         </div>
     );
@@ -119,27 +108,10 @@ function SaveWords({ state }: { state: SaveState }) {
 }
 
 /** All that can be done with the set as a whole. */
-function MoreForSet({
-    actions,
-    canRedo,
-    redo,
-    show,
-    versions,
-    set,
-    hearing,
-    onHear,
-    turn,
-}: {
-    actions: Props['actions'];
-    canRedo: boolean;
-    redo: () => void;
-    show: Props['show'];
-    versions: Props['versions'];
-    set: Props['set'];
-    hearing: boolean;
-    onHear: Props['onHear'];
-    turn: (on: boolean) => void;
-}) {
+function MoreForSet({ actions, show, versions, set, onHear }: Omit<Props, 'saveState'>) {
+    const canRedo = useBench((state) => state.future.length > 0);
+    const { redo } = useBenchActions();
+    const { on: hearing, turn } = useHearingOn();
     return (
         <Menu
             trigger={

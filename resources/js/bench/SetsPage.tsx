@@ -1,6 +1,6 @@
 import { MarkedBar } from './sets/MarkedBar';
 import { SetTable } from './sets/SetTable';
-import { idsOf, useMarked } from './sets/useMarked';
+import { useMarked } from './sets/useMarked';
 import { useWithRest } from './sets/useWithRest';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
@@ -9,7 +9,6 @@ import { ImportButton } from '../documents/ImportButton';
 import { ImportProblem } from '../documents/ImportProblem';
 import { ShareSet } from '../documents/share/ShareSet';
 import { useImport } from '../documents/useImport';
-import { useProvided } from '../frame/commands/provided';
 import { buttonClass } from '../ui/classes';
 import { pageOf, Pages } from '../ui/Pages';
 import { PageTitle } from '../ui/PageTitle';
@@ -20,9 +19,10 @@ import { matchingSets, SET_KEYS } from './sets/summary';
 import type { SetSummary as Summary } from '../generated/views';
 import { FindField } from '../ui/FindField';
 import { benchShow } from '../generated/addresses/bench';
-import { setsImport, setsIndex, startCreate } from '../generated/addresses/places';
-import { withAsked } from '../server/asked';
+import { setsImport, startCreate } from '../generated/addresses/places';
 import type { SetsPage as Props } from '../generated/pages';
+import { Beyond } from './sets/Beyond';
+import { useSetsCommands } from './sets/useSetsCommands';
 
 /** Every set there is, or every one that was put away. */
 export default function SetsPage({ sets: first, count, away, putAway }: Props) {
@@ -101,53 +101,6 @@ export default function SetsPage({ sets: first, count, away, putAway }: Props) {
     );
 }
 
-/** What the palette can do with the list. */
-function useSetsCommands({
-    tick,
-    found,
-    away,
-    ticked,
-    bringSomeBack,
-    putSomeAway,
-    words,
-    instrument,
-    look,
-}: {
-    tick: (ids: number[], on: boolean) => void;
-    found: Summary[];
-    away: Props['away'];
-    ticked: Summary[];
-    bringSomeBack: (some: Summary[]) => undefined;
-    putSomeAway: (some: Summary[]) => undefined;
-    words: string;
-    instrument: string;
-    look: (changed: Partial<{ for: string; instrument: string; order: string; page: string }>, typing?: boolean) => void;
-}) {
-    useProvided({
-        commands: [
-            {
-                group: 'Sets',
-                name: 'Tick every set that is listed',
-                run: () => tick(idsOf(found), true),
-            },
-            {
-                group: 'Sets',
-                name: away ? 'Bring back the ticked sets' : 'Put away the ticked sets',
-                disabled: ticked.length === 0,
-                run: () => (away ? bringSomeBack : putSomeAway)(ticked),
-            },
-            {
-                group: 'Sets',
-                name: 'Show every set',
-                disabled: words === '' && instrument === '',
-                run: () => look({ for: '', instrument: '', page: '1' }),
-            },
-        ],
-        busy: false,
-    });
-    return {};
-}
-
 /** Finds and adds. */
 function Tools({
     away,
@@ -174,49 +127,5 @@ function Tools({
                 New set
             </Link>
         </div>
-    );
-}
-
-/** To all of them, to those that were put away, and back. */
-function Beyond({
-    words,
-    instrument,
-    look,
-    of,
-    count,
-    away,
-    putAway,
-}: {
-    words: string;
-    instrument: string;
-    look: (changed: Partial<{ for: string; instrument: string; order: string; page: string }>, typing?: boolean) => void;
-    of: string | undefined;
-    count: Props['count'];
-    away: Props['away'];
-    putAway: Props['putAway'];
-}) {
-    return (
-        <p className="mt-4 flex flex-wrap gap-x-5">
-            {(words !== '' || instrument !== '') && (
-                <button
-                    type="button"
-                    className="min-h-target text-accent underline"
-                    onClick={() => look({ for: '', instrument: '', page: '1' })}
-                >
-                    {of === undefined ? `Show all ${count}` : `Only those on ${of}; show all ${count}`}
-                </button>
-            )}
-            {away ? (
-                <Link href={setsIndex} className="inline-block min-h-target text-accent underline">
-                    Back to the sets in use
-                </Link>
-            ) : (
-                putAway > 0 && (
-                    <Link href={withAsked(setsIndex, { away: 1 })} className="inline-block min-h-target text-accent underline">
-                        {putAway} put away
-                    </Link>
-                )
-            )}
-        </p>
     );
 }

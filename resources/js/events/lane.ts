@@ -70,42 +70,93 @@ export function laneTo(job: number): Lane {
     return made;
 }
 
+/** What was said here and has not arrived, in the order in which it was noted: on the page at once, on the device in a moment. */
+class OwnEvents {
+    readonly state = createStore<LaneState>()(() => ({ own: [], held: null, trouble: null, gone: false }));
+    private keeper: Keeper | null = null;
+    /** Noted on this page, and not numbered yet. */
+    private readonly unnumbered = new Set<string>();
+
+    constructor(
+        private readonly lane: string,
+        private readonly opening: Promise<Keeper>,
+    ) {}
+
+    get device(): string {
+        return this.keeper?.device ?? '…';
+    }
+
+    get gone(): boolean {
+        return this.state.getState().gone;
+    }
+
+    all(): Own[] {
+        return this.state.getState().own;
+    }
+
+    /** Those that may be sent: nothing goes before what was noted first. */
+    waiting(): Own[] {
+        const all = this.all().filter(({ refused }) => refused === null);
+        const first = all.findIndex(({ id }) => this.unnumbered.has(id));
+        return first === -1 ? all : all.slice(0, first);
+    }
+
+    change(how: (own: Own[]) => Own[]): void {
+        this.state.setState({ own: how(this.all()) });
+    }
+
+    note(own: Own): Promise<void> {
+        this.unnumbered.add(own.id);
+        this.change((all) => [...all, own]);
+        return this.keep(own);
+    }
+
+    put(changed: Own): Promise<void> {
+        this.change((all) => all.map((each) => (each.id === changed.id ? changed : each)));
+        return this.keep(changed);
+    }
+
+    forget(ids: string[]): Promise<void> {
+        this.change((all) => all.filter(({ id }) => !ids.includes(id)));
+        return this.opening.then((kept) => kept.forget(ids));
+    }
+
+    /** With what this device kept from before. */
+    async open(job: number): Promise<void> {
+        const kept = await this.opening;
+        this.keeper = kept;
+        await takeUpOlder(job, this.lane, kept);
+        const before = await kept.of<JobEvent>(this.lane);
+        const here = new Set(this.all().map(({ id }) => id));
+        this.change((all) => [...before.filter(({ id }) => !here.has(id)).map(ownOf), ...all]);
+        this.state.setState({ trouble: kept.trouble() });
+    }
+
+    private async keep(own: Own): Promise<void> {
+        const kept = this.keeper ?? (await this.opening);
+        const { refused, ...event } = { ...own, device: kept.device };
+        const n = await kept.put({ id: own.id, lane: this.lane, at: own.at, body: event, refused });
+        this.unnumbered.delete(own.id);
+        this.change((all) => all.map((each) => (each.id === own.id ? { ...each, sequence: n, device: kept.device } : each)));
+        this.state.setState({ trouble: kept.trouble() });
+    }
+}
+
 export function createLane(job: number, opening: Promise<Keeper>): Lane {
-    const lane = `job:${job}`;
     const address = jobsRecord(job);
-    const state = createStore<LaneState>()(() => ({ own: [], held: null, trouble: null, gone: false }));
-    let keeper: Keeper | null = null;
+    const own = new OwnEvents(`job:${job}`, opening);
+    const { state } = own;
     let knows: (() => { since: number; touched: string }) | null = null;
     let takes: ((answer: unknown) => void) | null = null;
-    /** Noted on this page, and not numbered yet. */
-    const unnumbered = new Set<string>();
-
-    const change = (how: (own: Own[]) => Own[]) => state.setState({ own: how(state.getState().own) });
-    /** In their order: nothing goes before what was noted first. */
-    const waiting = () => {
-        const all = state.getState().own.filter(({ refused }) => refused === null);
-        const first = all.findIndex(({ id }) => unnumbered.has(id));
-        return first === -1 ? all : all.slice(0, first);
-    };
     const body = (events: Own[]) => ({
         now: new Date().toISOString(),
         ...knows?.(),
         events: events.map(({ refused: _, ...event }) => event),
     });
-
-    const keep = async (own: Own) => {
-        const kept = keeper ?? (await opening);
-        const { refused, ...event } = { ...own, device: kept.device };
-        const n = await kept.put({ id: own.id, lane, at: own.at, body: event, refused });
-        unnumbered.delete(own.id);
-        change((all) => all.map((each) => (each.id === own.id ? { ...each, sequence: n, device: kept.device } : each)));
-        state.setState({ trouble: kept.trouble() });
-    };
-
     const sender = createSender<Own[]>(
         () => {
-            const batch = waiting().slice(0, BATCH);
-            return batch.length === 0 || state.getState().gone ? null : batch;
+            const batch = own.waiting().slice(0, BATCH);
+            return batch.length === 0 || own.gone ? null : batch;
         },
         async (batch) => {
             const answer = await ask<Took | undefined>(address, { method: 'POST', body: body(batch) });
@@ -114,83 +165,41 @@ export function createLane(job: number, opening: Promise<Keeper>): Lane {
                 throw new NotOurs();
             }
             takes?.(answer);
-            change((all) => all.filter(({ id }) => !took.includes(id)));
-            await (await opening).forget(took);
+            await own.forget(took);
         },
-        async (failure, batch) => {
-            if (failure instanceof Refused && failure.status === 404) {
-                state.setState({ gone: true });
-                return false;
-            }
-            const named = failure instanceof Refused ? namedIn(failure, batch) : new Map<string, string>();
-            for (const [id, words] of named) {
-                change((all) => all.map((own) => (own.id === id ? { ...own, refused: words } : own)));
-                const own = state.getState().own.find((each) => each.id === id);
-                if (own !== undefined) {
-                    await keep(own);
-                }
-            }
-            return named.size > 0 || (failure instanceof Error ? failure.message : 'That did not work.');
-        },
+        (failure, batch) => refusedOf(own, failure, batch),
     );
     sender.state.subscribe(({ held }) => state.setState({ held }));
-
-    const opened = opening.then(async (kept) => {
-        keeper = kept;
-        await takeUpOlder(job, lane, kept);
-        const before = await kept.of<JobEvent>(lane);
-        const here = new Set(state.getState().own.map(({ id }) => id));
-        change((all) => [...before.filter(({ id }) => !here.has(id)).map(ownOf), ...all]);
-        state.setState({ trouble: kept.trouble() });
-    });
+    const opened = own.open(job);
     const send = () => opened.then(() => sender.send());
 
     return {
         state,
         send,
         record: (kind, data) => {
-            const id = newUuid();
-            const own = {
-                id,
-                device: keeper?.device ?? '…',
-                sequence: null,
-                seen: knows?.().since ?? null,
-                at: new Date().toISOString(),
-                ...(whoWorks() === '' ? {} : { by: whoWorks() }),
-                kind,
-                data,
-                refused: null,
-            } as unknown as Own;
-            unnumbered.add(id);
-            change((all) => [...all, own]);
-            void keep(own).then(send);
-            return id;
+            const said = saidNow(own.device, knows?.().since ?? null, kind, data);
+            void own.note(said).then(send);
+            return said.id;
         },
         there: () => {
-            if (state.getState().gone) {
+            if (own.gone) {
                 state.setState({ gone: false });
                 void send();
             }
         },
         mend: (id, data) => {
-            const own = state.getState().own.find((each) => each.id === id);
-            if (own !== undefined) {
-                const mended = { ...own, ...(data === undefined ? {} : { data }), refused: null } as Own;
-                change((all) => all.map((each) => (each.id === id ? mended : each)));
-                void keep(mended).then(send);
+            const said = own.all().find((each) => each.id === id);
+            if (said !== undefined) {
+                void own.put({ ...said, ...(data === undefined ? {} : { data }), refused: null } as Own).then(send);
             }
         },
-        letGo: (id) => {
-            change((all) => all.filter((each) => each.id !== id));
-            void opening.then((kept) => kept.forget([id]));
-        },
+        letGo: (id) => void own.forget([id]),
         leave: () => {
-            const last = state.getState().own.filter(({ refused }) => refused === null);
-            if (last.length > 0 && !state.getState().gone) {
+            const last = own.all().filter(({ refused }) => refused === null);
+            if (last.length > 0 && !own.gone) {
                 // What arrives is known by its id when it is sent again.
-                void ask(address, { method: 'POST', body: body(last.slice(0, LAST_BATCH)), keepalive: true }).catch(
-                    () => undefined,
-                );
+                const request = { method: 'POST', body: body(last.slice(0, LAST_BATCH)), keepalive: true } as const;
+                void ask(address, request).catch(() => undefined);
             }
         },
         knowing: (known, take) => {
@@ -202,6 +211,37 @@ export function createLane(job: number, opening: Promise<Keeper>): Lane {
             };
         },
     };
+}
+
+/** An event that is said here and now. */
+function saidNow(device: string, seen: number | null, kind: Kind, data: JobEvent['data']): Own {
+    return {
+        id: newUuid(),
+        device,
+        sequence: null,
+        seen,
+        at: new Date().toISOString(),
+        ...(whoWorks() === '' ? {} : { by: whoWorks() }),
+        kind,
+        data,
+        refused: null,
+    } as unknown as Own;
+}
+
+/** What is refused of a batch stays, with why; true where that is dealt with. */
+async function refusedOf(own: OwnEvents, failure: unknown, batch: Own[]): Promise<boolean | string> {
+    if (failure instanceof Refused && failure.status === 404) {
+        own.state.setState({ gone: true });
+        return false;
+    }
+    const named = failure instanceof Refused ? namedIn(failure, batch) : new Map<string, string>();
+    for (const [id, words] of named) {
+        const said = own.all().find((each) => each.id === id);
+        if (said !== undefined) {
+            await own.put({ ...said, refused: words });
+        }
+    }
+    return named.size > 0 || (failure instanceof Error ? failure.message : 'That did not work.');
 }
 
 function ownOf({ body, n, refused }: Numbered<JobEvent>): Own {

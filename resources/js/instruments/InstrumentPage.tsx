@@ -1,4 +1,3 @@
-import { isBass } from '../units/strings';
 import { PageTitle, TitleLine } from '../ui/PageTitle';
 import { TabList } from '../ui/Tabs';
 import { Head } from '@inertiajs/react';
@@ -18,11 +17,9 @@ import { useKept } from './useKept';
 import { InstrumentLog } from '../log/InstrumentLog';
 import { InstrumentSummary } from './InstrumentSummary';
 import { Photographs } from './photographs/Photographs';
-import { ReachView } from './reach/ReachView';
-import { TriedSet } from './trying/TriedSet';
-import { TryOn } from './trying/TryOn';
 import { useTried } from './trying/useTried';
 import type { InstrumentPage as Props } from '../generated/pages';
+import { Tried } from './trying/Tried';
 
 const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', log: 'Log' };
 type View = keyof typeof VIEWS;
@@ -170,39 +167,5 @@ function Saving({ instrument, draft, kept, hidden }: Pick<Props, 'instrument'> &
                 onSave={async () => (await keep()) !== null}
             />
         </>
-    );
-}
-
-/** A set tried on it, or how low and how high it goes. */
-function Tried({
-    draft,
-    tried,
-    sets,
-    label,
-    measure,
-    value,
-}: {
-    draft: Draft;
-    tried: ReturnType<typeof useTried>;
-    sets: Props['sets'];
-    label: string;
-    measure: (group: string) => void;
-    value: 'try' | 'reach';
-}) {
-    return (
-        <Tabs.Content value={value} tabIndex={-1} className="flex-1 py-4 outline-none">
-            {draft.usable ? (
-                <div className="grid gap-4">
-                    <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
-                    {value === 'try' ? (
-                        <TryOn question={tried.question} bass={isBass(draft.kind)} onMeasure={measure} />
-                    ) : (
-                        <ReachView question={tried.question} />
-                    )}
-                </div>
-            ) : (
-                <p>Its scale cannot be read yet. Give it under “Measure”, then a set can be tried on.</p>
-            )}
-        </Tabs.Content>
     );
 }

@@ -3,6 +3,7 @@ import type { Instrument, Kind, Problem, StringTree } from '../generated/formats
 import { useUnits } from '../units/useUnits';
 import { measured, measureDraft, type MeasureDraft, type Usual } from './measures/measures';
 import { readScale, scaleDraft, type ScaleDraft } from './scale';
+import type { Units } from '../units/units';
 
 /** The server tells every kind; this stands in for one it does not know. */
 const FALLBACK: Usual = {
@@ -48,26 +49,7 @@ export function useInstrumentDraft(
     const [typed, setTyped] = useState({ strings: kept !== null, scale: kept !== null });
     const count = Math.min(14, Math.max(1, Math.round(Number(strings)) || 1));
 
-    const result = useMemo(() => {
-        const read = readScale(scale, count, units);
-        const { short_strings: _short, ...rest } = document ?? {};
-        const { trees: _trees, ...hardware } = document?.hardware ?? {};
-        const whole = measured(
-            {
-                ...rest,
-                name: name.trim(),
-                kind,
-                scale: read.scale ?? { type: 'single', length_mm: 0 },
-                ...(read.shortStrings.length > 0 ? { short_strings: read.shortStrings } : {}),
-                hardware: { ...hardware, ...(trees.length > 0 ? { trees } : {}) },
-            },
-            measures,
-            count,
-            units,
-        );
-        const problems: Problem[] = [...read.problems, ...whole.problems];
-        return { read, document: whole.document, problems };
-    }, [document, name, kind, scale, measures, trees, count, units]);
+    const result = useResult({ scale, count, units, document, name, kind, trees, measures });
 
     const present = sameText([result.document, strings, result.problems.length]);
     const [keptAs, setKeptAs] = useState(present);
@@ -120,4 +102,47 @@ export function useInstrumentDraft(
         /** Whether it can be asked about: its scale is a scale. */
         usable: result.read.scale !== null,
     };
+}
+
+/** What is typed as a document, and what is wrong with it. */
+function useResult({
+    scale,
+    count,
+    units,
+    document,
+    name,
+    kind,
+    trees,
+    measures,
+}: {
+    scale: ScaleDraft;
+    count: number;
+    units: Units;
+    document: Instrument | null;
+    name: string;
+    kind: Kind;
+    trees: StringTree[];
+    measures: MeasureDraft;
+}) {
+    const result = useMemo(() => {
+        const read = readScale(scale, count, units);
+        const { short_strings: _short, ...rest } = document ?? {};
+        const { trees: _trees, ...hardware } = document?.hardware ?? {};
+        const whole = measured(
+            {
+                ...rest,
+                name: name.trim(),
+                kind,
+                scale: read.scale ?? { type: 'single', length_mm: 0 },
+                ...(read.shortStrings.length > 0 ? { short_strings: read.shortStrings } : {}),
+                hardware: { ...hardware, ...(trees.length > 0 ? { trees } : {}) },
+            },
+            measures,
+            count,
+            units,
+        );
+        const problems: Problem[] = [...read.problems, ...whole.problems];
+        return { read, document: whole.document, problems };
+    }, [document, name, kind, scale, measures, trees, count, units]);
+    return result;
 }

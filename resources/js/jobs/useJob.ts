@@ -85,6 +85,18 @@ export function useJob(given: JobState) {
         };
     }, [id, lane, own, take]);
 
+    const of = useProgress(known, own, aheadMs);
+    const { record } = lane;
+    /** Records what may have been a slip, with the way back. */
+    const recordTelling = <K extends Kind>(words: string, kind: K, data: DataOf<K>) => {
+        const event = record(kind, data);
+        toast(words, { action: { label: 'Undo', run: () => void record('undone', { event }) } });
+    };
+    return { ...of, held, trouble, gone, aheadMs, lane, record, recordTelling, take };
+}
+
+/** What is known of it and what was done here since, as one. */
+function useProgress(known: JobState, own: Own[], aheadMs: number) {
     const progress = useMemo(() => {
         const unsent = own
             .filter(({ refused }) => refused === null)
@@ -96,14 +108,7 @@ export function useJob(given: JobState) {
     const done = useMemo(() => [...progress.done.keys()], [progress]);
     const unsent = useMemo(() => own.filter(({ refused }) => refused === null), [own]);
     const refused = useMemo(() => own.filter((each) => each.refused !== null), [own]);
-
-    const { record } = lane;
-    /** Records what may have been a slip, with the way back. */
-    const recordTelling = <K extends Kind>(words: string, kind: K, data: DataOf<K>) => {
-        const event = record(kind, data);
-        toast(words, { action: { label: 'Undo', run: () => void record('undone', { event }) } });
-    };
-    return { job, plan, progress, done, unsent, refused, held, trouble, gone, aheadMs, lane, record, recordTelling, take };
+    return { job, plan, progress, done, unsent, refused };
 }
 
 export type JobNow = ReturnType<typeof useJob>;

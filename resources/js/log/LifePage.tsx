@@ -1,11 +1,11 @@
-import { Explained } from '../ui/Explained';
 import { router } from '@inertiajs/react';
-import { trimmed } from '../units/figures';
 import { Select } from '../ui/Select';
 import { LogFrame } from './LogFrame';
 import { Family, Folded } from './life/Family';
 import { logLife } from '../generated/addresses/places';
 import type { LifePage as Props } from '../generated/pages';
+import { WhereTheyBroke } from './life/WhereTheyBroke';
+import { HowSoonTheyHold } from './life/HowSoonTheyHold';
 
 const ALL = '*';
 const NONE = '–';
@@ -137,73 +137,5 @@ function Narrowed({
                 />
             </div>
         </>
-    );
-}
-
-/** Where strings broke. */
-function WhereTheyBroke({ broke }: { broke: Props['broke'] }) {
-    return (
-        <section aria-labelledby="broke">
-            <h2 id="broke" className="border-b border-ink pb-1 text-lg font-bold">
-                Where they break
-            </h2>
-            {broke.length === 0 ? (
-                <p className="mt-2 text-ink-soft">No break was told yet. A job asks where, when a string comes off.</p>
-            ) : (
-                <ul className="mt-2">
-                    {broke.map(({ place: at, label, count }) => (
-                        <li key={at} className="grid grid-cols-[8rem_2.5rem_1fr] items-center gap-2 py-0.5">
-                            <span>{label}</span>
-                            <span className="text-right font-semibold">{count}</span>
-                            <span className="h-2.5 bg-ink" style={{ width: `${(100 * count) / (broke[0]?.count ?? 1)}%` }} />
-                        </li>
-                    ))}
-                </ul>
-            )}
-            <p className="mt-2 max-w-prose text-sm text-ink-soft">
-                What to suspect is said on each instrument’s own map, from three breaks at one place on.
-            </p>
-        </section>
-    );
-}
-
-/** After how long new strings hold. */
-function HowSoonTheyHold({ holds }: { holds: Props['holds'] }) {
-    return (
-        <section aria-labelledby="holds">
-            <h2 id="holds" className="border-b border-ink pb-1 text-lg font-bold">
-                <Explained word="settling">Until they hold</Explained>
-            </h2>
-            {holds.length === 0 ? (
-                <p className="mt-2 text-ink-soft">
-                    Two jobs with strings of one list, tuned in rounds with the tuner, teach how soon a make holds.
-                </p>
-            ) : (
-                <table className="mt-1 w-full">
-                    <thead>
-                        <tr className="text-left text-sm text-ink-soft">
-                            <th className="py-1 font-normal">Make</th>
-                            <th className="py-1 font-normal">Material</th>
-                            <th className="py-1 text-right font-normal">Rounds</th>
-                            <th className="py-1 text-right font-normal">Hours</th>
-                            <th className="py-1 text-right font-normal">Jobs</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {holds.map((each) => (
-                            <tr key={`${each.make} ${each.material}`} className="border-t border-rule">
-                                <th scope="row" className="py-1 text-left font-semibold">
-                                    {each.make}
-                                </th>
-                                <td>{each.material}</td>
-                                <td className="text-right">{trimmed(each.rounds, 1)}</td>
-                                <td className="text-right">{each.hours === null ? '–' : trimmed(each.hours, 1)}</td>
-                                <td className="text-right text-ink-soft">{each.jobs}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            )}
-        </section>
     );
 }

@@ -18,7 +18,8 @@ import { tellFailure, toast } from '../ui/toasts';
 import { TypedInput } from '../ui/TypedInput';
 import { readNumber } from '../units/typed';
 import { Explained } from '../ui/Explained';
-import { instrumentsEdit } from '../generated/addresses/instruments';
+import { instrumentsCoated, instrumentsHours, instrumentsPlace } from '../generated/addresses/instruments';
+import { playsDestroy, playsStore } from '../generated/addresses/plays';
 
 const TAPS = [0.5, 1, 2];
 const LIVES_IN = [
@@ -130,28 +131,27 @@ function useLife({ given, instrument, onChange }: { given: InstrumentLife; instr
     const [exposed, setExposed] = useState<Exposed[]>([]);
     const { act, busy, problem } = useAct();
     const [place, setPlace] = useState(given.place === '' ? 'unsaid' : given.place);
-    const address = instrumentsEdit(instrument);
     const live = (value: string) =>
         act(async () => {
-            await ask(`${address}/place`, { method: 'PUT', body: { place: value === 'unsaid' ? '' : value } });
+            await ask(instrumentsPlace(instrument), { method: 'PUT', body: { place: value === 'unsaid' ? '' : value } });
             setPlace(value);
         });
     const coat = (family: FamilyLife, coated: boolean) =>
         act(async () => {
-            const answer = await ask<{ life: InstrumentLife }>(`${address}/coated`, {
+            const answer = await ask<{ life: InstrumentLife }>(instrumentsCoated(instrument), {
                 method: 'PUT',
                 body: { positions: family.positions, coated },
             });
             setLife(answer.life);
         });
     const remove = async (id: number) => {
-        const answer = await ask<{ life: InstrumentLife }>(`${address}/plays/${id}`, { method: 'DELETE' });
+        const answer = await ask<{ life: InstrumentLife }>(playsDestroy(instrument, id), { method: 'DELETE' });
         setLife(answer.life);
         onChange();
     };
     const play = (hours: number) =>
         act(async () => {
-            const answer = await ask<{ id: number; life: InstrumentLife }>(`${address}/plays`, {
+            const answer = await ask<{ id: number; life: InstrumentLife }>(playsStore(instrument), {
                 method: 'POST',
                 body: { hours, on: today(), ...Object.fromEntries(exposed.map((each) => [each, true])) },
             });
@@ -163,7 +163,7 @@ function useLife({ given, instrument, onChange }: { given: InstrumentLife; instr
         });
     const usual = (typed: string) => {
         act(async () => {
-            const answer = await ask<{ life: InstrumentLife }>(`${address}/hours`, {
+            const answer = await ask<{ life: InstrumentLife }>(instrumentsHours(instrument), {
                 method: 'PUT',
                 body: { hours_a_week: typed.trim() === '' ? null : (readNumber(typed) ?? typed) },
             });

@@ -9,7 +9,7 @@ interface Sending {
     busy: boolean;
 }
 
-interface Sender {
+export interface Sender {
     state: StoreApi<Sending>;
     /** Sends what there is, again and again until it is there. Settles when nothing is left, or nothing can be sent just now. */
     send: () => Promise<void>;
@@ -47,6 +47,22 @@ export function whyHeld(failure: unknown): string | null {
     }
 }
 
+/** A wait that can be cut short. */
+function waking() {
+    let cut: (() => void) | null = null;
+    return {
+        rest: (ms: number) =>
+            new Promise<void>((go) => {
+                const timer = setTimeout(go, ms);
+                cut = () => {
+                    clearTimeout(timer);
+                    go();
+                };
+            }),
+        wake: () => cut?.(),
+    };
+}
+
 /**
  * Sends batches one after the other. What holds everything up is said and tried again, ever more seldom; what is of a batch is handed
  * to whoever made it.
@@ -61,17 +77,8 @@ export function createSender<B>(
 ): Sender {
     const state = createStore<Sending>()(() => ({ held: null, failure: null, busy: false }));
     let running: Promise<void> | null = null;
-    let wake: (() => void) | null = null;
+    const { rest, wake } = waking();
     let stopped = false;
-
-    const rest = (ms: number) =>
-        new Promise<void>((go) => {
-            const timer = setTimeout(go, ms);
-            wake = () => {
-                clearTimeout(timer);
-                go();
-            };
-        });
 
     /** Whether it came to an end by itself, rather than being stopped by what was refused. */
     async function run(): Promise<boolean> {
@@ -98,12 +105,11 @@ export function createSender<B>(
         return true;
     }
 
-    const online = () => wake?.();
     const send = () => {
-        wake?.();
+        wake();
         stopped = false;
         if (typeof window !== 'undefined') {
-            window.addEventListener('online', online);
+            window.addEventListener('online', wake);
         }
         if (running === null) {
             state.setState({ busy: true });
@@ -125,9 +131,9 @@ export function createSender<B>(
         send,
         stop: () => {
             stopped = true;
-            wake?.();
+            wake();
             if (typeof window !== 'undefined') {
-                window.removeEventListener('online', online);
+                window.removeEventListener('online', wake);
             }
         },
     };

@@ -1,25 +1,22 @@
 import type { DrawerString, Lot } from '../generated/views';
 import { Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
-import { useState, type Dispatch, type SetStateAction } from 'react';
+import { useState } from 'react';
 import { ask } from '../server/api';
 import { familyWords } from '../units/strings';
 import { gaugeInches } from '../units/stringType';
-import { formatGauge, type Units } from '../units/units';
+import { formatGauge } from '../units/units';
 import { useUnits } from '../units/useUnits';
-import { Button } from '../ui/Button';
-import { buttonClass, fieldClass } from '../ui/classes';
+import { buttonClass } from '../ui/classes';
 import { tellFailure } from '../ui/toasts';
-import { TypedInput } from '../ui/TypedInput';
 import { DRAWER_KEYS, isLow, shownKinds } from './drawer/lots';
 import { LotDialog, type LotAct } from './drawer/LotDialog';
 import { StringsFrame } from './StringsFrame';
 import { headsOf, sorted } from '../ui/Sorted';
 import { useAddress } from '../ui/useAddress';
 import { FindField } from '../ui/FindField';
-import { dateWords } from '../units/times';
 import { drawerIndex, drawerKeep, ordersIndex, stringsIndex } from '../generated/addresses/places';
 import type { DrawerPage as Props } from '../generated/pages';
+import { DrawerRow } from './drawer/DrawerRow';
 
 /** What lies in the drawer, lot by lot, and what runs low. */
 export default function DrawerPage({ contents }: Props) {
@@ -96,42 +93,6 @@ export default function DrawerPage({ contents }: Props) {
     );
 }
 
-function LotLine({ lot, onAct }: { lot: Lot; onAct: (act: LotAct) => void }) {
-    return (
-        <li className="flex flex-wrap items-center gap-x-3">
-            <span className="min-w-0 flex-1 basis-52">
-                {lot.quantity} × {lot.name}
-                <span className="text-sm text-ink-soft">
-                    {' '}
-                    {lot.kept > 0 && `(${lot.kept} kept for orders and jobs) `}since {dateWords(lot.since)}
-                    {lot.ball_colour !== '' && `, ${lot.ball_colour} ball ends`}
-                    {lot.note !== '' && `, ${lot.note}`}
-                </span>
-            </span>
-            <span className="flex flex-wrap">
-                <Button
-                    look="quiet"
-                    className="h-8"
-                    disabled={lot.quantity - lot.kept <= 0}
-                    aria-label={`Take from ${lot.name}`}
-                    onClick={() => onAct('take')}
-                >
-                    Take
-                </Button>
-                <Button look="quiet" className="h-8" aria-label={`Count ${lot.name}`} onClick={() => onAct('count')}>
-                    Count
-                </Button>
-                <Button look="quiet" className="h-8" aria-label={`Ball colour of ${lot.name}`} onClick={() => onAct('ball')}>
-                    Ball
-                </Button>
-                <Button look="quiet" className="h-8" aria-label={`History of ${lot.name}`} onClick={() => onAct('history')}>
-                    History
-                </Button>
-            </span>
-        </li>
-    );
-}
-
 /** Finds, and narrows to what runs low. */
 function Narrowed({
     words,
@@ -174,52 +135,5 @@ function Empty() {
             </Link>
             , press it, and say how many there are.
         </p>
-    );
-}
-
-/** All of one kind, and where they lie. */
-function DrawerRow({
-    nameOf,
-    units,
-    keep,
-    setAct,
-    kind,
-}: {
-    nameOf: (kind: DrawerString) => string;
-    units: Units;
-    keep: (kind: DrawerString, typed: string) => Promise<void>;
-    setAct: Dispatch<SetStateAction<{ lot: Lot; act: LotAct } | null>>;
-    kind: DrawerString;
-}) {
-    return (
-        <tr className="border-b border-rule align-top">
-            <th scope="row" className="py-2 pr-4 text-left font-normal">
-                <strong>{formatGauge(gaugeInches(kind), units)}</strong> {familyWords(kind)}
-                {isLow(kind) && <span className="block text-sm font-semibold text-caution">runs low</span>}
-            </th>
-            <td className="py-2 pr-4 text-right text-lg font-bold">
-                {kind.quantity}
-                {kind.kept > 0 && (
-                    <span className="block text-sm font-normal whitespace-nowrap text-ink-soft">{kind.kept} kept</span>
-                )}
-            </td>
-            <td className="py-1 pr-4">
-                <TypedInput
-                    className={clsx(fieldClass, 'w-16!')}
-                    inputMode="numeric"
-                    aria-label={`How many of ${nameOf(kind)} should be there`}
-                    placeholder="–"
-                    shown={kind.least === null ? '' : String(kind.least)}
-                    onTake={(typed) => void keep(kind, typed)}
-                />
-            </td>
-            <td className="py-1">
-                <ul>
-                    {kind.lots.map((lot) => (
-                        <LotLine key={lot.id} lot={lot} onAct={(chosen) => setAct({ lot, act: chosen })} />
-                    ))}
-                </ul>
-            </td>
-        </tr>
     );
 }

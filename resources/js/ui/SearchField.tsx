@@ -15,46 +15,7 @@ interface Props<T> {
 /** Finds a set or an instrument by its name: type, and take one of the list. */
 export function SearchField<T extends { id: number; name: string }>({ label, error, pick, onTake }: Props<T>) {
     const id = useId();
-    const [typed, setTyped] = useState('');
-    const [open, setOpen] = useState(false);
-    const [at, setAt] = useState(0);
-    const queries = useQueryClient();
-    const asked = queryOptions({
-        queryKey: ['search', typed],
-        queryFn: ({ signal }) => search(typed, signal),
-        staleTime: 0,
-    });
-    const { data, isPlaceholderData } = useQuery({ ...asked, placeholderData: keepPreviousData, enabled: open });
-    const found = data === undefined ? [] : pick(data);
-    const chosen = Math.min(at, Math.max(0, found.length - 1));
-    const take = (taken: T | undefined) => {
-        if (taken !== undefined) {
-            setTyped('');
-            setOpen(false);
-            onTake(taken);
-        }
-    };
-    const onKeyDown = (event: KeyboardEvent) => {
-        const act: Record<string, () => void> = {
-            ArrowDown: () => (open ? setAt(Math.min(chosen + 1, found.length - 1)) : setOpen(true)),
-            ArrowUp: () => setAt(Math.max(0, chosen - 1)),
-            // Enter right after typing takes from what was typed, not from what is still listed.
-            Enter: () =>
-                isPlaceholderData
-                    ? void queries.query(asked).then(
-                          (answer) => take(pick(answer)[0]),
-                          () => undefined,
-                      )
-                    : take(found[chosen]),
-            ...(open ? { Escape: () => setOpen(false) } : {}),
-        };
-        const action = act[event.key];
-        if (action !== undefined) {
-            event.preventDefault();
-            event.stopPropagation();
-            action();
-        }
-    };
+    const { setOpen, open, found, chosen, typed, setTyped, setAt, onKeyDown, take, data } = useSearch(pick, onTake);
     return (
         <div className="relative" onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && setOpen(false)}>
             <label htmlFor={id} className="mb-1 block text-sm font-medium text-ink-soft">
@@ -114,4 +75,49 @@ export function SearchField<T extends { id: number; name: string }>({ label, err
             </ul>
         </div>
     );
+}
+
+/** What is found of what is typed, and which of it is taken. */
+function useSearch<T extends { id: number; name: string }>(pick: Props<T>['pick'], onTake: Props<T>['onTake']) {
+    const [typed, setTyped] = useState('');
+    const [open, setOpen] = useState(false);
+    const [at, setAt] = useState(0);
+    const queries = useQueryClient();
+    const asked = queryOptions({
+        queryKey: ['search', typed],
+        queryFn: ({ signal }) => search(typed, signal),
+        staleTime: 0,
+    });
+    const { data, isPlaceholderData } = useQuery({ ...asked, placeholderData: keepPreviousData, enabled: open });
+    const found = data === undefined ? [] : pick(data);
+    const chosen = Math.min(at, Math.max(0, found.length - 1));
+    const take = (taken: T | undefined) => {
+        if (taken !== undefined) {
+            setTyped('');
+            setOpen(false);
+            onTake(taken);
+        }
+    };
+    const onKeyDown = (event: KeyboardEvent) => {
+        const act: Record<string, () => void> = {
+            ArrowDown: () => (open ? setAt(Math.min(chosen + 1, found.length - 1)) : setOpen(true)),
+            ArrowUp: () => setAt(Math.max(0, chosen - 1)),
+            // Enter right after typing takes from what was typed, not from what is still listed.
+            Enter: () =>
+                isPlaceholderData
+                    ? void queries.query(asked).then(
+                          (answer) => take(pick(answer)[0]),
+                          () => undefined,
+                      )
+                    : take(found[chosen]),
+            ...(open ? { Escape: () => setOpen(false) } : {}),
+        };
+        const action = act[event.key];
+        if (action !== undefined) {
+            event.preventDefault();
+            event.stopPropagation();
+            action();
+        }
+    };
+    return { setOpen, open, found, chosen, typed, setTyped, setAt, onKeyDown, take, data };
 }

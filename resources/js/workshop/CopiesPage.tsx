@@ -1,5 +1,5 @@
 import { router, usePage } from '@inertiajs/react';
-import { useRef, useState, type Dispatch, type SetStateAction, type RefObject } from 'react';
+import { useRef, useState, type Dispatch, type SetStateAction } from 'react';
 import { DemoOut } from '../frame/DemoOut';
 import { ask } from '../server/api';
 import { go } from '../server/go';
@@ -7,14 +7,15 @@ import { useAct } from '../server/useAct';
 import { Button } from '../ui/Button';
 import { buttonClass } from '../ui/classes';
 import { toast } from '../ui/toasts';
-import { dateWords, timeWords } from '../units/times';
+import { timeWords } from '../units/times';
 import { BringBackDialog } from './BringBackDialog';
 import { sizeWords } from './copies';
 import { Part, WorkshopFrame } from './WorkshopFrame';
 import { Folder } from './copies/Folder';
-import { copiesShow } from '../generated/addresses/copies';
-import { benchLast, copiesIndex, copiesNow, copiesStore, demoStore, openShow } from '../generated/addresses/places';
+import { benchLast, copiesIndex, copiesStore, demoStore, openShow } from '../generated/addresses/places';
 import type { CopiesPage as Props } from '../generated/pages';
+import { Kept } from './copies/Kept';
+import { OneFile } from './copies/OneFile';
 
 /** Copies of the whole workshop: made each day, taken away in one file, brought back. */
 export default function CopiesPage({
@@ -90,84 +91,6 @@ export default function CopiesPage({
             {coming !== null && <BringBackDialog copy={coming} onClose={() => setComing(null)} />}
             {takingOut && <DemoOut onClose={() => setTakingOut(false)} />}
         </WorkshopFrame>
-    );
-}
-
-/** The copies that are kept. */
-function Kept({
-    kept,
-    served,
-    setComing,
-}: {
-    kept: Props['kept'];
-    served: Props['served'];
-    setComing: Dispatch<SetStateAction<string | File | null>>;
-}) {
-    return (
-        <ul aria-label="Copies" className="mt-2">
-            {kept.map(({ name, bytes, on }) => (
-                <li key={name} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1 first:border-t">
-                    <span className="min-w-36 font-semibold">{dateWords(on)}</span>
-                    <span className="mr-auto text-ink-soft">
-                        {name}, {sizeWords(bytes)}
-                    </span>
-                    <a className={buttonClass.quiet} href={copiesShow(name)} aria-label={`Take away ${name}`}>
-                        Take away
-                    </a>
-                    {served && (
-                        <Button look="quiet" aria-label={`Bring back… ${name}`} onClick={() => setComing(name)}>
-                            Bring back…
-                        </Button>
-                    )}
-                </li>
-            ))}
-        </ul>
-    );
-}
-
-/** A copy to take along, or one to go on with. */
-function OneFile({
-    served,
-    chosen,
-    setComing,
-}: {
-    served: Props['served'];
-    chosen: RefObject<HTMLInputElement | null>;
-    setComing: Dispatch<SetStateAction<string | File | null>>;
-}) {
-    return (
-        <Part
-            title="Everything in one file"
-            about="To keep elsewhere, or to go on with on another machine. It goes while others work."
-        >
-            <p className="flex flex-wrap gap-2">
-                <a className={buttonClass.strong} href={copiesNow}>
-                    Take a copy away
-                </a>
-                {served && <Button onClick={() => chosen.current?.click()}>Bring one back from a file…</Button>}
-            </p>
-            <input
-                ref={chosen}
-                type="file"
-                accept=".zip,application/zip"
-                className="hidden"
-                aria-label="A copy to bring back"
-                tabIndex={-1}
-                onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    event.target.value = '';
-                    if (file !== undefined) {
-                        setComing(file);
-                    }
-                }}
-            />
-            {!served && (
-                <p className="mt-2 max-w-prose text-ink-soft">
-                    Lira is served by another server here, which only somebody at this machine can stop. To bring a copy back,
-                    stop it and run <code>php artisan lira:restore FILE</code>.
-                </p>
-            )}
-        </Part>
     );
 }
 

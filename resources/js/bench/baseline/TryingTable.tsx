@@ -38,53 +38,7 @@ const WORDS: { felt: Felt; label: string }[] = [
 /** The strings being tried: what each is and pulls, how it feels here, and what that comes to. */
 export function TryingTable({ trying, pitches, evaluation, onTrying, onProblem, pool }: Props) {
     const units = useUnits();
-    const change = (position: number, changed: Partial<StringOfSet>) =>
-        onTrying({
-            ...trying,
-            strings: trying.strings.map((string) => (string.position === position ? { ...string, ...changed } : string)),
-        });
-    const retyped = (string: StringOfSet, changed: Partial<StringOfSet>): StringOfSet => {
-        const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
-        return { ...rest, ...changed };
-    };
-    const retype = (string: StringOfSet, gauge: Gauge, made: Made | null) =>
-        onTrying({
-            ...trying,
-            strings: trying.strings.map((each) =>
-                each === string
-                    ? retyped(string, { ...familyOfTyped(string, gauge, made, trying.strings, pool), ...gauge })
-                    : each,
-            ),
-        });
-    const takeSet = async (typed: string) => {
-        try {
-            const strings = await readSet(typed, trying.instrument.kind, trying.tuning.pitches);
-            onTrying({
-                ...trying,
-                strings: trying.strings.map((each) =>
-                    retyped(each, strings.find(({ position }) => position === each.position) ?? each),
-                ),
-            });
-        } catch (failure) {
-            onProblem(failureWords(failure));
-        }
-    };
-    const takePitch = async (typed: string, index: number) => {
-        const present = trying.tuning.pitches[index] ?? '';
-        try {
-            const pitch = await pitchMeant(typed, present, trying.tuning.a4_hz ?? 440);
-            onTrying({
-                ...trying,
-                tuning: {
-                    ...trying.tuning,
-                    name: '',
-                    pitches: trying.tuning.pitches.map((old, at) => (at === index ? pitch : old)),
-                },
-            });
-        } catch (failure) {
-            onProblem(failureWords(failure));
-        }
-    };
+    const { retype, takeSet, change, takePitch } = useTrying({ onTrying, trying, pool, onProblem });
     return (
         <Sideways label="Strings tried">
             <table className="w-full">
@@ -268,4 +222,66 @@ function HowItFeels({
             </div>
         </td>
     );
+}
+
+/** What is tried otherwise: a gauge, all of them, a pitch. */
+function useTrying({
+    onTrying,
+    trying,
+    pool,
+    onProblem,
+}: {
+    onTrying: Props['onTrying'];
+    trying: Props['trying'];
+    pool: Props['pool'];
+    onProblem: Props['onProblem'];
+}) {
+    const change = (position: number, changed: Partial<StringOfSet>) =>
+        onTrying({
+            ...trying,
+            strings: trying.strings.map((string) => (string.position === position ? { ...string, ...changed } : string)),
+        });
+    const retyped = (string: StringOfSet, changed: Partial<StringOfSet>): StringOfSet => {
+        const { gauge_in: _in, gauge_mm: _mm, core: _core, wraps: _wraps, density: _density, ...rest } = string;
+        return { ...rest, ...changed };
+    };
+    const retype = (string: StringOfSet, gauge: Gauge, made: Made | null) =>
+        onTrying({
+            ...trying,
+            strings: trying.strings.map((each) =>
+                each === string
+                    ? retyped(string, { ...familyOfTyped(string, gauge, made, trying.strings, pool), ...gauge })
+                    : each,
+            ),
+        });
+    const takeSet = async (typed: string) => {
+        try {
+            const strings = await readSet(typed, trying.instrument.kind, trying.tuning.pitches);
+            onTrying({
+                ...trying,
+                strings: trying.strings.map((each) =>
+                    retyped(each, strings.find(({ position }) => position === each.position) ?? each),
+                ),
+            });
+        } catch (failure) {
+            onProblem(failureWords(failure));
+        }
+    };
+    const takePitch = async (typed: string, index: number) => {
+        const present = trying.tuning.pitches[index] ?? '';
+        try {
+            const pitch = await pitchMeant(typed, present, trying.tuning.a4_hz ?? 440);
+            onTrying({
+                ...trying,
+                tuning: {
+                    ...trying.tuning,
+                    name: '',
+                    pitches: trying.tuning.pitches.map((old, at) => (at === index ? pitch : old)),
+                },
+            });
+        } catch (failure) {
+            onProblem(failureWords(failure));
+        }
+    };
+    return { retype, takeSet, change, takePitch };
 }

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useState, type ReactNode, type Dispatch, type SetStateAction } from 'react';
+import { useState, type ReactNode } from 'react';
 import type {
     ChosenString,
     Evaluation,
@@ -32,6 +32,19 @@ interface Props {
     onTakeString: (chosen: RankedSet, position: number) => void;
 }
 
+/** What every row of it is of. */
+interface Table {
+    units: Units;
+    document: SetDocument;
+    tuning: number;
+    targets: TargetBand[];
+}
+
+const figuresIn = (units: Units) => (newtons: number | undefined) =>
+    newtons === undefined ? '' : tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1);
+
+const total = (tensions: (number | undefined)[]) => tensions.reduce<number>((sum, each) => sum + (each ?? 0), 0);
+
 /** The best sets beside the present one and what one is used to: gauges, tensions, feel, findings; taken whole or string by string. */
 export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Props) {
     const units = useUnits();
@@ -40,21 +53,8 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
     const [looked, setLooked] = useState(0);
     const { solutions, targets } = solution;
     const detail = Math.min(looked, solutions.length - 1);
-    const figure = (newtons: number | undefined) =>
-        newtons === undefined ? '' : tensionIn(newtons, units).toFixed(units.tension === 'N' ? 0 : 1);
-    const total = (tensions: (number | undefined)[]) => tensions.reduce<number>((sum, each) => sum + (each ?? 0), 0);
-    const presentN = evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.tension_n);
-    const usedTo = evaluation.baseline?.strings;
-    const usedToN = usedTo?.map((string) => string.tunings[0]?.tension_n);
     const several = document.tunings.length > 1;
-    const presentWords = feltSentence(
-        evaluation.strings.map(({ position, tunings }) => ({ position, words: inTuning(tunings, tuning)?.change?.words })),
-    );
-    const near = Math.max(...targets.map(({ tension_n, high_n }) => high_n / tension_n - 1));
-    const wordsOf = ({ strings }: RankedSet) =>
-        feltSentence(strings.map(({ position, changes }) => ({ position, words: changes?.[tuning]?.words }))) ||
-        awaySentence(strings, near);
-    const columns = targets.length + 1;
+    const table: Table = { units, document, tuning, targets };
 
     return (
         <>
@@ -74,32 +74,17 @@ export function SolutionTable({ solution, evaluation, onTake, onTakeString }: Pr
                             <th scope="col">Total</th>
                         </tr>
                     </thead>
-                    <AimedAt units={units} figure={figure} total={total} targets={targets} usedTo={usedTo} usedToN={usedToN} />
-                    <Present
-                        columns={columns}
-                        presentWords={presentWords}
-                        evaluation={evaluation}
-                        figure={figure}
-                        total={total}
-                        presentN={presentN}
-                        targets={targets}
-                        document={document}
-                        units={units}
-                    />
+                    <AimedAt table={table} usedTo={evaluation.baseline?.strings} />
+                    <Present table={table} evaluation={evaluation} />
                     {solutions.map((each, index) => (
                         <Best
                             key={index}
+                            table={table}
                             index={index}
-                            detail={detail}
-                            columns={columns}
-                            wordsOf={wordsOf}
                             each={each}
+                            looked={index === detail}
+                            onLook={() => setLooked(index)}
                             onTake={onTake}
-                            setLooked={setLooked}
-                            figure={figure}
-                            tuning={tuning}
-                            targets={targets}
-                            document={document}
                             onTakeString={onTakeString}
                         />
                     ))}
@@ -250,21 +235,10 @@ function SetFindings({ index, findings, several }: { index: number; findings: Fi
 }
 
 /** What is aimed at, and what the hand is used to. */
-function AimedAt({
-    units,
-    figure,
-    total,
-    targets,
-    usedTo,
-    usedToN,
-}: {
-    units: Units;
-    figure: (newtons: number | undefined) => string;
-    total: (tensions: (number | undefined)[]) => number;
-    targets: TargetBand[];
-    usedTo: EvaluatedString[] | undefined;
-    usedToN: (number | undefined)[] | undefined;
-}) {
+function AimedAt({ table, usedTo }: { table: Table; usedTo: EvaluatedString[] | undefined }) {
+    const { units, targets } = table;
+    const figure = figuresIn(units);
+    const usedToN = usedTo?.map((string) => string.tunings[0]?.tension_n);
     return (
         <tbody>
             <Row name={`Aim, ${units.tension}`} soft total={figure(total(targets.map((target) => target.tension_n)))}>
@@ -295,30 +269,16 @@ function AimedAt({
 }
 
 /** The set as it is now. */
-function Present({
-    columns,
-    presentWords,
-    evaluation,
-    figure,
-    total,
-    presentN,
-    targets,
-    document,
-    units,
-}: {
-    columns: number;
-    presentWords: string;
-    evaluation: Props['evaluation'];
-    figure: (newtons: number | undefined) => string;
-    total: (tensions: (number | undefined)[]) => number;
-    presentN: (number | undefined)[];
-    targets: TargetBand[];
-    document: SetDocument;
-    units: Units;
-}) {
+function Present({ table, evaluation }: { table: Table; evaluation: Props['evaluation'] }) {
+    const { units, document, tuning, targets } = table;
+    const figure = figuresIn(units);
+    const presentN = evaluation.strings.map((string) => inTuning(string.tunings, tuning)?.tension_n);
+    const presentWords = feltSentence(
+        evaluation.strings.map(({ position, tunings }) => ({ position, words: inTuning(tunings, tuning)?.change?.words })),
+    );
     return (
         <tbody>
-            <Felt columns={columns} words={presentWords}>
+            <Felt columns={targets.length + 1} words={presentWords}>
                 <span className="px-1">
                     <FindingCount findings={evaluation.findings} />
                 </span>
@@ -338,39 +298,28 @@ function Present({
     );
 }
 
-/** One of the best sets, string by string. */
-function Best({
-    index,
-    detail,
-    columns,
-    wordsOf,
-    each,
-    onTake,
-    setLooked,
-    figure,
-    tuning,
-    targets,
-    document,
-    onTakeString,
-}: {
+interface BestProps extends Pick<Props, 'onTake' | 'onTakeString'> {
+    table: Table;
     index: number;
-    detail: number;
-    columns: number;
-    wordsOf: ({ strings }: RankedSet) => string;
     each: RankedSet;
-    onTake: Props['onTake'];
-    setLooked: Dispatch<SetStateAction<number>>;
-    figure: (newtons: number | undefined) => string;
-    tuning: number;
-    targets: TargetBand[];
-    document: SetDocument;
-    onTakeString: Props['onTakeString'];
-}) {
+    /** Whether its findings stand beneath. */
+    looked: boolean;
+    onLook: () => void;
+}
+
+/** One of the best sets, string by string. */
+function Best({ table, index, each, looked, onLook, onTake, onTakeString }: BestProps) {
+    const { units, document, tuning, targets } = table;
+    const figure = figuresIn(units);
+    const near = Math.max(...targets.map(({ tension_n, high_n }) => high_n / tension_n - 1));
+    const words =
+        feltSentence(each.strings.map(({ position, changes }) => ({ position, words: changes?.[tuning]?.words }))) ||
+        awaySentence(each.strings, near);
     return (
-        <tbody className={clsx(index === detail && 'bg-accent-wash')}>
+        <tbody className={clsx(looked && 'bg-accent-wash')}>
             <Felt
-                columns={columns}
-                words={wordsOf(each)}
+                columns={targets.length + 1}
+                words={words}
                 take={
                     <Button
                         look={index === 0 ? 'strong' : 'plain'}
@@ -385,8 +334,8 @@ function Best({
             >
                 <button
                     type="button"
-                    aria-pressed={index === detail}
-                    onClick={() => setLooked(index)}
+                    aria-pressed={looked}
+                    onClick={onLook}
                     className="min-h-target rounded-mark px-1 hover:underline"
                 >
                     <FindingCount findings={each.findings} />

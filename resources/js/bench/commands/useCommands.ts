@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import { useBench, useBenchActions } from '../design/benchStore';
+import { useBench, useBenchActions, type BenchState } from '../design/benchStore';
 import * as edits from '../design/edits';
 import type { ShowPanel } from '../panels';
 import { useHearingOn } from '../../frame/reading/heard';
@@ -10,6 +10,7 @@ import type { SetActions } from './useSetActions';
 import { ordersIndex } from '../../generated/addresses/places';
 import { setsExport } from '../../generated/addresses/sets';
 import { withAsked } from '../../server/asked';
+import type { StringOfSet } from '../../generated/formats';
 
 interface Options {
     setId: number;
@@ -20,7 +21,8 @@ interface Options {
 }
 
 /** Every command of the Bench: the palette lists them, their keys work, the list of keys shows those. */
-export function useCommands({ setId, actions, retune, show, hear }: Options): Command[] {
+export function useCommands(options: Options): Command[] {
+    const { hear } = options;
     const { edit, undo, redo, showTuning } = useBenchActions();
     const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
     const hold = useBench((state) => edits.stringAt(state.document, selected)?.hold);
@@ -30,9 +32,19 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
     const canRedo = useBench((state) => state.future.length > 0);
     const { on: hearing, turn } = useHearingOn();
 
+    return [
+        ...ofSet(options, { canUndo, canRedo, undo, redo }),
+        ...ofPitches(options, tunings < 2 ? null : () => showTuning((tuning + 1) % tunings)),
+        ...ofString(options, selected, hold, edit),
+        { group: 'Hearing', name: 'Hear all strings', also: 'sound listen play strum', keys: 'shift+p', run: () => hear() },
+        { group: 'Hearing', name: hearing ? 'Turn hearing off' : 'Turn hearing on', run: () => turn(!hearing) },
+    ];
+}
+
+type Steps = Pick<BenchState, 'undo' | 'redo'> & { canUndo: boolean; canRedo: boolean };
+
+function ofSet({ setId, actions, show }: Options, { canUndo, canRedo, undo, redo }: Steps): Command[] {
     const design = 'This set';
-    const strings = `String ${selected}`;
-    const pitches = 'Tuning';
     return [
         { group: design, name: 'Choose gauges…', also: 'solve solver best find aim', keys: 's', run: () => show('solve') },
         {
@@ -97,6 +109,13 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
             run: () => window.location.assign(setsExport(setId)),
         },
         { group: design, name: 'Put away', also: 'delete archive remove trash bin', run: actions.putAway },
+    ];
+}
+
+/** @param next shows the next tuning; null where there is but one */
+function ofPitches({ retune, show }: Options, next: (() => void) | null): Command[] {
+    const pitches = 'Tuning';
+    return [
         { group: pitches, name: 'Choose a tuning…', also: 'open drop standard', keys: 't', run: () => show('tuning') },
         { group: pitches, name: 'All strings a semitone up', keys: 'shift+pageup', run: () => retune.all(1) },
         { group: pitches, name: 'All strings a semitone down', keys: 'shift+pagedown', run: () => retune.all(-1) },
@@ -105,9 +124,15 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
             group: pitches,
             name: 'Show the next tuning',
             keys: 'n',
-            disabled: tunings < 2,
-            run: () => showTuning((tuning + 1) % tunings),
+            disabled: next === null,
+            run: () => next?.(),
         },
+    ];
+}
+
+function ofString({ hear }: Options, selected: number, hold: StringOfSet['hold'], edit: BenchState['edit']): Command[] {
+    const strings = `String ${selected}`;
+    return [
         {
             group: strings,
             name: hold === 'locked' ? 'Unlock it' : 'Lock it',
@@ -121,13 +146,5 @@ export function useCommands({ setId, actions, retune, show, hear }: Options): Co
             run: () => edit(edits.hold(selected, hold === 'muted' ? null : 'muted')),
         },
         { group: strings, name: 'Hear it', also: 'sound listen play', keys: 'p', run: () => hear([selected]) },
-        {
-            group: 'Hearing',
-            name: 'Hear all strings',
-            also: 'sound listen play strum',
-            keys: 'shift+p',
-            run: () => hear(),
-        },
-        { group: 'Hearing', name: hearing ? 'Turn hearing off' : 'Turn hearing on', run: () => turn(!hearing) },
     ];
 }

@@ -30,6 +30,22 @@ export type BenchStore = StoreApi<BenchState>;
 
 const MOST_STEPS = 200;
 
+type Steps = Pick<BenchState, 'document' | 'past' | 'future' | 'gesture'>;
+
+const remember = (past: SetDocument[], step: SetDocument) => [...past, step].slice(-MOST_STEPS);
+
+/** One step back; nothing where there is none. */
+function before({ past, future, document }: BenchState): Steps | null {
+    const step = past.at(-1);
+    return step === undefined ? null : { document: step, past: past.slice(0, -1), future: [document, ...future], gesture: null };
+}
+
+/** The step that was gone back last, done again. */
+function after({ past, future, document }: BenchState): Steps | null {
+    const [step, ...later] = future;
+    return step === undefined ? null : { document: step, past: remember(past, document), future: later, gesture: null };
+}
+
 /** @param finished what is done to the document after each edit, given it as it was before and after */
 export function createBenchStore(
     document: SetDocument,
@@ -37,8 +53,8 @@ export function createBenchStore(
     finished: (before: SetDocument, after: SetDocument) => SetDocument = (_, after) => after,
 ): BenchStore {
     return createStore<BenchState>()((set, get) => {
-        const remember = (past: SetDocument[], step: SetDocument) => [...past, step].slice(-MOST_STEPS);
         const inRange = (next: SetDocument) => ({ tuning: Math.min(get().tuning, next.tunings.length - 1) });
+        const go = (to: Steps | null) => to !== null && set({ ...to, ...inRange(to.document) });
         return {
             joined,
             document,
@@ -79,36 +95,15 @@ export function createBenchStore(
                 }
             },
             undo: () => {
-                const { past, future, document: present, gesture } = get();
+                const { gesture, document: present } = get();
                 if (gesture !== null && gesture !== present) {
                     // What is under way is the last step.
                     get().dropGesture();
-                    return;
-                }
-                const step = past.at(-1);
-                if (step !== undefined) {
-                    set({
-                        document: step,
-                        past: past.slice(0, -1),
-                        future: [present, ...future],
-                        gesture: null,
-                        ...inRange(step),
-                    });
+                } else {
+                    go(before(get()));
                 }
             },
-            redo: () => {
-                const { past, future, document: present } = get();
-                const step = future[0];
-                if (step !== undefined) {
-                    set({
-                        document: step,
-                        past: remember(past, present),
-                        future: future.slice(1),
-                        gesture: null,
-                        ...inRange(step),
-                    });
-                }
-            },
+            redo: () => go(after(get())),
             select: (position) => set({ selected: position }),
             showTuning: (index) => set({ tuning: index }),
         };

@@ -1,5 +1,5 @@
-import { useState, type ReactNode, type Dispatch, type SetStateAction } from 'react';
-import type { EvaluatedString, Evaluation, Interval, StringAtPitch, StringOfSet } from '../../generated/formats';
+import { useState, type ReactNode } from 'react';
+import type { EvaluatedString, Evaluation, Interval, StringAtPitch, StringOfSet, PoolGauge } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { MATERIALS } from '../../generated/words';
 import { rangeOf } from '../../units/interval';
@@ -31,7 +31,6 @@ import { CoreFields } from './CoreFields';
 import { EndFields } from './EndFields';
 import { FamilyFields } from './FamilyFields';
 import { WhyBars } from './WhyBars';
-import type { Refused } from '../../server/api';
 
 /** The selected string: what it is, one step either way, and where its figure comes from. */
 export function StringPanel({ evaluation, current }: { evaluation: Evaluation; current: boolean }) {
@@ -39,25 +38,15 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
     const document = useBench((state) => state.document);
     const tuning = useBench((state) => state.tuning);
     const selected = useBench((state) => Math.min(state.selected, state.document.strings.length));
-    const edit = useBench((state) => state.edit);
-    const checkedEdit = useCheckedEdit();
-    const typedSet = useTypedSet();
-    const [problem, setProblem] = useState<string | null>(null);
-
     const string = edits.stringAt(document, selected);
     const evaluated = evaluation.strings[selected - 1];
     const at = evaluated && inTuning(evaluated.tunings, tuning);
     if (string === undefined || evaluated === undefined || at === undefined) {
         return null;
     }
-    const choices = choicesFor(evaluation.pool ?? [], evaluated.pool_tensions_n ?? [], tuning).filter((choice) =>
-        allowed(choice, string.only),
-    );
-    const steps = [neighbour(choices, string, -1), null, neighbour(choices, string, 1)];
-    const baselineN = at.change?.baseline_n;
+    const pool = evaluation.pool ?? [];
     const aim = evaluation.targets?.[selected - 1];
     const locked = string.hold === 'locked';
-    const take = (choice: Choice) => edit(edits.chosenGauge(selected, choice));
 
     return (
         <aside
@@ -68,17 +57,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                 <div>
                     <Pull selected={selected} at={at} units={units} />
                     <div className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-3 gap-y-2">
-                        <GaugeOf
-                            units={units}
-                            problem={problem}
-                            string={string}
-                            locked={locked}
-                            checkedEdit={checkedEdit}
-                            selected={selected}
-                            evaluation={evaluation}
-                            setProblem={setProblem}
-                            typedSet={typedSet}
-                        />
+                        <GaugeOf key={selected} string={string} position={selected} pool={pool} />
                         <FamilyFields
                             position={selected}
                             construction={string.construction}
@@ -95,15 +74,7 @@ export function StringPanel({ evaluation, current }: { evaluation: Evaluation; c
                 </div>
                 <div>
                     <Section title="One step either way" word="gauge">
-                        <Steps
-                            steps={steps}
-                            at={at}
-                            string={string}
-                            units={units}
-                            baselineN={baselineN}
-                            locked={locked}
-                            take={take}
-                        />
+                        <Steps string={string} evaluated={evaluated} at={at} pool={pool} tuning={tuning} />
                     </Section>
                     {aim !== undefined && (
                         <Section title="What it aims at" word="target">
@@ -283,63 +254,45 @@ function Pull({ selected, at, units }: { selected: number; at: StringAtPitch; un
 }
 
 /** Its gauge, to type another. */
-function GaugeOf({
-    units,
-    problem,
-    string,
-    locked,
-    checkedEdit,
-    selected,
-    evaluation,
-    setProblem,
-    typedSet,
-}: {
-    units: Units;
-    problem: string | null;
-    string: StringOfSet;
-    locked: boolean;
-    checkedEdit: (edit: edits.Edit) => Promise<Refused | null>;
-    selected: number;
-    evaluation: Evaluation;
-    setProblem: Dispatch<SetStateAction<string | null>>;
-    typedSet: (typed: string) => Promise<string | null>;
-}) {
+function GaugeOf({ string, position, pool }: { string: StringOfSet; position: number; pool: PoolGauge[] }) {
+    const units = useUnits();
+    const checkedEdit = useCheckedEdit();
+    const typedSet = useTypedSet();
+    const [problem, setProblem] = useState<string | null>(null);
     return (
         <Field label={units.gauge === 'mm' ? 'Gauge, mm' : 'Gauge, thou'} error={problem ?? undefined}>
             <GaugeField
                 inches={gaugeInches(typeOf(string))}
-                locked={locked}
+                locked={string.hold === 'locked'}
                 onType={(value, made) =>
-                    void checkedEdit(edits.typedGauge(selected, value, made, evaluation.pool ?? [])).then((refusal) =>
+                    void checkedEdit(edits.typedGauge(position, value, made, pool)).then((refusal) =>
                         setProblem(refusal?.message ?? null),
                     )
                 }
                 onSet={(typed) => typedSet(typed).then((message) => setProblem(message))}
                 onProblem={setProblem}
-                key={selected}
             />
         </Field>
     );
 }
 
-/** The present gauge between the next lighter and the next heavier. */
-function Steps({
-    steps,
-    at,
-    string,
-    units,
-    baselineN,
-    locked,
-    take,
-}: {
-    steps: (Choice | null | undefined)[];
-    at: StringAtPitch;
+interface StepsProps {
     string: StringOfSet;
-    units: Units;
-    baselineN: number | undefined;
-    locked: boolean;
-    take: (choice: Choice) => void;
-}) {
+    evaluated: EvaluatedString;
+    at: StringAtPitch;
+    pool: PoolGauge[];
+    tuning: number;
+}
+
+/** The present gauge between the next lighter and the next heavier. */
+function Steps({ string, evaluated, at, pool, tuning }: StepsProps) {
+    const units = useUnits();
+    const edit = useBench((state) => state.edit);
+    const choices = choicesFor(pool, evaluated.pool_tensions_n ?? [], tuning).filter((choice) => allowed(choice, string.only));
+    const steps = [neighbour(choices, string, -1), null, neighbour(choices, string, 1)];
+    const baselineN = at.change?.baseline_n;
+    const locked = string.hold === 'locked';
+    const take = (choice: Choice) => edit(edits.chosenGauge(evaluated.position, choice));
     return (
         <table className="w-full">
             <caption className="sr-only">The present gauge, the next lighter and the next heavier</caption>

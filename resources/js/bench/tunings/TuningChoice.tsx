@@ -44,10 +44,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
 
     const asked = queryOptions({
         queryKey: ['tunings', kind, presentPitches, typed],
-        queryFn: ({ signal }) =>
-            ask<Answer>(withAsked(apiTunings, { kind, present: presentPitches, typed }), {
-                signal,
-            }),
+        queryFn: ({ signal }) => ask<Answer>(withAsked(apiTunings, { kind, present: presentPitches, typed }), { signal }),
     });
     const { data, error, isPlaceholderData } = useQuery({ ...asked, placeholderData: keepPreviousData });
     const found = data?.tunings ?? [];
@@ -58,8 +55,6 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
             onTake(tuning.name, tuning.pitches);
         }
     };
-    const marked = found[chosen];
-    const own = marked?.id ?? null;
     const move = (to: number) => {
         const next = Math.max(0, Math.min(found.length - 1, to));
         setAt(next);
@@ -114,7 +109,7 @@ export function TuningChoice({ kind, present, onTake, narrow = false }: Props) {
                             : (data.hint ?? 'No tuning is known for this number of strings. Type its notes.'))}
                 </p>
             )}
-            {!narrow && <OwnFoot marked={marked} own={own} forget={forget} keepOwn={keepOwn} />}
+            {!narrow && <OwnFoot marked={found[chosen]} forget={forget} keepOwn={keepOwn} />}
         </>
     );
 }
@@ -220,15 +215,14 @@ function TuningList({
 /** What can be done with one’s own. */
 function OwnFoot({
     marked,
-    own,
     forget,
     keepOwn,
 }: {
     marked: Found | undefined;
-    own: number | null;
     forget: (tuning: Found, own: number) => Promise<void>;
     keepOwn: () => Promise<void>;
 }) {
+    const own = marked?.id ?? null;
     return (
         <div className="mt-3 flex items-center justify-between gap-3">
             <p className="text-sm text-ink-faint">Notes without an octave rise from the lowest, near to the present tuning.</p>

@@ -42,24 +42,7 @@ function Chart({ string, family, width }: Props & { width: number }) {
     const x = scaleLinear([first, first + span], [MARGIN.left + 8, width - MARGIN.right - 8]);
     const y = scaleLog([low, high], [HEIGHT - MARGIN.bottom, MARGIN.top]).clamp(true);
     const floorY = HEIGHT - MARGIN.bottom;
-    const region = (bound: Bound) =>
-        runs(gauges, bound)
-            .map((run) => {
-                const ends = run.map((point) => `${x(point.gauge_in).toFixed(1)} ${y(point.hertz).toFixed(1)}`);
-                const [from, to] = [x(run[0]?.gauge_in ?? 0).toFixed(1), x(run.at(-1)?.gauge_in ?? 0).toFixed(1)];
-                const side = BOUNDS[bound].floor ? floorY : MARGIN.top;
-                return `M${from} ${side} L${ends.join(' L')} L${to} ${side} Z`;
-            })
-            .join(' ');
-    const point = (event: PointerEvent<SVGSVGElement>) => {
-        const left = event.clientX - event.currentTarget.getBoundingClientRect().left;
-        const nearest = gauges.reduce(
-            (best, gauge, index) =>
-                Math.abs(x(gauge.gauge_in) - left) < Math.abs(x(gauges[best]?.gauge_in ?? 0) - left) ? index : best,
-            0,
-        );
-        setAt(nearest);
-    };
+    const point = (event: PointerEvent<SVGSVGElement>) => setAt(nearestTo(event, gauges, x));
     const names = apart(ORDER.flatMap((bound) => nameOf(bound, gauges, range, { x, y, width })));
     const shown = at === null ? undefined : gauges[at];
     return (
@@ -74,20 +57,7 @@ function Chart({ string, family, width }: Props & { width: number }) {
                 onPointerDown={point}
                 onPointerLeave={() => setAt(null)}
             >
-                <defs>
-                    {ORDER.map((bound, index) => (
-                        <pattern
-                            key={bound}
-                            id={`${id}-${bound}`}
-                            width={7}
-                            height={7}
-                            patternUnits="userSpaceOnUse"
-                            patternTransform={`rotate(${[45, -45, 90, 20, -20, 65][index] ?? 0})`}
-                        >
-                            <line y2={7} x1={1} x2={1} stroke={BOUNDS[bound].colour} strokeOpacity={0.45} />
-                        </pattern>
-                    ))}
-                </defs>
+                <Hatches id={id} />
                 <rect
                     x={MARGIN.left}
                     y={MARGIN.top}
@@ -99,7 +69,7 @@ function Chart({ string, family, width }: Props & { width: number }) {
                     <path
                         key={bound}
                         data-region={bound}
-                        d={region(bound)}
+                        d={regionOf(bound, gauges, { x, y, width })}
                         fill={`url(#${id}-${bound})`}
                         stroke={BOUNDS[bound].colour}
                         strokeWidth={0.8}
@@ -107,96 +77,80 @@ function Chart({ string, family, width }: Props & { width: number }) {
                 ))}
                 {CS.filter(({ hertz }) => hertz > low && hertz < high && Math.abs(y(hertz) - y(string.frequency_hz)) > 12).map(
                     ({ name, hertz }) => (
-                        <g key={name}>
-                            <line
-                                x1={MARGIN.left}
-                                x2={width - MARGIN.right}
-                                y1={y(hertz)}
-                                y2={y(hertz)}
-                                stroke="var(--rule-strong)"
-                                strokeOpacity={0.5}
-                            />
-                            <text
-                                x={MARGIN.left - 6}
-                                y={y(hertz) + 4}
-                                textAnchor="end"
-                                fontSize="0.857rem"
-                                fill="var(--ink-soft)"
-                            >
-                                {name}
-                            </text>
-                        </g>
+                        <OctaveLine key={name} width={width} y={y} hertz={hertz} name={name} />
                     ),
                 )}
-                <line
-                    x1={MARGIN.left}
-                    x2={width - MARGIN.right}
-                    y1={y(string.frequency_hz)}
-                    y2={y(string.frequency_hz)}
-                    stroke="var(--accent)"
-                    strokeDasharray="6 4"
-                    strokeWidth={1.4}
-                />
-                <text
-                    x={MARGIN.left - 6}
-                    y={y(string.frequency_hz) + 4}
-                    textAnchor="end"
-                    fontSize="0.893rem"
-                    fontWeight={700}
-                    fill="var(--accent)"
-                >
-                    {pitchLabel(string.pitch)}
-                </text>
+                <OwnPitch string={string} y={y(string.frequency_hz)} width={width} />
                 <GaugeTicks gauges={family.gauges} x={x} units={units} width={width} />
                 {names.map((name) => (
-                    <g key={name.bound}>
-                        <rect
-                            x={name.x - name.width / 2}
-                            y={name.y - name.height / 2}
-                            width={name.width}
-                            height={name.height}
-                            rx={3}
-                            fill="var(--sheet)"
-                            stroke={BOUNDS[name.bound].colour}
-                        />
-                        <text
-                            x={name.x}
-                            y={name.y + 4.5}
-                            textAnchor="middle"
-                            fontSize="0.893rem"
-                            fontWeight={600}
-                            fill="var(--ink)"
-                        >
-                            {BOUNDS[name.bound].word}
-                        </text>
-                    </g>
+                    <RegionName key={name.bound} name={name} />
                 ))}
-                {own && (
-                    <circle
-                        cx={x(string.string.gauge_in)}
-                        cy={y(string.frequency_hz)}
-                        r={5.5}
-                        fill="var(--accent)"
-                        stroke="var(--paper)"
-                        strokeWidth={1.5}
-                    />
-                )}
-                {shown !== undefined && (
-                    <line
-                        x1={x(shown.gauge_in)}
-                        x2={x(shown.gauge_in)}
-                        y1={MARGIN.top}
-                        y2={floorY}
-                        stroke="var(--ink)"
-                        strokeWidth={1}
-                    />
-                )}
+                <Marks
+                    own={own ? [x(string.string.gauge_in), y(string.frequency_hz)] : null}
+                    at={shown === undefined ? null : x(shown.gauge_in)}
+                />
             </svg>
             <p className="min-h-[1.4em] text-sm text-ink-soft">
                 {shown === undefined
                     ? `Gauges in ${gaugeUnit(units)}. The dot is the string that is tried on; point at a gauge to read it.`
                     : gaugeWords(shown, units)}
             </p>
+        </>
+    );
+}
+
+/** Where something bounds the pitch of each gauge, as the outline of a region. */
+function regionOf(bound: Bound, gauges: ReachFamily['gauges'], { x, y }: Scale): string {
+    return runs(gauges, bound)
+        .map((run) => {
+            const ends = run.map((point) => `${x(point.gauge_in).toFixed(1)} ${y(point.hertz).toFixed(1)}`);
+            const [from, to] = [x(run[0]?.gauge_in ?? 0).toFixed(1), x(run.at(-1)?.gauge_in ?? 0).toFixed(1)];
+            const side = BOUNDS[bound].floor ? HEIGHT - MARGIN.bottom : MARGIN.top;
+            return `M${from} ${side} L${ends.join(' L')} L${to} ${side} Z`;
+        })
+        .join(' ');
+}
+
+/** The gauge that is pointed at. */
+function nearestTo(event: PointerEvent<SVGSVGElement>, gauges: ReachFamily['gauges'], x: Scale['x']): number {
+    const left = event.clientX - event.currentTarget.getBoundingClientRect().left;
+    return gauges.reduce(
+        (best, gauge, index) =>
+            Math.abs(x(gauge.gauge_in) - left) < Math.abs(x(gauges[best]?.gauge_in ?? 0) - left) ? index : best,
+        0,
+    );
+}
+
+/** The string that is tried on: its pitch. */
+function OwnPitch({ string, y, width }: { string: StringReach; y: number; width: number }) {
+    return (
+        <>
+            <line
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={y}
+                y2={y}
+                stroke="var(--accent)"
+                strokeDasharray="6 4"
+                strokeWidth={1.4}
+            />
+            <text x={MARGIN.left - 6} y={y + 4} textAnchor="end" fontSize="0.893rem" fontWeight={700} fill="var(--accent)">
+                {pitchLabel(string.pitch)}
+            </text>
+        </>
+    );
+}
+
+/** The string that is tried on, and the gauge that is pointed at. */
+function Marks({ own, at }: { own: [number, number] | null; at: number | null }) {
+    return (
+        <>
+            {own !== null && (
+                <circle cx={own[0]} cy={own[1]} r={5.5} fill="var(--accent)" stroke="var(--paper)" strokeWidth={1.5} />
+            )}
+            {at !== null && (
+                <line x1={at} x2={at} y1={MARGIN.top} y2={HEIGHT - MARGIN.bottom} stroke="var(--ink)" strokeWidth={1} />
+            )}
         </>
     );
 }
@@ -268,4 +222,63 @@ interface Scale {
     x: (inches: number) => number;
     y: (hertz: number) => number;
     width: number;
+}
+
+/** How each region is hatched. */
+function Hatches({ id }: { id: string }) {
+    return (
+        <defs>
+            {ORDER.map((bound, index) => (
+                <pattern
+                    key={bound}
+                    id={`${id}-${bound}`}
+                    width={7}
+                    height={7}
+                    patternUnits="userSpaceOnUse"
+                    patternTransform={`rotate(${[45, -45, 90, 20, -20, 65][index] ?? 0})`}
+                >
+                    <line y2={7} x1={1} x2={1} stroke={BOUNDS[bound].colour} strokeOpacity={0.45} />
+                </pattern>
+            ))}
+        </defs>
+    );
+}
+
+/** A C, to read pitches by. */
+function OctaveLine({ width, y, hertz, name }: { width: number; y: (hertz: number) => number; hertz: number; name: string }) {
+    return (
+        <g>
+            <line
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={y(hertz)}
+                y2={y(hertz)}
+                stroke="var(--rule-strong)"
+                strokeOpacity={0.5}
+            />
+            <text x={MARGIN.left - 6} y={y(hertz) + 4} textAnchor="end" fontSize="0.857rem" fill="var(--ink-soft)">
+                {name}
+            </text>
+        </g>
+    );
+}
+
+/** What a region is called. */
+function RegionName({ name }: { name: { bound: Bound; x: number; y: number; width: number; height: number } }) {
+    return (
+        <g>
+            <rect
+                x={name.x - name.width / 2}
+                y={name.y - name.height / 2}
+                width={name.width}
+                height={name.height}
+                rx={3}
+                fill="var(--sheet)"
+                stroke={BOUNDS[name.bound].colour}
+            />
+            <text x={name.x} y={name.y + 4.5} textAnchor="middle" fontSize="0.893rem" fontWeight={600} fill="var(--ink)">
+                {BOUNDS[name.bound].word}
+            </text>
+        </g>
+    );
 }

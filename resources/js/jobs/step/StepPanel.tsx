@@ -1,7 +1,7 @@
 import { type ReactNode, useState, type RefObject, type Dispatch, type SetStateAction } from 'react';
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import type { DrawnFit } from '../../generated/formats';
+import type { DrawnFit, FittingStep, FittingFigure, FittingPart } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { gaugeInches } from '../../units/stringType';
 import { formatGauge } from '../../units/units';
@@ -63,22 +63,7 @@ export function StepPanel({ now, frame, fit, main }: Props) {
             )}
         >
             <div className="min-w-0">
-                {string !== undefined && (
-                    <div className="flex items-start justify-between gap-3">
-                        <Which string={string} old={step.phase === 'off'} />
-                        {step.phase === 'tune' && <ListenSwitch />}
-                        {figure !== null && <p className="text-right text-[2rem] leading-tight">{part?.lead}</p>}
-                    </div>
-                )}
-                {figure !== null && (
-                    <p className="mt-1">
-                        <Large>{figure.said}</Large>
-                        {figure.said !== figure.plain && (
-                            <span className="block text-xl leading-tight text-ink-soft">that is {figure.plain}</span>
-                        )}
-                    </p>
-                )}
-                {figure === null && string !== undefined && step.phase === 'tune' && <Large>{pitchLabel(string.pitch)}</Large>}
+                <Figure string={string} step={step} figure={figure} part={part} />
                 <div className="mt-2 grid grid-cols-2">
                     <Lines lines={part?.lines ?? step.lines} small={figure !== null} flowing={step.key === 'intonate'} />
                 </div>
@@ -263,6 +248,40 @@ function Resting({
                 </WayOn>
             )}
             {left > 0 && skip(left)}
+        </>
+    );
+}
+
+/** Which string it is, and its one figure. */
+function Figure({
+    string,
+    step,
+    figure,
+    part,
+}: {
+    string: StringNow | undefined;
+    step: FittingStep;
+    figure: FittingFigure | null;
+    part: FittingPart | null;
+}) {
+    return (
+        <>
+            {string !== undefined && (
+                <div className="flex items-start justify-between gap-3">
+                    <Which string={string} old={step.phase === 'off'} />
+                    {step.phase === 'tune' && <ListenSwitch />}
+                    {figure !== null && <p className="text-right text-[2rem] leading-tight">{part?.lead}</p>}
+                </div>
+            )}
+            {figure !== null && (
+                <p className="mt-1">
+                    <Large>{figure.said}</Large>
+                    {figure.said !== figure.plain && (
+                        <span className="block text-xl leading-tight text-ink-soft">that is {figure.plain}</span>
+                    )}
+                </p>
+            )}
+            {figure === null && string !== undefined && step.phase === 'tune' && <Large>{pitchLabel(string.pitch)}</Large>}
         </>
     );
 }

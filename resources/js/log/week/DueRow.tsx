@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import { toast } from '../../ui/toasts';
 import { dateWords, dayWords } from '../../units/times';
-import { careRecord } from '../../generated/addresses/care';
+import { careRecord, careTakeBack } from '../../generated/addresses/care';
 import { instrumentsEdit } from '../../generated/addresses/instruments';
 import { jobsShow } from '../../generated/addresses/jobs';
 import { withAsked } from '../../server/asked';
@@ -18,12 +18,11 @@ export function DueRow({ due, today, onDone, onPutOff }: { due: Due; today: stri
     const late = due.on < today;
     const see = () =>
         act(async () => {
-            const address = careRecord(due.instrument);
-            const { id } = await ask<{ id: number }>(address, { method: 'POST', body: { rule: due.rule } });
+            const { id } = await ask<{ id: number }>(careRecord(due.instrument), { method: 'POST', body: { rule: due.rule } });
             toast(`Seen to on ${due.name}: ${due.do}.`, {
                 action: {
                     label: 'Undo',
-                    run: () => void ask(`${address}/${id}`, { method: 'DELETE' }).then(onDone, onDone),
+                    run: () => void ask(careTakeBack(due.instrument, id), { method: 'DELETE' }).then(onDone, onDone),
                 },
             });
             onDone();

@@ -42,26 +42,8 @@ export function MeasureForm(props: Props) {
     const { kinds, family, onFamily } = props;
     const units = useUnits();
     const { kind, construction, material } = family;
-    const {
-        draft,
-        setDraft,
-        keep,
-        chooseConstruction,
-        gauge,
-        setGauge,
-        wound,
-        core,
-        setCore,
-        read,
-        reads,
-        setCoreReadAs,
-        note,
-        setNote,
-        error,
-        body,
-        result,
-        problem,
-    } = useMeasuring(props, units);
+    const measuring = useMeasuring(props, units);
+    const { draft, setDraft, keep, chooseConstruction, gauge, setGauge, note, setNote, error, body, result, problem } = measuring;
     const reading = (label: string, key: 'mass' | 'length' | 'load' | 'frequency', hint?: string) => (
         <Field label={label} hint={hint}>
             <input
@@ -105,7 +87,7 @@ export function MeasureForm(props: Props) {
                 The last digit you type tells how finely it was read. Under a weight keep your face and feet away from the string
                 and what hangs on it.
             </p>
-            {wound && <BaredCore core={core} setCore={setCore} read={read} reads={reads} setCoreReadAs={setCoreReadAs} />}
+            {measuring.wound && <BaredCore measuring={measuring} />}
             <TextField label="Note" maxLength={300} value={note} onChange={setNote} />
             <WhatItWeighs error={error} body={body} result={result} />
             {problem !== undefined && (
@@ -277,19 +259,7 @@ function Readings({
 }
 
 /** Its core, where an end was bared. */
-function BaredCore({
-    core,
-    setCore,
-    read,
-    reads,
-    setCoreReadAs,
-}: {
-    core: string;
-    setCore: Dispatch<SetStateAction<string>>;
-    read: Read;
-    reads: { value: Read; label: string }[];
-    setCoreReadAs: Dispatch<SetStateAction<Read>>;
-}) {
+function BaredCore({ measuring: { core, setCore, read, reads, setCoreReadAs } }: { measuring: ReturnType<typeof useMeasuring> }) {
     return (
         <div className="grid grid-cols-2 gap-3">
             <TextField

@@ -10,19 +10,16 @@ import type { Choice } from '../../generated/views';
 import { ANY } from './rules';
 import { careStore } from '../../generated/addresses/places';
 
-export function RuleDialog({
-    kinds,
-    fingerboards,
-    places,
-    onClose,
-    onDone,
-}: {
+interface Props {
     kinds: Choice[];
     fingerboards: Choice[];
     places: Choice[];
     onClose: () => void;
     onDone: () => void;
-}) {
+}
+
+/** A rule of the workshop’s own: what is done, how often, on which instruments. */
+export function RuleDialog({ kinds, fingerboards, places, onClose, onDone }: Props) {
     const [name, setName] = useState('');
     const [reason, setReason] = useState('');
     const [by, setBy] = useState('weeks');
