@@ -44,12 +44,6 @@ final readonly class Interval
         return new self($this->low * $factor, $this->estimate * $factor, $this->high * $factor);
     }
 
-    /** Whether nothing about it is guessed. */
-    public function isExact(): bool
-    {
-        return $this->low === $this->high;
-    }
-
     /** How far its ends lie apart. */
     public function width(): float
     {

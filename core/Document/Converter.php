@@ -9,6 +9,7 @@ use Lira\Conversion\Conversion;
 use Lira\Conversion\ConversionKind;
 use Lira\Conversion\NearestSet;
 use Lira\Conversion\Reasons;
+use Lira\Evaluation\SetEvaluation;
 use Lira\Pitch\Pitch;
 use Lira\Pitch\Tuning;
 use Lira\Solver\NoSolution;
@@ -78,7 +79,7 @@ final readonly class Converter
     private function json(): \stdClass
     {
         $old = $this->present->json;
-        $baseline = $old->baseline ?? null;
+        $baseline = $this->usedTo() === null ? null : $old->baseline ?? null;
         $tunings = $this->tunings();
         $instrument = $this->instrument();
         $json = (object) [
@@ -193,6 +194,12 @@ final readonly class Converter
         return implode(', ', array_filter([$name, $what, $tuned], static fn (string $part): bool => $part !== ''));
     }
 
+    /** What one is used to, where that tells of every string: one that was added since feels as it does on the present set. */
+    private function usedTo(): ?SetEvaluation
+    {
+        return count($this->present->baseline->strings ?? []) >= count($this->present->design->strings) ? $this->present->baselineEvaluation() : null;
+    }
+
     /** What it should feel like; the playing style stays. */
     private function target(): \stdClass
     {
@@ -203,7 +210,7 @@ final readonly class Converter
         }
         $aims = array_map(
             static fn ($string): float => round($string->aimN(), 3),
-            ($this->present->baselineEvaluation() ?? $this->present->evaluation())->strings,
+            ($this->usedTo() ?? $this->present->evaluation())->strings,
         );
 
         return (object) (['profile' => 'per-string', 'tension_n' => [...$aims, $aims[count($aims) - 1]], 'tunings' => 'worst', 'constructions' => 'kept'] + $kept);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Lira\Certainty\Interval;
 use Lira\InvalidInput;
 use PHPUnit\Framework\TestCase;
 
@@ -57,5 +58,12 @@ abstract class CoreTestCase extends TestCase
         self::assertIsNumeric($figure, $path);
 
         return (float) $figure;
+    }
+
+    /** That an interval has no width at all, or some. */
+    protected static function assertExact(?Interval $interval, bool $exact = true): void
+    {
+        self::assertNotNull($interval);
+        self::assertSame($exact, $interval->low === $interval->high);
     }
 }

@@ -122,7 +122,7 @@ final class ReferenceTest extends CoreTestCase
                 [$feel->wholeToneBend?->forceN, Reference::number(Reference::object($case, 'whole_tone_bend_12'), 'force_n')],
             ] as [$interval, $expected]) {
                 $interval ??= throw new \LogicException('No figure');
-                self::assertSame(! $floss, $interval->isExact());
+                self::assertExact($interval, ! $floss);
                 self::assertEqualsWithDelta($expected, $interval->estimate, abs($expected) * Reference::RELATIVE);
             }
             $this->assertBears($case, $polymer, $at);

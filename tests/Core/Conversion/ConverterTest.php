@@ -10,6 +10,7 @@ use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Evaluation\EvaluatedString;
+use Lira\Pitch\Pitch;
 use Lira\Wording\Statement;
 use Lira\Wording\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -244,6 +245,32 @@ final class ConverterTest extends CoreTestCase
         );
 
         self::assertCount(7, self::convert(['to' => 'add-lower'], $json)->document->design->strings);
+    }
+
+    public function test_one_string_after_the_other_is_added_until_there_are_as_many_as_may_be(): void
+    {
+        $json = self::curlew();
+        for ($strings = 7; $strings <= 14; $strings++) {
+            $converted = self::convert(['to' => 'add-lower', 'pitch' => Pitch::numbered(40 - 2 * ($strings - 6))->name()], $json);
+            $json = clone $converted->document->json;
+        }
+        self::assertCount(14, $converted->document->design->strings ?? []);
+
+        self::assertRefused('at most 14 strings', static fn () => self::convert(['to' => 'add-lower'], $json));
+    }
+
+    public function test_what_had_a_string_added_can_be_converted_on_and_feels_like_itself_then(): void
+    {
+        $seven = self::convert(['to' => 'add-lower'], self::curlew());
+        self::assertCount(6, $seven->document->baseline->strings ?? []);
+        $lower = self::convert(['to' => 'lower', 'semitones' => 2], clone $seven->document->json);
+
+        self::assertCount(7, $lower->document->baseline->strings ?? []);
+        self::assertSame($seven->document->design->name, $lower->document->baseline->name ?? '');
+        self::assertSame(
+            array_map(static fn (int $note): int => $note - 2, self::notes($seven->document)),
+            self::notes($lower->document),
+        );
     }
 
     public function test_what_no_gauge_can_do_is_said(): void

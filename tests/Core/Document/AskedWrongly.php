@@ -22,6 +22,7 @@ final class AskedWrongly
         yield 'a string twice' => ['retunings', ['order' => [6, 6]] + $cents, '/order/1', 'already'];
         yield 'no such string' => ['retunings', ['order' => [7]] + $cents, '/order/0', 'no such string'];
         yield 'a ceiling below' => ['retunings', ['ceiling_cents' => -5] + $cents, '/ceiling_cents', 'from 0 to 1200'];
+        yield 'a tolerance of nothing' => ['retunings', ['tolerance_cents' => 0] + $cents, '/tolerance_cents', 'from 0.1 to 100'];
         yield 'rubber' => ['retunings', ['compliance_um_per_n' => 5000] + $cents, '/compliance_um_per_n', 'from 0 to 1000'];
         yield 'an observation of nothing' => ['retunings', ['observations' => [['position' => 1, 'from_cents' => 0]]] + $cents, '/observations/0/to_cents', 'Missing'];
         yield 'read before it was tuned' => ['settlings', ['strings' => [['position' => 1, 'readings' => [['tuned_s' => 9, 'read_s' => 1, 'cents' => 0]]]]], '/strings/0/readings/0/read_s', 'before it was tuned'];

@@ -39,4 +39,23 @@ final class AskedWronglyTest extends CoreTestCase
 
         self::assertEqualsCanonicalizing(['/colour', '/strings/0/shade', '/strings/0/readings/0/hue'], $answer['unknown_keys'] ?? []);
     }
+
+    public function test_what_means_nothing_of_a_life_is_named(): void
+    {
+        $answer = Questions::answer('lives', AskedWrongly::ask(['prior_median_h' => 40, 'groups' => [['ended_h' => [12]], ['running_h' => [3], 'colour' => 'red']]]));
+
+        self::assertSame(['/groups/1/colour'], $answer['unknown_keys'] ?? []);
+    }
+
+    public function test_a_string_is_asked_no_more_than_a_semitone_above_its_pitch_where_nothing_else_is_said(): void
+    {
+        // From far below, the first of them would be led far above.
+        $ask = ['present_cents' => [-600, -600, -600, -600, -600, -600], 'compliance_um_per_n' => 40];
+        $steps = static fn (array $more): mixed => Questions::answer('retunings', AskedWrongly::ask($ask + $more))['steps'] ?? null;
+        $most = static fn (mixed $all): float => is_array($all) ? max(array_map(static fn (mixed $step): float => is_array($step) && is_float($step['target_cents'] ?? null) ? $step['target_cents'] : 0.0, $all)) : 0.0;
+
+        self::assertGreaterThan(100.0, $most($steps(['ceiling_cents' => null])));
+        self::assertLessThan(100.0, $most($steps([])));
+        self::assertSame($steps(['ceiling_cents' => 100]), $steps([]));
+    }
 }

@@ -92,6 +92,24 @@ final class GoingOtherwiseTest extends CoreTestCase
         self::assertStringContainsString('shallow angle', CutShort::of($document->design, $string, $document->limits, 0.03)->verdict->text(Units::si()));
     }
 
+    public function test_with_just_the_turns_that_it_needs_it_is_not_shallow(): void
+    {
+        $document = SetDocument::from(Documents::with('/instrument/hardware', Json::object((string) json_encode([
+            'posts' => ['type' => 'standard', 'diameter_mm' => 6, 'hole_height_mm' => 10, 'distance_mm' => 60],
+            'headstock' => ['tilt_deg' => 0, 'nut_height_mm' => 11],
+        ]))));
+        $string = $document->evaluation()->strings[5];
+        $wanted = min((float) $string->fit->turnsNeeded, $string->fit->turns);
+        $words = static fn (float $leftM): string => CutShort::of($document->design, $string, $document->limits, $leftM)->verdict->text(Units::si());
+        $of = static fn (float $leftM): float => CutShort::of($document->design, $string, $document->limits, $leftM)->turns;
+        // Turns grow with what is left in proportion.
+        $atM = 0.03 + 0.01 * ($wanted - $of(0.03)) / ($of(0.04) - $of(0.03));
+
+        self::assertEqualsWithDelta($wanted, $of($atM), 1e-9);
+        self::assertStringNotContainsString('shallow angle', $words($atM));
+        self::assertStringContainsString('shallow angle', $words($atM - 0.001));
+    }
+
     public function test_strings_nearly_as_thick_look_alike_wherever_they_go(): void
     {
         $alike = static function (string ...$gauges): array {

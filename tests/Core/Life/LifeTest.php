@@ -37,7 +37,7 @@ final class LifeTest extends CoreTestCase
         self::assertClose(40.0, $life->medianH()->estimate, 1e-9);
         self::assertClose(0.5, $life->gone(40.0), 1e-12);
         self::assertSame([0, 0, 0.0], [$life->learnedFrom, $life->changes, $life->countsAs]);
-        self::assertTrue($life->survival(0.0)->isExact());
+        self::assertExact($life->survival(0.0));
         // The mean of the shapes on the grid under their prior.
         self::assertEqualsWithDelta(2.3458, $life->shape(), 1e-4);
         self::assertLessThan(40.0, $life->medianH()->low);

@@ -55,7 +55,7 @@ final class GuessedCoreTest extends CoreTestCase
         self::assertFalse($string->string->guessesCore());
         // What wire of one size really bears is all that is left.
         self::assertInterval(0.94 * 0.6917148099, 0.6917148099, 1.06 * 0.6917148099, $string->tunings[0]->strength?->share);
-        self::assertTrue($string->tunings[0]->inharmonicity?->isExact());
+        self::assertExact($string->tunings[0]->inharmonicity);
         self::assertInterval(147.9032053 / 1.06, 147.9032053, 147.9032053 / 0.94, $string->safeN);
         // Stiffness of a fretted string stays a matter of its ends.
         self::assertGreaterThan($string->tunings[0]->setbackM?->low, $string->tunings[0]->setbackM?->high);
@@ -154,8 +154,8 @@ final class GuessedCoreTest extends CoreTestCase
 
         self::assertSame([1.0, 2.0, 3.0, 2.0], [$range->low, $range->estimate, $range->high, $range->width()]);
         self::assertSame([10.0, 20.0, 30.0], [$range->times(10)->low, $range->times(10)->estimate, $range->times(10)->high]);
-        self::assertFalse($range->isExact());
-        self::assertTrue(Interval::exact(4.0)->isExact());
+        self::assertExact($range, false);
+        self::assertExact(Interval::exact(4.0));
     }
 
     private static function assertInterval(float $low, float $estimate, float $high, ?Interval $interval, float $relative = 1e-6): void
