@@ -19,19 +19,19 @@ final class HoursOfStrings
     /** In SQL: the kind of the hours of the play `p`, as {@see \Lira\Life\Exposure::kind()} has it. */
     public const KIND = 'p.heat + 2 * p.salt + 4 * p.sweat';
 
-    public static function follow(): void
+    public function follow(): void
     {
-        Fitting::saved(static fn (Fitting $fitting) => self::recount('f.id = ?', [$fitting->id]));
-        Play::saved(static function (Play $play): void {
+        Fitting::saved(fn (Fitting $fitting) => $this->recount('f.id = ?', [$fitting->id]));
+        Play::saved(function (Play $play): void {
             $was = $play->getOriginal('played_on');
-            self::ofDays([[$play->instrument_id, $play->played_on], ...($was instanceof Carbon ? [[$play->instrument_id, $was]] : [])]);
+            $this->ofDays([[$play->instrument_id, $play->played_on], ...($was instanceof Carbon ? [[$play->instrument_id, $was]] : [])]);
         });
-        Play::deleted(static fn (Play $play) => self::ofDays([[$play->instrument_id, $play->played_on]]));
+        Play::deleted(fn (Play $play) => $this->ofDays([[$play->instrument_id, $play->played_on]]));
     }
 
-    public static function ofInstrument(int $instrument): void
+    public function ofInstrument(int $instrument): void
     {
-        self::recount('f.instrument_id = ?', [$instrument]);
+        $this->recount('f.instrument_id = ?', [$instrument]);
     }
 
     /**
@@ -39,7 +39,7 @@ final class HoursOfStrings
      *
      * @param  list<array{int, Carbon}>  $days  ids of instruments, each with a day on which what was played has changed
      */
-    public static function ofDays(array $days): void
+    public function ofDays(array $days): void
     {
         $between = [];
         foreach ($days as [$instrument, $day]) {
@@ -48,12 +48,12 @@ final class HoursOfStrings
             $between[$instrument] = [min($from, $on), max($to, $on)];
         }
         foreach ($between as $instrument => [$from, $to]) {
-            self::recount("f.instrument_id = ? and date(f.fitted_at) <= ? and coalesce(date(f.removed_at), '9999-12-31') > ?", [$instrument, $to, $from]);
+            $this->recount("f.instrument_id = ? and date(f.fitted_at) <= ? and coalesce(date(f.removed_at), '9999-12-31') > ?", [$instrument, $to, $from]);
         }
     }
 
     /** @param  list<int|string>  $bindings */
-    private static function recount(string $which, array $bindings): void
+    private function recount(string $which, array $bindings): void
     {
         DB::delete("delete from fitting_hours where fitting_id in (select f.id from fittings f where {$which})", $bindings);
         DB::insert('insert into fitting_hours (fitting_id, exposure, hours)

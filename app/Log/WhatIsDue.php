@@ -62,28 +62,30 @@ final readonly class WhatIsDue
             // What was put off before they went on has passed.
             $entry = $entry !== null && $entry->on < $on->since->toDateString() ? null : $entry;
             $show = $shows[$on->instrument] ?? null;
+            $beside = ['bench' => $benches[$on->instrument] ?? '', 'off' => $entry, 'job' => $open[$on->instrument] ?? null, 'set' => $sets[$on->instrument] ?? null];
             $which = ucfirst($on->which());
             if ($show !== null && self::isDueBefore($on, $show, $now, $oneIn)) {
                 $due[] = self::view($on, 'show', $show['at']->copy()->subDays(self::SETTLE_DAYS)->max($now), "Fit new strings before {$show['name']}",
                     "{$show['name']} is on ".app(Dates::class)->date($show['at'])."; by its end one in {$words} of such strings has gone. {$which}, {$on->family->label()}: {$on->reason()}. Fitted two days before, they have settled.",
-                    $benches, $entry, $open[$on->instrument] ?? null, $sets[$on->instrument] ?? null);
+                    $beside);
             } elseif ($on->due !== null) {
-                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), "{$which}, {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $benches, $entry, $open[$on->instrument] ?? null, $sets[$on->instrument] ?? null);
+                $due[] = self::view($on, 'strings', $on->due, 'Change '.$on->which(), "{$which}, {$on->family->label()}".($on->coated ? ', coated' : '').": {$on->reason()}.", $beside);
             }
         }
 
         return $due;
     }
 
-    /** @param  array<int, string>  $benches */
-    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $benches, ?CareSaid $off, mixed $job, mixed $set): DueView
+    /** @param  array{bench: string, off: ?CareSaid, job: mixed, set: mixed}  $beside  what else is known of its instrument */
+    private static function view(StringsOn $on, string $what, Carbon $day, string $do, string $why, array $beside): DueView
     {
+        ['bench' => $bench, 'off' => $off, 'job' => $job, 'set' => $set] = $beside;
         $until = $off?->until;
         $due = $day->toDateString();
 
         return new DueView(
             implode('-', ['strings', $on->instrument, $on->family->value, $on->coated ? 'coated' : 'bare', $on->positions[0], $on->since->format('Ymd')]),
-            $what, 'strings', $on->instrument, $on->name, $on->owner, $benches[$on->instrument] ?? '', $do, is_int($job) ? "{$why} A job on it is open." : $why, '',
+            $what, 'strings', $on->instrument, $on->name, $on->owner, $bench, $do, is_int($job) ? "{$why} A job on it is open." : $why, '',
             $until === null ? $due : max($due, $until),
             $what === 'show' ? null : $on->earliest?->toDateString(), $what === 'show' ? null : $on->latest?->toDateString(),
             $until, $off === null ? '' : $off->why, is_int($job) ? $job : null, $on->positions, is_int($set) ? $set : null,

@@ -43,7 +43,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         TestClock::set();
-        HoursOfStrings::follow();
+        $this->app->make(HoursOfStrings::class)->follow();
         Auth::viaRequest('device', fn (Request $request): ?Device => $this->app->make(Devices::class)->behind($request));
         // A square is 128 bits of chance: this is against noise, not against guessing.
         self::limit('enter', 20, 120);

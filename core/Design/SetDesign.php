@@ -28,6 +28,15 @@ final readonly class SetDesign
         public array $trials = [],
     ) {}
 
+    /**
+     * @param  list<int>  $positions
+     * @return array<int, BuiltString> those of its strings, from 0 on by where they are
+     */
+    public function stringsAt(array $positions): array
+    {
+        return array_intersect_key($this->strings, array_flip(array_map(static fn (int $position): int => $position - 1, $positions)));
+    }
+
     /** Whether its strings are polymers, not steel: most of their cores. */
     public function isPolymer(): bool
     {

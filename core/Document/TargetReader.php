@@ -52,21 +52,10 @@ final readonly class TargetReader
         $pool = $node->has('pool')
             ? (new PoolReader($this->problems, $this->strings, $this->measurements))->read($node, $design)
             : StandardPool::like($design->instrument->kind, $design->strings, $this->measurements);
-        [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
         $kept = $node->says('constructions', 'kept');
         // A set of one make stays one, whatever else the gauges to choose from are of.
         $pool = $kept ? $pool?->ofOneMake($design->strings) : $pool;
-        $brief = $aim === null || $pool === null ? null : $this->brief(
-            $node,
-            $design,
-            $aim[0],
-            $aim[1],
-            $serving,
-            $pool,
-            $breakShare,
-            $mostTotalN,
-            Cautions::of($design, $limits),
-        );
+        $brief = $aim === null || $pool === null ? null : $this->brief($node, $design, $limits, $aim, $serving, $pool);
         $node->reportUnknownKeys();
 
         return $brief === null || ! $kept ? $brief : $brief->keeping(Constructions::kept($like ?? self::usual($design), $design, $brief));
@@ -122,18 +111,11 @@ final readonly class TargetReader
         return array_map(static fn (EvaluatedString $string): float => $string->aimN(), $baseline->strings ?? []);
     }
 
-    /** @param  non-empty-list<Band>  $bands */
-    private function brief(
-        Node $node,
-        SetDesign $design,
-        Tensions $styled,
-        array $bands,
-        Serving $serving,
-        Pool $pool,
-        float $breakShare,
-        ?float $mostTotalN,
-        Cautions $cautions,
-    ): Brief {
+    /** @param  array{Tensions, non-empty-list<Band>}  $aim */
+    private function brief(Node $node, SetDesign $design, Limits $limits, array $aim, Serving $serving, Pool $pool): Brief
+    {
+        [$styled, $bands] = $aim;
+        [$breakShare, $mostTotalN] = $this->limits($node, $design, $limits);
         [$plain, $wound] = $this->constructions($node, count($design->strings));
         $count = count($design->strings);
         $settled = static fn (\Closure $is): array => array_map(
@@ -161,7 +143,7 @@ final readonly class TargetReader
                 $count,
             ) : $this->packaged($node, $design->instrument->kind),
             $node->has('mixed') && $node->boolean('mixed', 'whether plain strings may stand below wound ones') === true,
-            $cautions,
+            Cautions::of($design, $limits),
         );
     }
 

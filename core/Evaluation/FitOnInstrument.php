@@ -6,7 +6,9 @@ namespace Lira\Evaluation;
 
 use Lira\Fit\BreakAngle;
 use Lira\Fit\Leave;
+use Lira\Fit\OnPost;
 use Lira\Fit\Post;
+use Lira\Fit\Pulled;
 use Lira\Instrument\Hardware;
 use Lira\Limit\Limit;
 use Lira\Limit\Limits;
@@ -68,19 +70,15 @@ final readonly class FitOnInstrument
         // Where a tree sets the angle, turns on the post change nothing; nor do they where they do not go down it.
         $fixed = isset($hardware->trees[$position]) || ! $posts->type->windsDown();
         $wanted = min(max($usual + $moreTurns, $fixed ? 0.0 : $needed ?? 0.0), $most);
-        $leave = Leave::of(
-            $wanted,
-            $posts->type,
-            $posts->diameterM,
+        $leave = Leave::of($wanted, new OnPost($posts->type, $posts->diameterM, $posts->socketM), new Pulled(
             $type,
             $diameterM,
             $string->build->core,
             $tensionN,
             $scaleLengthM + $extraLengthM + ($posts->distanceM($position) ?? self::USUALLY_TO_POST_M),
             $scaleLengthM,
-            $posts->socketM,
             $hardware->anchor->knotM($string->spec->end, $type->construction->isWound()),
-        );
+        ));
         $turns = $leave->turns;
         $saddle = $hardware->saddle->breakAngleRad($hardware->wrapsOver());
         $distanceM = $posts->distanceM($position);

@@ -39,41 +39,24 @@ final readonly class Leave
         public float $liftAt12M,
     ) {}
 
-    /**
-     * @param  float  $turns  that are wanted on the post
-     * @param  float  $stretchingM  all of the string that stretches, from post to anchor, metres
-     * @param  float  $speakingM  its speaking length, metres
-     * @param  ?float  $socketM  depth of a slotted post's socket; the usual one where it is not known
-     * @param  float  $knotM  what the anchor's knot takes
-     */
-    public static function of(
-        float $turns,
-        PostType $post,
-        float $postDiameterM,
-        StringType $string,
-        float $stringDiameterM,
-        ?Core $core,
-        float $tensionN,
-        float $stretchingM,
-        float $speakingM,
-        ?float $socketM = null,
-        float $knotM = 0.0,
-    ): self {
-        $oneM = Post::woundLengthM(1.0, $postDiameterM, $stringDiameterM);
-        $stretchM = $core === null ? null : self::stretchM($core, $tensionN, $stretchingM);
-        $polymer = $core?->material->properties()->polymer === true;
+    /** @param  float  $turns  that are wanted on the post */
+    public static function of(float $turns, OnPost $post, Pulled $string): self
+    {
+        $oneM = Post::woundLengthM(1.0, $post->diameterM, $string->diameterM);
+        $stretchM = $string->core === null ? null : self::stretchM($string->core, $string->tensionN, $string->stretchingM);
+        $polymer = $string->core?->material->properties()->polymer === true;
         // One turn too many is better than one too few where the stretch is not sure.
         $slackM = max(
             $turns * $oneM - ($polymer ? 0.5 : 1.0) * (float) $stretchM,
-            self::leastTurns($string, $polymer) * $oneM,
+            self::leastTurns($string->type, $polymer) * $oneM,
         );
 
         return new self(
             ($slackM + (float) $stretchM) / $oneM,
             $stretchM,
             $slackM,
-            $slackM + $postDiameterM / 2 + self::tailM($post, $socketM) + $knotM,
-            sqrt((($speakingM + $slackM) / 2) ** 2 - ($speakingM / 2) ** 2),
+            $slackM + $post->diameterM / 2 + self::tailM($post->type, $post->socketM) + $string->knotM,
+            sqrt((($string->speakingM + $slackM) / 2) ** 2 - ($string->speakingM / 2) ** 2),
         );
     }
 

@@ -165,17 +165,17 @@ final class Planner
             'at hand: '.implode(', ', array_slice($bring, 0, 3)),
             ...array_map(static fn (array $some): string => implode(', ', $some), array_chunk(array_slice($bring, 3), 2)),
             ...($stay === [] ? [] : ['{stay} [one=yes|stays][one=no|stay] on', '[one=yes|it gives][one=no|they give] the pitch']),
-        ], null, [Caution::Neck], [
+        ], null, [Caution::Neck], more: new More(parameters: [
             'one' => count($stay) === 1 ? 'yes' : 'no', 'stay' => match (true) {
                 count($stay) === 1 => "string {$stay[0]}",
                 substr_count(self::runs($stay), ' ') > 3 => 'the other strings',
                 default => 'strings '.self::runs($stay),
             },
-        ]);
+        ]));
         $this->say(Phase::Prepare, null, 'note-before', ['measure action and relief', 'note where the saddles stand', 'take a photograph'], 'What was before can be found again.');
         if ($this->bridge === BridgeHold::Loose) {
             $this->present === null
-                ? $this->say(Phase::Prepare, null, 'place-bridge', ['stand the bridge {bridge_mm:0} from the nut', 'twice as far as the 12th fret', 'mark it at both its feet'], 'Both feet can be found again.', parameters: ['bridge_mm' => 1000 * $this->evaluation->strings[0]->speakingLengthM])
+                ? $this->say(Phase::Prepare, null, 'place-bridge', ['stand the bridge {bridge_mm:0} from the nut', 'twice as far as the 12th fret', 'mark it at both its feet'], 'Both feet can be found again.', more: new More(parameters: ['bridge_mm' => 1000 * $this->evaluation->strings[0]->speakingLengthM]))
                 : $this->say(Phase::Prepare, null, 'mark-bridge', ['mark where the bridge stands', 'at both its feet'], 'Both feet can be found again.');
         }
         if ($this->bridge === BridgeHold::Blocked) {
@@ -222,7 +222,7 @@ final class Planner
         }
         $this->isWhole()
             ? $this->say(Phase::Off, null, 'slacken-all', ['slacken all evenly', 'a little each in turn, until they flop'], 'No string pulls.')
-            : $this->say(Phase::Off, null, 'slacken-all', ['slacken {which}', 'a little each in turn, until they flop'], 'None of them pulls.', parameters: ['which' => self::runs($this->changed)]);
+            : $this->say(Phase::Off, null, 'slacken-all', ['slacken {which}', 'a little each in turn, until they flop'], 'None of them pulls.', more: new More(parameters: ['which' => self::runs($this->changed)]));
     }
 
     private function off(int $position): void
@@ -239,8 +239,7 @@ final class Planner
             $lines,
             'It is off, coiled and in the bin.',
             [Caution::Cutting, $this->anchor->offCaution()],
-            do: 'String {string}: '.implode('; ', $lines).'.',
-            brief: ['slack, then cut, then off: look why'],
+            more: new More(do: 'String {string}: '.implode('; ', $lines).'.', brief: ['slack, then cut, then off: look why']),
         );
     }
 
@@ -265,7 +264,7 @@ final class Planner
             Fingerboard::Other, null => ['wipe the board', 'conditioner only where its wood is bare'],
         }, 'The cloth stays clean.', [Caution::Board]);
         if ($board?->isBare() === true) {
-            $this->say(Phase::Care, null, 'care-oil', ['a little conditioner along each fret', 'let it soak'], 'It has soaked in.', restsS: self::SOAKS_S);
+            $this->say(Phase::Care, null, 'care-oil', ['a little conditioner along each fret', 'let it soak'], 'It has soaked in.', more: new More(restsS: self::SOAKS_S));
             $this->say(Phase::Care, null, 'care-wipe', ['wipe off what the wood left'], 'The board is dry to a finger.');
         }
         $this->say(Phase::Care, null, 'care-look', ['tighten loose tuner screws', 'look at nut slots and saddle grooves'], 'Nothing rattles, no slot is worn through.');
@@ -296,10 +295,7 @@ final class Planner
             ['string {string} goes on'],
             $on->doneWhen(),
             [$this->present === null ? Caution::Cutting : null, ...$on->cautions()],
-            $on->parameters,
-            $on->figures,
-            parts: $on->parts(),
-            do: $on->do(),
+            more: new More(parameters: $on->parameters, figures: $on->figures, parts: $on->parts(), do: $on->do()),
         );
     }
 
@@ -336,9 +332,7 @@ final class Planner
             $lines,
             'It sounds {pitch}, no end stands out.',
             [Caution::TooHigh, Caution::Tails],
-            self::named($string) + ['tail_mm' => 1000 * $this->tail($position)->leftM],
-            do: 'String {string}, to {pitch}: '.implode('; ', $lines).'.',
-            brief: ['up from below to {pitch}', ...$this->anchor->tuned(), $this->cutting($string)[0]],
+            more: new More(parameters: self::named($string) + ['tail_mm' => 1000 * $this->tail($position)->leftM], do: 'String {string}, to {pitch}: '.implode('; ', $lines).'.', brief: ['up from below to {pitch}', ...$this->anchor->tuned(), $this->cutting($string)[0]]),
         );
     }
 
@@ -357,8 +351,7 @@ final class Planner
                     ['look at the relief', $stage === self::STAGES ? 'then all up to pitch' : 'then all to {cents} cents below pitch', ...($stage === self::STAGES ? $this->cuttingAll() : [])],
                     'The neck moved no more than foretold.',
                     [Caution::Repairer, $stage === self::STAGES ? Caution::Tails : null],
-                    ['cents' => (string) round($cents)],
-                    key: "tune-stage-{$stage}",
+                    more: new More(parameters: ['cents' => (string) round($cents)], key: "tune-stage-{$stage}"),
                 );
             }
         } elseif ($off === OffAtOnce::All) {
@@ -380,7 +373,7 @@ final class Planner
                     'tune again',
                 ],
                 'Bridge and body are parallel.',
-                parameters: ['claw_mm' => 1000 * abs($clawM)],
+                more: new More(parameters: ['claw_mm' => 1000 * abs($clawM)]),
             );
         }
     }
@@ -421,7 +414,7 @@ final class Planner
         };
         $this->say(Phase::Settle, null, 'stretch', [...$how, 'then tune from below', 'two or three rounds'], 'A round moves none by much.');
         $softest = Softness::ofSoftest($this->fitted());
-        $this->say(Phase::Settle, null, 'wait', $softest->waiting(), 'It stands as it was left.', restsS: $softest->restsS());
+        $this->say(Phase::Settle, null, 'wait', $softest->waiting(), 'It stands as it was left.', more: new More(restsS: $softest->restsS()));
     }
 
     /** @return non-empty-list<string> every other string together: two side by side would only push each other aside */
@@ -588,31 +581,12 @@ final class Planner
     }
 
     /**
-     * @param  array<string, int|float|string>  $parameters
      * @param  non-empty-list<string>  $lines  clauses of at most eight words
      * @param  list<?Caution>  $cautions  of which those are kept that no earlier step said
-     * @param  list<Figure>  $figures
-     * @param  ?string  $key  where code and position do not tell it from all others
-     * @param  list<Part>  $parts
-     * @param  ?string  $do  on paper, where that is more than its lines
-     * @param  list<string>  $brief  for who knows the work; the same where none are given
      */
-    private function say(
-        Phase $phase,
-        ?int $position,
-        string $code,
-        array $lines,
-        ?string $doneWhen = null,
-        array $cautions = [],
-        array $parameters = [],
-        array $figures = [],
-        ?string $key = null,
-        array $parts = [],
-        ?int $restsS = null,
-        ?string $do = null,
-        array $brief = [],
-    ): void {
-        $parameters += $position === null ? [] : ['string' => $position];
+    private function say(Phase $phase, ?int $position, string $code, array $lines, ?string $doneWhen = null, array $cautions = [], More $more = new More): void
+    {
+        $parameters = $more->parameters + ($position === null ? [] : ['string' => $position]);
         $new = [];
         foreach ($cautions as $caution) {
             if ($caution !== null && ! isset($this->said[$caution->value])) {
@@ -621,17 +595,17 @@ final class Planner
             }
         }
         $this->steps[] = new Step(
-            $key ?? ($position === null ? $code : "{$code}:{$position}"),
+            $more->key ?? ($position === null ? $code : "{$code}:{$position}"),
             $phase,
             $position,
-            new Statement($code, $do ?? Clauses::sentence($lines), $parameters),
-            new Clauses($code, $lines, $parameters, $brief),
+            new Statement($code, $more->do ?? Clauses::sentence($lines), $parameters),
+            new Clauses($code, $lines, $parameters, $more->brief),
             $doneWhen === null ? null : new Statement("{$code}-done", $doneWhen, $parameters),
-            array_values(array_filter($figures, static fn (Figure $figure): bool => $figure->value > 0.0)),
+            array_values(array_filter($more->figures, static fn (Figure $figure): bool => $figure->value > 0.0)),
             $new,
             $this->pulls,
-            $parts,
-            $restsS,
+            $more->parts,
+            $more->restsS,
         );
         $this->pulls = [];
     }

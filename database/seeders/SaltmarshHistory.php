@@ -132,7 +132,7 @@ final class SaltmarshHistory
         }
         $this->care($instrument, $came);
         Play::query()->insert(array_map(static fn (array $play): array => ['played_on' => $play['played_on']->toDateString()] + $play, $plays));
-        HoursOfStrings::ofInstrument($instrument->id);
+        app(HoursOfStrings::class)->ofInstrument($instrument->id);
     }
 
     private function quiet(Instrument $instrument): Carbon

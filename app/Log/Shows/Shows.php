@@ -23,6 +23,8 @@ final class Shows
 
     private ?\DateTimeZone $zone = null;
 
+    public function __construct(private readonly HoursOfStrings $hours) {}
+
     /** @param  list<int>  $instruments  ids */
     public function keep(Show $show, SaidShow $said, array $instruments): Show
     {
@@ -110,7 +112,7 @@ final class Shows
                 }
                 $days = [...$days, ...$this->writePlays($some)];
             }
-            HoursOfStrings::ofDays($days);
+            $this->hours->ofDays($days);
         });
     }
 

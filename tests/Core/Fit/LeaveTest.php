@@ -7,6 +7,8 @@ namespace Tests\Core\Fit;
 use Lira\Document\Json;
 use Lira\Evaluation\FitOnInstrument;
 use Lira\Fit\Leave;
+use Lira\Fit\OnPost;
+use Lira\Fit\Pulled;
 use Lira\Kind\Kind;
 use Lira\Kind\PostType;
 use Lira\Length\Length;
@@ -75,7 +77,7 @@ final class LeaveTest extends CoreTestCase
     {
         $string = self::plain(Material::MusicWire, 11);
         $cut = static fn (PostType $post, ?float $socketM, float $knotM): float => Leave::of(
-            2.0, $post, 0.006, $string->spec->type, $string->build->outerDiameterM, $string->build->core, 87.225, 0.798, 0.648, $socketM, $knotM,
+            2.0, new OnPost($post, 0.006, $socketM), new Pulled($string->spec->type, $string->build->outerDiameterM, $string->build->core, 87.225, 0.798, 0.648, $knotM),
         )->cutPastPostM;
 
         self::assertEqualsWithDelta(0.0338771 + 0.003 + 0.012, $cut(PostType::Slotted, null, 0.0), 1e-6);
@@ -164,16 +166,8 @@ final class LeaveTest extends CoreTestCase
         float $speakingM,
         PostType $post = PostType::Standard,
     ): Leave {
-        return Leave::of(
-            $turns,
-            $post,
-            $postM,
-            $string->spec->type,
-            $string->build->outerDiameterM,
-            $string->build->core,
-            $tensionN,
-            $stretchingM,
-            $speakingM,
-        );
+        return Leave::of($turns, new OnPost($post, $postM), new Pulled(
+            $string->spec->type, $string->build->outerDiameterM, $string->build->core, $tensionN, $stretchingM, $speakingM,
+        ));
     }
 }

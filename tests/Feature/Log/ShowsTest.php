@@ -252,7 +252,7 @@ final class ShowsTest extends LogTestCase
             $kept = $sums();
             self::assertNotEmpty($kept);
             DB::table('fitting_hours')->delete();
-            array_map(HoursOfStrings::ofInstrument(...), $ids);
+            array_map(app(HoursOfStrings::class)->ofInstrument(...), $ids);
             self::assertEquals($sums(), $kept, $step);
             // Each is played for as long as it takes, by the day it is there; what does not take place is played for no time.
             foreach (Show::withTrashed()->with('plays')->get() as $show) {
