@@ -447,6 +447,7 @@ test('a list is chosen from by its first letter or by an arrow before what draws
     await end.press('ArrowDown');
     await expect(page.getByRole('option', { name: 'a ball end', exact: true })).toBeFocused();
     await page.keyboard.press('ArrowDown');
+    await expect(page.getByRole('option', { name: 'a loop end', exact: true })).toBeFocused();
     await page.keyboard.press('Enter');
     await expect(end).toHaveText('a loop end');
     await expect(end).toBeFocused();
