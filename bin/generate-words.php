@@ -65,6 +65,12 @@ $constants['MATERIALS_OF'] = $written(array_column(array_map(
     static fn (Construction $construction): array => [$construction->value, array_column($construction->materials(), 'value')],
     Construction::cases(),
 ), 1, 0));
+// What the core says of kinds and constructions, where the browser draws or asks by it.
+$constants['BASSES'] = $written(array_values(array_map(static fn (Kind $kind): string => $kind->value, array_filter(Kind::cases(), static fn (Kind $kind): bool => $kind->isBass()))));
+$constants['FLAT'] = $written(array_values(array_map(
+    static fn (Construction $construction): string => $construction->value,
+    array_filter(Construction::cases(), static fn (Construction $construction): bool => $construction->isFlat()),
+)));
 $fields = ListField::cases();
 usort($fields, static fn (ListField $a, ListField $b): int => (int) $b->isNeeded() <=> (int) $a->isNeeded());
 $constants['LIST_FIELDS'] = $written(array_map(static fn (ListField $field): array => [

@@ -182,6 +182,17 @@ export const MATERIALS_OF = {
     ]
 } as const;
 
+export const BASSES = [
+    "bass",
+    "acoustic-bass",
+    "elastomer-bass"
+] as const;
+
+export const FLAT = [
+    "flatwound",
+    "tape-wound"
+] as const;
+
 export const LIST_FIELDS = [
     {
         "field": "code",

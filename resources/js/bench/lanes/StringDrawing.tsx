@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Construction, EvaluatedString } from '../../generated/formats';
-import { toneOf } from '../../units/strings';
+import { toneOf, isFlat } from '../../units/strings';
 
 interface Props {
     string: Pick<EvaluatedString, 'construction' | 'material' | 'outer_diameter_mm' | 'core_diameter_mm'>;
@@ -14,7 +14,7 @@ interface Props {
 /** How far from turn to turn the wrap shows, in millimetres. */
 function turnMm({ construction, outer_diameter_mm, core_diameter_mm }: Props['string']): number {
     const wall = (outer_diameter_mm - (core_diameter_mm ?? 0)) / 2;
-    return construction === 'flatwound' || construction === 'tape-wound' ? 4 * wall : wall;
+    return isFlat(construction) ? 4 * wall : wall;
 }
 
 const SLANT: Record<Construction, number> = {

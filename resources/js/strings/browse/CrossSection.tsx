@@ -1,6 +1,6 @@
 import type { Sheet } from '../../generated/views';
 import type { Construction, Material } from '../../generated/formats';
-import { toneOf } from '../../units/strings';
+import { toneOf, isFlat } from '../../units/strings';
 
 const SIZE = 190;
 const DRAWN = 150;
@@ -24,7 +24,7 @@ export function CrossSection({ section, construction, material }: Props) {
             {layers.map((outer, index) => {
                 const wire = ((outer - inner(index)) / 2) * scale;
                 const at = ((outer + inner(index)) / 4) * scale;
-                const round = construction === 'round-wound' || construction === 'half-round' || index < layers.length - 1;
+                const round = !isFlat(construction) || index < layers.length - 1;
                 return (
                     <g key={outer}>
                         <circle
