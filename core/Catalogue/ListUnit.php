@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lira\Catalogue;
 
+use Lira\Length\Length;
+
 /** The unit a column of figures is in, where the figures do not say it themselves. */
 enum ListUnit: string
 {
@@ -25,12 +27,12 @@ enum ListUnit: string
     {
         return match ($this) {
             self::Thousandths => 2.54e-5,
-            self::Inches => 0.0254,
+            self::Inches => Length::METRES_PER_INCH,
             self::Millimetres => 1e-3,
             self::Centimetres => 1e-2,
             self::KgPerM => 1.0,
             self::GramsPerM => 1e-3,
-            self::PoundsPerInch => 0.45359237 / 0.0254,
+            self::PoundsPerInch => 0.45359237 / Length::METRES_PER_INCH,
         };
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lira\Typed;
 
+use Lira\Length\Length;
+use Lira\Tension\Force;
+
 /**
  * How figures with a unit are spelt: 10.5, 10,5, .011", 25-1/2 in, 25½″, 16.5 lbs, 26w. The browser reads by the same patterns and
  * tables, which bin/generate-words.php writes for it; both are held to one table of spellings.
@@ -24,8 +27,8 @@ final class Grammar
         'mm' => 0.001, 'mms' => 0.001, 'millimetre' => 0.001, 'millimetres' => 0.001, 'millimeter' => 0.001, 'millimeters' => 0.001,
         'cm' => 0.01, 'cms' => 0.01, 'centimetre' => 0.01, 'centimetres' => 0.01, 'centimeter' => 0.01, 'centimeters' => 0.01,
         'm' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0,
-        'in' => 0.0254, 'in.' => 0.0254, 'zoll' => 0.0254, 'ins' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254,
-        '"' => 0.0254, '”' => 0.0254, '“' => 0.0254, '″' => 0.0254, "''" => 0.0254, '’’' => 0.0254,
+        'in' => Length::METRES_PER_INCH, 'in.' => Length::METRES_PER_INCH, 'zoll' => Length::METRES_PER_INCH, 'ins' => Length::METRES_PER_INCH, 'inch' => Length::METRES_PER_INCH, 'inches' => Length::METRES_PER_INCH,
+        '"' => Length::METRES_PER_INCH, '”' => Length::METRES_PER_INCH, '“' => Length::METRES_PER_INCH, '″' => Length::METRES_PER_INCH, "''" => Length::METRES_PER_INCH, '’’' => Length::METRES_PER_INCH,
     ];
 
     /** Of a unit of gauge beside those, and how many metres it is. */
@@ -37,9 +40,9 @@ final class Grammar
     /** Of a unit of tension, and how many newtons it is: a pound-force is 4.448 221 615 260 5 N, a kilogram-force 9.806 65 N, exactly. */
     public const TENSIONS = [
         'n' => 1.0, 'newton' => 1.0, 'newtons' => 1.0,
-        'lbf' => 4.4482216152605, 'lb' => 4.4482216152605, 'lbs' => 4.4482216152605, 'lb.' => 4.4482216152605, 'lbs.' => 4.4482216152605,
-        'pound' => 4.4482216152605, 'pounds' => 4.4482216152605, 'pounds-force' => 4.4482216152605,
-        'kgf' => 9.80665, 'kg' => 9.80665, 'kgs' => 9.80665, 'kilo' => 9.80665, 'kilos' => 9.80665, 'kilogram' => 9.80665, 'kilograms' => 9.80665, 'kp' => 9.80665,
+        'lbf' => Force::NEWTONS_PER_POUND, 'lb' => Force::NEWTONS_PER_POUND, 'lbs' => Force::NEWTONS_PER_POUND, 'lb.' => Force::NEWTONS_PER_POUND, 'lbs.' => Force::NEWTONS_PER_POUND,
+        'pound' => Force::NEWTONS_PER_POUND, 'pounds' => Force::NEWTONS_PER_POUND, 'pounds-force' => Force::NEWTONS_PER_POUND,
+        'kgf' => Force::NEWTONS_PER_KILOGRAM, 'kg' => Force::NEWTONS_PER_KILOGRAM, 'kgs' => Force::NEWTONS_PER_KILOGRAM, 'kilo' => Force::NEWTONS_PER_KILOGRAM, 'kilos' => Force::NEWTONS_PER_KILOGRAM, 'kilogram' => Force::NEWTONS_PER_KILOGRAM, 'kilograms' => Force::NEWTONS_PER_KILOGRAM, 'kp' => Force::NEWTONS_PER_KILOGRAM,
     ];
 
     /** How a string is made, beside its gauge; `wound` leaves open how. */

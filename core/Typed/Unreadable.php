@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Typed;
 
 use Lira\InvalidInput;
+use Lira\Length\Length;
 
 /** Something typed that cannot be read, said with the nearest that can. */
 final class Unreadable extends InvalidInput
@@ -39,7 +40,7 @@ final class Unreadable extends InvalidInput
     public static function gauge(string $typed, float $value, string $unit): self
     {
         $nearest = null;
-        foreach (['thou' => 0.0000254, 'mm' => 0.001, 'in' => 0.0254] as $other => $metres) {
+        foreach (['thou' => Length::METRES_PER_INCH / 1000, 'mm' => 0.001, 'in' => Length::METRES_PER_INCH] as $other => $metres) {
             foreach ([1.0, 10.0, 100.0] as $shift) {
                 $meant = $value / $shift * $metres;
                 if ($nearest === null && ! ($other === $unit && $shift === 1.0) && $meant >= 0.15e-3 && $meant <= 5e-3) {

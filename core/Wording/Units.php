@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Wording;
 
 use Lira\Length\Length;
+use Lira\Tension\Force;
 
 /**
  * The units somebody reads, and how figures are written in them. Everything else is SI. The browser writes the same figures;
@@ -12,9 +13,9 @@ use Lira\Length\Length;
  */
 final readonly class Units
 {
-    private const NEWTONS = ['N' => 1.0, 'lbf' => 4.4482216152605, 'kgf' => 9.80665];
+    private const NEWTONS = ['N' => 1.0, 'lbf' => Force::NEWTONS_PER_POUND, 'kgf' => Force::NEWTONS_PER_KILOGRAM];
 
-    private const MM_PER_INCH = 25.4;
+    private const MM_PER_INCH = 1000 * Length::METRES_PER_INCH;
 
     /**
      * @param  'mm'|'in'  $length

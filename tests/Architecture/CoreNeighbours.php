@@ -16,7 +16,7 @@ final class CoreNeighbours
         'Tension' => [],
         'Limit' => [],
         'Supply' => [],
-        'Wording' => ['Length'],
+        'Wording' => ['Length', 'Tension'],
         'Feel' => ['Certainty', 'Material', 'Stiffness', 'Length'],
         'Strings' => ['Material', 'Stiffness', 'Length', 'Kind', 'Tension'],
         'Pitch' => ['Kind'],
@@ -70,7 +70,7 @@ final class CoreNeighbours
         'Drawing' => ['Certainty', 'Fit', 'Instrument', 'Design', 'Evaluation', 'Finding', 'Kind'],
         'Solver' => ['Material', 'Length', 'Kind', 'Wording', 'Strings', 'Pitch', 'Instrument', 'Strength', 'Pool', 'Target', 'Design', 'Limit', 'Finding'],
         'Conversion' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Pitch', 'Target', 'Design', 'Evaluation', 'Finding', 'Solver'],
-        'Typed' => ['Material', 'Length', 'Kind', 'Strings', 'Pitch', 'Instrument', 'Pool', 'Solver'],
+        'Typed' => ['Material', 'Length', 'Tension', 'Kind', 'Strings', 'Pitch', 'Instrument', 'Pool', 'Solver'],
         'Reach' => ['Certainty', 'Limit', 'Strings', 'Fit', 'Instrument', 'Strength', 'Design', 'Evaluation'],
         'Catalogue' => ['Material', 'Length', 'Kind', 'Limit', 'Feel', 'Strings', 'Pitch', 'Strength', 'Target', 'Typed'],
         'Document' => [

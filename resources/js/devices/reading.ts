@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '../units/units';
 /** An outside device that measures lengths. */
 export interface Device {
     name: string;
@@ -41,5 +42,5 @@ export function readingMm(device: Device, lengthMm: number, random: () => number
 
 /** The keys a reading is typed as, with its unit and with as many digits as the device shows, used or not: 0.40 mm. */
 export function readingText(device: Device, mm: number): string {
-    return device.unit === 'in' ? `${(mm / 25.4).toFixed(4)} in` : `${mm.toFixed(device.resolutionMm < 0.1 ? 2 : 1)} mm`;
+    return device.unit === 'in' ? `${(mm / MM_PER_INCH).toFixed(4)} in` : `${mm.toFixed(device.resolutionMm < 0.1 ? 2 : 1)} mm`;
 }

@@ -1,4 +1,5 @@
 import type { Core, Material } from '../generated/formats';
+import { MM_PER_INCH } from './units';
 
 /** How a core was read with a calliper. A hexagon is 0.866 as wide across its flats as across its corners. */
 export type Read = 'hex-corners' | 'hex-flats' | 'round' | 'floss';
@@ -26,7 +27,7 @@ export function coreRead(mm: number, read: Read): Core {
 
 /** The size it was read at, in that way. */
 export function sizeRead(core: Core, read: Read): number {
-    const mm = core.size_mm ?? (core.size_in ?? 0) * 25.4;
+    const mm = core.size_mm ?? (core.size_in ?? 0) * MM_PER_INCH;
     return read === 'hex-flats' ? mm * FLATS : mm;
 }
 

@@ -88,7 +88,7 @@ export function readGauge(typed: string, units: Pick<Units, 'gauge'>): { gauge: 
     const made = windings[match[2 + GROUPS] ?? ''] ?? windings[match[0] ?? ''] ?? null;
     const metric = gaugeMetres[unit] === 0.001 || gaugeMetres[unit] === 0.01 || gaugeMetres[unit] === 1;
     return {
-        gauge: metric ? { gauge_mm: mm } : { gauge_in: rounded(value * ((gaugeMetres[unit] ?? 0) / 0.0254)) },
+        gauge: metric ? { gauge_mm: mm } : { gauge_in: rounded(value * (((gaugeMetres[unit] ?? 0) * 1000) / MM_PER_INCH)) },
         made: made as Made | null,
     };
 }

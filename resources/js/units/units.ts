@@ -8,7 +8,7 @@ export interface Units {
 }
 
 export const MM_PER_INCH = 25.4;
-const NEWTONS: Record<Units['tension'], number> = { N: 1, lbf: 4.4482216152605, kgf: 9.80665 };
+export const NEWTONS: Record<Units['tension'], number> = { N: 1, lbf: 4.4482216152605, kgf: 9.80665 };
 const YEAR = 60 * 60 * 24 * 365;
 
 /** Remembers the units for this person, in a cookie that printed sheets read too. */

@@ -75,7 +75,7 @@ final readonly class TuneController
                 pitch: $string->tunings[$tuning]->pitch->name(),
                 hz: $string->tunings[$tuning]->frequencyHz,
                 stiffness: IntervalWriter::toArray($string->tunings[$tuning]->inharmonicity),
-                gauge_in: $string->string->spec->type->gauge->inMetres() / 0.0254,
+                gauge_in: $string->string->spec->type->gauge->inInches(),
             ), $document->evaluation()->strings),
             tunings: array_map(static fn (Tuning $each, int $index): array => [
                 'name' => self::label($each),

@@ -1,4 +1,5 @@
 import type { Construction, Kind, Material } from '../../generated/formats';
+import { NEWTONS, MM_PER_INCH } from '../../units/units';
 
 export type Method = 'weighed' | 'sounded';
 
@@ -22,7 +23,7 @@ export function readFigure(typed: string): { value: number; resolution: number }
         return null;
     }
     const decimals = digits.includes('.') ? digits.length - digits.indexOf('.') - 1 : 0;
-    const factor = { kg: 9.80665, in: 25.4 }[match[2]?.toLowerCase() ?? ''] ?? 1;
+    const factor = { kg: NEWTONS.kgf, in: MM_PER_INCH }[match[2]?.toLowerCase() ?? ''] ?? 1;
     return { value: value * factor, resolution: 10 ** -decimals * factor };
 }
 
