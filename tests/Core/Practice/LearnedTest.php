@@ -23,6 +23,8 @@ final class LearnedTest extends CoreTestCase
         // ln(3/50)/ln 0.4 = 3.07: four rounds; exactly at the tolerance is within it.
         self::assertSame(4, Seating::of([-50.0])->roundsLeft(3.0));
         self::assertSame(0, Seating::of([-50.0, -3.0])->roundsLeft(3.0));
+        self::assertSame(0, Seating::of([-50.0, -3.0])->roundsMost(3.0));
+        self::assertNull(Seating::of([])->roundsMost(3.0));
         self::assertSame(0, Seating::of([0.2])->roundsLeft(3.0));
         // Drifts below a cent are not told apart, and no ratio is beyond what strings do.
         self::assertSame(Seating::of([-10.0, -1.0])->ratio, Seating::of([-10.0, 0.1])->ratio);
