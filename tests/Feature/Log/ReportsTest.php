@@ -60,6 +60,7 @@ final class ReportsTest extends LogTestCase
         foreach (["{$set->instrument->name} in 2026", '3 Nov 2025', 'still on', 'Stiff.', 'Measure relief and action'] as $words) {
             self::assertStringContainsString($words, $year);
         }
+        self::assertMatchesRegularExpression('/\b\d{3} N\b/', $year);
     }
 
     public function test_everything_goes_out_as_tables_that_a_spreadsheet_cannot_be_tricked_with(): void
