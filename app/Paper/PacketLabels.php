@@ -62,7 +62,7 @@ final readonly class PacketLabels
         return $order;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, instrument: string, date: string, qr: string} */
     private static function about(StringSet $set, string $root): array
     {
         return [

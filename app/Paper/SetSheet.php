@@ -58,7 +58,10 @@ final readonly class SetSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{position: int, gauge: string, construction: string, material: string, length: string, source: string,
+     *     tunings: list<array{pitch: string, tension: string, change: ?string, words: ?string}>}
+     */
     private static function row(EvaluatedString $string, Units $units): array
     {
         return [

@@ -16,6 +16,8 @@ use Sabre\VObject\Component\VCalendar;
 /**
  * What is due and which shows there are, as an iCalendar file. An event keeps its UID as long as it is the same, and its SEQUENCE grows
  * whenever it says something else. Days are days wherever one reads them; shows are told in UTC, so that no reader needs to know this zone.
+ *
+ * @phpstan-type Said array<string, string|\DateTimeImmutable>
  */
 final readonly class CalendarFile
 {
@@ -62,7 +64,7 @@ final readonly class CalendarFile
         return $calendar->serialize();
     }
 
-    /** @return array<string, mixed> */
+    /** @return Said */
     private static function day(DueView $due): array
     {
         $day = Carbon::parse($due->on);
@@ -84,7 +86,7 @@ final readonly class CalendarFile
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Said */
     private static function show(Show $show): array
     {
         $start = $show->starts_at->copy()->utc()->toDateTimeImmutable();
@@ -101,7 +103,7 @@ final readonly class CalendarFile
     /**
      * How often each event was changed, and when the last time.
      *
-     * @param  array<string, array<string, mixed>>  $events  by UID
+     * @param  array<string, Said>  $events  by UID
      * @return array<string, array{sequence: int, changed: Carbon}>
      */
     private function changes(array $events, Carbon $now): array

@@ -25,7 +25,11 @@ final readonly class Slip
         return Sheet::of('sheets.slip', "{$file->job->instrument->name}: what was done", $this->content($file, $units), $leaf);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{instrument: string, owner: string, on: string, set: string, before: ?string, tuning: string,
+     *     strings: list<array{position: int, what: string, pitch: string, pull: string}>, changed: list<array{string, string, string}>,
+     *     notes: list<string>, expect: list<string>, due: list<string>}
+     */
     public function content(JobFile $file, Units $units): array
     {
         $job = $file->job;

@@ -28,7 +28,13 @@ final readonly class Year
 {
     public function __construct(private TimeLine $timeLine, private Dates $dates) {}
 
-    /** @return array<string, mixed> of an instrument */
+    /**
+     * Of an instrument.
+     *
+     * @return array{title: string, year: int, owner: string, sums: list<array{string, string}>, used: list<array{what: string, count: int, family: string, hours: string}>,
+     *     sets: list<array{name: string, from: string, to: string, hours: string, pull: string, why: string, felt: string}>,
+     *     measured: list<array{on: string, moment: string, action: string, relief: string}>, happened: list<array{on: string, words: string}>}
+     */
     public function of(Instrument $instrument, int $year, Units $units): array
     {
         $line = $this->timeLine->of($instrument);

@@ -29,7 +29,7 @@ final readonly class SaidShow
         public bool $isOff = false,
     ) {}
 
-    /** @return array<string, mixed> what a calendar says of it, to be handed on as JSON */
+    /** @return array{name: string, place: string, starts_at: string, hours: float, uid: ?string, is_off: bool} what a calendar says of it, to be handed on as JSON */
     public function toArray(): array
     {
         return [
@@ -49,7 +49,7 @@ final readonly class SaidShow
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, place: string, starts_at: Carbon, hours: float, heat: bool, salt: bool, sweat: bool} */
     public function columns(): array
     {
         return [

@@ -31,6 +31,8 @@ final class CalendarTest extends LogTestCase
         $answer = $this->get('/log/calendar')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=UTF-8');
         $calendar = self::read((string) $answer->getContent());
         self::assertSame([], $calendar->validate());
+        // A calendar that subscribes asks again within the hour.
+        self::assertStringContainsString("\r\nREFRESH-INTERVAL;VALUE=DURATION:PT1H\r\n", (string) $answer->getContent());
         $uids = array_map(static fn (VEvent $event): string => self::word($event, 'UID'), self::events($calendar));
         self::assertSame($uids, array_unique($uids));
         $shows = self::named($calendar, 'Shows');

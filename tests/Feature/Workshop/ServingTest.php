@@ -65,6 +65,7 @@ final class ServingTest extends WorkshopTestCase
         self::assertSame(1, $taken->ended());
         self::assertStringNotContainsString('Lira is at', $taken->said());
         self::assertStringContainsString("Lira is served at {$first->address()} already", $taken->said());
+        self::assertStringContainsString('another port: --port '.($first->port + 1).'.', $taken->said());
         self::assertFileDoesNotExist("{$this->folder}/second.sqlite");
 
         $socket = stream_socket_server('tcp://127.0.0.1:0');

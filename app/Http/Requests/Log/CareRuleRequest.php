@@ -49,7 +49,7 @@ final class CareRuleRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, reason: string, every_weeks: ?int, days: list<string>, kinds: list<mixed>, fingerboard: string, place: string, owner: string} */
     public function columns(): array
     {
         $days = array_values(array_unique(array_filter($this->array('days'), is_string(...))));

@@ -42,7 +42,7 @@ final class SaveSupplierRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, currency: string, shipping_cents: int, free_from_cents: ?int, lead_days: int} */
     public function supplier(): array
     {
         return [

@@ -34,7 +34,7 @@ final class SaveWorkshopRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, address: string, currency: string, lead_days: int, finger_mm: ?float} */
     public function settings(): array
     {
         return [
