@@ -70,7 +70,7 @@ export function TakeAlong({ show, actions }: { show: ShowPanel; actions: SetActi
 
 const money = (cents: number, currency: string) => `${(cents / 100).toFixed(2)} ${currency}`;
 
-function PriceWords({ price }: { price: Price }) {
+export function PriceWords({ price }: { price: Price }) {
     const from = price.suppliers.length === 0 ? '' : ` from ${price.suppliers.join(' and ')}`;
     const bought =
         price.cents === 0 && price.suppliers.length === 0 ? '' : `${money(price.cents, price.currency)}${from}, with postage`;

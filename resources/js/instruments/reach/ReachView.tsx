@@ -75,7 +75,8 @@ export function ReachView({ question }: { question: string | null }) {
     );
 }
 
-function wholeWords({ whole, tuning }: Reach, way: 'down' | 'up'): string {
+/** How far the whole tuning can go one way, and what stops it. */
+export function wholeWords({ whole, tuning }: Reach, way: 'down' | 'up'): string {
     const found: WholeReach | null = whole[way];
     if (found === null) {
         return way === 'down' ? 'Some string has no gauge that is good at any pitch.' : '';
