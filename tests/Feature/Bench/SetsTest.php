@@ -303,7 +303,13 @@ final class SetsTest extends FeatureTestCase
             $text = $picture->xpath('//s:text');
             /** @var list<\SimpleXMLElement> $lines */
             $lines = $picture->xpath('//s:g/s:line[1]');
+            // What stands under the strings stands below the last of them, and inside the picture.
             $texts = array_map(strval(...), $text);
+            /** @var list<\SimpleXMLElement> $rows */
+            $rows = $picture->xpath('//s:g[@transform]');
+            $foot = (float) $text[count($text) - 1]['y'];
+            self::assertGreaterThan(74 + (float) preg_replace('/^translate\(0 (\d+)\)$/', '$1', (string) $rows[count($rows) - 1]['transform']), $foot);
+            self::assertLessThan((float) $picture['height'], $foot);
             $thick = array_map(static fn (\SimpleXMLElement $line): float => (float) $line['stroke-width'], $lines);
 
             return [$texts, $thick];
