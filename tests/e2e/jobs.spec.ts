@@ -487,6 +487,7 @@ test('strings come from the drawer: kept, used, missing and ordered', async ({ p
     await expectAccessible(page);
     await list.getByRole('button', { name: 'Order these…' }).click();
     await expect(page.getByRole('checkbox', { name: 'What is on the order list, too' })).toBeChecked();
+    await expect(page.getByRole('button', { name: 'Keep these orders' })).toBeEnabled();
     await expectAccessible(page);
     await page.keyboard.press('Escape');
 

@@ -264,6 +264,12 @@ test('a string is weighed with a scale that types, corrects its family, and a ba
     await family.getByRole('button', { name: 'Set aside the sample of 36' }).click();
     await expect(family).toContainText('from 1 sample.');
     await expectAccessible(page);
+    // One device at a time lies beside the form.
+    await page.getByRole('button', { name: 'Calliper', exact: true }).click();
+    await expect(page.getByRole('complementary', { name: 'Calliper and ruler' })).toBeVisible();
+    await expect(scale).toHaveCount(0);
+    await page.getByRole('button', { name: 'Calliper', exact: true }).click();
+    await expect(page.getByRole('complementary', { name: 'Calliper and ruler' })).toHaveCount(0);
 
     // The Bench knows it now: the family's other gauges are surer.
     await openSet(page, 'Curlew, E standard');

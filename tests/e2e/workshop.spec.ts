@@ -1,4 +1,6 @@
 import { readFile } from 'node:fs/promises';
+import { add, pluckOf, room, SETS } from '../unit/scenes';
+import { hearing, NO_STRING } from './heard';
 import { chooseOption, expect, expectAccessible, openSet, test, toast } from './lira';
 import { OwnServer } from './ownServer';
 
@@ -63,6 +65,26 @@ test('how one reads, hears and measures on this device is said in one place', as
     await chooseOption(page, 'Heard by', 'another tuner, typed');
     await page.getByRole('button', { name: 'Options' }).click();
     await expect(page.getByLabel('This tuner is off by, cents')).toHaveValue('+1.5');
+});
+
+test('the microphone is tried where it is chosen, and says what it hears', async ({ page }, info) => {
+    await page.goto('/workshop');
+    await page.getByRole('button', { name: 'Try the microphone' }).click();
+    await expect(page.getByRole('status').filter({ hasText: /microphone/i })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Try the microphone' })).toBeVisible();
+
+    const six = pluckOf(SETS['guitar']?.[5] ?? NO_STRING, 3);
+    const all = room(1, 4);
+    add(all, six.sound, 1.5);
+    const listening = await hearing(all, info.outputPath('string.wav'));
+    const tablet = await listening.newPage({ viewport: { width: 1280, height: 800 } });
+    await tablet.goto(page.url());
+    await tablet.getByRole('button', { name: 'Try the microphone' }).click();
+    await expect(tablet.getByText('Pluck a string of a guitar or a bass in standard tuning…')).toBeVisible();
+    await expect(tablet.getByText(/^It hears E2, [+−]?\d+ cents\.$/)).toBeVisible({ timeout: 60_000 });
+    await tablet.getByRole('button', { name: 'Enough' }).click();
+    await expect(tablet.getByText(/^It hears/)).toHaveCount(0);
+    await listening.close();
 });
 
 test('the workshop’s way is where a job begins', async ({ page }) => {
