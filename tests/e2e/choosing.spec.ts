@@ -73,6 +73,7 @@ test('alternatives stand side by side with the present set, and one string of th
 test('what is aimed at is shown on the lanes, with what the style added', async ({ page }) => {
     await openOwnSet(page, 'Aimed');
     await expect(page.locator('[data-target]')).toHaveCount(0);
+    await expect(page.getByText('what is aimed at', { exact: true })).toHaveCount(0);
     await page.getByRole('button', { name: 'Choose gauges', exact: true }).click();
     const dialog = page.getByRole('dialog', { name: 'Choose gauges' });
     await dialog.getByRole('combobox', { name: 'Aim at' }).click();
@@ -86,6 +87,7 @@ test('what is aimed at is shown on the lanes, with what the style added', async 
     await expect(dialog.getByRole('list', { name: 'What the style does' })).toContainText(/−\d+ %/);
     await dialog.getByRole('button', { name: 'Only show this aim on the lanes' }).click();
     await expect(page.locator('[data-target]')).toHaveCount(6);
+    await expect(page.getByText('what is aimed at', { exact: true })).toBeVisible();
     const panel = page.getByRole('complementary', { name: 'String 1' });
     await expect(panel).toContainText('What it aims at');
     await expect(panel).toContainText('70 N');
