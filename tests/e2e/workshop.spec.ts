@@ -94,6 +94,16 @@ test('the workshop’s way is where a job begins', async ({ page }) => {
     await page.reload();
     await expect(page.getByRole('combobox', { name: 'Leave' })).toHaveText('fingers under the string at the 12th fret');
     await expectAccessible(page);
+    await openSet(page, 'Curlew, D standard');
+    await page.getByRole('button', { name: 'More for this set' }).click();
+    await page.getByRole('menuitem', { name: 'Put it on: begin a job…' }).click();
+    const leave = page.getByRole('combobox', { name: 'Leave' });
+    await expect(leave).toHaveText('fingers under the string at the 12th fret');
+    await chooseOption(page, 'Whose way', 'As is usual on such an instrument');
+    await expect(leave).toHaveText('so many posts past its own');
+    await chooseOption(page, 'Whose way', 'The workshop’s way');
+    await expect(leave).toHaveText('fingers under the string at the 12th fret');
+    await page.goto('/workshop/ways');
     await page.getByRole('button', { name: 'All as usual' }).click();
     await expect(page.getByRole('combobox', { name: 'Leave' })).toHaveText('as usual on the instrument');
     await page.reload();
