@@ -347,7 +347,15 @@ test('a slip is taken back, and a wrong string comes off whole', async ({ page }
     await chooseOption(page, 'String', '6, C2');
     await chooseOption(page, 'Whose string is on there', '5, F2');
     await expectAccessible(page);
+    const told = page.waitForRequest((request) => request.postData()?.includes('"again"') === true);
     await page.getByRole('button', { name: 'Put the right one on' }).click();
+    const { events } = (await told).postDataJSON() as { events: { kind: string; data: object }[] };
+    expect(events.find(({ kind }) => kind === 'again')?.data).toMatchObject({
+        position: 6,
+        reason: 'wrong',
+        was: 5,
+        whole: true,
+    });
     await expect(main(page)).toContainText('Back into its own packet');
     await page.getByRole('button', { name: 'Undo' }).first().click();
     await expect(main(page)).toContainText('Take the packet of string 1');
