@@ -86,9 +86,14 @@ describe('a list that was checked', () => {
 describe('notches of a packet', () => {
     test('as many as the string’s number, beside each other', () => {
         const { container } = render(<Notches count={5} />);
-        const places = [...container.querySelectorAll('line, rect, path, span')].map((each) => each.outerHTML);
-        expect(new Set(places).size).toBe(places.length);
-        expect(places.length).toBeGreaterThanOrEqual(5);
+        const bars = [...container.querySelectorAll('rect')].map((bar) => [
+            Number(bar.getAttribute('x')),
+            Number(bar.getAttribute('width')),
+        ]);
+        expect(bars).toHaveLength(5);
+        const [step = 0] = bars[1] ?? [];
+        expect(bars.map(([x]) => x)).toEqual([0, 1, 2, 3, 4].map((each) => each * step));
+        expect(step).toBeGreaterThan(bars[0]?.[1] ?? 0);
     });
 });
 

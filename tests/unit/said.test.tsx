@@ -13,7 +13,7 @@ import type {
     SetDocument,
     StringIntonation,
 } from '../../resources/js/generated/formats';
-import type { Broke, JobRow, Lives, SetSummary } from '../../resources/js/generated/views';
+import type { Broke, FamilyLife, JobRow, Lives, SetSummary } from '../../resources/js/generated/views';
 import { Filter } from '../../resources/js/instruments/list/Filter';
 import { wholeWords } from '../../resources/js/instruments/reach/ReachView';
 import { FoundList } from '../../resources/js/instruments/trying/FoundList';
@@ -24,6 +24,7 @@ import { useWithRest } from '../../resources/js/bench/sets/useWithRest';
 import { Row } from '../../resources/js/jobs/list/JobRow';
 import { BreakMap } from '../../resources/js/log/BreakMap';
 import { Family } from '../../resources/js/log/life/Family';
+import { Family as FamilyLifeDrawn } from '../../resources/js/log/StringsLife';
 import { RoundStart } from '../../resources/js/tuning/RoundStart';
 import { SaddleAnswer } from '../../resources/js/tuning/SaddleAnswer';
 import { knobWords } from '../../resources/js/tuning/heard';
@@ -300,6 +301,30 @@ describe('what the log says of strings', () => {
         expect(named({})).toBe('nickel, coated: Ines');
         cleanup();
         expect(named({ part: '', coated: false })).toBe('nickel');
+    });
+
+    test('how far strings are through their life is drawn from nothing to the longest of it', () => {
+        const life = {
+            which: 'strings 1 to 3',
+            label: 'plain steel',
+            coated: false,
+            positions: [1],
+            played_h: 30,
+            p10_h: 20,
+            p50_h: 50,
+            p90_h: 80,
+        };
+        const due = { share: 0.6, learned_from: 0, changes: 0, due_on: null, due_from: null, due_to: null, not_before: null };
+        const { container } = render(
+            <FamilyLifeDrawn family={made<FamilyLife>({ ...life, ...due })} onCoated={() => undefined} />,
+        );
+        const bars = [...container.querySelectorAll('rect')].map((bar) => [bar.getAttribute('x'), bar.getAttribute('width')]);
+        expect(bars).toEqual([
+            [null, '100%'],
+            ['25%', '75%'],
+            [null, '37.5%'],
+            ['62.5%', '2'],
+        ]);
     });
 
     test('a place where several broke is marked, and says why it is suspected', () => {

@@ -65,7 +65,8 @@ export function StringsLife({
     );
 }
 
-function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: boolean) => void }) {
+/** How far the strings of one family are through the life that such strings have. */
+export function Family({ family, onCoated }: { family: FamilyLife; onCoated: (coated: boolean) => void }) {
     const {
         which,
         label,

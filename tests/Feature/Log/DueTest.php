@@ -111,7 +111,7 @@ final class DueTest extends LogTestCase
         $this->postJson($url, ['rule' => 'relief'])->assertCreated();
         self::assertSame('2027-06-01', $this->care('relief', 26)['on'] ?? null);
         self::assertLiraError($this->postJson($url, ['rule' => 'relief', 'until' => '2026-12-09']), 422, '/note', 'Say why');
-        self::assertLiraError($this->postJson($url, ['rule' => 'relief', 'until' => '2026-11-09', 'note' => 'x']), 422, '/until', 'a day to come');
+        self::assertLiraError($this->postJson($url, ['rule' => 'relief', 'until' => '2026-12-01', 'note' => 'x']), 422, '/until', 'a day to come');
         self::assertLiraError($this->postJson($url, ['rule' => 'relief', 'until' => '2026-12-06', 'note' => str_repeat('é', 401)]), 422, '/note', '400 characters');
         self::assertLiraError($this->postJson($url, ['rule' => 'dust']), 422, '/rule', 'no such rule');
         self::assertLiraError($this->postJson($url, ['rule' => 'strings']), 422, '/rule', 'begin one');
