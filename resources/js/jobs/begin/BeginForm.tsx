@@ -27,78 +27,51 @@ import { jobsIndex, jobsPlan, jobsStore } from '../../generated/addresses/places
 
 export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] }) {
     const units = useUnits();
-    const {
-        start,
-        present,
-        setPresent,
-        some,
-        setSome,
-        agreed,
-        setAgreed,
-        bench,
-        setBench,
-        way,
-        ways,
-        chooseWay,
-        leftHanded,
-        setLeftHanded,
-        preview,
-        missing,
-        problem,
-        error,
-        busy,
-        from,
-        setFrom,
-        spares,
-        setSpares,
-        setSchools,
-        schools,
-        setWay,
-    } = useBeginning({ begin });
+    const at = useBeginning(begin);
     return (
         <form
             className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
             onSubmit={(event) => {
                 event.preventDefault();
-                start();
+                at.start();
             }}
         >
             <div className="grid min-w-0 content-start gap-4">
                 <OpenAlready begin={begin} />
                 <Field label="On it now" hint="What comes off, and what it pulls.">
-                    <Select value={present} choices={begin.presents} onChange={setPresent} />
+                    <Select value={at.present} choices={begin.presents} onChange={at.setPresent} />
                 </Field>
-                <WhichStrings strings={begin.preview.strings} some={some} onChange={setSome} />
-                <AgreedFields agreed={agreed} onChange={setAgreed} />
-                <BenchField bench={bench} setBench={setBench} benches={benches} />
-                <WhoseWay way={way} ways={ways} chooseWay={chooseWay} leftHanded={leftHanded} setLeftHanded={setLeftHanded} />
+                <WhichStrings strings={begin.preview.strings} some={at.some} onChange={at.setSome} />
+                <AgreedFields agreed={at.agreed} onChange={at.setAgreed} />
+                <BenchField bench={at.bench} setBench={at.setBench} benches={benches} />
+                <WhoseWay
+                    way={at.way}
+                    ways={at.ways}
+                    chooseWay={at.chooseWay}
+                    leftHanded={at.leftHanded}
+                    setLeftHanded={at.setLeftHanded}
+                />
                 <PlanAhead
-                    preview={preview}
+                    preview={at.preview}
                     units={units}
                     begin={begin}
-                    missing={missing}
-                    problem={problem}
-                    error={error}
-                    busy={busy}
+                    missing={at.missing}
+                    problem={at.problem}
+                    error={at.error}
+                    busy={at.busy}
                 />
             </div>
             <div className="grid min-w-0 content-start gap-8">
                 <section aria-label="Strings">
-                    <WhereFrom from={from} setFrom={setFrom} spares={spares} setSpares={setSpares} />
-                    <StringRows strings={preview.strings} drawer={from === 'drawer'} />
+                    <WhereFrom from={at.from} setFrom={at.setFrom} spares={at.spares} setSpares={at.setSpares} />
+                    <StringRows strings={at.preview.strings} drawer={at.from === 'drawer'} />
                 </section>
                 <section aria-label="How it is done">
                     <h2 className="border-b border-ink pb-1.5 text-lg font-bold">
                         <Explained word="school">How it is done</Explained>
                     </h2>
-                    <SchoolFields
-                        schools={preview.schools}
-                        onChoose={(aspect, chosen) => {
-                            setSchools({ ...schools, [aspect]: chosen });
-                            setWay('own');
-                        }}
-                    />
-                    <KeepWay owner={agreed.owner} schools={schools} />
+                    <SchoolFields schools={at.preview.schools} onChoose={at.chooseSchool} />
+                    <KeepWay owner={at.agreed.owner} schools={at.schools} />
                 </section>
             </div>
         </form>
@@ -106,7 +79,7 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
 }
 
 /** What is chosen of a job before it is begun, and what that comes to. */
-function useBeginning({ begin }: { begin: Begin }) {
+function useBeginning(begin: Begin) {
     const { act, busy, problem } = useAct();
     const [present, setPresent] = useState(begin.presents[0]?.value ?? 'nothing');
     const [way, setWay] = useState(begin.way);
@@ -139,6 +112,10 @@ function useBeginning({ begin }: { begin: Begin }) {
     const chooseWay = (chosen: string) => {
         setWay(chosen);
         setSchools(chosen === 'usual' ? {} : (begin.ways[chosen] ?? schools));
+    };
+    const chooseSchool = (aspect: string, chosen: string) => {
+        setSchools({ ...schools, [aspect]: chosen });
+        setWay('own');
     };
     const [key] = useState(newUuid);
     const start = () =>
@@ -181,9 +158,8 @@ function useBeginning({ begin }: { begin: Begin }) {
         setFrom,
         spares,
         setSpares,
-        setSchools,
         schools,
-        setWay,
+        chooseSchool,
     };
 }
 

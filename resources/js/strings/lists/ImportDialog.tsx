@@ -17,55 +17,46 @@ interface Props {
 
 /** A list comes in: the file, what its columns say, a check of every row, and only then the whole of it. */
 export function ImportDialog({ supplier, onClose }: Props) {
-    const {
-        progress,
-        preview,
-        mapping,
-        leave,
-        file,
-        bringIn,
-        busy,
-        setMapping,
-        whole,
-        setWhole,
-        problem,
-        check,
-        write,
-        setProgress,
-    } = useBringingIn({ supplier, onClose });
+    const { progress, preview, mapping, ...bringing } = useBringingIn({ supplier, onClose });
 
     const step = progress !== null ? 'check' : preview !== null && mapping !== null ? 'map' : 'file';
     return (
         <Dialog
             open
-            onOpenChange={leave}
+            onOpenChange={bringing.leave}
             title={`Bring in a list of ${supplier.name}`}
             description="Nothing changes until every row was checked and you say so."
             width={step === 'file' ? 'narrow' : 'wider'}
         >
             <div className="-mx-2 min-h-0 overflow-auto px-2 pb-1">
-                {step === 'file' && <FromFile file={file} bringIn={bringIn} busy={busy} />}
+                {step === 'file' && <FromFile file={bringing.file} bringIn={bringing.bringIn} busy={bringing.busy} />}
                 {step === 'map' && preview !== null && mapping !== null && (
-                    <Mapped preview={preview} mapping={mapping} setMapping={setMapping} whole={whole} setWhole={setWhole} />
+                    <Mapped
+                        preview={preview}
+                        mapping={mapping}
+                        setMapping={bringing.setMapping}
+                        whole={bringing.whole}
+                        setWhole={bringing.setWhole}
+                    />
                 )}
                 {step === 'check' && progress !== null && <CheckedList progress={progress} />}
             </div>
-            {problem !== undefined && (
+            {bringing.problem !== undefined && (
                 <p role="alert" className="mt-3 text-stop">
-                    {problem}
+                    {bringing.problem}
                 </p>
             )}
             {step !== 'file' && preview !== null && mapping !== null && (
                 <WhatNext
                     step={step}
-                    busy={busy}
-                    check={check}
+                    busy={bringing.busy}
+                    check={bringing.check}
                     preview={preview}
                     mapping={mapping}
                     progress={progress}
-                    write={write}
-                    setProgress={setProgress}
-                    leave={leave}
+                    write={bringing.write}
+                    setProgress={bringing.setProgress}
+                    leave={bringing.leave}
                 />
             )}
         </Dialog>
