@@ -6,6 +6,7 @@ declare(strict_types=1);
 // what they take, one file for each group of names, so that a page fetches few of them. `--check` only tells whether they are current.
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/generated.php';
 
 use App\Http\Places;
 use Illuminate\Contracts\Console\Kernel;
@@ -53,25 +54,9 @@ foreach ($app->make(Router::class)->getRoutes() as $route) {
 $texts = [];
 foreach ($files as $first => $lines) {
     ksort($lines);
-    $texts["{$first}.ts"] = FIRST.implode('', $lines);
+    $texts[TARGET."/{$first}.ts"] = FIRST.implode('', $lines);
 }
 $frame = array_map(static fn (string $address, string $label): string => "    { label: '{$label}', href: '{$address}' },\n", array_keys(Places::labels()), Places::labels());
-$texts['frame.ts'] = FIRST."/** Where one can go from every page. */\nexport const PLACES = [\n".implode('', $frame)."];\n";
-$there = array_map(basename(...), glob(TARGET.'/*.ts') ?: []);
-
-if (in_array('--check', $argv, true)) {
-    $current = array_diff($there, array_keys($texts)) === [];
-    foreach ($texts as $file => $text) {
-        $current = $current && is_file(TARGET."/{$file}") && file_get_contents(TARGET."/{$file}") === $text;
-    }
-    if (! $current) {
-        fwrite(STDERR, "resources/js/generated/addresses is not what the routes say. Run: php bin/generate-addresses.php\n");
-        exit(1);
-    }
-} else {
-    array_map(static fn (string $file): bool => unlink(TARGET."/{$file}"), array_diff($there, array_keys($texts)));
-    is_dir(TARGET) || mkdir(TARGET);
-    foreach ($texts as $file => $text) {
-        file_put_contents(TARGET."/{$file}", $text);
-    }
-}
+$texts[TARGET.'/frame.ts'] = FIRST."/** Where one can go from every page. */\nexport const PLACES = [\n".implode('', $frame)."];\n";
+$gone = array_values(array_diff(glob(TARGET.'/*.ts') ?: [], array_keys($texts)));
+writeOrCheck($texts, 'resources/js/generated/addresses is not what the routes say', 'generate-addresses.php', $gone);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+require __DIR__.'/generated.php';
+
 // Writes from docs/formats/lira-job-event.schema.json what the core's reader of job events goes by. `--check` only tells whether that
 // is current.
 
@@ -59,11 +61,4 @@ $written = <<<PHP
 
     PHP;
 
-if (in_array('--check', $argv, true)) {
-    if (@file_get_contents(TARGET) !== $written) {
-        fwrite(STDERR, "core/Document/JobEventShapes.php is not what docs/formats say. Run: php bin/generate-events.php\n");
-        exit(1);
-    }
-} else {
-    file_put_contents(TARGET, $written);
-}
+writeOrCheck([TARGET => $written], 'core/Document/JobEventShapes.php is not what docs/formats say', 'generate-events.php');

@@ -6,6 +6,7 @@ declare(strict_types=1);
 // those in `app/Http/Pages`. `--check` only tells whether they are current.
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/generated.php';
 
 use App\Http\Pages\Page;
 use Lira\Kind\Kind;
@@ -190,17 +191,9 @@ preg_match_all('/(?<!\w)[A-Z]\w+(?!<)\b/', (string) preg_replace('/Omit|Record/'
 $formats = array_unique($formats[0]);
 $views = interfaces(filesIn('~/Views/\w+View\.php$~'), 'View');
 $body = implode("\n", $views);
-$texts = ['views.ts' => "// Made from the view classes of app by bin/generate-views.php. Change those, not this file.\n".imported($body, $formats, 'formats')."\n".$body];
+$texts = [GENERATED.'/views.ts' => "// Made from the view classes of app by bin/generate-views.php. Change those, not this file.\n".imported($body, $formats, 'formats')."\n".$body];
 $body = implode("\n", interfaces(filesIn('~/Http/Pages/~'), ''));
-$texts['pages.ts'] = "// Made from the pages of app/Http/Pages by bin/generate-views.php. Change those, not this file.\n"
+$texts[GENERATED.'/pages.ts'] = "// Made from the pages of app/Http/Pages by bin/generate-views.php. Change those, not this file.\n"
     .imported($body, $formats, 'formats').imported($body, array_keys($views), 'views')."\n".$body;
 
-foreach ($texts as $file => $text) {
-    $target = GENERATED."/{$file}";
-    if (! in_array('--check', $argv, true)) {
-        file_put_contents($target, $text);
-    } elseif (! is_file($target) || file_get_contents($target) !== $text) {
-        fwrite(STDERR, "resources/js/generated/{$file} is not what the classes of app say. Run: php bin/generate-views.php\n");
-        exit(1);
-    }
-}
+writeOrCheck($texts, 'resources/js/generated/views.ts or pages.ts is not what the classes of app say', 'generate-views.php');

@@ -6,6 +6,7 @@ declare(strict_types=1);
 // conversions. `--check` only tells whether they are current.
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/generated.php';
 
 use App\Models\JobReason;
 use Lira\Catalogue\ListField;
@@ -103,11 +104,4 @@ foreach ($constants as $name => $value) {
 }
 $text .= "\nexport const SENTENCES: Record<string, string> = {$written($sentences)};\n";
 
-if (in_array('--check', $argv, true)) {
-    if (! is_file(TARGET) || file_get_contents(TARGET) !== $text) {
-        fwrite(STDERR, "resources/js/generated/words.ts is not what the core says. Run: php bin/generate-words.php\n");
-        exit(1);
-    }
-} else {
-    file_put_contents(TARGET, $text);
-}
+writeOrCheck([TARGET => $text], 'resources/js/generated/words.ts is not what the core says', 'generate-words.php');
