@@ -20,7 +20,7 @@ final class Answers
 
     /**
      * @param  value-of<self::QUESTIONS>  $question
-     * @return array<string, mixed> the document that answers it
+     * @return EvaluationJson|SolutionJson|ConvertedSetJson|SoundJson|DrawnFitJson|ReachJson|FittingPlanJson the document that answers it
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -40,7 +40,7 @@ final class Answers
     /**
      * An answer as text. One that carries a document says its figures in full.
      *
-     * @param  array<string, mixed>  $answer
+     * @param  array<mixed>  $answer
      */
     public static function text(array $answer, bool $pretty = false): string
     {
@@ -48,7 +48,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-evaluation`
+     * @return EvaluationJson
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -60,7 +60,7 @@ final class Answers
     /**
      * The same without its baseline's own figures, for whoever has them already.
      *
-     * @return array<string, mixed> a `lira-evaluation`
+     * @return EvaluationJson
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -70,7 +70,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-sound`
+     * @return SoundJson
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -80,7 +80,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-fit`
+     * @return DrawnFitJson
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -90,7 +90,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-reach`
+     * @return ReachJson
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -100,7 +100,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-plan`
+     * @return FittingPlanJson
      *
      * @throws InvalidDocument with every problem of the job and its path
      */
@@ -113,7 +113,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-conversion`
+     * @return ConvertedSetJson
      *
      * @throws InvalidDocument with every problem and its path
      */
@@ -123,7 +123,7 @@ final class Answers
     }
 
     /**
-     * @return array<string, mixed> a `lira-solution`
+     * @return SolutionJson
      *
      * @throws InvalidDocument with every problem and its path, or the string and the limit that rule every set out
      */
@@ -142,7 +142,7 @@ final class Answers
     /**
      * What rules a set out, each string at its own limit; beside it what was found for the other strings.
      *
-     * @param  array<string, mixed>|null  $others  a `lira-solution`
+     * @param  SolutionJson|null  $others
      */
     public static function unsolved(NoSolution $none, ?array $others = null): InvalidDocument
     {
@@ -159,7 +159,7 @@ final class Answers
 
     /**
      * @param  list<string>  $unknown  JSON Pointers of keys that mean nothing here
-     * @return array<string, mixed>
+     * @return SolutionJson
      */
     private static function solved(SetDocument $document, Brief $brief, Solved $solved, array $unknown): array
     {

@@ -11,14 +11,14 @@ final class BandWriter
 {
     /**
      * @param  list<Band>  $bands  string 1 first
-     * @return list<array<string, mixed>>
+     * @return list<TargetBandJson>
      */
     public static function all(array $bands): array
     {
         return array_map(self::band(...), $bands, array_keys($bands));
     }
 
-    /** @return array<string, mixed> */
+    /** @return TargetBandJson */
     private static function band(Band $band, int $index): array
     {
         return [

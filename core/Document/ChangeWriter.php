@@ -9,7 +9,7 @@ use Lira\Feel\FeltChange;
 /** Writes a tension beside the one a player is used to. */
 final class ChangeWriter
 {
-    /** @return array<string, mixed>|null */
+    /** @return ($change is null ? null : ChangeJson) */
     public static function change(?FeltChange $change): ?array
     {
         if ($change === null) {

@@ -11,7 +11,7 @@ final class ConversionWriter
 
     public const VERSION = 2;
 
-    /** @return array<string, mixed> */
+    /** @return ConvertedSetJson */
     public static function toArray(Converted $converted): array
     {
         return [

@@ -9,7 +9,7 @@ use Lira\Strings\GivenDensity;
 /** Writes a supplied or measured density as a set document carries it along. */
 final class DensityWriter
 {
-    /** @return array<string, mixed> nothing for a string that is only modelled */
+    /** @return array{density?: \stdClass} nothing for a string that is only modelled */
     public static function given(?GivenDensity $density): array
     {
         return $density === null ? [] : ['density' => (object) [

@@ -14,6 +14,7 @@ use Lira\Feel\FeltChange;
 use Lira\Finding\Assessment;
 use Lira\Limit\Limit;
 use Lira\Pool\Equivalent;
+use Lira\Pool\Pool;
 use Lira\Strength\Breaking;
 use Lira\Strings\BuiltString;
 use Lira\Strings\Correction;
@@ -33,36 +34,35 @@ final class EvaluationWriter
     /**
      * @param  list<Band>  $bands  what each string should pull, where the document says what is aimed at
      * @param  bool  $withBaseline  whether its baseline's own figures are wanted too
-     * @return array<string, mixed>
+     * @return EvaluationJson
      */
     public static function toArray(SetDocument $document, Assessment $assessment, array $bands = [], bool $withBaseline = true): array
     {
         $evaluation = $assessment->evaluation;
-        $answer = ['format' => self::FORMAT, 'version' => self::VERSION] + self::design($evaluation)
-            + ['findings' => FindingWriter::all($assessment->findings)];
-        if ($bands !== []) {
-            $answer['targets'] = BandWriter::all($bands);
-        }
-        if ($withBaseline && $evaluation->baseline !== null) {
-            $answer['baseline'] = self::design($evaluation->baseline);
-        }
-        if ($evaluation->pool !== null) {
-            $caution = $document->limits->of(Limit::BreakCaution);
-            $answer['pool'] = array_map(
-                static fn (BuiltString $gauge): array => StringTypeWriter::toArray($gauge->spec->type)
-                    + DensityWriter::given($gauge->spec->density)
-                    + self::safe($gauge, $caution),
-                $evaluation->pool->strings,
-            );
-        }
-        if ($document->unknownKeys !== []) {
-            $answer['unknown_keys'] = $document->unknownKeys;
-        }
 
-        return $answer;
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            ...self::design($evaluation),
+            'findings' => FindingWriter::all($assessment->findings),
+            ...($bands === [] ? [] : ['targets' => BandWriter::all($bands)]),
+            ...($withBaseline && $evaluation->baseline !== null ? ['baseline' => self::design($evaluation->baseline)] : []),
+            ...($evaluation->pool === null ? [] : ['pool' => self::pool($evaluation->pool, $document->limits->of(Limit::BreakCaution))]),
+            ...($document->unknownKeys === [] ? [] : ['unknown_keys' => $document->unknownKeys]),
+        ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return list<PoolGaugeJson> */
+    private static function pool(Pool $pool, float $caution): array
+    {
+        return array_map(static fn (BuiltString $gauge): array => [
+            ...StringTypeWriter::toArray($gauge->spec->type),
+            ...DensityWriter::given($gauge->spec->density),
+            ...self::safe($gauge, $caution),
+        ], $pool->strings);
+    }
+
+    /** @return EvaluatedBaselineJson */
     private static function design(SetEvaluation $evaluation): array
     {
         return [
@@ -78,7 +78,7 @@ final class EvaluationWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return EvaluatedStringJson */
     private static function string(EvaluatedString $evaluated): array
     {
         $string = $evaluated->string;
@@ -123,10 +123,10 @@ final class EvaluationWriter
         return $answer;
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return EquivalentGaugeJson|null */
     private static function equivalent(?BuiltString $string, ?float $tensionN): ?array
     {
-        return $string === null ? null : StringTypeWriter::toArray($string->spec->type) + ['tension_n' => $tensionN];
+        return $string === null || $tensionN === null ? null : StringTypeWriter::toArray($string->spec->type) + ['tension_n' => $tensionN];
     }
 
     /** @return array{safe_n: ?float} the tension at which it reaches the share of caution even if its core is as thick as it may be */
@@ -137,7 +137,7 @@ final class EvaluationWriter
         return ['safe_n' => $safeN === null ? null : round($safeN, self::POOL_DECIMALS)];
     }
 
-    /** @return array<string, mixed> */
+    /** @return StringAtPitchJson */
     private static function atPitch(StringAtPitch $at): array
     {
         return [
@@ -176,14 +176,14 @@ final class EvaluationWriter
 
     /**
      * @param  array{soft: Interval, medium: Interval, hard: Interval}  $cents
-     * @return array<string, mixed>
+     * @return AttackCentsJson
      */
     private static function attack(array $cents): array
     {
-        return array_map(static fn (Interval $one): ?array => IntervalWriter::toArray($one), $cents);
+        return array_map(static fn (Interval $one): array => IntervalWriter::toArray($one), $cents);
     }
 
-    /** @return array<string, mixed> */
+    /** @return TotalJson */
     private static function total(Total $total): array
     {
         return [
@@ -196,19 +196,19 @@ final class EvaluationWriter
         ] + self::change($total->change);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{change?: ChangeJson} */
     private static function change(?FeltChange $change): array
     {
         return $change === null ? [] : ['change' => ChangeWriter::change($change)];
     }
 
-    /** @return array<string, mixed> the shares of ln(T/T baseline), which add up exactly */
+    /** @return array{why?: WhyJson} the shares of ln(T/T baseline), which add up exactly */
     private static function why(?Why $why): array
     {
         return $why === null ? [] : ['why' => ['scale' => $why->scale, 'pitch' => $why->pitch, 'string' => $why->string]];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{correction?: EvaluatedCorrectionJson} */
     private static function correction(?Correction $correction): array
     {
         return $correction === null ? [] : ['correction' => [
@@ -218,7 +218,7 @@ final class EvaluationWriter
         ]];
     }
 
-    /** @return array<string, mixed> */
+    /** @return FitJson */
     private static function fit(FitOnInstrument $fit): array
     {
         return ['usual_turns' => $fit->usualTurns, 'turns' => $fit->turns, 'turns_needed' => $fit->turnsNeeded] + LeaveWriter::toArray($fit) + [

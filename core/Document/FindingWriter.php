@@ -11,7 +11,7 @@ final class FindingWriter
 {
     /**
      * @param  list<Finding>  $findings
-     * @return list<array<string, mixed>>
+     * @return list<FindingJson>
      */
     public static function all(array $findings): array
     {

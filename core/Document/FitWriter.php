@@ -26,7 +26,7 @@ final class FitWriter
     /** A micrometre: finer than anything is measured or drawn. */
     private const DECIMALS = 3;
 
-    /** @return array<string, mixed> */
+    /** @return DrawnFitJson */
     public static function toArray(SetDocument $document, Assessment $assessment): array
     {
         $evaluation = $assessment->evaluation;
@@ -70,7 +70,7 @@ final class FitWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return StringDrawnJson */
     private static function string(StringDrawn $drawn): array
     {
         $string = $drawn->string;
@@ -98,7 +98,7 @@ final class FitWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return SlotSeatJson */
     private static function seat(SlotSeat $seat): array
     {
         return [
@@ -108,7 +108,7 @@ final class FitWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PostWindsJson */
     private static function winds(PostWinds $winds): array
     {
         return [
@@ -122,7 +122,7 @@ final class FitWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return SaddleStandJson */
     private static function stand(SaddleStand $stand): array
     {
         return [
@@ -136,7 +136,7 @@ final class FitWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return SideViewJson */
     private static function side(SideView $side): array
     {
         $maybe = static fn (?Point $point): ?array => $point === null ? null : self::point($point);

@@ -11,7 +11,7 @@ final class IntervalWriter
 {
     /**
      * @param  float  $factor  to the unit that is written
-     * @return array{low: float, estimate: float, high: float}|null
+     * @return ($interval is null ? null : IntervalJson)
      */
     public static function toArray(?Interval $interval, float $factor = 1.0): ?array
     {

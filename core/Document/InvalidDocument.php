@@ -11,7 +11,7 @@ final class InvalidDocument extends InvalidInput
 {
     /**
      * @param  non-empty-list<Problem>  $problems
-     * @param  array<string, mixed>|null  $solution  a `lira-solution` for the strings that nothing is wrong with, where one was asked for
+     * @param  SolutionJson|null  $solution  for the strings that nothing is wrong with, where one was asked for
      */
     private function __construct(public readonly array $problems, public readonly ?array $solution = null)
     {
@@ -28,7 +28,7 @@ final class InvalidDocument extends InvalidInput
      * Where only some strings cannot be served: the best for the others comes with what is wrong.
      *
      * @param  non-empty-list<Problem>  $problems
-     * @param  array<string, mixed>  $solution  a `lira-solution`
+     * @param  SolutionJson  $solution
      */
     public static function inPart(array $problems, array $solution): self
     {
@@ -48,7 +48,7 @@ final class InvalidDocument extends InvalidInput
         return new self([new Problem($path, $message)]);
     }
 
-    /** @return array{format: 'lira-error', errors: non-empty-list<array{path: string, message: string}>, solution?: array<string, mixed>} */
+    /** @return LiraErrorJson */
     public function toArray(): array
     {
         return [

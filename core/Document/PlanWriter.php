@@ -24,7 +24,7 @@ final class PlanWriter
     /**
      * @param  list<string>  $unknownKeys  JSON Pointers of keys of the document and its job that mean nothing here
      * @param  ?Units  $units  that its sentences are written in; SI where none are given
-     * @return array<string, mixed>
+     * @return FittingPlanJson
      */
     public static function toArray(Plan $plan, array $unknownKeys, ?Units $units = null): array
     {
@@ -38,7 +38,7 @@ final class PlanWriter
                 'aspect' => $chosen->school::aspect(),
                 'chosen' => $chosen->school->value,
                 'reason' => $chosen->reason,
-                'others' => array_map(static fn (School $other): int|string => $other->value, $chosen->others()),
+                'others' => array_map(static fn (School $other): string => $other->value, $chosen->others()),
             ], $plan->schools->all()),
             'assumed' => array_map(static fn (string $what, float|string $value): array => ['what' => $what, 'value' => $value], array_keys($plan->assumed), array_values($plan->assumed)),
             'strings' => array_map(self::string(...), $plan->strings),
@@ -47,7 +47,7 @@ final class PlanWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return StringPlannedJson */
     private static function string(PlannedString $string): array
     {
         return [
@@ -69,7 +69,7 @@ final class PlanWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return FittingStepJson */
     private static function step(int $index, Step $step, Units $units): array
     {
         return [
@@ -101,12 +101,13 @@ final class PlanWriter
         ];
     }
 
-    /** @return array{name: string, value: float, said: string, plain: string} */
+    /** @return FittingFigureJson */
     private static function figure(Figure $figure, Units $units): array
     {
         return ['name' => $figure->name, 'value' => $figure->value, 'said' => $figure->said($units), 'plain' => $figure->plain($units)];
     }
 
+    /** @return ($metres is null ? null : float) */
     private static function mm(?float $metres): ?float
     {
         return $metres === null ? null : round(1000 * $metres, 3);

@@ -24,7 +24,7 @@ final class ReachWriter
     private const MOST_GAUGES = 15_000;
 
     /**
-     * @return array<string, mixed>
+     * @return ReachJson
      *
      * @throws InvalidDocument if the pool is more than can be drawn
      */
@@ -59,7 +59,7 @@ final class ReachWriter
 
     /**
      * @param  array{semitones: float, position: int, bound: Bound}|null  $whole
-     * @return array<string, mixed>|null
+     * @return WholeReachJson|null
      */
     private static function whole(?array $whole): ?array
     {
@@ -71,7 +71,7 @@ final class ReachWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return StringReachJson */
     private static function string(StringReach $reach, ReferencePitch $a4): array
     {
         $at = $reach->string->tunings[0];
@@ -99,7 +99,7 @@ final class ReachWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return ReachExtremeJson */
     private static function extreme(GaugeReach $gauge, float $hertz, Bound $bound, ?Pitch $pitch): array
     {
         return [
@@ -111,7 +111,7 @@ final class ReachWriter
 
     /**
      * @param  list<GaugeReach>  $gauges
-     * @return list<array<string, mixed>>
+     * @return list<ReachFamilyJson>
      */
     private static function families(array $gauges, ReferencePitch $a4): array
     {

@@ -30,7 +30,7 @@ final class SolutionWriter
     /**
      * @param  list<Assessment>  $assessments  of each solution in its turn
      * @param  list<string>  $unknownKeys  JSON Pointers of keys of the document and its target that mean nothing here
-     * @return array<string, mixed>
+     * @return SolutionJson
      */
     public static function toArray(SetDocument $document, Brief $brief, Solved $solved, array $assessments, array $unknownKeys): array
     {
@@ -60,7 +60,7 @@ final class SolutionWriter
 
     /**
      * @param  list<Tuning>  $tunings
-     * @return array<string, mixed>
+     * @return RankedSetJson
      */
     private static function solution(Solution $solution, Assessment $assessment, array $tunings): array
     {
@@ -104,14 +104,14 @@ final class SolutionWriter
 
     /**
      * @param  list<?FeltChange>  $changes  in each tuning
-     * @return array<string, mixed> nothing without a baseline for this string
+     * @return array{changes?: list<ChangeJson>} nothing without a baseline for this string
      */
     private static function changes(array $changes): array
     {
         return in_array(null, $changes, true) ? [] : ['changes' => array_map(ChangeWriter::change(...), $changes)];
     }
 
-    /** @return array<string, mixed> */
+    /** @return ChosenStringJson */
     private static function chosen(ChosenString $string): array
     {
         return [
@@ -129,7 +129,7 @@ final class SolutionWriter
     /**
      * The packaged sets that come nearest to the best solution as they come, string by string and in all.
      *
-     * @return list<array<string, mixed>>
+     * @return list<PacketAsItComesJson>
      */
     private static function packets(SetDocument $document, Brief $brief, Solved $solved): array
     {
@@ -142,7 +142,7 @@ final class SolutionWriter
         return array_map(static fn (array $each): array => self::packet(...$each), Packets::beside($design, $brief->packaged));
     }
 
-    /** @return array<string, mixed> */
+    /** @return PacketAsItComesJson */
     private static function packet(Packet $packet, NearestBy $nearest): array
     {
         return [
@@ -158,7 +158,7 @@ final class SolutionWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return NearestPackagedJson */
     private static function packaged(NearestPackaged $packaged): array
     {
         return [
@@ -179,7 +179,7 @@ final class SolutionWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CandidateJson */
     private static function candidate(Candidate $candidate): array
     {
         return [

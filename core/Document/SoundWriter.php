@@ -16,7 +16,7 @@ final class SoundWriter
 
     public const VERSION = 1;
 
-    /** @return array<string, mixed> */
+    /** @return SoundJson */
     public static function toArray(SetDocument $document, SetEvaluation $evaluation): array
     {
         $fromSaddleM = $document->design->instrument->setup->pickFromSaddleM;

@@ -13,19 +13,19 @@ final readonly class Clauses
     public const MOST_WORDS = 8;
 
     /**
-     * @param  list<string>  $lines
+     * @param  non-empty-list<string>  $lines
      * @param  array<string, int|float|string>  $parameters  SI, with the unit in the name
      * @param  list<string>  $brief  for who knows the work; the same where none are given
      */
     public function __construct(public string $code, private array $lines, private array $parameters, private array $brief = []) {}
 
-    /** @return list<string> */
+    /** @return non-empty-list<string> */
     public function lines(Units $units): array
     {
         return array_map(fn (string $line): string => $this->text($line, $units), $this->lines);
     }
 
-    /** @return list<string> */
+    /** @return non-empty-list<string> */
     public function brief(Units $units): array
     {
         return $this->brief === [] ? $this->lines($units) : array_map(fn (string $line): string => $this->text($line, $units), $this->brief);

@@ -11,7 +11,7 @@ use Lira\Wording\Units;
 final readonly class Figure
 {
     /**
-     * @param  string  $name  with its unit, as `cut_past_post_mm`
+     * @param  FittingFigureJson['name']  $name  with its unit
      * @param  ?string  $words  in the words of a school; null where it is said as it is
      */
     public function __construct(public string $name, public float $value, public ?string $words = null) {}
@@ -21,7 +21,10 @@ final readonly class Figure
         return new self('turns', $turns, Quarters::of($turns, 'turn'));
     }
 
-    /** @param  float  $metres  to be said in whole millimetres */
+    /**
+     * @param  FittingFigureJson['name']  $name
+     * @param  float  $metres  to be said in whole millimetres
+     */
     public static function length(string $name, float $metres, ?string $words = null): self
     {
         return new self($name, round(1000 * $metres), $words);

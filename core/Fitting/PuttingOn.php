@@ -145,7 +145,7 @@ final readonly class PuttingOn
     }
 
     /**
-     * @param  list<string>  $lines
+     * @param  non-empty-list<string>  $lines
      * @param  list<string>  $brief
      * @param  array<string, int|float|string>  $parameters  more of them
      */
@@ -159,10 +159,10 @@ final readonly class PuttingOn
         return new Statement($code, $sentence, $this->parameters);
     }
 
-    /** @return list<string> */
+    /** @return non-empty-list<string> */
     private function winding(): array
     {
-        return [
+        $lines = [
             ...$this->cutting(),
             ...$this->filled($this->post->on($this->cutFirst, $this->thickness)),
             ...match (true) {
@@ -172,6 +172,9 @@ final readonly class PuttingOn
             },
             ...$this->besides(),
         ];
+        assert($lines !== [], 'Every post says how a string goes on it.');
+
+        return $lines;
     }
 
     /** @return list<string> for who knows the work: how much, and what is not as always */

@@ -67,6 +67,7 @@ final readonly class IntonateQuestion implements Question
         return new self($set, $moves, $thread === null ? null : $thread / 1000, $saddles ?? Saddles::of($set->document->design->instrument));
     }
 
+    /** @return IntonationAnswerJson */
     public function answer(): array
     {
         return [
@@ -86,7 +87,7 @@ final readonly class IntonateQuestion implements Question
         ];
     }
 
-    /** @return array<string, mixed> where all of a bridge goes that is one piece, and what that leaves */
+    /** @return BridgeMoveJson where all of a bridge goes that is one piece, and what that leaves */
     private function bridge(BridgeLine $line): array
     {
         $last = count($this->set->strings);

@@ -38,6 +38,7 @@ final readonly class LifeQuestion implements Question
         return $usual === null || $problems->any() ? null : new self(Life::of($usual, $groups));
     }
 
+    /** @return LifeAnswerJson */
     public function answer(): array
     {
         $median = $this->life->medianH();

@@ -37,6 +37,7 @@ final readonly class PracticeQuestion implements Question
         return $problems->any() ? null : new self($set, $simulated, $reveals);
     }
 
+    /** @return PracticeJson */
     public function answer(): array
     {
         $hidden = $this->instrument->hidden();

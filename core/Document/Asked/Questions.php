@@ -23,7 +23,7 @@ final class Questions
 
     /**
      * @param  key-of<self::ALL>  $name
-     * @return array<string, mixed> the document that answers it
+     * @return ($name is 'retunings' ? RetuningJson : ($name is 'settlings' ? SettlingAnswerJson : ($name is 'intonations' ? IntonationAnswerJson : ($name is 'reliefs' ? ReliefAnswerJson : ($name is 'lives' ? LifeAnswerJson : PracticeJson))))) the document that answers it
      *
      * @throws InvalidDocument with every problem and its path
      */

@@ -42,6 +42,7 @@ final readonly class ReliefQuestion implements Question
         return new self($relief, $action, $next);
     }
 
+    /** @return ReliefAnswerJson */
     public function answer(): array
     {
         $relief = Relief::learned($this->relief);
@@ -61,7 +62,7 @@ final readonly class ReliefQuestion implements Question
         ];
     }
 
-    /** @return array{low: float, estimate: float, high: float}|null */
+    /** @return ReliefForecastJson|null */
     private function forecastMm(Following $height): ?array
     {
         return $this->nextN === null ? null : array_map(static fn (float $metres): float => 1000 * $metres, $height->forecastM($this->nextN));

@@ -71,6 +71,7 @@ final readonly class RetuneQuestion implements Question
         );
     }
 
+    /** @return RetuningJson */
     public function answer(): array
     {
         $coupled = new Coupled($this->strings, $this->order, $this->gives->complianceMPerN);

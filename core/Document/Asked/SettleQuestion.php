@@ -60,6 +60,7 @@ final readonly class SettleQuestion implements Question
         return new self($strings);
     }
 
+    /** @return SettlingAnswerJson */
     public function answer(): array
     {
         return [

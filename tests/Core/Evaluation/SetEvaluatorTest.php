@@ -210,7 +210,7 @@ final class SetEvaluatorTest extends CoreTestCase
         $answer = EvaluationWriter::toArray($document, $document->assessment());
 
         self::assertSame('lira-evaluation', $answer['format']);
-        self::assertSame($document->unknownKeys, $answer['unknown_keys']);
+        self::assertSame($document->unknownKeys, $answer['unknown_keys'] ?? []);
         self::assertArrayNotHasKey('baseline', $answer);
         self::assertArrayNotHasKey('pool', $answer);
         self::assertIsArray($answer['strings']);
