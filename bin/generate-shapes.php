@@ -9,7 +9,8 @@ require __DIR__.'/generated.php';
 
 const FORMATS = __DIR__.'/../docs/formats/lira-%s.schema.json';
 const SHAPES = __DIR__.'/../phpstan.shapes.neon';
-/** What a user brings (a set, an instrument, an event of a job) is an object and stays as it came. */
+/** What a user brings (a set, an instrument, an event of a job) is an object and stays as it came; begun here, it has these fields. */
+const BEGUN = 'set';
 const ANSWERS = [
     'evaluation', 'solution', 'conversion', 'sound', 'fit', 'reach', 'plan', 'retuning', 'settling', 'intonation', 'relief', 'life',
     'practice', 'error',
@@ -36,6 +37,11 @@ final class Shapes
     /** @param  array<string, mixed>  $schema */
     public function of(array $schema, string $format): string
     {
+        // Which of its keys exclude each other no type can say; the schema and the core do.
+        if (isset($schema['properties'])) {
+            unset($schema['oneOf'], $schema['anyOf']);
+        }
+
         return match (true) {
             isset($schema['$ref']) => $this->referred($schema['$ref'], $format),
             isset($schema['oneOf']), isset($schema['anyOf']) => implode('|', array_unique(array_map(
@@ -44,18 +50,21 @@ final class Shapes
             ))),
             array_key_exists('const', $schema) => var_export($schema['const'], true),
             isset($schema['enum']) => implode('|', array_map(self::literal(...), $schema['enum'])),
-            default => implode('|', array_map(fn (string $type): string => $this->typed($type, $schema, $format), (array) $schema['type'])),
+            default => implode('|', array_map(fn (string $type): string => $this->typed($type, $schema, $format), (array) ($schema['type'] ?? 'any'))),
         };
     }
 
     private function referred(string $ref, string $format): string
     {
+        $from = $format;
         [$urn, $pointer] = explode('#', $ref) + [1 => ''];
         $format = $urn === '' ? $format : str_replace('lira-', '', explode(':', $urn)[3]);
         $schema = named($format, $pointer);
 
         // What belongs to a user's own document is written as it is there: an object.
-        return in_array($format, ANSWERS, true) || ($schema['type'] ?? null) !== 'object' ? $this->of($schema, $format) : '\stdClass';
+        $isOwn = $format === BEGUN && $from !== BEGUN && ($schema['type'] ?? null) === 'object';
+
+        return $isOwn ? '\stdClass' : $this->of($schema, $format);
     }
 
     private static function literal(mixed $value): string
@@ -74,13 +83,14 @@ final class Shapes
             'number' => 'int|float',
             'array' => $this->listed($schema, $format),
             'object' => $this->object($schema, $format),
+            'any' => 'mixed',
         };
     }
 
     /** @param  array<string, mixed>  $schema */
     private function listed(array $schema, string $format): string
     {
-        $each = $this->of($schema['items'], $format);
+        $each = $this->of($schema['items'] ?? [], $format);
         $least = $schema['minItems'] ?? 0;
         if ($least > 1 && $least === ($schema['maxItems'] ?? null)) {
             return sprintf('array{%s}', implode(', ', array_fill(0, $least, $each)));
@@ -92,12 +102,13 @@ final class Shapes
     /** @param  array<string, mixed>  $schema */
     private function object(array $schema, string $format): string
     {
-        $alias = isset($schema['title']) ? $schema['title'].'Json' : null;
+        $alias = isset($schema['title']) ? $schema['title'].($format === BEGUN ? 'Fields' : 'Json') : null;
         if ($alias !== null && isset($this->aliases[$alias])) {
             return $alias;
         }
         if (! isset($schema['properties'])) {
-            return '\stdClass'; // under names of its own: one that is empty must be written {} too
+            // Under names of its own: one that is empty must be written {} too.
+            return $format === BEGUN ? sprintf('array<string, %s>', $this->of($schema['additionalProperties'] ?? [], $format)) : '\stdClass';
         }
         $keys = [];
         foreach ($schema['properties'] as $key => $each) {
@@ -114,7 +125,7 @@ final class Shapes
 }
 
 $shapes = new Shapes;
-foreach (ANSWERS as $format) {
+foreach ([...ANSWERS, BEGUN] as $format) {
     $shapes->of(named($format), $format);
 }
 ksort($shapes->aliases);

@@ -22,7 +22,7 @@ final class AnswerTable
     private const NOT_READ = ['format', 'version', 'unknown_keys', 'document'];
 
     /**
-     * @param  array<string, mixed>  $answer
+     * @param  AnyDocumentJson  $answer
      * @return list<ReadTable>
      */
     public static function of(array $answer): array

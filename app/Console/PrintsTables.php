@@ -7,6 +7,7 @@ namespace App\Console;
 use Illuminate\Console\Command;
 use Lira\Document\Answers;
 use Lira\Document\InvalidDocument;
+use Lira\Document\Json;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
@@ -17,7 +18,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 trait PrintsTables
 {
     /**
-     * @param  \Closure(): array<string, mixed>  $answer
+     * @param  \Closure(): (AnyDocumentJson|\stdClass)  $answer
      * @param  \Closure(): list<ReadTable>  $tables
      */
     private function printed(\Closure $answer, \Closure $tables): int
@@ -48,10 +49,10 @@ trait PrintsTables
         }
     }
 
-    /** @param  array<string, mixed>  $answer */
-    private function json(array $answer, int $status): int
+    /** @param  AnyDocumentJson|\stdClass  $answer */
+    private function json(array|\stdClass $answer, int $status): int
     {
-        $this->output->writeln(Answers::text($answer, pretty: true), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln($answer instanceof \stdClass ? Json::text($answer, pretty: true) : Answers::text($answer, pretty: true), OutputInterface::OUTPUT_RAW);
 
         return $status;
     }

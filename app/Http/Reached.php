@@ -15,7 +15,7 @@ final class Reached
         return Door::address() ?? $request->getSchemeAndHttpHost();
     }
 
-    /** @param  array<string, mixed>|int|string  $parameters */
+    /** @param  array<string, int|string|null>|int|string  $parameters */
     public static function route(Request $request, string $name, array|int|string $parameters): string
     {
         return self::under($request).route($name, $parameters, absolute: false);

@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property bool $from_drawer  whether its strings come from the drawer
  * @property int $spares  of each string
  * @property JobStatus $status
- * @property array{done: int, total: int, key: ?string, phase: ?string, position: ?int, do: string, until: ?string, missing: list<int>, blocked: bool, relief?: ?array{change_n: float, by_mm: float}, action?: ?array{change_n: float, by_mm: float}, minutes?: int, felt?: string, pull_n?: float, tensions_n?: list<float>, rounds?: int, holds_h?: ?float} $standing
+ * @property StandingJson $standing
  * @property ?Carbon $looked_at
  * @property ?Carbon $finished_at
  * @property Carbon $created_at

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $original  what the file was called
  * @property string $delimiter
  * @property string $encoding
- * @property array<string, mixed>|null $mapping
+ * @property array{columns?: array<string, int>, units?: array<string, string>, construction?: ?string, material?: ?string, whole?: bool}|null $mapping
  * @property int $bytes
  * @property int $done_bytes
  * @property int $line  of the file, that is read next

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  *
  * @property int $id
  * @property string $name
- * @property array<string, mixed> $rule
+ * @property array{suppliers?: list<int>, families?: list<string>, half_gauges?: bool, drawer?: bool} $rule
  * @property int $revision
  */
 final class Pool extends Model

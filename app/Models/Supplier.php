@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $shipping_cents
  * @property ?int $free_from_cents  orders from here on are sent free
  * @property int $lead_days
- * @property array<string, mixed>|null $mapping  how the columns of its list were mapped last
+ * @property array{header?: list<string>, columns?: array<string, int>, units?: array<string, string>, construction?: ?string, material?: ?string, whole?: bool}|null $mapping  how the columns of its list were mapped last
  * @property ?int $strings_count
  * @property int $revision
  * @property int $sets_revision  of its packaged sets

@@ -35,7 +35,7 @@ final readonly class Shares
         return $this->give(['what' => Shared::Year, 'instrument_id' => $instrument->id, 'year' => $year], $units, $days);
     }
 
-    /** @param  array<string, mixed>  $of */
+    /** @param  array{what: Shared, set_id?: int, instrument_id?: int, year?: int}  $of */
     private function give(array $of, Units $units, int $days): Share
     {
         return Share::query()->create($of + ['key' => (string) Str::uuid(), 'units' => $units->words(), 'ends_at' => now()->addDays($days)]);

@@ -24,20 +24,17 @@ final readonly class FitReport
      */
     public static function on(StringSet $set, SetDocument $document, ?LearnedSetbacks $learned, Units $units, Leaf $leaf): string
     {
-        $report = new self($document, $document->assessment(), $learned, $units);
-
-        return Sheet::of('sheets.fit', "{$set->name}: does it fit?", $report->content($set), $leaf);
+        return (new self($document, $document->assessment(), $learned, $units))->sheet($set, $leaf);
     }
 
-    /** @return array<string, mixed> */
-    private function content(StringSet $set): array
+    private function sheet(StringSet $set, Leaf $leaf): string
     {
         $checks = FitCheck::all($this->document->design, $this->assessment, $this->document->limits);
         $aspects = array_values(array_filter(FitAspect::cases(), static fn (FitAspect $aspect): bool => array_filter(
             $checks, static fn (FitCheck $check): bool => $check->aspect === $aspect && $check->instrument !== null,
         ) !== []));
 
-        return [
+        return Sheet::of('sheets.fit', "{$set->name}: does it fit?", [
             'name' => $set->name,
             'instrument' => $this->document->design->instrument->name,
             'aspects' => array_map(static fn (FitAspect $aspect): string => $aspect->label(), $aspects),
@@ -56,7 +53,7 @@ final readonly class FitReport
             'saddles' => $this->saddles(),
             'todo' => Sheet::toDo($this->assessment->findings, $this->units),
             'changed' => $set->updated_at->toDateString(),
-        ];
+        ], $leaf);
     }
 
     /**

@@ -25,16 +25,10 @@ final readonly class SetSheet
      */
     public static function on(StringSet $set, SetDocument $document, Units $units, Leaf $leaf): string
     {
-        return Sheet::of('sheets.set', $set->name, self::content($set, $document, $units), $leaf);
-    }
-
-    /** @return array<string, mixed> */
-    private static function content(StringSet $set, SetDocument $document, Units $units): array
-    {
         $assessment = $document->assessment();
         $evaluation = $assessment->evaluation;
 
-        return [
+        return Sheet::of('sheets.set', $set->name, [
             'name' => $set->name,
             'instrument' => $document->design->instrument->name,
             'kind' => $document->design->instrument->kind->label(),
@@ -55,7 +49,7 @@ final readonly class SetSheet
             'modelled' => self::anyModelled($evaluation),
             'notes' => is_string($document->json->notes ?? null) ? self::printedNotes($document->json->notes) : null,
             'changed' => app(Dates::class)->date($set->updated_at),
-        ];
+        ], $leaf);
     }
 
     /**

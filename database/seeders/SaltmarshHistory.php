@@ -85,7 +85,7 @@ final class SaltmarshHistory
 
     private readonly Carbon $now;
 
-    /** @var array<string, array{document: SetDocument, standing: array<string, mixed>, keys: list<string>}> by set and what was on before */
+    /** @var array<string, array{document: SetDocument, standing: StandingJson, keys: list<string>}> by set and what was on before */
     private array $planned = [];
 
     /** @var array<int, SetDocument> by set */
@@ -140,7 +140,7 @@ final class SaltmarshHistory
         return $this->now->copy()->subDays(self::TOLD[$instrument->name] ?? self::QUIET_DAYS);
     }
 
-    /** @return list<array<string, mixed>&array{played_on: Carbon, hours: float}> hours as they come: most in the evening of a few days of each week */
+    /** @return list<array{instrument_id: int, played_on: Carbon, hours: float, heat: bool, salt: bool, sweat: bool, created_at: Carbon}> hours as they come: most in the evening of a few days of each week */
     private function plays(Instrument $instrument, float $weekly, bool $salt, Carbon $came): array
     {
         [$plays, $last] = [[], $instrument->name === 'Sandpiper' ? $this->quiet($instrument) : $this->now];
@@ -162,7 +162,7 @@ final class SaltmarshHistory
         return $plays;
     }
 
-    /** @param  list<array<string, mixed>&array{played_on: Carbon, hours: float}>  $plays  when so many hours more were played; never, in this past, is late enough */
+    /** @param  list<array{instrument_id: int, played_on: Carbon, hours: float, heat: bool, salt: bool, sweat: bool, created_at: Carbon}>  $plays  when so many hours more were played; never, in this past, is late enough */
     private function after(array $plays, Carbon $since, float $hours): Carbon
     {
         foreach ($plays as $play) {
@@ -225,7 +225,7 @@ final class SaltmarshHistory
         return $job;
     }
 
-    /** @return array{document: SetDocument, standing: array<string, mixed>, keys: list<string>} */
+    /** @return array{document: SetDocument, standing: StandingJson, keys: list<string>} */
     private function plan(StringSet $set, ?StringSet $present): array
     {
         $document = $this->jobs->document($set, $present === null ? null : OnInstrument::of($this->sets->json($present)), [], leftHanded: false);

@@ -7,7 +7,7 @@ namespace Database\Seeders;
 /** The made-up instruments of Saltmarsh Strings, measured with a ruler and a calliper. Lengths in millimetres. */
 final class SaltmarshInstruments
 {
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function harbour(): array
     {
         return self::instrument('Harbour', 'electric-guitar', ['type' => 'single', 'length_mm' => 686], [
@@ -47,7 +47,7 @@ final class SaltmarshInstruments
         ], 'Marit Oyelaran, of the Long Reach');
     }
 
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function curlew(): array
     {
         return self::instrument('Curlew', 'electric-guitar', ['type' => 'half', 'nut_to_twelfth_mm' => 317.5], [
@@ -82,7 +82,7 @@ final class SaltmarshInstruments
         ], 'Marit Oyelaran, of the Long Reach');
     }
 
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function dunlin(): array
     {
         return self::instrument('Dunlin', 'acoustic-guitar', ['type' => 'single', 'length_mm' => 645], [
@@ -110,7 +110,7 @@ final class SaltmarshInstruments
         ], 'Ansel Thwaite');
     }
 
-    /** @return array<string, mixed> its slots were cut for the usual set */
+    /** @return InstrumentFields its slots were cut for the usual set */
     public static function ketch(): array
     {
         return self::instrument('Ketch', 'bass', ['type' => 'single', 'length_mm' => 864], [
@@ -145,7 +145,7 @@ final class SaltmarshInstruments
         ], 'Per Lindqvist-Rowe, of the Long Reach');
     }
 
-    /** @return array<string, mixed> a short bass; its posts were made for thinner strings */
+    /** @return InstrumentFields a short bass; its posts were made for thinner strings */
     public static function wherry(): array
     {
         return self::instrument('Wherry', 'bass', ['type' => 'single', 'length_mm' => 762], [
@@ -179,7 +179,7 @@ final class SaltmarshInstruments
         ], 'Ines Calloway');
     }
 
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function sandpiper(): array
     {
         return ['short_strings' => [['position' => 5, 'starts_at_fret' => 5]]]
@@ -207,7 +207,7 @@ final class SaltmarshInstruments
             ], 'Tobias Fenn');
     }
 
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function teal(): array
     {
         return self::instrument('Teal', 'ukulele', ['type' => 'single', 'length_mm' => 432], [
@@ -229,7 +229,7 @@ final class SaltmarshInstruments
         ], ['action_12_mm' => 2.5], ['frets' => 18, 'fingerboard' => 'rosewood', 'joint' => 'glued', 'truss_rod' => 'none']);
     }
 
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function avocet(): array
     {
         return self::instrument('Avocet', 'classical-guitar', ['type' => 'single', 'length_mm' => 650], [
@@ -253,7 +253,7 @@ final class SaltmarshInstruments
         ], 'Ansel Thwaite');
     }
 
-    /** @return array<string, mixed> its last saddle stands nearly at the end of its screw */
+    /** @return InstrumentFields its last saddle stands nearly at the end of its screw */
     public static function smack(): array
     {
         return self::instrument('Smack', 'electric-guitar', ['type' => 'multiscale', 'treble_mm' => 648, 'bass_mm' => 690], [
@@ -287,7 +287,7 @@ final class SaltmarshInstruments
         ], 'Wren Adeyemi-Holt');
     }
 
-    /** @return array<string, mixed> */
+    /** @return InstrumentFields */
     public static function eider(): array
     {
         return self::instrument('Eider', 'elastomer-bass', ['type' => 'single', 'length_mm' => 530], [
@@ -305,7 +305,7 @@ final class SaltmarshInstruments
         ], ['action_12_mm' => 3.5], ['frets' => 0, 'fingerboard' => 'other', 'joint' => 'bolted', 'truss_rod' => 'one-way']);
     }
 
-    /** @return array<string, mixed> four courses of two, the lower two with an octave */
+    /** @return InstrumentFields four courses of two, the lower two with an octave */
     public static function turnstone(): array
     {
         return ['courses' => [2, 2, 2, 2]]
@@ -335,11 +335,12 @@ final class SaltmarshInstruments
     }
 
     /**
-     * @param  array<string, mixed>  $scale
-     * @param  array<string, mixed>  $hardware
-     * @param  array<string, mixed>  $setup
-     * @param  array<string, mixed>  $neck
-     * @return array<string, mixed>
+     * @param  InstrumentFields['kind']  $kind
+     * @param  SingleScaleFields|HalfScaleFields|MultiscaleFields  $scale
+     * @param  HardwareFields  $hardware
+     * @param  SetupFields  $setup
+     * @param  NeckFields  $neck
+     * @return InstrumentFields
      */
     private static function instrument(
         string $name,

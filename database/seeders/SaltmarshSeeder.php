@@ -38,7 +38,7 @@ final class SaltmarshSeeder extends Seeder
         );
     }
 
-    /** @return list<array<string, mixed>> set documents, the last changed last */
+    /** @return list<SetDocumentFields> the last changed last */
     private static function sets(): array
     {
         $curlewInD = self::set('Curlew, D standard', SaltmarshInstruments::curlew(), [
@@ -134,12 +134,12 @@ final class SaltmarshSeeder extends Seeder
     }
 
     /**
-     * @param  array<string, mixed>  $instrument
-     * @param  array<string, string>  $tunings  pitches from string 1, by name
+     * @param  InstrumentFields  $instrument
+     * @param  non-empty-array<string, string>  $tunings  pitches from string 1, by name
      * @param  string  $strings  gauges in thousandths from string 1; a letter for what is not plain steel
-     * @param  ?array<string, mixed>  $baseline
-     * @param  ?array<string, mixed>  $target
-     * @return array<string, mixed>
+     * @param  ?BaselineFields  $baseline
+     * @param  ?TargetFields  $target
+     * @return SetDocumentFields
      */
     private static function set(
         string $name,
@@ -150,7 +150,7 @@ final class SaltmarshSeeder extends Seeder
         ?string $notes = null,
         ?array $target = null,
     ): array {
-        return array_filter([
+        return [
             'format' => 'lira-set',
             'version' => 1,
             'name' => $name,
@@ -165,22 +165,22 @@ final class SaltmarshSeeder extends Seeder
                 $tunings,
             ),
             'strings' => self::strings($strings),
-            'baseline' => $baseline,
-            'target' => $target,
-            'notes' => $notes,
-        ], static fn (mixed $part): bool => $part !== null);
+            ...($baseline === null ? [] : ['baseline' => $baseline]),
+            ...($target === null ? [] : ['target' => $target]),
+            ...($notes === null ? [] : ['notes' => $notes]),
+        ];
     }
 
     /**
-     * @param  array<string, mixed>  $set
-     * @return array<string, mixed>
+     * @param  SetDocumentFields  $set
+     * @return BaselineFields
      */
     private static function baseline(array $set): array
     {
         return array_intersect_key($set, ['name' => true, 'instrument' => true, 'tunings' => true, 'strings' => true]);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return non-empty-list<StringOfSetFields> */
     private static function strings(string $short): array
     {
         $made = [
@@ -202,7 +202,7 @@ final class SaltmarshSeeder extends Seeder
     /**
      * Elastomer strings cannot be modelled: their densities were weighed at pitch.
      *
-     * @return array<string, mixed>
+     * @return SetDocumentFields
      */
     private static function eider(): array
     {

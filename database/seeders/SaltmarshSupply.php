@@ -237,7 +237,7 @@ final class SaltmarshSupply
         DB::table('list_strings')->insert($rows);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, \DateTimeInterface|int|float|string|null> */
     private function row(
         Supplier $supplier,
         string $family,

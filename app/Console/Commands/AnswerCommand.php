@@ -41,7 +41,7 @@ abstract class AnswerCommand extends Command
     abstract protected function tables(SetDocument $document, Units $units): array;
 
     /**
-     * @return array<string, mixed>
+     * @return AnyDocumentJson
      *
      * @throws InvalidDocument
      */

@@ -41,12 +41,7 @@ final class StartCommand extends Command
         ), $units);
 
         return $this->printed(
-            static function () use ($document): array {
-                /** @var array<string, mixed> $json */
-                $json = get_object_vars($document()->json);
-
-                return $json;
-            },
+            static fn (): \stdClass => $document()->json,
             static function () use ($document, $units): array {
                 $made = $document();
                 // The heading of the table says already what its first line says.

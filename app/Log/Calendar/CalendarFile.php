@@ -136,7 +136,7 @@ final readonly class CalendarFile
     }
 
     /**
-     * @param  list<array<string, mixed>>  $changed
+     * @param  list<array{uid: string, digest: string, sequence: int, changed_at: string}>  $changed
      * @param  list<int|string>  $gone  by UID
      */
     private function remember(array $changed, array $gone): void

@@ -196,7 +196,7 @@ final readonly class Orders
      *
      * @param  array{kind: string, list_string_id: ?int, list_set_id: ?int, code: string, name: string, strings: int, count: int,
      *     cents: int}  $line
-     * @return list<array<string, mixed>>
+     * @return list<array{list_string_id: int, name: string, construction: string, material: string, gauge_nm: int, end: ?string, count: int}>
      */
     private function contents(array $line): array
     {

@@ -34,7 +34,7 @@ final class OfThisMachine
         $next->settle();
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<SqlRow> */
     private static function rows(Database $present, string $query): array
     {
         if (! $present->exists() || $present->isHollow()) {
@@ -48,17 +48,17 @@ final class OfThisMachine
         }
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<SqlRow> */
     private static function read(\PDO $pdo, string $query): array
     {
         $statement = $pdo->query($query);
-        /** @var list<array<string, mixed>> $rows */
+        /** @var list<SqlRow> $rows */
         $rows = $statement === false ? [] : $statement->fetchAll(\PDO::FETCH_ASSOC);
 
         return $rows;
     }
 
-    /** @param  array<array<string, mixed>>  $rows */
+    /** @param  array<SqlRow>  $rows */
     private static function write(\PDO $into, string $table, array $rows): void
     {
         $columns = array_column(self::read($into, "select name from pragma_table_info('{$table}')"), 'name', 'name');

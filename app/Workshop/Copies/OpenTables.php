@@ -133,12 +133,13 @@ final readonly class OpenTables
         return $columns;
     }
 
-    /** @return \Generator<int, array<string, mixed>> */
+    /** @return \Generator<int, SqlRow> */
     private function rows(string $query): \Generator
     {
         $answer = $this->pdo->query($query);
         while ($answer !== false && is_array($row = $answer->fetch(\PDO::FETCH_ASSOC))) {
-            yield array_combine(array_map(strval(...), array_keys($row)), array_values($row));
+            /** @var SqlRow $row */
+            yield $row;
         }
     }
 }

@@ -64,7 +64,7 @@ final readonly class TypedController
         return ['gauge_in' => round($read->gauge->inInches(), 9), 'made' => $read->made];
     }
 
-    /** @return list<array<string, mixed>> a string for each, string 1 first, as set documents say them */
+    /** @return list<StringOfSetFields> a string for each, string 1 first, as set documents say them */
     private function set(ReadTypedRequest $request, Units $units): array
     {
         [$kind, $pitches] = [$request->kind(), $request->pitches()];
