@@ -32,6 +32,7 @@ use Lira\Material\Material;
 use Lira\Solver\Constructions;
 use Lira\Solver\PoolEnd;
 use Lira\Strings\Construction;
+use Lira\Strings\CoreTable;
 use Lira\Strings\StringType;
 use Lira\Typed\Grammar;
 
@@ -71,6 +72,10 @@ $constants['BASSES'] = $written(array_values(array_map(static fn (Kind $kind): s
 $constants['FLAT'] = $written(array_values(array_map(
     static fn (Construction $construction): string => $construction->value,
     array_filter(Construction::cases(), static fn (Construction $construction): bool => $construction->isFlat()),
+)));
+$constants['ON_FLOSS'] = $written(array_values(array_map(
+    static fn (Material $wrap): string => $wrap->value,
+    array_filter(Material::cases(), static fn (Material $wrap): bool => CoreTable::for(Kind::Other, $wrap)->isFloss()),
 )));
 $fields = ListField::cases();
 usort($fields, static fn (ListField $a, ListField $b): int => (int) $b->isNeeded() <=> (int) $a->isNeeded());

@@ -42,6 +42,12 @@ final readonly class CoreTable
         };
     }
 
+    /** Whether its cores are bundles of filaments. */
+    public function isFloss(): bool
+    {
+        return $this->shape === CoreShape::Multifilament;
+    }
+
     /** Guitar: steel or bronze on a hexagonal steel core. */
     public static function guitar(): self
     {

@@ -193,6 +193,10 @@ export const FLAT = [
     "tape-wound"
 ] as const;
 
+export const ON_FLOSS = [
+    "silver-plated-copper"
+] as const;
+
 export const LIST_FIELDS = [
     {
         "field": "code",

@@ -1,4 +1,5 @@
 import type { Core, Material } from '../generated/formats';
+import { ON_FLOSS } from '../generated/words';
 import { MM_PER_INCH } from './units';
 
 /** How a core was read with a calliper. A hexagon is 0.866 as wide across its flats as across its corners. */
@@ -6,9 +7,9 @@ export type Read = 'hex-corners' | 'hex-flats' | 'round' | 'floss';
 
 const FLATS = Math.sqrt(3) / 2;
 
-/** The ways there are for a wrap: silver-plated copper goes over floss, the others over steel. */
+/** The ways there are for a wrap: some go over floss, the others over steel. */
 export function readsFor(material: Material): { value: Read; label: string }[] {
-    return material === 'silver-plated-copper'
+    return (ON_FLOSS as readonly Material[]).includes(material)
         ? [{ value: 'floss', label: 'floss bundle' }]
         : [
               { value: 'hex-corners', label: 'corners' },
