@@ -13,6 +13,7 @@ use App\Models\Lot;
 use App\Models\StringSet;
 use App\Workshop\Place;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -148,10 +149,16 @@ final class DemoTest extends FeatureTestCase
     /** @return mixed the names of what stays */
     private function takenOut(): mixed
     {
+        $copies = fn (): int => count((array) glob(dirname($this->app->make(Place::class)->database).'/*with-the-demo-*.zip'));
+        [$before, $whenItWent] = [$copies(), null];
+        DB::listen(static function (QueryExecuted $query) use (&$whenItWent, $copies): void {
+            $whenItWent ??= str_starts_with($query->sql, 'delete') ? $copies() : null;
+        });
         $out = $this->deleteJson('/demo')->assertOk();
         $copy = $out->json('copy');
         self::assertIsString($copy);
         self::assertStringStartsWith("PK\x03\x04", (string) file_get_contents($copy));
+        self::assertSame($before + 1, $whenItWent, 'the copy was kept before anything went');
         unlink($copy);
 
         return $out->json('kept');

@@ -365,6 +365,22 @@ final class SetsTest extends FeatureTestCase
         self::assertEquals([0, 0, 612, 792], $imperial->getPages()[0]->getDetails()['MediaBox'] ?? null);
     }
 
+    public function test_the_sheet_says_how_sure_modelled_densities_are_where_there_are_any(): void
+    {
+        $said = fn (\stdClass $document): bool => str_contains(
+            (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get('/sets/'.self::keptSet($document)->id.'/sheet')->getContent())->getText()),
+            'Of 100 modelled densities',
+        );
+        $document = Documents::harbour();
+        self::assertTrue($said($document));
+        foreach ($document->strings as $string) {
+            $string->density = (object) ['kg_per_m' => 0.0004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.01];
+        }
+        self::assertFalse($said($document), 'all of them were weighed');
+        unset($document->strings[0]->density);
+        self::assertTrue($said($document), 'one was not');
+    }
+
     public function test_the_sheet_tells_the_capo_and_groups_what_was_found_by_what_to_do(): void
     {
         $document = Documents::harbour();

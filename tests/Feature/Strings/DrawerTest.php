@@ -7,11 +7,16 @@ namespace Tests\Feature\Strings;
 use App\Models\ListString;
 use App\Models\Lot;
 use App\Models\Movement;
+use App\Models\MovementKind;
 use App\Models\Pool;
+use App\Models\Reservation;
+use App\Models\ReservationStatus;
 use App\Models\Supplier;
+use App\Strings\Drawer\Drawer;
 use App\Strings\Pools\Pools;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 
 /** Stock and pools. */
@@ -82,6 +87,32 @@ final class DrawerTest extends FeatureTestCase
         self::assertSame([200, 200, 409, 409], $answers);
         self::assertSame(1, $lot->refresh()->quantity);
         self::assertSame(5, $stale->quantity, 'the second hand still believes what it read');
+    }
+
+    /** @return iterable<string, array{int, int, int}> there when it is used, kept, and so taken */
+    public static function kept(): iterable
+    {
+        yield 'all of what is kept' => [5, 3, 3];
+        yield 'just so many' => [3, 3, 3];
+        yield 'fewer were counted meanwhile' => [2, 3, 2];
+        yield 'none is left' => [0, 3, 0];
+    }
+
+    #[DataProvider('kept')]
+    public function test_of_what_is_kept_what_is_there_is_used_and_just_that_comes_back(int $there, int $kept, int $taken): void
+    {
+        $lot = self::lot($there);
+        $reservation = Reservation::query()->create(['lot_id' => $lot->id, 'quantity' => $kept, 'status' => ReservationStatus::Kept]);
+        $moved = static fn (): array => Movement::query()->where('kind', '!=', MovementKind::Added)->orderBy('id')->get()
+            ->map(static fn (Movement $each): array => [$each->change, $each->kind, $each->note])->all();
+
+        app(Drawer::class)->useKept($reservation, 'for Curlew');
+        self::assertSame([$there - $taken, $taken, ReservationStatus::Used], [$lot->refresh()->quantity, $reservation->refresh()->taken, $reservation->status]);
+        self::assertEquals($taken === 0 ? [] : [[-$taken, MovementKind::Used, 'for Curlew']], $moved());
+
+        app(Drawer::class)->putBack($reservation->refresh(), 'by mistake');
+        self::assertSame([$there, 0, ReservationStatus::Kept], [$lot->refresh()->quantity, $reservation->refresh()->taken, $reservation->status]);
+        self::assertEquals($taken === 0 ? [] : [[-$taken, MovementKind::Used, 'for Curlew'], [$taken, MovementKind::Returned, 'by mistake']], $moved());
     }
 
     public function test_what_should_be_there_is_kept_for_a_make_and_gauge(): void
