@@ -7,6 +7,8 @@ const BOTTOM = 26;
 const TOP = 8;
 const GRID = [0, 0.25, 0.5, 0.75, 1];
 const TICKS_AT_MOST = 6;
+/** Half of the widest label under it. */
+const EDGE = 22;
 
 /** How many last so long: steps as it was seen, a line as one string is likely to, a band where the share lies in 8 of 10 cases. */
 export function Survival({ life }: { life: Lives }) {
@@ -44,7 +46,13 @@ export function Survival({ life }: { life: Lives }) {
                         </g>
                     ))}
                     {Array.from({ length: Math.floor(most / step) + 1 }, (_, index) => index * step).map((hours) => (
-                        <text key={hours} x={x(hours)} y={HEIGHT - 8} textAnchor="middle" fill="var(--ink-soft)">
+                        <text
+                            key={hours}
+                            x={Math.min(x(hours), width - EDGE)}
+                            y={HEIGHT - 8}
+                            textAnchor="middle"
+                            fill="var(--ink-soft)"
+                        >
                             {hours} h
                         </text>
                     ))}

@@ -373,11 +373,9 @@ final class SetsTest extends FeatureTestCase
         );
         $document = Documents::harbour();
         self::assertTrue($said($document));
-        foreach ($document->strings as $string) {
-            $string->density = (object) ['kg_per_m' => 0.0004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.01];
-        }
+        data_set($document, 'strings.*.density', (object) ['kg_per_m' => 0.0004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.01]);
         self::assertFalse($said($document), 'all of them were weighed');
-        unset($document->strings[0]->density);
+        data_forget($document, 'strings.0.density');
         self::assertTrue($said($document), 'one was not');
     }
 
