@@ -13,7 +13,7 @@ const SHAPES = __DIR__.'/../phpstan.shapes.neon';
 const BEGUN = 'set';
 const ANSWERS = [
     'evaluation', 'solution', 'conversion', 'sound', 'fit', 'reach', 'plan', 'retuning', 'settling', 'intonation', 'relief', 'life',
-    'practice', 'error',
+    'practice', 'setup', 'error',
 ];
 
 /** @return array<string, mixed> the schema of a format, or what a pointer into it names */

@@ -22,6 +22,7 @@ const names = [
     'lira-relief',
     'lira-life',
     'lira-practice',
+    'lira-setup',
     'lira-job-event',
     'lira-error',
 ];

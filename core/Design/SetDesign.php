@@ -18,6 +18,7 @@ final readonly class SetDesign
      * @param  non-empty-list<BuiltString>  $strings  string 1 first
      * @param  list<Intent>  $intents  what is settled about each string, string 1 first
      * @param  list<Trial>  $trials  how these strings felt when they were tuned up and down, where they are a baseline
+     * @param  array<int, float>  $setbacksM  where saddles were found with these strings, metres behind the scale length, by position
      */
     public function __construct(
         public string $name,
@@ -26,6 +27,7 @@ final readonly class SetDesign
         public array $strings,
         public array $intents = [],
         public array $trials = [],
+        public array $setbacksM = [],
     ) {}
 
     /**
@@ -54,6 +56,12 @@ final readonly class SetDesign
     /** @param  list<BuiltString>  $strings  others in their place, one for each, string 1 first */
     public function withStrings(array $strings): self
     {
-        return $strings === [] ? $this : new self($this->name, $this->instrument, $this->tunings, $strings, $this->intents, $this->trials);
+        // A saddle was found for one string: it is not where another's will be.
+        $same = fn (int $position): bool => ($strings[$position - 1] ?? null) === $this->strings[$position - 1];
+
+        return $strings === [] ? $this : new self(
+            $this->name, $this->instrument, $this->tunings, $strings, $this->intents, $this->trials,
+            array_filter($this->setbacksM, $same, ARRAY_FILTER_USE_KEY),
+        );
     }
 }

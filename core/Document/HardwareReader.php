@@ -94,6 +94,7 @@ final readonly class HardwareReader
             $this->metres($node, 'extra_length_mm', 'the string beyond nut and saddle in mm') ?? $usual->extraLengthM,
             ($this->within($node, 'relief_mm', 'the relief in mm', -5.0, 10.0) ?? 1000 * $usual->reliefM) / 1000,
             $this->within($node, 'vertical_share', 'the share of a vibration that points at the frets', 0.0, 1.0) ?? $usual->verticalShare,
+            array_values(array_filter(Setup::KEYS, static fn (string $key): bool => ! $node->has($key))),
         );
         if ($setup->pickFromSaddleM <= 0) {
             $this->problems->add($node->pathOf('pick_from_saddle_mm'), 'Give where the pick strikes in mm from the saddle, more than 0.');

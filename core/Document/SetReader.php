@@ -164,10 +164,11 @@ final readonly class SetReader
         $tunings = $this->tuningsOf($node, $count);
         $strings = $this->stringsOf($nodes ?? [], $instrument->kind ?? Kind::Other, $measurements);
         $intents = $this->intentsOf($nodes ?? []);
+        $setbacks = $this->setbacksOf($nodes ?? [], $strings !== null);
         $trials = $node->path === '' ? [] : $this->trialsOf($node, $count);
 
         return $strings === null || $instrument === null || $tunings === null ? null
-            : new SetDesign((string) $name, $instrument, $tunings, $strings, $intents, $trials);
+            : new SetDesign((string) $name, $instrument, $tunings, $strings, $intents, $trials, $setbacks);
     }
 
     /** @return list<Node>|null */
@@ -208,6 +209,25 @@ final readonly class SetReader
         ksort($byPosition);
 
         return $byPosition !== [] && count($byPosition) === count($nodes) ? array_values($byPosition) : null;
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @param  bool  $placed  whether their positions are in order; what is wrong with them was said else
+     * @return array<int, float> where saddles were found, metres behind the scale length, by position
+     */
+    private function setbacksOf(array $nodes, bool $placed): array
+    {
+        $found = [];
+        foreach ($nodes as $node) {
+            $setback = $this->strings->saddleM($node);
+            $position = $placed ? $node->integer('position', 'the string’s position') : null;
+            if ($position !== null && $setback !== null) {
+                $found[$position] = $setback;
+            }
+        }
+
+        return $found;
     }
 
     private function built(Node $node, Kind $kind, Measurements $measurements): ?BuiltString

@@ -29,8 +29,7 @@ final readonly class StringReader
 
     public function read(Node $string): ?StringSpec
     {
-        $string->knows('position', 'hold', 'only');
-        $this->saddle($string);
+        $string->knows('position', 'hold', 'only', 'saddle_setback_mm');
         $construction = $string->oneOf('construction', 'a construction', Construction::class);
         $material = $string->oneOf('material', 'a material', Material::class);
         $gauge = $this->length($string, 'gauge', 'the gauge');
@@ -57,16 +56,18 @@ final readonly class StringReader
         );
     }
 
-    /** Where its saddle was found, mm behind the scale length: kept with the string, and of no weight in what is computed. */
-    private function saddle(Node $string): void
+    /** Where its saddle was found, metres behind the scale length; null where nobody did. Its tension is reckoned at the scale length. */
+    public function saddleM(Node $string): ?float
     {
         if (! $string->has('saddle_setback_mm')) {
-            return;
+            return null;
         }
         $found = $string->number('saddle_setback_mm', 'where its saddle was found, in mm behind the scale length');
         if ($found !== null && abs($found) > self::FURTHEST_SADDLE_MM) {
             $this->problems->add($string->pathOf('saddle_setback_mm'), 'A saddle stands within '.self::FURTHEST_SADDLE_MM.' mm of the scale length.');
         }
+
+        return $found === null ? null : $found / 1000;
     }
 
     /**

@@ -13,6 +13,12 @@ final class Displaced
      */
     public static function addedLengthM(float $a, float $b, float $h): float
     {
-        return $h ** 2 / (hypot($a, $h) + $a) + $h ** 2 / (hypot($b, $h) + $b);
+        return self::slantedM($a, $h) + self::slantedM($b, $h);
+    }
+
+    /** How much longer a stretch of a is once one of its ends stands h aside: √(a² + h²) − a. */
+    public static function slantedM(float $a, float $h): float
+    {
+        return $h ** 2 / (hypot($a, $h) + $a);
     }
 }

@@ -19,15 +19,19 @@ final class SetbackShare
      */
     public static function of(array $strings): float
     {
-        $shares = self::PRIOR * self::PRIOR_STRINGS;
-        $count = self::PRIOR_STRINGS;
+        $shares = [];
         foreach ($strings as ['found' => $found, 'range' => $range]) {
             if ($range->high > $range->low) {
-                $shares += ($found - $range->low) / ($range->high - $range->low);
-                $count++;
+                $shares[] = ($found - $range->low) / ($range->high - $range->low);
             }
         }
 
-        return $shares / $count;
+        return self::among($shares);
+    }
+
+    /** @param  list<float>  $shares  as each string showed it, in whatever it was read */
+    public static function among(array $shares): float
+    {
+        return (self::PRIOR * self::PRIOR_STRINGS + array_sum($shares)) / (self::PRIOR_STRINGS + count($shares));
     }
 }

@@ -23,6 +23,7 @@ final readonly class Properties
 
     /**
      * @param  float  $modulusVaries  how far the moduli may be off, relative
+     * @param  ?float  $expansionPerK  by how much it expands with warmth, a kelvin; null of polymers, whose stiffness changes with it too
      */
     private function __construct(
         public float $densityKgPerM3,
@@ -32,12 +33,13 @@ final readonly class Properties
         public bool $polymer,
         public bool $magnetic,
         public float $modulusVaries = 0.0,
+        public ?float $expansionPerK = null,
     ) {}
 
     public static function of(Material $material): self
     {
         return match ($material) {
-            Material::MusicWire => new self(7850.0, 203.4e9, 203.4e9, TensileStrength::drawnWire(2211e6, 0.145), polymer: false, magnetic: true),
+            Material::MusicWire => new self(7850.0, 203.4e9, 203.4e9, TensileStrength::drawnWire(2211e6, 0.145), polymer: false, magnetic: true, expansionPerK: 11.5e-6),
             Material::NickelPlatedSteel => self::metalWrap(7930.0, magnetic: true),
             Material::PureNickel => self::metalWrap(8900.0, magnetic: true),
             Material::StainlessSteel => self::metalWrap(7750.0, magnetic: true),

@@ -13,6 +13,6 @@ interface Question
     /** @return ?self null where a problem was added */
     public static function read(Node $root, \stdClass $json, Problems $problems): ?self;
 
-    /** @return RetuningJson|SettlingAnswerJson|IntonationAnswerJson|ReliefAnswerJson|LifeAnswerJson|PracticeJson a document with its format and version */
+    /** @return RetuningJson|SettlingAnswerJson|IntonationAnswerJson|ReliefAnswerJson|LifeAnswerJson|PracticeJson|NeckSetupJson a document with its format and version */
     public function answer(): array;
 }

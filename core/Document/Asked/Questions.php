@@ -19,11 +19,12 @@ final class Questions
         'reliefs' => ReliefQuestion::class,
         'lives' => LifeQuestion::class,
         'practices' => PracticeQuestion::class,
+        'setups' => SetupQuestion::class,
     ];
 
     /**
      * @param  key-of<self::ALL>  $name
-     * @return ($name is 'retunings' ? RetuningJson : ($name is 'settlings' ? SettlingAnswerJson : ($name is 'intonations' ? IntonationAnswerJson : ($name is 'reliefs' ? ReliefAnswerJson : ($name is 'lives' ? LifeAnswerJson : PracticeJson))))) the document that answers it
+     * @return ($name is 'retunings' ? RetuningJson : ($name is 'settlings' ? SettlingAnswerJson : ($name is 'intonations' ? IntonationAnswerJson : ($name is 'reliefs' ? ReliefAnswerJson : ($name is 'lives' ? LifeAnswerJson : ($name is 'practices' ? PracticeJson : NeckSetupJson)))))) the document that answers it
      *
      * @throws InvalidDocument with every problem and its path
      */

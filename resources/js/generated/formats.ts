@@ -133,6 +133,7 @@ export interface Formats {
     'lira-relief'?: ReliefAnswer;
     'lira-life'?: LifeAnswer;
     'lira-practice'?: Practice;
+    'lira-setup'?: NeckSetup;
     'lira-job-event'?: JobEvent;
     'lira-error'?: LiraError;
 }
@@ -1960,6 +1961,111 @@ export interface PracticeHiddenString {
     first_drift_cents: number;
     creep_factor: number;
     setback_mm: number;
+}
+/**
+ * How a set plays on its instrument, in one tuning: every fret of the neck, the lowest clean action, what warmth does. Cents against equal temperament from the open string, positive is sharp.
+ */
+export interface NeckSetup {
+    format: 'lira-setup';
+    version: 1;
+    /**
+     * How many the neck has; 0 for a fretless one.
+     */
+    frets: number;
+    /**
+     * What stood in for what nobody measured: usual of such an instrument. A nut that was not measured may stand 0.15 mm lower or higher; low and high say what that leaves.
+     */
+    assumed: ('action_12_mm' | 'nut_height_mm' | 'relief_mm' | 'frets')[];
+    strings: NeckString[];
+    read?: NeckReadings;
+    unknown_keys?: string[];
+}
+export interface NeckString {
+    position: number;
+    /**
+     * Where its saddle is taken to stand behind the scale length; null where nobody knows how it stretches.
+     */
+    setback_mm: number | null;
+    /**
+     * Whether it was found there.
+     */
+    found: boolean;
+    /**
+     * None where nobody knows how it stretches.
+     */
+    frets: NeckFret[];
+    best: BestSaddle | null;
+    best_with_nut: BestEnds | null;
+    clean_action_12_mm: CleanActions | null;
+    /**
+     * Of warming; negative goes flat. Null of polymers: nobody has a figure.
+     */
+    cents_per_kelvin: number | null;
+}
+export interface NeckFret {
+    fret: number;
+    cents: Interval;
+}
+/**
+ * Where the sum of the squared errors of its first fifteen frets is least, and what is left.
+ */
+export interface BestSaddle {
+    setback_mm: number;
+    rms_cents: number;
+}
+export interface BestEnds {
+    setback_mm: number;
+    /**
+     * Towards the saddle.
+     */
+    nut_mm: number;
+    rms_cents: number;
+}
+/**
+ * The lowest action at the 12th fret that no picking makes buzz.
+ */
+export interface CleanActions {
+    soft: CleanAction;
+    medium: CleanAction;
+    hard: CleanAction;
+}
+export interface CleanAction {
+    mm: number;
+    stopped_at: number;
+    over_fret: number;
+}
+/**
+ * What stopped pitches say.
+ */
+export interface NeckReadings {
+    nut_height_mm: Interval | null;
+    nut_readings: number;
+    /**
+     * Of what clamped ends would add that really came; half before anything was read.
+     */
+    share: number;
+    share_strings: number;
+    /**
+     * Frets that stand 4 cents or more off what their two neighbours leave for them, on two strings or more: worn, high or misplaced.
+     */
+    odd_frets: OddFret[];
+    strings: ReadString[];
+}
+export interface OddFret {
+    fret: number;
+    cents: number;
+    /**
+     * @minItems 1
+     */
+    positions: number[];
+}
+export interface ReadString {
+    position: number;
+    frets: ReadFret[];
+}
+export interface ReadFret {
+    fret: number;
+    cents: number;
 }
 /**
  * A step, or a part of one, was done.

@@ -37,6 +37,16 @@ final class AskedWrongly
         yield 'a life without end' => ['lives', ['prior_median_h' => 40, 'groups' => [['ended_h' => [12]], ['ended_h' => [1e9]]]], '/groups/1/ended_h/0', 'Give hours played'];
         yield 'a life asked as it was once' => ['lives', ['prior_median_h' => 40, 'ended_h' => [12]], '/ended_h', 'on one instrument together'];
         yield 'no life at all' => ['lives', ['prior_median_h' => 0], '/prior_median_h', 'How long half of them'];
+        yield 'saddles of glass on the neck' => ['setups', ['saddles' => 'glass'], '/saddles', 'found, best, nut'];
+        yield 'a capo beyond' => ['setups', ['capo' => ['fret' => 15]], '/capo/fret', 'fret 1 to 12'];
+        yield 'a capo nowhere' => ['setups', ['capo' => ['positions' => [1]]], '/capo/fret', 'Missing: the fret of the capo'];
+        yield 'a capo on no string' => ['setups', ['capo' => ['fret' => 2, 'positions' => [1, 9]]], '/capo/positions/1', '1 to 6'];
+        yield 'a capo twice on one' => ['setups', ['capo' => ['fret' => 2, 'positions' => [1, 1]]], '/capo/positions/1', 'once'];
+        yield 'the open string for a fret' => ['setups', ['readings' => [['position' => 1, 'fret' => 0, 'open_hz' => 261.6, 'fretted_hz' => 261.6]]], '/readings/0/fret', '1 to 36'];
+        yield 'another fret than said' => ['setups', ['readings' => [['position' => 1, 'fret' => 3, 'open_hz' => 261.6, 'fretted_hz' => 350]]], '/readings/0/fretted_hz', 'which fret it was'];
+        yield 'a reading of no string' => ['setups', ['readings' => [['position' => 8, 'fret' => 3, 'open_hz' => 261.6, 'fretted_hz' => 311]]], '/readings/0/position', 'no string 8'];
+        yield 'readings of guesses' => ['setups', ['read_cents' => 50], '/read_cents', 'from 0.01 to 20'];
+        yield 'a share of nowhere' => ['setups', ['share' => 7], '/share', 'from -1 to 2'];
         yield 'relief of metres' => ['reliefs', ['pairs' => [['tension_change_n' => 10, 'relief_change_mm' => 2000]]], '/pairs/0/relief_change_mm', 'from -10 to 10'];
     }
 

@@ -371,12 +371,20 @@ final class SetsTest extends FeatureTestCase
             (string) preg_replace('/\s+/u', ' ', (new Parser)->parseContent((string) $this->get('/sets/'.self::keptSet($document)->id.'/sheet')->getContent())->getText()),
             'Of 100 modelled densities',
         );
-        $document = Documents::harbour();
-        self::assertTrue($said($document));
-        data_set($document, 'strings.*.density', (object) ['kg_per_m' => 0.0004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.01]);
-        self::assertFalse($said($document), 'all of them were weighed');
-        data_forget($document, 'strings.0.density');
-        self::assertTrue($said($document), 'one was not');
+        $weighed = (object) ['kg_per_m' => 0.0004, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.01];
+        $with = static function (int $strings) use ($weighed): \stdClass {
+            $document = Documents::harbour();
+            $said = is_array($document->strings) ? $document->strings : [];
+            foreach ($said as $index => $string) {
+                self::assertInstanceOf(\stdClass::class, $string);
+                $string->density = $index < $strings ? $weighed : null;
+            }
+
+            return $document;
+        };
+        self::assertTrue($said($with(0)));
+        self::assertTrue($said($with(5)), 'one was not weighed');
+        self::assertFalse($said($with(6)), 'all of them were');
     }
 
     public function test_the_sheet_tells_the_capo_and_groups_what_was_found_by_what_to_do(): void

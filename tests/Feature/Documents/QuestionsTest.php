@@ -78,6 +78,13 @@ final class QuestionsTest extends FeatureTestCase
         ]]];
         yield 'a relief' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'relief_change_mm' => 0.12]], 'next_change_n' => 45]];
         yield 'a life' => ['lives', 'lira:life', 'lira-life', ['prior_median_h' => 40, 'groups' => [['ended_h' => [39.5, 51], 'running_h' => [12]], ['running_h' => [3]]]]];
+        yield 'a neck' => ['setups', 'lira:setup', 'lira-setup', []];
+        yield 'a neck that was read, under a capo, with its nut moved' => ['setups', 'lira:setup', 'lira-setup', [
+            'saddles' => 'nut', 'capo' => ['fret' => 2, 'positions' => [1, 2, 3]], 'share' => 0.6, 'read_cents' => 1, 'readings' => [
+                ['position' => 1, 'fret' => 1, 'open_hz' => 261.63, 'fretted_hz' => 277.6], ['position' => 1, 'fret' => 12, 'open_hz' => 261.63, 'fretted_hz' => 523.9],
+                ['position' => 4, 'fret' => 1, 'open_hz' => 116.54, 'fretted_hz' => 123.8],
+            ],
+        ]];
         yield 'of action alone' => ['reliefs', 'lira:relief', 'lira-relief', ['pairs' => [['tension_change_n' => 60, 'action_change_mm' => 0.2]]]];
     }
 

@@ -19,6 +19,7 @@ export const apiReaches = '/api/v1/reaches';
 export const apiReliefs = '/api/v1/reliefs';
 export const apiRetunings = '/api/v1/retunings';
 export const apiSettlings = '/api/v1/settlings';
+export const apiSetups = '/api/v1/setups';
 export const apiSolutions = '/api/v1/solutions';
 export const apiSounds = '/api/v1/sounds';
 export const apiTunings = '/api/v1/tunings';

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Playing;
+
+use Lira\Certainty\Interval;
+
+/** How one string plays on its neck, with its ends at some place. */
+final readonly class NeckFigures
+{
+    /**
+     * @param  ?Placement  $place  where its ends are taken to stand; null for a string whose stretch nobody knows
+     * @param  bool  $isFound  whether its saddle was found there
+     * @param  array<int, Interval>  $cents  how sharp each fret sounds, by fret; none where that is not known
+     * @param  ?BestPlace  $best  of the saddle alone
+     * @param  ?BestPlace  $bestWithNut  of both ends
+     * @param  array{soft: CleanAction, medium: CleanAction, hard: CleanAction}|null  $cleanAction  null without a fret beyond its start
+     * @param  ?float  $centsPerK  null where nobody can say
+     */
+    public function __construct(
+        public int $position,
+        public StringLine $line,
+        public ?Placement $place,
+        public bool $isFound,
+        public array $cents,
+        public ?BestPlace $best,
+        public ?BestPlace $bestWithNut,
+        public ?array $cleanAction,
+        public ?float $centsPerK,
+    ) {}
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Playing;
+
+use Lira\Certainty\Interval;
+use Lira\Design\SetDesign;
+use Lira\Evaluation\EvaluatedString;
+use Lira\Evaluation\SetEvaluation;
+use Lira\Instrument\Setup;
+use Lira\Kind\UsualSetup;
+
+/** How a set plays on its instrument, in one tuning: every fret in cents, the lowest clean action, what warmth does. Pure. */
+final readonly class WholeNeck
+{
+    /** How many frets a neck has until somebody says. */
+    public const FRETS = 22;
+
+    /** @var list<NeckFigures> string 1 first */
+    public array $strings;
+
+    /** How many the neck has; 0 for a fretless one. */
+    public int $frets;
+
+    public Setup $setup;
+
+    /** @param  int  $tuning  which of the design's, from 0 */
+    public function __construct(private SetDesign $design, SetEvaluation $evaluation, private int $tuning, public Circumstances $with = new Circumstances)
+    {
+        $this->frets = $design->instrument->neck->frets ?? self::FRETS;
+        $this->setup = $design->instrument->setup;
+        $this->strings = array_map($this->string(...), $evaluation->strings);
+    }
+
+    /** A string as it is played in a tuning; null where nobody knows how it stretches. */
+    public static function played(SetDesign $design, EvaluatedString $string, int $tuning, ?float $nutHeightM = null): ?PlayedString
+    {
+        $core = $string->string->build->core;
+        $setup = $design->instrument->setup;
+        $line = self::line($design, $string->position, $tuning);
+
+        return $core === null ? null : new PlayedString(
+            $nutHeightM === null ? $line : $line->overNut($nutHeightM),
+            $string->tunings[$tuning]->tensionN,
+            $core->strungStiffnessN(),
+            $core->stiffestBendingNm2(),
+            $setup->extraLengthM,
+        );
+    }
+
+    private static function line(SetDesign $design, int $position, int $tuning): StringLine
+    {
+        return StringLine::of($design->instrument->scale, $design->instrument->setup, $position, count($design->strings), $design->tunings[$tuning]->capo);
+    }
+
+    private function string(EvaluatedString $string): NeckFigures
+    {
+        $position = $string->position;
+        $played = self::played($this->design, $string, $this->tuning, $this->with->nutHeightM?->estimate);
+        $line = $played->line ?? self::line($this->design, $position, $this->tuning);
+        $found = $this->design->setbacksM[$position] ?? null;
+        $best = $played === null ? null : BestPlace::ofSaddle($played, 0.0, $this->with->share);
+        $both = $played === null ? null : BestPlace::ofBoth($played, $this->with->share);
+        $place = match ($this->with->ends) {
+            EndsStand::Found => $found === null ? $best?->place : new Placement($found),
+            EndsStand::Best => $best?->place,
+            EndsStand::Nut => $both?->place,
+        };
+        $core = $string->string->build->core;
+        $tensionN = $string->tunings[$this->tuning]->tensionN;
+
+        return new NeckFigures(
+            $position, $line, $place, $this->with->ends === EndsStand::Found && $found !== null,
+            $played === null || $place === null ? [] : $this->cents($played, $place, $this->with->capoOn($position)),
+            $best, $both,
+            CleanAction::of($line, $tensionN, $this->setup->pickingN, $this->setup->pickFromSaddleM, $this->setup->verticalShare, $found ?? $best->place->setbackM ?? 0.0, $this->frets),
+            Warmth::centsPerK((float) $core?->strungStiffnessN(), $tensionN, $core?->material->properties()->expansionPerK),
+        );
+    }
+
+    /** @return array<int, Interval> by fret; a nut that nobody measured may let it hang lower or higher */
+    private function cents(PlayedString $played, Placement $place, int $capo): array
+    {
+        $held = $played->heldAt($capo);
+        $others = array_map($held->overNut(...), $this->otherNutsM($played->line));
+        $cents = [];
+        for ($fret = max($played->line->startFret + 1, $held->heldAt); $fret <= $this->frets; $fret++) {
+            $range = $held->cents($fret, $place);
+            $ends = [$range->low, $range->high];
+            foreach ($others as $other) {
+                $also = $other->cents($fret, $place);
+                array_push($ends, $also->low, $also->high);
+            }
+            $cents[$fret] = Interval::around($range->low + $this->with->share * ($range->high - $range->low), ...$ends);
+        }
+
+        return $cents;
+    }
+
+    /** @return list<float> how high the nut may let it hang besides, metres */
+    private function otherNutsM(StringLine $line): array
+    {
+        $nutM = $line->nutHeightM;
+        $range = $this->with->nutHeightM;
+
+        return match (true) {
+            $line->isCapoed() => [],
+            $range !== null => [$range->low, $range->high],
+            $this->setup->isMeasured('nut_height_mm') => [],
+            default => [max(0.0, $nutM - UsualSetup::NUT_VARIES_M), $nutM + UsualSetup::NUT_VARIES_M],
+        };
+    }
+}
