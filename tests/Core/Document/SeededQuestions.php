@@ -39,6 +39,7 @@ final readonly class SeededQuestions
                 (object) ['do' => 'pull'], (object) ['do' => 'wait', 'seconds' => $self->between(60, 9000)],
                 (object) ['do' => 'saddle', 'position' => 1, 'mm' => $self->between(-2, 3)], (object) ['do' => 'tune', 'position' => 1, 'cents' => 0],
             ]],
+            'setups' => ['set' => $set, 'capo' => (object) ['fret' => $self->random->getInt(1, 5), 'positions' => [1]]],
             default => throw new \LogicException("Nothing is asked as {$question}"),
         };
     }

@@ -42,6 +42,7 @@ final class QuestionsTest extends FeatureTestCase
 
         $validator = new Validator;
         $validator->resolver()?->registerFile("urn:lira:format:{$format}:1", base_path("docs/formats/{$format}.schema.json"));
+        $validator->resolver()?->registerFile('urn:lira:format:lira-evaluation:2', base_path('docs/formats/lira-evaluation.schema.json'));
         self::assertNull($validator->validate($json, "urn:lira:format:{$format}:1")->error());
 
         file_put_contents($file, '{');
