@@ -56,7 +56,7 @@ final class Intonation
      * @param  int  $fret  1 to 36; at the 12th the last divisor is 1
      * @return float metres
      */
-    public static function setbackM(float $lengthM, float $cents, int $fret = 12): float
+    public static function setbackM(float $lengthM, float $cents, int $fret): float
     {
         return $lengthM * $cents * M_LN2 / 1200 / (2 ** ($fret / 12) - 1);
     }

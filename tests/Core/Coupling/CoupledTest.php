@@ -45,6 +45,17 @@ final class CoupledTest extends CoreTestCase
         }
     }
 
+    /** By hand: two strings heard beside the one that was turned. */
+    public function test_how_well_one_turned_string_tells_is_worked_by_hand(): void
+    {
+        $turned = new OneTurned(1, 20.0, [2 => ['changeN' => -0.5, 'tensionN' => 80.0], 3 => ['changeN' => -0.8, 'tensionN' => 60.0]]);
+        $stiff = [1 => 15_000.0, 2 => 20_000.0, 3 => 30_000.0];
+        $cent = M_LN2 / 600;
+        $heard = sqrt((20_000 * 0.5 * $cent * 80) ** 2 + (30_000 * 0.5 * $cent * 60) ** 2);
+        self::assertClose((1 + 2e-6 * 50_000) ** 2 * M_SQRT2 * $heard / (20 * (20_000 ** 2 + 30_000 ** 2)), $turned->readingErrorMPerN(2e-6, $stiff, 0.5), 1e-12);
+        self::assertClose(400.0 * (20_000 ** 2 + 30_000 ** 2), $turned->weight($stiff), 1e-12);
+    }
+
     public function test_tuning_each_to_its_pitch_leaves_the_first_flat(): void
     {
         $random = new Randomizer(new Mt19937(12));

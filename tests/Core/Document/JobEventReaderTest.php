@@ -52,6 +52,7 @@ final class JobEventReaderTest extends CoreTestCase
         yield 'no data' => [self::event('finished', 'much'), '/data', 'in braces'];
         yield 'no string' => [self::event('again', (object) ['reason' => 'broke']), '/data/position', 'which string'];
         yield 'a string too many' => [self::event('turned', (object) ['position' => 15, 'turns' => 2]), '/data/position', '1 to 14'];
+        yield 'whose string of none' => [self::event('again', (object) ['position' => 1, 'reason' => 'wrong', 'was' => 0]), '/data/was', '1 to 14'];
         yield 'no turns' => [self::event('turned', (object) ['position' => 1, 'turns' => 0]), '/data/turns', 'up to 20'];
         yield 'a note of nothing' => [self::event('noted', (object) ['text' => '']), '/data/text', 'what is noted'];
         yield 'a place that is none' => [self::event('died', (object) ['position' => 1, 'how' => 'broken', 'where' => 'middle']), '/data/where', 'ball, saddle'];

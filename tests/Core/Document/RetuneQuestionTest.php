@@ -15,6 +15,21 @@ use Tests\Core\CoreTestCase;
 /** Rounds that are read teach how far the ends give; what did worse than what is usual is left out; what is promised is kept. */
 final class RetuneQuestionTest extends CoreTestCase
 {
+    public function test_a_string_goes_no_more_than_a_semitone_above_unless_somebody_says(): void
+    {
+        $asked = ['present_cents' => array_fill(0, 6, -96), 'compliance_um_per_n' => 20];
+        $ask = static fn (float $ceiling): array => Questions::answer('retunings', AskedWrongly::ask($asked + ['ceiling_cents' => $ceiling]));
+        $usual = Questions::answer('retunings', AskedWrongly::ask($asked));
+        self::assertSame($ask(100), $usual);
+        self::assertNotSame($ask(101), $usual);
+    }
+
+    public function test_what_means_nothing_in_a_group_of_lives_is_told(): void
+    {
+        $answer = Questions::answer('lives', AskedWrongly::ask(['prior_median_h' => 40, 'groups' => [['ended_h' => [12], 'colour' => 'red']]]));
+        self::assertSame(['/groups/0/colour'], $answer['unknown_keys'] ?? []);
+    }
+
     private const FLOATING = '{"anchor": "vibrato"}';
 
     private const START = [-60.0, -40.0, -80.0, -20.0, -100.0, -120.0];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Document;
 
+use Lira\Design\SetDesign;
+use Lira\Document\InstrumentFile;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
@@ -33,6 +35,28 @@ final class SetDocumentTest extends CoreTestCase
         $again = SetDocument::parse(Documents::text('skerry-everything'))->text();
         self::assertStringContainsString('"workshop": {}', $again);
         self::assertStringContainsString('442.0', $again);
+    }
+
+    public function test_a_length_for_each_of_one_string(): void
+    {
+        $json = Documents::with('/instrument/scale', (object) ['type' => 'each', 'lengths_mm' => [600]], Documents::usual('other', 600, ['A2'], [20]));
+        self::assertEqualsWithDelta(0.6, SetDocument::from($json)->evaluation()->strings[0]->speakingLengthM, 1e-12);
+    }
+
+    public function test_strings_are_found_by_where_they_are_and_a_set_is_polymer_by_most_of_them(): void
+    {
+        $design = SetDocument::from(Documents::harbour())->design;
+        self::assertSame([1 => $design->strings[1], 5 => $design->strings[5]], $design->stringsAt([2, 6]));
+        $nylon = SetDocument::from(Documents::usual('other', 600, ['A3', 'E3'], [[28, 'nylon', 'plain'], [32, 'nylon', 'plain']]))->design->strings;
+        self::assertFalse(SetDesign::arePolymer([$nylon[0], $design->strings[0]]), 'half of them are not most');
+        self::assertTrue(SetDesign::arePolymer([$nylon[0], $nylon[1], $design->strings[0]]));
+    }
+
+    public function test_an_instrument_of_another_version_is_refused(): void
+    {
+        $json = '{"format": "lira-instrument", "version": %d, "strings": 6, "instrument": {"name": "x", "kind": "other", "scale": {"type": "single", "length_mm": 600}}}';
+        self::assertSame(6, InstrumentFile::parse(sprintf($json, 1))->strings);
+        self::assertRefused('This version of the instrument document is not known', static fn () => InstrumentFile::parse(sprintf($json, 2)));
     }
 
     public function test_unknown_keys_are_reported_with_their_place(): void

@@ -432,7 +432,9 @@ final class FindingsTest extends CoreTestCase
         self::assertEqualsWithDelta(2.565, (float) $fit->turnsNeeded, 1e-3);
         self::assertClose((float) $fit->turnsNeeded, $fit->turns, 1e-12);
         self::assertClose(4.0, (float) $fit->nutAngleDeg, 1e-9);
-        self::assertSame(Severity::Note, self::found($with($hardware(8.0)), 'more-turns', 1)?->severity);
+        $more = self::found($with($hardware(8.0)), 'more-turns', 1);
+        self::assertSame(Severity::Note, $more?->severity);
+        self::assertSame(['string' => 1, 'turns' => $fit->turns, 'usual_turns' => 2.0, 'slack_mm' => 1000 * (float) $fit->leave->slackM], $more->parameters);
         self::assertNull(self::found($with($hardware(8.0)), 'nut-angle', 1));
         // 2.3 turns are the usual two as they come out; from half a turn more on it is said.
         self::assertEqualsWithDelta(2.315, (float) self::evaluate($with($hardware(8.0, 45)))->strings[0]->fit->turnsNeeded, 1e-3);

@@ -56,6 +56,12 @@ final class SurvivalTest extends TestCase
         self::assertEqualsWithDelta(0.5, $few->survival($few->medianH()->high)->high, 1e-5);
     }
 
+    public function test_all_of_them_last_as_long_as_nothing(): void
+    {
+        $none = Life::of(40.0, [])->survival(0.0);
+        self::assertSame([1.0, 1.0, 1.0], [$none->low, $none->estimate, $none->high]);
+    }
+
     public function test_every_place_where_strings_break_makes_one_suspect_something(): void
     {
         foreach (BreakPlace::cases() as $place) {

@@ -13,6 +13,12 @@ use Tests\Core\Reference;
 
 final class PitchTest extends CoreTestCase
 {
+    public function test_what_is_no_pitch_is_shown_whole_unless_it_is_long(): void
+    {
+        self::assertRefused('“'.str_repeat('x', 24).'” is', static fn (): Pitch => Pitch::named(str_repeat('x', 24)));
+        self::assertRefused('“'.str_repeat('x', 24).'…” is', static fn (): Pitch => Pitch::named(str_repeat('x', 25)));
+    }
+
     /** @param  array<string, mixed>  $case */
     #[DataProvider('worked')]
     public function test_frequency_is_the_worked_one(array $case): void

@@ -48,6 +48,16 @@ final class LearnedTest extends CoreTestCase
         self::assertClose($first->moveM / 0.0005, $first->turns(0.0005), 1e-12);
     }
 
+    /** Where the first move changed no more than four cents it tells no millimetres a cent of its own. */
+    public function test_a_small_change_tells_nothing_by_itself(): void
+    {
+        $of = static fn (float $changed): float => SaddleMove::of(12, 100.0, 200.0 * 2 ** (2 / 1200), 0.6492, 0.648, ['errorCents' => 2.0 + $changed, 'movedM' => 0.0012])->moveM;
+        $mean = static fn (float $alone, float $changed): float => ($alone + SaddleMove::of(12, 100.0, 200.0 * 2 ** ((2 + $changed) / 1200), 0.648, 0.648)->moveM - 0.0012) / 2;
+        $alone = SaddleMove::of(12, 100.0, 200.0 * 2 ** (2 / 1200), 0.6492, 0.648)->moveM;
+        self::assertEqualsWithDelta($mean($alone, 3.98), $of(3.98), 1e-9);
+        self::assertEqualsWithDelta($mean(2 * 0.0012 / 4.02, 4.02), $of(4.02), 1e-9);
+    }
+
     /** Worked out apart from the code, by Δ = (L − R l)/(R − 1), l = L − L₀ (1 − 2^(−k/12)), R = (L/l) 2^(−e/1200). */
     public function test_a_saddle_moves_as_far_as_was_worked_out_by_hand(): void
     {

@@ -128,6 +128,28 @@ final class SettledTest extends CoreTestCase
         return $perDecade <= 0.0 ? 0.0 : max(0.0, 3600 / (10 ** (self::TOLERANCE / $perDecade) - 1) - 60);
     }
 
+    /** What stretches as rubber does has no stiffness to reckon with: it gives by how much of it there is. */
+    public function test_an_elastomer_string_goes_up_as_it_is_wound(): void
+    {
+        $simulated = new SimulatedInstrument(($document = self::elastomer())->design->instrument, $document->evaluation()->strings, 0, 3);
+        $flat = $simulated->read(1);
+        $simulated->turn(1, 2.0);
+        $higher = $simulated->read(1);
+        self::assertGreaterThan($flat + 1.0, $higher);
+        $simulated->tuneTo(1, 0.0);
+        self::assertEqualsWithDelta(0.0, $simulated->read(1), 3.0);
+    }
+
+    private static function elastomer(): SetDocument
+    {
+        $strings = array_map(static fn (int $position): \stdClass => (object) [
+            'position' => $position, 'construction' => 'plain', 'material' => 'polyurethane', 'gauge_in' => 0.06 + 0.02 * $position,
+            'density' => (object) ['kg_per_m' => 0.001 + 0.002 * $position, 'source' => 'measured', 'state' => 'strung', 'tolerance' => 0.02],
+        ], [1, 2]);
+
+        return SetDocument::from(Documents::with('/strings', $strings, Documents::usual('elastomer-bass', 530, ['G2', 'D2'], [80, 100])));
+    }
+
     private static function guitar(int $seed): SimulatedInstrument
     {
         $document = self::document('electric-guitar');

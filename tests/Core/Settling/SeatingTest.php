@@ -47,6 +47,15 @@ final class SeatingTest extends CoreTestCase
         self::assertLessThan($suffice, $evenly);
     }
 
+    /** Twenty rounds are said, one more is not: then something slips. */
+    public function test_no_more_than_twenty_rounds_are_foretold(): void
+    {
+        $seating = Seating::of([-60.0, -55.0]);
+        $most = array_map(static fn (int $tenths): int => $seating->roundsMost($tenths / 10) ?? 0, range(1, 540));
+        self::assertSame(20, max($most));
+        self::assertNull($seating->roundsMost(0.1));
+    }
+
     /** @return iterable<string, array{int}> */
     public static function read(): iterable
     {

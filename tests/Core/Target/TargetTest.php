@@ -26,6 +26,11 @@ final class TargetTest extends CoreTestCase
         self::assertClose(0.91, $bending->factor(0.0), 1e-12);
     }
 
+    public function test_strings_without_a_factor_stay_as_they_are(): void
+    {
+        self::assertSame([140.0, 71.0], Tensions::perString([70.0, 71.0], 2)->times([2.0])->perStringN);
+    }
+
     public function test_contributions_are_shown_and_add_up(): void
     {
         $style = PlayingStyle::unspecified()->with(StyleAspect::Attack, 'hard')->with(StyleAspect::Place, 'stage')

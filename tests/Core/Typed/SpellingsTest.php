@@ -6,11 +6,17 @@ namespace Tests\Core\Typed;
 
 use Lira\InvalidInput;
 use Lira\Kind\Kind;
+use Lira\Length\Length;
+use Lira\Material\Material;
 use Lira\Pitch\LibraryTuning;
 use Lira\Pitch\Pitch;
+use Lira\Strings\Construction;
 use Lira\Strings\StringSpec;
+use Lira\Strings\StringType;
+use Lira\Typed\Grammar;
 use Lira\Typed\Quantity;
 use Lira\Typed\TuningWords;
+use Lira\Typed\TypedMake;
 use Lira\Typed\TypedScale;
 use Lira\Typed\Unreadable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,6 +49,45 @@ final class SpellingsTest extends CoreTestCase
         $all = array_sum(array_map(static fn (string $part): int => count(self::table($part)), ['gauges', 'lengths', 'tensions', 'scales', 'sets', 'tunings', 'nearest']));
 
         self::assertGreaterThan(100, $all);
+    }
+
+    /** What a unit begins with says which it is, however it is spelt. */
+    public function test_every_spelling_of_a_length_is_of_its_unit(): void
+    {
+        foreach (array_keys(Grammar::LENGTHS) as $spelt) {
+            $metres = match (true) {
+                preg_match('/^(mm|milli)/', $spelt) === 1 => 0.001,
+                preg_match('/^(cm|centi)/', $spelt) === 1 => 0.01,
+                preg_match('/^(m$|met)/', $spelt) === 1 => 1.0,
+                default => 0.0254,
+            };
+            self::assertEqualsWithDelta(3 * $metres, Quantity::length("3 {$spelt}", 'mm')->inMetres(), 1e-12, $spelt);
+        }
+    }
+
+    public function test_a_gauge_of_nothing_is_none(): void
+    {
+        foreach (['0', '0 thou', '0w', '½'] as $typed) {
+            self::assertRefused('is not a gauge', static fn () => Quantity::gauge($typed));
+        }
+    }
+
+    /** More would be a list, not a question. */
+    public function test_three_of_what_it_may_have_been_are_asked(): void
+    {
+        $asked = Unreadable::tuning('zzz', ['one', 'two', 'three', 'four']);
+        self::assertStringEndsWith('Did you mean “one” or “two” or “three”?', $asked->getMessage());
+        self::assertCount(4, $asked->offers);
+    }
+
+    public function test_what_bronze_a_set_is_of(): void
+    {
+        foreach (['12-53 80/20 bronze' => Material::Bronze8020, '12-53 80/20' => Material::Bronze8020, '12-53 bronze' => Material::PhosphorBronze, '12-53 phosphor bronze' => Material::PhosphorBronze] as $typed => $material) {
+            [$make, $rest] = TypedMake::aside($typed);
+            self::assertSame('12-53', $rest);
+            $wound = StringType::of(Construction::RoundWound, Material::NickelPlatedSteel, Length::thousandths(32));
+            self::assertSame($material, $make?->of([new StringSpec($wound)], true)[0]->type->material, $typed);
+        }
     }
 
     /** @param  'thou'|'mm'  $in */

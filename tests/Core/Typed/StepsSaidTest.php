@@ -57,6 +57,31 @@ final class StepsSaidTest extends CoreTestCase
         }
     }
 
+    public function test_twelve_strings_of_a_guitar_are_six_pairs_and_of_a_bass_are_not(): void
+    {
+        $courses = static fn (string $typed): mixed => TypedInstrument::read($typed)->toJson('x')->courses ?? null;
+        self::assertSame([2, 2, 2, 2, 2, 2], $courses('12-string electric guitar'));
+        self::assertNull($courses('12-string bass'));
+        self::assertNull($courses('6-string bass'));
+    }
+
+    public function test_two_lengths_far_apart_are_no_fan(): void
+    {
+        $wish = static fn (string $typed): TypedWish => TypedWish::read($typed, new TuningWords(Kind::ElectricGuitar, array_map(Pitch::named(...), self::E_STANDARD)), Kind::ElectricGuitar, sets: SetReaders::for(Kind::ElectricGuitar, 6));
+        self::assertNotNull($wish('25.5 to 27 in')->scale);
+        self::assertNull($wish('25 to 60 in')->scale);
+    }
+
+    public function test_an_instrument_that_is_none_offers_nothing_that_is_far(): void
+    {
+        try {
+            TypedInstrument::read('xqzw');
+            self::fail('It was read.');
+        } catch (Unreadable $refused) {
+            self::assertSame([], $refused->offers);
+        }
+    }
+
     public function test_a_misspelt_instrument_is_offered_the_nearest(): void
     {
         try {

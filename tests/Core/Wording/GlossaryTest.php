@@ -26,6 +26,8 @@ final class GlossaryTest extends TestCase
         $found = Glossary::about(' Tuning ');
         $called = array_filter($found, static fn (string $word): bool => str_contains($word, 'tuning'));
         self::assertSame(array_values($called), array_slice($found, 0, count($called)));
+        self::assertNotSame([], $called);
+        self::assertGreaterThan(count($called), count($found));
         self::assertContains('drop', array_slice($found, count($called)));
         self::assertSame(array_unique($found), $found);
         self::assertSame([[], []], [Glossary::about('zither'), Glossary::about('  ')]);
