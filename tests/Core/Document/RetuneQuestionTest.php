@@ -28,6 +28,11 @@ final class RetuneQuestionTest extends CoreTestCase
     {
         $answer = Questions::answer('lives', AskedWrongly::ask(['prior_median_h' => 40, 'groups' => [['ended_h' => [12], 'colour' => 'red']]]));
         self::assertSame(['/groups/0/colour'], $answer['unknown_keys'] ?? []);
+        $read = Questions::answer('retunings', AskedWrongly::ask(['present_cents' => [0, 0, 0, 0, 0, 0], 'rounds' => [[
+            'start_cents' => [-50, -50, -50, -50, -50, -50], 'after_cents' => [0, 0, 0, 0, 0, 0], 'mood' => 'fair',
+            'brought' => array_map(static fn (int $position): array => ['position' => $position, 'cents' => 2], range(1, 6)),
+        ]]]));
+        self::assertContains('/rounds/0/mood', $read['unknown_keys'] ?? []);
     }
 
     private const FLOATING = '{"anchor": "vibrato"}';

@@ -76,6 +76,7 @@ final class ScaleTest extends CoreTestCase
 
     public function test_lengths_and_positions_have_their_ranges(): void
     {
+        self::assertRefused('14', static fn (): Scale => Scale::single(Length::millimetres(648))->withShortString(0, 5));
         self::assertClose(0.1, Scale::single(Length::millimetres(100))->speakingLengthM(1, 1), 1e-12);
         self::assertClose(2.0, Scale::single(Length::millimetres(2000))->speakingLengthM(1, 1), 1e-12);
         self::assertRefused('A scale length of 99.9 mm is outside 100 to 2000 mm', static fn () => Scale::single(Length::millimetres(99.9)));

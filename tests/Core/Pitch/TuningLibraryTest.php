@@ -56,6 +56,14 @@ final class TuningLibraryTest extends CoreTestCase
         self::assertSame('Banjo open G', TuningLibrary::for(Kind::Banjo, 5)[0]->name);
     }
 
+    /** On a neck so long that its strings bear two semitones less than usual. */
+    public function test_on_a_long_neck_a_dropped_tuning_is_the_one_below(): void
+    {
+        $lowest = static fn (?int $highest, int $note): ?string => ($pitches = TuningNames::for(Kind::ElectricGuitar, 6, $highest)->dropped($note)?->pitches) === null ? null : $pitches[5]->name();
+        self::assertSame(['D2', 'C2'], [$lowest(null, 2), $lowest(null, 0)]);
+        self::assertSame(['D1', 'C2'], [$lowest(-2, 2), $lowest(-2, 0)]);
+    }
+
     public function test_the_octave_strung_tuning_has_its_lower_four_an_octave_up(): void
     {
         $tunings = array_column(

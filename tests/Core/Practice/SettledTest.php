@@ -136,6 +136,7 @@ final class SettledTest extends CoreTestCase
         $simulated->turn(1, 2.0);
         $higher = $simulated->read(1);
         self::assertGreaterThan($flat + 1.0, $higher);
+        self::assertSame(0.0, $simulated->bestSetbackM(1), 'nobody can say where its saddle belongs');
         $simulated->tuneTo(1, 0.0);
         self::assertEqualsWithDelta(0.0, $simulated->read(1), 3.0);
     }
