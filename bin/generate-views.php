@@ -35,7 +35,7 @@ const FORMATS = [Construction::class => 'Construction', Material::class => 'Mate
 
 /** Documents of the open formats, by the names that phpstan.neon gives them. */
 const DOCUMENTS = [
-    'DesignJson' => 'SetDocument', 'InstrumentJson' => 'Instrument', 'BaselineJson' => 'Baseline', 'EvaluationJson' => 'Evaluation', 'DrawnFitJson' => 'DrawnFit',
+    'DesignJson' => 'SetDocument', 'InstrumentJson' => 'Instrument', 'BaselineJson' => 'Baseline', 'EvaluationJson' => 'Evaluation', 'DrawnFitJson' => 'DrawnFit', 'NeckSetupJson' => 'NeckSetup',
     'PlanRestJson' => "Omit<FittingPlan, 'steps'>", 'StepsJson' => "Record<string, Omit<FittingStep, 'number' | 'pull_after_n'>>",
     'ReceivedJson' => 'JobEvent & { order: number }',
 ];

@@ -13,6 +13,7 @@ use App\Http\Controllers\Frame\SearchController;
 use App\Http\Controllers\Frame\WordsController;
 use App\Http\Controllers\Instruments\InstrumentController;
 use App\Http\Controllers\Instruments\PhotographController;
+use App\Http\Controllers\Instruments\PlayingController;
 use App\Http\Controllers\Jobs\BeginController;
 use App\Http\Controllers\Jobs\JobController;
 use App\Http\Controllers\Jobs\PacketController;
@@ -141,6 +142,7 @@ Route::middleware('json')->group(static function (): void {
         [InstrumentController::class, 'duplicate'],
     )->whereNumber('instrument')->name('instruments.duplicate')->middleware('writes')->middleware('may:all');
     Route::post('instruments/import', [InstrumentController::class, 'import'])->name('instruments.import')->middleware('may:all');
+    Route::post('instruments/playing', PlayingController::class)->name('instruments.playing')->middleware('may:look');
     Route::post('instruments/usual-set', [InstrumentController::class, 'usualSet'])->name('instruments.usual-set')->middleware('may:look');
     Route::get(
         'instruments/{instrument}/export',

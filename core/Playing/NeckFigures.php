@@ -17,6 +17,7 @@ final readonly class NeckFigures
      * @param  ?BestPlace  $bestWithNut  of both ends
      * @param  array{soft: CleanAction, medium: CleanAction, hard: CleanAction}|null  $cleanAction  null without a fret beyond its start
      * @param  ?float  $centsPerK  null where nobody can say
+     * @param  ?float  $firstFretsWithNut  the mean of its first three frets with both ends at their best, cents
      */
     public function __construct(
         public int $position,
@@ -28,5 +29,14 @@ final readonly class NeckFigures
         public ?BestPlace $bestWithNut,
         public ?array $cleanAction,
         public ?float $centsPerK,
+        public ?float $firstFretsWithNut = null,
     ) {}
+
+    /** The mean of its first frets as it stands, cents; null where that is not known. @param  int  $frets  how many of them, at least 1 */
+    public function meanCents(int $frets): ?float
+    {
+        $first = array_slice(array_filter($this->cents, fn (int $fret): bool => $fret > $this->line->startFret, ARRAY_FILTER_USE_KEY), 0, $frets);
+
+        return $first === [] ? null : array_sum(array_map(static fn (Interval $cents): float => $cents->estimate, $first)) / count($first);
+    }
 }

@@ -17,6 +17,12 @@ final readonly class WholeNeck
     /** How many frets a neck has until somebody says. */
     public const FRETS = 22;
 
+    /** What may stand in for what nobody measured, as documents name it. */
+    public const ASSUMED = [...Setup::KEYS, 'frets'];
+
+    /** Frets of open chords. */
+    private const FIRST = 3;
+
     /** @var list<NeckFigures> string 1 first */
     public array $strings;
 
@@ -31,6 +37,12 @@ final readonly class WholeNeck
         $this->frets = $design->instrument->neck->frets ?? self::FRETS;
         $this->setup = $design->instrument->setup;
         $this->strings = array_map($this->string(...), $evaluation->strings);
+    }
+
+    /** @return list<value-of<self::ASSUMED>> what stood in for what nobody measured */
+    public function assumed(): array
+    {
+        return [...$this->setup->assumed, ...($this->design->instrument->neck->frets === null ? ['frets'] : [])];
     }
 
     /** A string as it is played in a tuning; null where nobody knows how it stretches. */
@@ -76,6 +88,7 @@ final readonly class WholeNeck
             $best, $both,
             CleanAction::of($line, $tensionN, $this->setup->pickingN, $this->setup->pickFromSaddleM, $this->setup->verticalShare, $found ?? $best->place->setbackM ?? 0.0, $this->frets),
             Warmth::centsPerK((float) $core?->strungStiffnessN(), $tensionN, $core?->material->properties()->expansionPerK),
+            $played === null || $both === null ? null : $this->firstFrets($played, $both->place),
         );
     }
 
@@ -96,6 +109,16 @@ final readonly class WholeNeck
         }
 
         return $cents;
+    }
+
+    private function firstFrets(PlayedString $played, Placement $place): float
+    {
+        $sum = 0.0;
+        for ($fret = 1; $fret <= self::FIRST; $fret++) {
+            $sum += $played->centsAt($played->line->startFret + $fret, $place, $this->with->share);
+        }
+
+        return $sum / self::FIRST;
     }
 
     /** @return list<float> how high the nut may let it hang besides, metres */

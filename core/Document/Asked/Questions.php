@@ -31,15 +31,27 @@ final class Questions
     public static function answer(string $name, \stdClass $json): array
     {
         $problems = new Problems;
-        $root = Node::root($json, $problems);
-        $question = self::ALL[$name]::read($root, $json, $problems);
-        $root->knows('format', 'version')->reportUnknownKeys();
-        $problems->throwIfAny();
-        if ($question === null) {
-            throw InvalidDocument::at('', 'This cannot be read.');
-        }
+        $question = self::read(self::ALL[$name], $json, $problems);
         $unknown = $problems->unknownKeys();
 
         return $question->answer() + ($unknown === [] ? [] : ['unknown_keys' => $unknown]);
+    }
+
+    /**
+     * @template Q of Question
+     *
+     * @param  class-string<Q>  $question
+     * @return Q
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    public static function read(string $question, \stdClass $json, Problems $problems = new Problems): Question
+    {
+        $root = Node::root($json, $problems);
+        $read = $question::read($root, $json, $problems);
+        $root->knows('format', 'version')->reportUnknownKeys();
+        $problems->throwIfAny();
+
+        return $read instanceof $question ? $read : throw InvalidDocument::at('', 'This cannot be read.');
     }
 }

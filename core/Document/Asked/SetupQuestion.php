@@ -8,6 +8,7 @@ use Lira\Certainty\Interval;
 use Lira\Document\IntervalWriter;
 use Lira\Document\Node;
 use Lira\Document\Problems;
+use Lira\Document\SetDocument;
 use Lira\Playing\Circumstances;
 use Lira\Playing\CleanAction;
 use Lira\Playing\EndsStand;
@@ -103,21 +104,58 @@ final readonly class SetupQuestion implements Question
         return $reading;
     }
 
+    public function neck(): WholeNeck
+    {
+        return $this->neck;
+    }
+
+    /** The set that is on it, or that one is used to, on its own neck; null without one. */
+    public function before(): ?WholeNeck
+    {
+        $document = $this->set->document;
+        [$design, $evaluation] = [$document->baseline, $document->baselineEvaluation()];
+
+        return $design === null || $evaluation === null ? null : new WholeNeck($design, $evaluation, 0, new Circumstances($this->neck->with->ends, $this->neck->with->share));
+    }
+
+    /** What was read of it; null where nothing was. */
+    public function readings(): ?NeckRead
+    {
+        return $this->read;
+    }
+
+    public function document(): SetDocument
+    {
+        return $this->set->document;
+    }
+
     /** @return NeckSetupJson */
     public function answer(): array
     {
         return [
             'format' => 'lira-setup',
             'version' => 1,
-            'frets' => $this->neck->frets,
-            'assumed' => [...$this->neck->setup->assumed, ...($this->set->document->design->instrument->neck->frets === null ? ['frets'] : [])],
-            'strings' => array_map($this->string(...), $this->neck->strings),
-            ...($this->read === null ? [] : ['read' => self::readings($this->read)]),
+            ...self::written($this->neck),
+            ...($this->read === null ? [] : ['read' => self::writtenReadings($this->read)]),
         ];
     }
 
+    /** @return array{frets: int, assumed: list<value-of<WholeNeck::ASSUMED>>, strings: list<NeckStringJson>} */
+    private static function written(WholeNeck $neck): array
+    {
+        return ['frets' => $neck->frets, 'assumed' => $neck->assumed(), 'strings' => array_map(self::string(...), $neck->strings)];
+    }
+
+    /** @return NeckSetupJson|null how the set before plays, written the same */
+    public function answerBefore(): ?array
+    {
+        $before = $this->before();
+
+        return $before === null ? null : ['format' => 'lira-setup', 'version' => 1, ...self::written($before)];
+    }
+
     /** @return NeckStringJson */
-    private function string(NeckFigures $string): array
+    private static function string(NeckFigures $string): array
     {
         return [
             'position' => $string->position,
@@ -144,7 +182,7 @@ final readonly class SetupQuestion implements Question
     }
 
     /** @return NeckReadingsJson */
-    private static function readings(NeckRead $read): array
+    private static function writtenReadings(NeckRead $read): array
     {
         return [
             'nut_height_mm' => IntervalWriter::toArray($read->nutRangeM(), 1000),

@@ -1,5 +1,5 @@
 // Made from the view classes of app by bin/generate-views.php. Change those, not this file.
-import type { Baseline, Construction, FittingPlan, FittingStep, Kind, Material, SetDocument } from './formats';
+import type { Baseline, Construction, FittingPlan, FittingStep, Kind, Material, NeckSetup, SetDocument } from './formats';
 
 /** A set as one takes it along: in one line, with its price and the packets that come nearest. */
 export interface Answer {
@@ -778,6 +778,26 @@ export interface Play {
     heat: boolean;
     salt: boolean;
     sweat: boolean;
+}
+
+/** How a set plays on an instrument, in figures and in words. */
+export interface Playing {
+    neck: NeckSetup;
+    /** The set that is on it, or that one is used to. */
+    before: NeckSetup | null;
+    before_name: string;
+    /** Of the set, by their names. */
+    tunings: string[];
+    /** What it was reckoned with. */
+    mm: { action: number; nut: number; relief: number };
+    /** Where it is out of tune. */
+    frets: string[];
+    /** How low its strings may lie. */
+    action: { soft: string[]; medium: string[]; hard: string[] };
+    /** What warmth does. */
+    warmth: string[];
+    /** What stopped pitches said. */
+    read: string[];
 }
 
 /** A named pool. */

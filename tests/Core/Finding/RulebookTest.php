@@ -10,6 +10,7 @@ use Lira\Finding\FindingType;
 use Lira\Finding\FitAspect;
 use Lira\Finding\Rulebook;
 use Lira\Finding\Severity;
+use Lira\Playing\Saying;
 use Lira\Wording\Statement;
 use Lira\Wording\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,7 +23,7 @@ final class RulebookTest extends CoreTestCase
     public function test_every_finding_has_a_code_of_its_own_and_every_aspect_of_the_fit_one_that_speaks_of_it(): void
     {
         $codes = array_map(static fn (FindingType $type): string => $type->code, Rulebook::types());
-        $arguments = array_column(Argument::cases(), 'value');
+        $arguments = [...array_column(Argument::cases(), 'value'), ...array_column(Saying::cases(), 'value')];
 
         self::assertSame(array_unique([...$codes, ...$arguments]), [...$codes, ...$arguments]);
         foreach ($codes as $code) {
@@ -66,6 +67,9 @@ final class RulebookTest extends CoreTestCase
         }
         foreach (Argument::cases() as $argument) {
             yield $argument->value => [$argument->sentence()];
+        }
+        foreach (Saying::cases() as $saying) {
+            yield $saying->value => [$saying->sentence()];
         }
     }
 

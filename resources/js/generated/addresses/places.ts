@@ -48,6 +48,7 @@ export const home = '/';
 export const instrumentsCreate = '/instruments/new';
 export const instrumentsImport = '/instruments/import';
 export const instrumentsIndex = '/instruments';
+export const instrumentsPlaying = '/instruments/playing';
 export const instrumentsStore = '/instruments';
 export const instrumentsUsualSet = '/instruments/usual-set';
 export const invitationsStore = '/workshop/invitations';

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Instruments\Views;
+
+/** How a set plays on an instrument, in figures and in words. */
+final readonly class PlayingView
+{
+    /**
+     * @param  NeckSetupJson  $neck
+     * @param  NeckSetupJson|null  $before  the set that is on it, or that one is used to
+     * @param  list<string>  $tunings  of the set, by their names
+     * @param  array{action: float, nut: float, relief: float}  $mm  what it was reckoned with
+     * @param  list<string>  $frets  where it is out of tune
+     * @param  array{soft: list<string>, medium: list<string>, hard: list<string>}  $action  how low its strings may lie
+     * @param  list<string>  $warmth  what warmth does
+     * @param  list<string>  $read  what stopped pitches said
+     */
+    public function __construct(
+        public array $neck,
+        public ?array $before,
+        public string $before_name,
+        public array $tunings,
+        public array $mm,
+        public array $frets,
+        public array $action,
+        public array $warmth,
+        public array $read,
+    ) {}
+}

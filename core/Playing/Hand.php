@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lira\Playing;
+
+/** How hard a string is picked. */
+enum Hand: string
+{
+    case Soft = 'soft';
+    case Medium = 'medium';
+    case Hard = 'hard';
+}
