@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Instruments\Views\PlayingView;
+use App\Instruments\Views\SideOfStringView;
+use App\Instruments\Views\StopView;
 use Lira\Document\Asked\Questions;
 use Lira\Document\Asked\SetupQuestion;
 use Lira\Document\InvalidDocument;
+use Lira\Document\SetDocument;
 use Lira\Pitch\Tuning;
+use Lira\Playing\FirstPosition;
 use Lira\Playing\Hand;
+use Lira\Playing\NeckFigures;
 use Lira\Playing\NeckSays;
+use Lira\Playing\WholeNeck;
 use Lira\Wording\Statement;
 use Lira\Wording\Units;
 
@@ -36,6 +42,8 @@ final readonly class HowItPlays
         $text = static fn (Statement $one): string => $one->text($units);
         $action = static fn (Hand $hand): array => array_map($text, $says->ofAction($hand, $beforeSays, "“{$name}”"));
 
+        ['chords' => $chords, 'scale' => $scale] = self::atTheNut($document, $neck);
+
         return new PlayingView(
             $question->answer(),
             $question->answerBefore(),
@@ -46,6 +54,46 @@ final readonly class HowItPlays
             ['soft' => $action(Hand::Soft), 'medium' => $action(Hand::Medium), 'hard' => $action(Hand::Hard)],
             array_map($text, $says->ofWarmth($warmerK)),
             $read === null ? [] : array_map($text, NeckSays::ofReadings($read)),
+            array_map(static fn (NeckFigures $string): SideOfStringView => SideOfStringView::of($string, $neck->frets), $neck->strings),
+            $chords,
+            $scale,
         );
+    }
+
+    /**
+     * Chords and a scale at the nut, or at the capo, with frets as the neck counts them.
+     *
+     * @return array{chords: list<array{name: string, stops: list<StopView>}>, scale: list<StopView>}
+     */
+    private static function atTheNut(SetDocument $document, WholeNeck $neck): array
+    {
+        [$open, $from, $begins] = [[], [], []];
+        foreach ($neck->strings as $string) {
+            // Nobody stops a drone in a chord.
+            if ($string->cents !== [] && $string->line->pegFret === 0) {
+                $begins[$string->position] = $string->line->startFret;
+                $from[$string->position] = max($string->line->startFret, $neck->with->capoOn($string->position));
+                $open[$string->position] = $document->design->tunings[$neck->tuning]->pitch($string->position)->noteNumber()
+                    + $from[$string->position] - $string->line->startFret;
+            }
+        }
+
+        return [
+            'chords' => array_map(static fn (array $chord): array => ['name' => $chord['name'], 'stops' => self::counted($chord['stops'], $from, $begins)], FirstPosition::chords($open)),
+            'scale' => self::counted(FirstPosition::scale($open), $from, $begins),
+        ];
+    }
+
+    /**
+     * @param  list<array{position: int, fret: int}>  $stops  counted from where each string begins
+     * @param  array<int, int>  $from  the fret at which it does, by position
+     * @param  array<int, int>  $begins  the fret its own tone is of
+     * @return list<StopView>
+     */
+    private static function counted(array $stops, array $from, array $begins): array
+    {
+        return array_map(static fn (array $stop): StopView => new StopView(
+            $stop['position'], $stop['fret'] + $from[$stop['position']], $stop['fret'] + $from[$stop['position']] - $begins[$stop['position']],
+        ), $stops);
     }
 }

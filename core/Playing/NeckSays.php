@@ -123,7 +123,7 @@ final readonly class NeckSays
         if ($read->nut !== null) {
             $range = $read->nut->range();
             $said[] = Saying::NutRead->with([
-                'readings' => $read->nut->readings, 'nut_mm' => 1000 * $range->estimate, 'low_mm' => 1000 * $range->low, 'high_mm' => 1000 * $range->high,
+                'readings' => $read->nut->readings, 'many' => $read->nut->readings === 1 ? 'no' : 'yes', 'nut_mm' => 1000 * $range->estimate, 'low_mm' => 1000 * $range->low, 'high_mm' => 1000 * $range->high,
             ]);
         }
         foreach ($read->odd as $odd) {

@@ -43,7 +43,7 @@ enum Saying: string
             self::NutHelps => 'With its nut moved {nut_mm:2} towards the [to=saddle|saddle][to=head|headstock] it would be {left:1}: a repairer’s work.',
             self::CapoAdds => 'The capo at fret {fret} makes string {string} {cents:1} cents sharper than it was tuned: the most of those it holds. Tune again once it is on.',
             self::NutUnmeasured => 'The first frets hang on how high the strings lie at the nut, which nobody measured: {nut_mm:2} is usual, {varies_mm:2} less or more is possible. To measure it, lay a straight edge on the first two frets, over the nut’s edge, and take the gap between it and the string’s underside at the nut.',
-            self::NutRead => 'From {readings} readings at the first frets the strings lie {nut_mm:2} high at the nut ({low_mm:2!} to {high_mm:2}).',
+            self::NutRead => 'From {readings} [many=yes|readings][many=no|reading] at the first frets the strings lie {nut_mm:2} high at the nut ({low_mm:2!} to {high_mm:2}).',
             self::NotKnown => 'How far string {string} comes out sharp nobody can foretell: it stretches like rubber. Read it.',
             self::Fretless => 'A neck without frets is played in tune by ear: there is nothing to map.',
             self::OddFret => 'Fret {fret} stands {cents:1} cents [way=sharp|sharper][way=flat|flatter] than its neighbours leave for it, on strings {strings}: it is [way=sharp|high, or stands too near the bridge][way=flat|worn or low, or stands too near the nut]. A repairer levels or reseats it.',

@@ -51,6 +51,12 @@ final readonly class StringLine
         return new self($this->fullM, $this->pegFret, $this->startFret, $nutHeightM, $this->action12M, $this->reliefM);
     }
 
+    /** The same with another action. */
+    public function withAction(float $action12M): self
+    {
+        return new self($this->fullM, $this->pegFret, $this->startFret, $this->nutHeightM, $action12M, $this->reliefM);
+    }
+
     /** The same with so much relief. */
     public function withRelief(float $reliefM): self
     {

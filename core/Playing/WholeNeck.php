@@ -32,7 +32,7 @@ final readonly class WholeNeck
     public Setup $setup;
 
     /** @param  int  $tuning  which of the design's, from 0 */
-    public function __construct(private SetDesign $design, SetEvaluation $evaluation, private int $tuning, public Circumstances $with = new Circumstances)
+    public function __construct(private SetDesign $design, SetEvaluation $evaluation, public int $tuning, public Circumstances $with = new Circumstances)
     {
         $this->frets = $design->instrument->neck->frets ?? self::FRETS;
         $this->setup = $design->instrument->setup;

@@ -43,7 +43,7 @@ final class CoreNeighbours
             'Kind',
         ],
         'Intonation' => ['Certainty', 'Length', 'Kind', 'Instrument'],
-        'Playing' => ['Certainty', 'Stiffness', 'Length', 'Wording', 'Feel', 'Kind', 'Instrument', 'Intonation', 'Design', 'Evaluation'],
+        'Playing' => ['Certainty', 'Stiffness', 'Length', 'Wording', 'Feel', 'Kind', 'Instrument', 'Intonation', 'Pitch', 'Design', 'Evaluation'],
         'Finding' => [
             'Certainty',
             'Material',

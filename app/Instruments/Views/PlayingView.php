@@ -16,6 +16,9 @@ final readonly class PlayingView
      * @param  array{soft: list<string>, medium: list<string>, hard: list<string>}  $action  how low its strings may lie
      * @param  list<string>  $warmth  what warmth does
      * @param  list<string>  $read  what stopped pitches said
+     * @param  list<SideOfStringView>  $sides  from the side, string 1 first
+     * @param  list<array{name: string, stops: list<StopView>}>  $chords  at the nut, lowest string first
+     * @param  list<StopView>  $scale  of an octave
      */
     public function __construct(
         public array $neck,
@@ -27,5 +30,8 @@ final readonly class PlayingView
         public array $action,
         public array $warmth,
         public array $read,
+        public array $sides,
+        public array $chords,
+        public array $scale,
     ) {}
 }

@@ -798,6 +798,12 @@ export interface Playing {
     warmth: string[];
     /** What stopped pitches said. */
     read: string[];
+    /** From the side, string 1 first. */
+    sides: SideOfString[];
+    /** At the nut, lowest string first. */
+    chords: { name: string; stops: Stop[] }[];
+    /** Of an octave. */
+    scale: Stop[];
 }
 
 /** A named pool. */
@@ -1056,6 +1062,23 @@ export interface ShowSoon {
     at: string;
 }
 
+/** One string over its frets, from the side: millimetres along from the nut, and over the straight line of the frets. */
+export interface SideOfString {
+    position: number;
+    /** Where it begins to sound. */
+    start: [number, number];
+    /** Along, where the string itself begins. */
+    peg_mm: number;
+    /** Along, where the scale ends. */
+    full_mm: number;
+    /** The top of each, fret 1 first. */
+    frets: [number, number][];
+    /** As its action puts it. */
+    saddle: [number, number];
+    /** How high the saddle stands at the lowest clean action. */
+    needed: { soft: number; medium: number; hard: number } | null;
+}
+
 /** Where strings ended. */
 export interface Step {
     hours: number;
@@ -1070,6 +1093,15 @@ export interface Stiffness {
     low: number;
     estimate: number;
     high: number;
+}
+
+/** A string stopped at a fret. */
+export interface Stop {
+    position: number;
+    /** As the neck counts them. */
+    fret: number;
+    /** Above the string's own tone. */
+    semitones: number;
 }
 
 /** What pitches a string suits on a length. */

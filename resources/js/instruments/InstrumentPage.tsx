@@ -21,14 +21,14 @@ import { useTried } from './trying/useTried';
 import type { InstrumentPage as Props } from '../generated/pages';
 import { Tried } from './trying/Tried';
 
-const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', reach: 'How low, how high', log: 'Log' };
+const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', play: 'How it plays', reach: 'How low, how high', log: 'Log' };
 type View = keyof typeof VIEWS;
 const { log: _, summary: __, ...VIEWS_BEFORE_KEPT } = VIEWS;
 
 type Draft = ReturnType<typeof useInstrumentDraft>;
 type Kept = ReturnType<typeof useKept>;
 
-/** An instrument: what was measured on it, a set tried on it, and how low and how high it can go. */
+/** An instrument: what was measured on it, a set tried on it, how that plays, and how low and how high it can go. */
 export default function InstrumentPage(page: Props) {
     const { instrument, kinds, sets, life, onIt, open } = page;
     const draft = useInstrumentDraft(instrument, kinds);
@@ -83,7 +83,7 @@ export default function InstrumentPage(page: Props) {
                 )}
                 {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
                 <Measures page={page} draft={draft} kept={kept} shown={view === 'measure'} />
-                {(['try', 'reach'] as const).map((value) => (
+                {(['try', 'play', 'reach'] as const).map((value) => (
                     <Tried key={value} value={value} draft={draft} tried={tried} sets={sets} label={label} measure={measure} />
                 ))}
                 {instrument !== null && life !== null && (

@@ -1,5 +1,7 @@
 import { isBass } from '../../units/strings';
 import { Tabs } from 'radix-ui';
+import type { ComponentProps } from 'react';
+import { PlayingView } from '../playing/PlayingView';
 import { ReachView } from '../reach/ReachView';
 import { TriedSet } from './TriedSet';
 import { TryOn } from './TryOn';
@@ -7,7 +9,14 @@ import { useTried } from './useTried';
 import type { InstrumentPage as Props } from '../../generated/pages';
 import { useInstrumentDraft } from '../draft';
 
-/** A set tried on it, or how low and how high it goes. */
+/** What can be looked at with a set on it. */
+const VIEWS = {
+    try: (props: ComponentProps<typeof TryOn>) => <TryOn {...props} />,
+    play: ({ question }: ComponentProps<typeof TryOn>) => <PlayingView question={question} />,
+    reach: ({ question }: ComponentProps<typeof TryOn>) => <ReachView question={question} />,
+};
+
+/** A set tried on it, how it plays, or how low and how high it goes. */
 export function Tried({
     draft,
     tried,
@@ -21,18 +30,14 @@ export function Tried({
     sets: Props['sets'];
     label: string;
     measure: (group: string) => void;
-    value: 'try' | 'reach';
+    value: keyof typeof VIEWS;
 }) {
     return (
         <Tabs.Content value={value} tabIndex={-1} className="flex-1 py-4 outline-none">
             {draft.usable ? (
                 <div className="grid gap-4">
                     <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
-                    {value === 'try' ? (
-                        <TryOn question={tried.question} bass={isBass(draft.kind)} onMeasure={measure} />
-                    ) : (
-                        <ReachView question={tried.question} />
-                    )}
+                    {VIEWS[value]({ question: tried.question, bass: isBass(draft.kind), onMeasure: measure })}
                 </div>
             ) : (
                 <p>Its scale cannot be read yet. Give it under “Measure”, then a set can be tried on.</p>
