@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Document;
 
 use Lira\Design\SetDesign;
+use Lira\Document\Answers;
 use Lira\Document\InstrumentFile;
 use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
@@ -35,6 +36,16 @@ final class SetDocumentTest extends CoreTestCase
         $again = SetDocument::parse(Documents::text('skerry-everything'))->text();
         self::assertStringContainsString('"workshop": {}', $again);
         self::assertStringContainsString('442.0', $again);
+    }
+
+    public function test_frets_that_are_fanned_stand_square_at_the_twelfth_unless_somebody_says(): void
+    {
+        $fan = Documents::with('/instrument/scale', (object) ['type' => 'multiscale', 'treble_mm' => 620, 'bass_mm' => 660]);
+        $frets = static fn (?int $square): array => Answers::fit(SetDocument::from(
+            Documents::with('/instrument/neck', (object) ($square === null ? ['frets' => 22] : ['frets' => 22, 'straight_fret' => $square]), $fan),
+        ))['neck']['frets_mm'];
+        self::assertSame($frets(12), $frets(null));
+        self::assertNotSame($frets(13), $frets(null));
     }
 
     public function test_a_length_for_each_of_one_string(): void

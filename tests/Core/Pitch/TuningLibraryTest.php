@@ -60,7 +60,7 @@ final class TuningLibraryTest extends CoreTestCase
     public function test_on_a_long_neck_a_dropped_tuning_is_the_one_below(): void
     {
         $lowest = static fn (?int $highest, int $note): ?string => ($pitches = TuningNames::for(Kind::ElectricGuitar, 6, $highest)->dropped($note)?->pitches) === null ? null : $pitches[5]->name();
-        self::assertSame(['D2', 'C2'], [$lowest(null, 2), $lowest(null, 0)]);
+        self::assertSame(['D2', 'C2', 'Eb2', 'E1'], [$lowest(null, 2), $lowest(null, 0), $lowest(null, 3), $lowest(null, 4)], 'no dropped tuning goes more than a semitone up');
         self::assertSame(['D1', 'C2'], [$lowest(-2, 2), $lowest(-2, 0)]);
     }
 

@@ -55,6 +55,7 @@ final class StartedSetTest extends CoreTestCase
     {
         yield 'a tuning that is none' => ['10-46 in Z flat', 'Z flat'];
         yield 'two strings of six' => ['10 13', '6 strings'];
+        yield 'three strings of six, which do not stand in pairs' => ['10 13 17', '6 strings'];
     }
 
     public function test_a_set_is_begun_from_what_is_on_it_with_its_reasons(): void
