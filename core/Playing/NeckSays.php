@@ -19,6 +19,9 @@ final readonly class NeckSays
     /** A nut that takes less off is not worth moving, cents. */
     private const NUT_HELPS_CENTS = 0.5;
 
+    /** Nobody sets an action more finely. */
+    private const JUST_M = 0.05e-3;
+
     /** Two actions that differ by less are alike. */
     private const ALIKE_M = 0.02e-3;
 
@@ -67,7 +70,7 @@ final readonly class NeckSays
         if (! $setup->isMeasured('action_12_mm')) {
             $said[] = Saying::ActionUnmeasured->with(['action_mm' => 1000 * $setup->action12M]);
         } else {
-            $said[] = ($spareM >= 0.0 ? Saying::ActionSpare : Saying::ActionShort)->with(['action_mm' => 1000 * $setup->action12M, 'by_mm' => 1000 * abs($spareM)]);
+            $said[] = (abs($spareM) < self::JUST_M ? Saying::ActionJust : ($spareM > 0.0 ? Saying::ActionSpare : Saying::ActionShort))->with(['action_mm' => 1000 * $setup->action12M, 'by_mm' => 1000 * abs($spareM)]);
         }
         $was = $before?->mostNeeded($hand);
         if ($was !== null) {

@@ -25,6 +25,7 @@ enum Saying: string
     case OddFret = 'odd-fret';
     case LowestAction = 'lowest-action';
     case ActionUnmeasured = 'action-unmeasured';
+    case ActionJust = 'action-just';
     case ActionSpare = 'action-spare';
     case ActionShort = 'action-short';
     case ActionCosts = 'action-costs';
@@ -49,6 +50,7 @@ enum Saying: string
             self::OddFret => 'Fret {fret} stands {cents:1} cents [way=sharp|sharper][way=flat|flatter] than its neighbours leave for it, on strings {strings}: it is [way=sharp|high, or stands too near the bridge][way=flat|worn or low, or stands too near the nut]. A repairer levels or reseats it.',
             self::LowestAction => 'Picked [hand=soft|softly][hand=medium|with a medium hand][hand=hard|hard], it is clean down to {needed_mm:2} at the 12th fret: below, string {string} [at=open|played open][at=stopped|stopped at fret {stopped}] touches fret {over} first.',
             self::ActionUnmeasured => 'Its action was not measured: {action_mm:2} is usual of its kind.',
+            self::ActionJust => 'It stands at {action_mm:2}: just so.',
             self::ActionSpare => 'It stands at {action_mm:2}: {by_mm:2} to spare.',
             self::ActionShort => 'It stands at {action_mm:2}, which is {by_mm:2} too low for that hand.',
             self::ActionCosts => 'With a [hand=soft|soft][hand=medium|medium][hand=hard|hard] hand that is {by_mm:2} more than {before} asks.',

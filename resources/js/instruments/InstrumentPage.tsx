@@ -21,7 +21,14 @@ import { useTried } from './trying/useTried';
 import type { InstrumentPage as Props } from '../generated/pages';
 import { Tried } from './trying/Tried';
 
-const VIEWS = { summary: 'Summary', measure: 'Measure', try: 'Try a set on', play: 'How it plays', reach: 'How low, how high', log: 'Log' };
+const VIEWS = {
+    summary: 'Summary',
+    measure: 'Measure',
+    try: 'Try a set on',
+    play: 'How it plays',
+    reach: 'How low, how high',
+    log: 'Log',
+};
 type View = keyof typeof VIEWS;
 const { log: _, summary: __, ...VIEWS_BEFORE_KEPT } = VIEWS;
 

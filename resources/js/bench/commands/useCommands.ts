@@ -81,6 +81,12 @@ function ofSet({ setId, actions, show }: Options, { canUndo, canRedo, undo, redo
             run: () => show('share'),
         },
         { group: design, name: 'Put it on: begin a job…', also: 'fit restring strings work', keys: 'j', run: actions.beginJob },
+        {
+            group: design,
+            name: 'How it plays…',
+            also: 'neck frets cents action buzz intonation capo weather',
+            run: actions.plays,
+        },
         { group: design, name: 'Tune it…', also: 'tuner microphone pitch', run: actions.tune },
         { group: design, name: 'Intonate it…', also: 'intonation saddle microphone', run: actions.intonate },
         { group: design, name: 'Practise tuning it, on a simulated one…', run: actions.practiseTuning },

@@ -7,6 +7,7 @@ import { keepAsNew } from '../saving/keepAsNew';
 import type { Saver } from '../saving/saver';
 import type { SavedSet } from '../../generated/views';
 import { benchShow } from '../../generated/addresses/bench';
+import { instrumentsEdit } from '../../generated/addresses/instruments';
 import { intonateShow } from '../../generated/addresses/intonate';
 import { jobsCreate, ordersIndex, setsIndex } from '../../generated/addresses/places';
 import { setsDestroy, setsDuplicate, setsFit, setsPlan, setsSheet, setsUnarchive } from '../../generated/addresses/sets';
@@ -24,6 +25,8 @@ export interface SetActions {
     beginJob: () => void;
     /** Finds where its strings are cheapest, and orders them. */
     buy: () => void;
+    /** Shows how it will play: its instrument's neck. */
+    plays: () => void;
     /** Brings its instrument to its tuning. */
     tune: () => void;
     /** Finds where its saddles belong. */
@@ -69,6 +72,10 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
                 await saver.flush();
                 router.visit(withAsked(ordersIndex, { set: set.id }));
             }),
+            plays: telling(async () => {
+                await saver.flush();
+                router.visit(withAsked(instrumentsEdit(set.instrumentId), { view: 'play', set: set.id }));
+            }),
             tune: telling(() => inHand(tuneShow)),
             intonate: telling(() => inHand(intonateShow)),
             practiseTuning: telling(() => inHand(tuneShow, 1)),
@@ -98,5 +105,5 @@ export function useSetActions(set: SavedSet, saver: Saver): SetActions {
                 });
             }),
         };
-    }, [set.id, saver, store]);
+    }, [set.id, set.instrumentId, saver, store]);
 }

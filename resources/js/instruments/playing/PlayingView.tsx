@@ -49,7 +49,7 @@ export function PlayingView({ question }: { question: string | null }) {
                     </p>
                 )}
                 <Said lines={plays.frets} />
-                <Looks looked={looked} onLook={look} plays={plays} />
+                {plays.neck.frets > 0 && <Looks looked={looked} onLook={look} plays={plays} />}
                 <Maps plays={plays} fit={fit} />
                 {side !== undefined && needs.length > 0 && (
                     <figure className="mt-4">

@@ -14,12 +14,18 @@ export interface Named {
 /** The set as it is usually put on an instrument of its kind. */
 export const USUAL = 'usual';
 
+/** The one that the address of the page asks for. */
+function askedSet(sets: Named[]): Named | undefined {
+    const asked = new URLSearchParams(window.location.search).get('set');
+    return sets.find(({ id }) => String(id) === asked);
+}
+
 /**
  * The set that is tried on an instrument, on the instrument as it is being measured. `question` is what the server is asked;
  * none until there is something to ask.
  */
 export function useTried(sets: Named[], instrument: Instrument, strings: number, usable: boolean) {
-    const [chosen, setChosen] = useState<typeof USUAL | Named>(sets[0] ?? USUAL);
+    const [chosen, setChosen] = useState<typeof USUAL | Named>(() => askedSet(sets) ?? sets[0] ?? USUAL);
     const usual = chosen === USUAL ? JSON.stringify([instrument.kind, instrument.scale, instrument.short_strings, strings]) : '';
     const { data: set, error } = useQuery({
         queryKey: ['tried', chosen === USUAL ? usual : chosen.id],
