@@ -151,7 +151,6 @@ function MoreForSet({ actions, show, versions, set, onHear }: Omit<Props, 'saveS
                 Put it on: begin a job…
             </MenuItem>
             <MenuItem onSelect={actions.buy}>Order its strings…</MenuItem>
-            <MenuItem onSelect={actions.plays}>How it plays…</MenuItem>
             <MenuItem onSelect={actions.tune}>Tune it…</MenuItem>
             <MenuItem onSelect={actions.intonate}>Intonate it…</MenuItem>
             <MenuItem onSelect={actions.practiseTuning}>Practise tuning it…</MenuItem>

@@ -10,7 +10,7 @@ export function Doors({ actions, show, className }: { actions: SetActions; show:
             <Button title="Where its strings are cheapest" onClick={actions.buy}>
                 Buy
             </Button>
-            <Button title="How it will play: in tune where, how low it may lie" onClick={actions.plays}>
+            <Button title="How it plays: every fret, how low it may lie" onClick={actions.plays}>
                 Play
             </Button>
             <Button title="Put it on: begin a job" onClick={actions.beginJob}>

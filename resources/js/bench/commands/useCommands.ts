@@ -84,7 +84,7 @@ function ofSet({ setId, actions, show }: Options, { canUndo, canRedo, undo, redo
         {
             group: design,
             name: 'How it plays…',
-            also: 'neck frets cents action buzz intonation capo weather',
+            also: 'neck frets action capo weather',
             run: actions.plays,
         },
         { group: design, name: 'Tune it…', also: 'tuner microphone pitch', run: actions.tune },
