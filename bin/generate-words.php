@@ -37,6 +37,7 @@ use Lira\Strings\StringType;
 use Lira\Typed\Grammar;
 
 const TARGET = __DIR__.'/../resources/js/generated/words.ts';
+const NECK = __DIR__.'/../resources/js/generated/neck.ts';
 /** Enums with a label() for each case, by the name of their labels. */
 const LABELS = [
     'KINDS' => Kind::class,
@@ -109,4 +110,12 @@ foreach ($constants as $name => $value) {
 }
 $text .= "\nexport const SENTENCES: Record<string, string> = {$written($sentences)};\n";
 
-writeOrCheck([TARGET => $text], 'resources/js/generated/words.ts is not what the core says', 'generate-words.php');
+// What is said of a neck stands apart: the Bench has no use for it.
+$ofNecks = [];
+foreach (Rulebook::neckTypes() as $type) {
+    $ofNecks[$type->code] = $type->sentence;
+}
+$neck = "// Made from what the core finds along a neck by bin/generate-words.php. Change that, not this file.\n"
+    ."\nexport const NECK_SENTENCES: Record<string, string> = {$written($ofNecks)};\n";
+
+writeOrCheck([TARGET => $text, NECK => $neck], 'resources/js/generated/words.ts or neck.ts is not what the core says', 'generate-words.php');

@@ -220,6 +220,7 @@ Route::middleware('json')->group(static function (): void {
     Route::get('log/years/{year}', [ReportController::class, 'workshop'])->where('year', '[12]\d{3}')->name('log.year')->middleware('may:look');
     Route::get('log/tables', [ReportController::class, 'everything'])->name('log.tables')->middleware('may:look');
     Route::get('log/tables/{table}', [ReportController::class, 'csv'])->name('log.table')->middleware('may:look');
+    Route::get('jobs/{job}/neck', [JobController::class, 'neck'])->whereNumber('job')->name('jobs.neck')->middleware('may:look');
     Route::get('jobs/{job}/slip', [ReportController::class, 'slip'])->whereNumber('job')->name('jobs.slip')->middleware('may:look');
 
     Route::get('jobs', [JobController::class, 'index'])->name('jobs.index')->middleware('may:look');

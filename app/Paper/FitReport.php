@@ -24,7 +24,7 @@ final readonly class FitReport
      */
     public static function on(StringSet $set, SetDocument $document, ?LearnedSetbacks $learned, Units $units, Leaf $leaf): string
     {
-        return (new self($document, $document->assessment(), $learned, $units))->sheet($set, $leaf);
+        return (new self($document, $document->playedAssessment(), $learned, $units))->sheet($set, $leaf);
     }
 
     private function sheet(StringSet $set, Leaf $leaf): string

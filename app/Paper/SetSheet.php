@@ -25,7 +25,7 @@ final readonly class SetSheet
      */
     public static function on(StringSet $set, SetDocument $document, Units $units, Leaf $leaf): string
     {
-        $assessment = $document->assessment();
+        $assessment = $document->playedAssessment();
         $evaluation = $assessment->evaluation;
 
         return Sheet::of('sheets.set', $set->name, [

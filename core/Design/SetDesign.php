@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lira\Design;
 
 use Lira\Feel\Trial;
+use Lira\Instrument\Hand;
 use Lira\Instrument\Instrument;
 use Lira\Pitch\Tuning;
 use Lira\Strings\BuiltString;
@@ -19,6 +20,7 @@ final readonly class SetDesign
      * @param  list<Intent>  $intents  what is settled about each string, string 1 first
      * @param  list<Trial>  $trials  how these strings felt when they were tuned up and down, where they are a baseline
      * @param  array<int, float>  $setbacksM  where saddles were found with these strings, metres behind the scale length, by position
+     * @param  ?Hand  $hand  how hard it is said to be picked
      */
     public function __construct(
         public string $name,
@@ -28,6 +30,7 @@ final readonly class SetDesign
         public array $intents = [],
         public array $trials = [],
         public array $setbacksM = [],
+        public ?Hand $hand = null,
     ) {}
 
     /**
@@ -61,7 +64,7 @@ final readonly class SetDesign
 
         return $strings === [] ? $this : new self(
             $this->name, $this->instrument, $this->tunings, $strings, $this->intents, $this->trials,
-            array_filter($this->setbacksM, $same, ARRAY_FILTER_USE_KEY),
+            array_filter($this->setbacksM, $same, ARRAY_FILTER_USE_KEY), $this->hand,
         );
     }
 }

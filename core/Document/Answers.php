@@ -86,7 +86,7 @@ final class Answers
      */
     public static function fit(SetDocument $document): array
     {
-        return FitWriter::toArray($document, $document->assessment());
+        return FitWriter::toArray($document, $document->playedAssessment());
     }
 
     /**

@@ -137,6 +137,12 @@ final readonly class SetDocument
         return Assessment::of($this->design, $this->evaluation(), $this->limits);
     }
 
+    /** The same with what is to be said of how it plays: where it is fitted, printed or finished. */
+    public function playedAssessment(): Assessment
+    {
+        return $this->assessment()->played($this->design, $this->limits);
+    }
+
     /**
      * The same of another design in its place, by its limits and beside its baseline.
      *

@@ -7,6 +7,7 @@ namespace Lira\Document;
 use Lira\Design\SetDesign;
 use Lira\Feel\Trial;
 use Lira\Feel\Verdict;
+use Lira\Instrument\Hand;
 use Lira\InvalidInput;
 use Lira\Kind\Kind;
 use Lira\Limit\InvalidLimit;
@@ -70,7 +71,7 @@ final readonly class SetReader
         }
         $root->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME);
         $measurements = $this->measurements($root, $json);
-        $design = $this->design($root, $measurements);
+        $design = $this->design($root, $measurements, self::handOf($json));
         $baseline = $root->has('baseline') ? $root->object('baseline', 'the baseline') : null;
         $baselineDesign = $baseline === null ? null : $this->design($baseline, $measurements);
         $baseline?->knows('format', 'version', 'notes', 'trials')->reportUnknownKeys();
@@ -155,7 +156,16 @@ final readonly class SetReader
         return $newtons;
     }
 
-    private function design(Node $node, Measurements $measurements): ?SetDesign
+    /** How hard it is said to be picked, where a target says so; what is wrong there is said when it is solved. */
+    private static function handOf(\stdClass $json): ?Hand
+    {
+        $style = ($json->target ?? null) instanceof \stdClass ? $json->target->style ?? null : null;
+        $attack = $style instanceof \stdClass ? $style->attack ?? null : null;
+
+        return is_string($attack) ? Hand::tryFrom($attack) : null;
+    }
+
+    private function design(Node $node, Measurements $measurements, ?Hand $hand = null): ?SetDesign
     {
         $name = $node->has('name') ? $node->words('name', 'the set’s name', 0, PlainText::LONGEST_NAME) : '';
         $nodes = $this->stringNodes($node);
@@ -168,7 +178,7 @@ final readonly class SetReader
         $trials = $node->path === '' ? [] : $this->trialsOf($node, $count);
 
         return $strings === null || $instrument === null || $tunings === null ? null
-            : new SetDesign((string) $name, $instrument, $tunings, $strings, $intents, $trials, $setbacks);
+            : new SetDesign((string) $name, $instrument, $tunings, $strings, $intents, $trials, $setbacks, $hand);
     }
 
     /** @return list<Node>|null */

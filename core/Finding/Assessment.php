@@ -7,6 +7,7 @@ namespace Lira\Finding;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limits;
+use Lira\Playing\WholeNeck;
 
 /** A set's figures, and what is to be said about it by them. */
 final readonly class Assessment
@@ -17,5 +18,13 @@ final readonly class Assessment
     public static function of(SetDesign $design, SetEvaluation $evaluation, Limits $limits): self
     {
         return new self($evaluation, Rulebook::look($design, $evaluation, $limits));
+    }
+
+    /** With what is to be said of how it plays in its first tuning: where it is fitted, printed or finished. */
+    public function played(SetDesign $design, Limits $limits): self
+    {
+        $neck = new WholeNeck($design, $this->evaluation, 0);
+
+        return new self($this->evaluation, Rulebook::graveFirst([...$this->findings, ...Rulebook::lookAlong($design, $neck, $limits)]));
     }
 }

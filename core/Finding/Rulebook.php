@@ -7,6 +7,7 @@ namespace Lira\Finding;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\SetEvaluation;
 use Lira\Limit\Limits;
+use Lira\Playing\WholeNeck;
 
 /** Every rule there is, in the order in which a technician goes through them. */
 final class Rulebook
@@ -33,10 +34,47 @@ final class Rulebook
         ];
     }
 
+    /** @return non-empty-list<NeckRule> what is looked for in how it plays */
+    public static function neckRules(): array
+    {
+        return [new ActionLow, new FretOut, new NutToMove];
+    }
+
     /** @return list<FindingType> */
     public static function types(): array
     {
         return array_map(static fn (Rule $rule): FindingType => $rule::type(), array_merge(...self::rules()));
+    }
+
+    /** @return list<FindingType> */
+    public static function neckTypes(): array
+    {
+        return array_map(static fn (NeckRule $rule): FindingType => $rule::type(), self::neckRules());
+    }
+
+    /** @return list<Finding> what is to be said of how it plays, cautions first */
+    public static function lookAlong(SetDesign $design, WholeNeck $neck, Limits $limits): array
+    {
+        $found = [];
+        foreach (self::neckRules() as $rule) {
+            array_push($found, ...$rule->find($design, $neck, $limits));
+        }
+
+        return self::graveFirst($found);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding> what must stop one first, then cautions, then notes, each in its order
+     */
+    public static function graveFirst(array $findings): array
+    {
+        $found = [];
+        foreach ($findings as $finding) {
+            $found[$finding->severity->value][] = $finding;
+        }
+
+        return [...$found[Severity::Stop->value] ?? [], ...$found[Severity::Caution->value] ?? [], ...$found[Severity::Note->value] ?? []];
     }
 
     /** @return list<Finding> what must stop one first, then cautions, then notes */
@@ -44,12 +82,10 @@ final class Rulebook
     {
         $found = [];
         foreach (self::rules() as $together) {
-            foreach (self::found($together, $design, $evaluation, $limits) as $finding) {
-                $found[$finding->severity->value][] = $finding;
-            }
+            array_push($found, ...self::found($together, $design, $evaluation, $limits));
         }
 
-        return [...$found[Severity::Stop->value] ?? [], ...$found[Severity::Caution->value] ?? [], ...$found[Severity::Note->value] ?? []];
+        return self::graveFirst($found);
     }
 
     /**

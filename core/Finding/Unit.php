@@ -16,5 +16,6 @@ enum Unit: string
     /** A relative change: 0.1 is 10 % more. */
     case Change = 'change';
     case Ratio = 'ratio';
+    case Cents = 'cents';
     case Inharmonicity = 'inharmonicity';
 }

@@ -23,6 +23,8 @@ enum Limit: string
     case SaddleAngleMost = 'saddle-angle-most-deg';
     case SlotPlay = 'slot-play-mm';
     case SpareLength = 'spare-length-mm';
+    case FretCents = 'fret-cents';
+    case NutGainCents = 'nut-gain-cents';
 
     public function usual(): float
     {
@@ -43,6 +45,8 @@ enum Limit: string
             self::SaddleAngleMost => 45.0,
             self::SlotPlay => 0.15,
             self::SpareLength => 30.0,
+            self::FretCents => 8.0,
+            self::NutGainCents => 3.0,
         };
     }
 
@@ -64,6 +68,7 @@ enum Limit: string
             self::NutAngleMost, self::SaddleAngleMost => [0.0, 90.0],
             self::SlotPlay => [0.0, 2.0],
             self::SpareLength => [0.0, 500.0],
+            self::FretCents, self::NutGainCents => [0.5, 50.0],
         };
     }
 
@@ -85,6 +90,8 @@ enum Limit: string
             self::SaddleAngle => 'Degrees behind the saddle below which a string can slide or buzz on it.',
             self::SaddleAngleMost => 'Degrees behind the saddle above which a string is bent sharply: it feels stiffer, and breaks there sooner.',
             self::SlotPlay => 'Millimetres by which a nut slot may be wider than its string before it rattles; a tenth of the gauge where that is more.',
+            self::FretCents => 'Cents off equal temperament, at the least that they may be, beyond which a fret sounds wrong to anybody.',
+            self::NutGainCents => 'Cents that moving the nut must take off the mean of the first three frets before it is worth a repairer’s work.',
             self::SpareLength => 'Millimetres of string to hold on to beyond what the post takes up.',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lira\Playing;
 
+use Lira\Instrument\Hand;
 use Lira\Kind\UsualSetup;
 use Lira\Wording\Statement;
 

@@ -59,6 +59,8 @@ final class CoreNeighbours
             'Evaluation',
             'Kind',
             'Pitch',
+            'Playing',
+            'Intonation',
         ],
         'Fitting' => ['Material', 'Kind', 'Limit', 'Wording', 'Strings', 'Fit', 'Instrument', 'Intonation', 'Design', 'Evaluation'],
         'Care' => ['Kind', 'Instrument', 'Fitting'],

@@ -159,7 +159,7 @@ final class TablesTest extends CoreTestCase
             'shorter-life' => 0.60, 'break-caution' => 0.75, 'break-stop' => 0.85, 'holding-share' => 0.75, 'hard-share' => 1.35,
             'dull-inharmonicity' => 3.0e-4, 'thick-for-scale' => 3.0e-3, 'neighbour-jump' => 0.35, 'total-retune' => 0.05,
             'total-setup' => 0.10, 'nut-angle-deg' => 4.0, 'nut-angle-most-deg' => 25.0, 'saddle-angle-deg' => 8.0,
-            'saddle-angle-most-deg' => 45.0, 'slot-play-mm' => 0.15, 'spare-length-mm' => 30.0,
+            'saddle-angle-most-deg' => 45.0, 'slot-play-mm' => 0.15, 'spare-length-mm' => 30.0, 'fret-cents' => 8.0, 'nut-gain-cents' => 3.0,
         ], array_column(array_map(static fn (Limit $limit): array => [$limit->value, $limit->usual()], Limit::cases()), 1, 0));
         self::assertSame(
             [75.0, 110.0, 120.0, 90.0, 100.0, 68.0, 180.0, 180.0, 32.0, 55.0, 85.0, 90.0, 45.0, 75.0],

@@ -669,6 +669,8 @@ export interface FindingLimits {
     'nut-angle-most-deg'?: number;
     'saddle-angle-most-deg'?: number;
     'thick-for-scale'?: number;
+    'fret-cents'?: number;
+    'nut-gain-cents'?: number;
 }
 /**
  * A string weighed slack (mass_g, length_mm and what scale and ruler can tell), or sounded under a known load (load_n, frequency_hz, length_mm and how well each is known).
@@ -999,7 +1001,7 @@ export interface Finding {
     parameters: Parameters;
     value: number | null;
     limit: number | null;
-    unit: 'N' | 'mm' | 'deg' | 'turns' | 'share' | 'change' | 'ratio' | 'inharmonicity' | null;
+    unit: 'N' | 'mm' | 'deg' | 'turns' | 'share' | 'change' | 'ratio' | 'cents' | 'inharmonicity' | null;
     /**
      * Why there is that limit.
      */

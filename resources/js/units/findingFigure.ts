@@ -18,6 +18,8 @@ export function findingFigure(value: number, unit: Finding['unit'], units: Units
             return formatShare(value);
         case 'ratio':
             return `${value.toFixed(2)} to 1`;
+        case 'cents':
+            return `${value.toFixed(1)} cents`;
         case 'inharmonicity':
             return value.toPrecision(2);
         case null:

@@ -13,9 +13,12 @@ interface Said {
 const PART = /\[(\w+)=([\w-]+)\|([^[\]]*)\]/g;
 const PLACE = /\{(\w+)(?::(\d))?(!)?\}/g;
 
-/** The sentence in the units of whoever reads it; how a figure is written follows from its name. */
-export function sentenceOf({ code, message, parameters }: Said, units: Units): string {
-    const sentence = SENTENCES[code];
+/**
+ * The sentence in the units of whoever reads it; how a figure is written follows from its name. `more` are sentences beside those that
+ * every page has.
+ */
+export function sentenceOf({ code, message, parameters }: Said, units: Units, more: Record<string, string> = {}): string {
+    const sentence = SENTENCES[code] ?? more[code];
     return sentence === undefined ? message : filled(sentence, parameters, units);
 }
 

@@ -22,7 +22,7 @@ final class RulebookTest extends CoreTestCase
 {
     public function test_every_finding_has_a_code_of_its_own_and_every_aspect_of_the_fit_one_that_speaks_of_it(): void
     {
-        $codes = array_map(static fn (FindingType $type): string => $type->code, Rulebook::types());
+        $codes = array_map(static fn (FindingType $type): string => $type->code, [...Rulebook::types(), ...Rulebook::neckTypes()]);
         $arguments = [...array_column(Argument::cases(), 'value'), ...array_column(Saying::cases(), 'value')];
 
         self::assertSame(array_unique([...$codes, ...$arguments]), [...$codes, ...$arguments]);
@@ -62,7 +62,7 @@ final class RulebookTest extends CoreTestCase
     /** @return iterable<string, array{string}> */
     public static function sentences(): iterable
     {
-        foreach (Rulebook::types() as $type) {
+        foreach ([...Rulebook::types(), ...Rulebook::neckTypes()] as $type) {
             yield $type->code => [$type->sentence];
         }
         foreach (Argument::cases() as $argument) {

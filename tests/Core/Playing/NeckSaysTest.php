@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Playing;
 
 use Lira\Document\SetDocument;
+use Lira\Instrument\Hand;
 use Lira\Playing\Circumstances;
 use Lira\Playing\EndsStand;
 use Lira\Playing\FretReading;
-use Lira\Playing\Hand;
 use Lira\Playing\NeckRead;
 use Lira\Playing\NeckSays;
 use Lira\Playing\WholeNeck;

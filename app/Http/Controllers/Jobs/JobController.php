@@ -15,6 +15,7 @@ use App\Jobs\JobFile;
 use App\Jobs\Jobs;
 use App\Jobs\JobState;
 use App\Jobs\JobViews;
+use App\Jobs\NeckAtEnd;
 use App\Jobs\Stock;
 use App\Jobs\Views\JobPartsView;
 use App\Models\Device;
@@ -74,6 +75,12 @@ final readonly class JobController
         $file = $this->jobs->file($job);
 
         return (new JobPage(...$this->known($file), state: $this->state($request, $file)->parts, events: JobViews::events($file), fit: Answers::fit($file->document)))->response();
+    }
+
+    /** What is to be said of how its set plays, once all of it is done. */
+    public function neck(Request $request, Job $job, NeckAtEnd $neck): JsonResponse
+    {
+        return new JsonResponse(['says' => $neck->says($job, ReaderUnits::of($request))]);
     }
 
     /** What changed since an event, if anything did. */

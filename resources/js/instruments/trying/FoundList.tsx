@@ -3,6 +3,7 @@ import { findingFigure } from '../../units/findingFigure';
 import { REMEDIES } from '../../units/findings';
 import { sentenceOf } from '../../units/sentences';
 import type { DrawnFit } from '../../generated/formats';
+import { NECK_SENTENCES } from '../../generated/neck';
 import { useUnits } from '../../units/useUnits';
 import { SeverityMark } from '../../ui/SeverityMark';
 
@@ -40,7 +41,7 @@ export function FoundList({ fit, position, onPosition }: Props) {
                                     <SeverityMark severity={finding.severity} />
                                 </span>
                                 <div>
-                                    <p>{sentenceOf(finding, units)}</p>
+                                    <p>{sentenceOf(finding, units, NECK_SENTENCES)}</p>
                                     <p className="text-sm text-ink-soft">
                                         {finding.value !== null && finding.limit !== null && (
                                             <>

@@ -5,6 +5,7 @@ import { useUnits } from '../../units/useUnits';
 import { Button } from '../../ui/Button';
 import { buttonClass } from '../../ui/classes';
 import type { JobWithAll } from '../../events/jobNow';
+import { NeckAtEnd } from './NeckAtEnd';
 import { ReopenDialog } from '../ways/ReopenDialog';
 import type { JobNow } from '../useJob';
 import { dateWords } from '../../units/times';
@@ -147,6 +148,7 @@ function WhatItCameTo({ finished, job, units }: { finished: boolean; job: JobWit
                 {job.minutes > 0 ? `${job.minutes} minutes at it. ` : ''}
                 {job.before === null ? 'It was bare before.' : `Before it had ${job.before}.`}
             </p>
+            <NeckAtEnd job={job.id} />
             {job.photographs.length > 0 && (
                 <ul className="mt-3 flex flex-wrap gap-3">
                     {job.photographs.map(({ id, moment, caption }) => (

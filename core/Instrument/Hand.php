@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lira\Playing;
+namespace Lira\Instrument;
 
 /** How hard a string is picked. */
 enum Hand: string
