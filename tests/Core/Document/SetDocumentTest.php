@@ -11,6 +11,7 @@ use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
 use Lira\Instrument\Fingerboard;
+use Lira\Instrument\Neck;
 use Lira\Instrument\NeckJoint;
 use Lira\Instrument\SpringSet;
 use Lira\Instrument\TrussRod;
@@ -45,6 +46,7 @@ final class SetDocumentTest extends CoreTestCase
             Documents::with('/instrument/neck', (object) ($square === null ? ['frets' => 22] : ['frets' => 22, 'straight_fret' => $square]), $fan),
         ))['neck']['frets_mm'];
         self::assertSame($frets(12), $frets(null));
+        self::assertSame(12, (new Neck)->straightFret);
         self::assertNotSame($frets(13), $frets(null));
     }
 

@@ -70,6 +70,8 @@ final class StepsSaidTest extends CoreTestCase
         $wish = static fn (string $typed): TypedWish => TypedWish::read($typed, new TuningWords(Kind::ElectricGuitar, array_map(Pitch::named(...), self::E_STANDARD)), Kind::ElectricGuitar, sets: SetReaders::for(Kind::ElectricGuitar, 6));
         self::assertNotNull($wish('25.5 to 27 in')->scale);
         self::assertNull($wish('25 to 60 in')->scale);
+        self::assertNull($wish('22-38')->scale);
+        self::assertNotNull($wish('25.5-27')->scale);
     }
 
     public function test_an_instrument_that_is_none_offers_nothing_that_is_far(): void
