@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Hearing } from '../../resources/js/devices/tuner/listened';
-import { centsWords, hearingWords, isOdd, knobWords, listenedFor, stoppedAtTwelfth } from '../../resources/js/tuning/heard';
+import { centsWords, hearingWords, isOdd, knobWords, listenedFor, stoppedAtTwelfth } from '../../resources/js/devices/tuner/heard';
 import { typedCents } from '../../resources/js/units/cents';
 
 const string = (position: number, sure = true): Hearing => ({ kind: 'string', position, fret: 0, hz: 110, cents: 4, sure });

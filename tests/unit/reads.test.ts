@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { canBeMeant, readingsTyped } from '../../resources/js/tuning/reads';
+import { readingsTyped } from '../../resources/js/devices/tuner/shown';
+import { canBeMeant } from '../../resources/js/tuning/reads';
 
 const near = (typed: string, hz: number, expected: number[]) => {
     const read = readingsTyped(typed, hz);

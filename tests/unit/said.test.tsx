@@ -27,7 +27,7 @@ import { Family } from '../../resources/js/log/life/Family';
 import { Family as FamilyLifeDrawn } from '../../resources/js/log/StringsLife';
 import { RoundStart } from '../../resources/js/tuning/RoundStart';
 import { SaddleAnswer } from '../../resources/js/tuning/SaddleAnswer';
-import { knobWords } from '../../resources/js/tuning/heard';
+import { knobWords } from '../../resources/js/devices/tuner/heard';
 import { Part } from '../../resources/js/workshop/WorkshopFrame';
 import { ask } from '../../resources/js/server/api';
 

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { Retuning, RetuningStep, StringLeft } from '../generated/formats';
 import { pitchLabel } from '../units/pitch';
 import { useWidth } from '../ui/useWidth';
-import { centsWords } from './heard';
+import { centsWords } from '../devices/tuner/heard';
 import { LaneRule } from './LaneRule';
 import type { Standing } from './round';
 

@@ -1,6 +1,6 @@
 import type { Retuning } from '../generated/formats';
 import { Button } from '../ui/Button';
-import { centsWords } from './heard';
+import { centsWords } from '../devices/tuner/heard';
 import { TOLERANCE } from './round';
 
 interface Props {

@@ -2,7 +2,7 @@ import type { Source } from '../devices/own';
 import type { Hearing } from '../devices/tuner/listened';
 import { fixed } from '../units/figures';
 import { Button } from '../ui/Button';
-import { centsWords, hearingWords, isOdd } from './heard';
+import { centsWords, hearingWords, isOdd } from '../devices/tuner/heard';
 import { TOLERANCE } from './round';
 
 interface Props {

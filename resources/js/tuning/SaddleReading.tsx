@@ -9,9 +9,10 @@ import { fixed } from '../units/figures';
 import { readLength } from '../units/typed';
 import { lengthFigure, type Units } from '../units/units';
 import { useUnits } from '../units/useUnits';
-import { hearingWords } from './heard';
+import { hearingWords } from '../devices/tuner/heard';
+import { readingsTyped } from '../devices/tuner/shown';
 import type { StringKnown } from './known';
-import { readingsTyped, TIMES, type Read } from './reads';
+import { TIMES, type Read } from './reads';
 
 interface Props {
     string: StringKnown;

@@ -9,7 +9,7 @@ import { Field } from '../ui/Field';
 import { TypedInput } from '../ui/TypedInput';
 import { typedCents } from '../units/cents';
 import { Select } from '../ui/Select';
-import { centsWords, hearingWords, isOdd, knobWords } from './heard';
+import { centsWords, hearingWords, isOdd, knobWords } from '../devices/tuner/heard';
 import { afterWords, knobLabel, shownCents } from './rounds';
 import type { Source } from '../devices/own';
 

@@ -59,25 +59,6 @@ export function median(values: number[]): number | null {
     return sorted[Math.floor((sorted.length - 1) / 2)] ?? null;
 }
 
-/** A reading with what stands behind it: signed, or said to be so, it is cents from the note; else hertz. */
-const READING = /([+\-−]?)(\d+(?:[.,]\d+)?)\s*(hz|cents?|ct|c)?(?![\w.,])/giu;
-
-/**
- * What a tuner showed of a note, each as hertz; null where something of it is no reading.
- *
- * @param hz what the note sounds
- */
-export function readingsTyped(typed: string, hz: number): number[] | null {
-    const read: number[] = [];
-    const rest = typed.replace(READING, (_, sign: string, digits: string, unit: string | undefined) => {
-        const value = Number(digits.replace(',', '.')) * (sign === '-' || sign === '−' ? -1 : 1);
-        const isCents = (unit !== undefined && !/hz/i.test(unit)) || (unit === undefined && (sign !== '' || value < hz / 2));
-        read.push(isCents ? hz * 2 ** (value / 1200) : value);
-        return '';
-    });
-    return /[^\s;,]/.test(rest) || read.some((each) => !(each > 0)) ? null : read;
-}
-
 /** Whether a saddle, or a loose bridge, can be meant to move so far. */
 export const canBeMeant = (mm: number, bridge = false): boolean => Math.abs(mm) <= (bridge ? MOST_OF_BRIDGE_MM : MOST_MM);
 

@@ -9,10 +9,10 @@ import { ask } from '../server/api';
 import { withAsked } from '../server/asked';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
-import { listenedFor, stoppedAtTwelfth } from './heard';
+import { listenedFor, stoppedAtTwelfth } from '../devices/tuner/heard';
 import { heardIn, movedBy, readingOf, TIMES, unreadOf, type Read } from './reads';
 import { firstSource } from './sources';
-import { useEar } from './useEar';
+import { useEar } from '../devices/tuner/useEar';
 import { usePractice } from './usePractice';
 
 const ONE_PLUCK_MS = 2000;

@@ -3,7 +3,7 @@ import type { Around } from '../devices/tuner/around';
 import { simulatedSound, type SimulatedSound } from '../devices/tuner/simulated';
 import type { SetDocument, Sound } from '../generated/formats';
 import { ask } from '../server/api';
-import type { useEar } from './useEar';
+import type { useEar } from '../devices/tuner/useEar';
 import type { usePractice } from './usePractice';
 import { apiSounds } from '../generated/addresses/places';
 

@@ -9,7 +9,7 @@ import { fixed } from '../../units/figures';
 import { useClock } from '../../server/useClock';
 import type { StringNow, JobWithAll } from '../../events/jobNow';
 import { ListenSwitch, useJobEar } from './HeardPitch';
-import { hearingWords } from '../../tuning/heard';
+import { hearingWords } from '../../devices/tuner/heard';
 import { driftWords, thenWords } from '../../units/settling';
 import { ShowSoonNote } from '../ShowSoonNote';
 import type { JobNow } from '../useJob';

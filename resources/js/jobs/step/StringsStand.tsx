@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import type { FittingPlan } from '../../generated/formats';
 import { pitchLabel } from '../../units/pitch';
 import { toneOf } from '../../units/strings';
-import { centsWords } from '../../tuning/heard';
+import { centsWords } from '../../devices/tuner/heard';
 import type { JobWithAll, StringNow } from '../../events/jobNow';
 import { whereabouts, type Whereabouts } from '../frames';
 import { AT_PITCH_CENTS } from './claims';

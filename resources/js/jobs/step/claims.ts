@@ -1,4 +1,4 @@
-import { centsWords } from '../../tuning/heard';
+import { centsWords } from '../../devices/tuner/heard';
 import { positionsOf, type Frame, type Screen } from '../frames';
 import { stringsWords, capital } from '../../units/words';
 

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Hearing, Listened } from '../devices/tuner/listened';
-import type { TunerSource } from '../devices/tuner/source';
+import type { Hearing, Listened } from './listened';
+import type { TunerSource } from './source';
 
 /** A string that is heard surely. */
 export type Sure = Extract<Hearing, { kind: 'string' }>;

@@ -1,5 +1,5 @@
-import type { Hearing, Listened } from '../devices/tuner/listened';
-import { fixed } from '../units/figures';
+import type { Hearing, Listened } from './listened';
+import { fixed } from '../../units/figures';
 
 /** Hardly stiff: a string whose stiffness is not known sounds as if it had none. */
 const LIMP = { low: 0, estimate: 1e-6, high: 2e-5 };
