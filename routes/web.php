@@ -32,6 +32,7 @@ use App\Http\Controllers\Strings\PoolController;
 use App\Http\Controllers\Strings\SampleController;
 use App\Http\Controllers\Strings\StringController;
 use App\Http\Controllers\Strings\SupplierController;
+use App\Http\Controllers\Tuning\NeckController;
 use App\Http\Controllers\Tuning\TuneController;
 use App\Http\Controllers\Workshop\CopyController;
 use App\Http\Controllers\Workshop\DeviceController;
@@ -184,6 +185,9 @@ Route::middleware('json')->group(static function (): void {
     Route::get('tune', [TuneController::class, 'door'])->name('tune.door')->middleware('may:look');
     Route::get('sets/{set}/tune', [TuneController::class, 'show'])->whereNumber('set')->name('tune.show')->middleware('may:look');
     Route::get('sets/{set}/intonate', [TuneController::class, 'intonate'])->whereNumber('set')->name('intonate.show')->middleware('may:look');
+    Route::get('sets/{set}/neck-readings', [NeckController::class, 'index'])->whereNumber('set')->name('neck-readings.index')->middleware('may:look');
+    Route::post('sets/{set}/neck-readings', [NeckController::class, 'store'])->whereNumber('set')->name('neck-readings.store')->middleware('writes')->middleware('may:bench');
+    Route::delete('sets/{set}/neck-readings/{position}', [NeckController::class, 'forget'])->whereNumber(['set', 'position'])->name('neck-readings.forget')->middleware('writes')->middleware('may:bench');
     Route::put('sets/{set}/saddles', [TuneController::class, 'keepSaddles'])->whereNumber('set')->name('sets.saddles')->middleware('writes')->middleware('may:bench');
     Route::post('instruments/{instrument}/plays', [HoursController::class, 'store'])->whereNumber('instrument')->name('plays.store')->middleware('writes')->middleware('may:bench');
     Route::delete('instruments/{instrument}/plays/{play}', [HoursController::class, 'destroy'])->whereNumber(['instrument', 'play'])->name('plays.destroy')->middleware('writes')->middleware('may:bench');

@@ -598,6 +598,15 @@ export interface NamedPool {
     name: string;
 }
 
+/** A string that was read open and stopped at a fret. */
+export interface NeckReading {
+    id: number;
+    position: number;
+    fret: number;
+    open_hz: number;
+    fretted_hz: number;
+}
+
 /** What is on an instrument now. */
 export interface OnIt {
     /** That put it there. */
