@@ -9,8 +9,10 @@ use App\Instruments\Views\SideOfStringView;
 use App\Instruments\Views\StopView;
 use Lira\Document\Asked\Questions;
 use Lira\Document\Asked\SetupQuestion;
+use Lira\Document\IntervalWriter;
 use Lira\Document\InvalidDocument;
 use Lira\Document\SetDocument;
+use Lira\Evaluation\EvaluatedString;
 use Lira\Instrument\Hand;
 use Lira\Pitch\Tuning;
 use Lira\Playing\FirstPosition;
@@ -57,7 +59,18 @@ final readonly class HowItPlays
             array_map(static fn (NeckFigures $string): SideOfStringView => SideOfStringView::of($string, $neck->frets), $neck->strings),
             $chords,
             $scale,
+            self::open($document, $neck->tuning),
         );
+    }
+
+    /** @return list<array{position: int, hz: float, stiffness: array{low: float, estimate: float, high: float}|null}> */
+    private static function open(SetDocument $document, int $tuning): array
+    {
+        return array_map(static fn (EvaluatedString $string): array => [
+            'position' => $string->position,
+            'hz' => $string->tunings[$tuning]->frequencyHz,
+            'stiffness' => IntervalWriter::toArray($string->tunings[$tuning]->inharmonicity),
+        ], $document->evaluation()->strings);
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class NeckRead
      * @param  ?NutHeight  $nut  null where it was measured, or nothing was read near it
      * @param  array<int, array<int, float>>  $cents  what was read, the mean of several, by position and fret
      * @param  list<OddFret>  $odd  by fret
+     * @param  float  $offCents  how far off what is foretold it stands, the root of the mean square
      */
     private function __construct(
         public ?NutHeight $nut,
@@ -23,6 +24,7 @@ final readonly class NeckRead
         public int $shareOf,
         public array $cents,
         public array $odd,
+        public float $offCents,
     ) {}
 
     /**
@@ -56,7 +58,10 @@ final readonly class NeckRead
             }
         }
 
-        return new self($nut, $share, $count, $cents, OddFret::among($left));
+        $all = array_merge(...array_values(array_map(array_values(...), $left)), ...[[]]);
+        $off = $all === [] ? 0.0 : sqrt(array_sum(array_map(static fn (float $one): float => $one ** 2, $all)) / count($all));
+
+        return new self($nut, $share, $count, $cents, OddFret::among($left), $off);
     }
 
     /** The nut as it was read. */

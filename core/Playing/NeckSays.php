@@ -123,7 +123,8 @@ final readonly class NeckSays
      */
     public static function ofReadings(NeckRead $read): array
     {
-        $said = [];
+        $frets = array_sum(array_map(count(...), $read->cents));
+        $said = $frets < 2 ? [] : [Saying::ReadOff->with(['frets' => $frets, 'cents' => $read->offCents])];
         if ($read->nut !== null) {
             $range = $read->nut->range();
             $said[] = Saying::NutRead->with([

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Hearing } from '../../resources/js/devices/tuner/listened';
-import { centsWords, hearingWords, isOdd, knobWords, listenedFor, stoppedAtTwelfth } from '../../resources/js/devices/tuner/heard';
+import { centsWords, hearingWords, isOdd, knobWords, listenedFor, stoppedAt } from '../../resources/js/devices/tuner/heard';
 import { typedCents } from '../../resources/js/units/cents';
 
 const string = (position: number, sure = true): Hearing => ({ kind: 'string', position, fret: 0, hz: 110, cents: 4, sure });
@@ -43,7 +43,7 @@ test('a string is listened for from where it stands; stopped at the 12th it is a
         touched: true,
     });
     expect(listenedFor({ position: 2, hz: 110, stiffness: null }, null).stiffness.high).toBeLessThan(1e-4);
-    expect(stoppedAtTwelfth({ position: 2, hz: 110, stiffness })).toEqual({
+    expect(stoppedAt({ position: 2, hz: 110, stiffness }, 12)).toEqual({
         position: 2,
         hz: 220,
         stiffness: { low: 4e-4, estimate: 8e-4, high: 12e-4 },

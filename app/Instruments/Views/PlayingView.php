@@ -19,6 +19,7 @@ final readonly class PlayingView
      * @param  list<SideOfStringView>  $sides  from the side, string 1 first
      * @param  list<array{name: string, stops: list<StopView>}>  $chords  at the nut, lowest string first
      * @param  list<StopView>  $scale  of an octave
+     * @param  list<array{position: int, hz: float, stiffness: array{low: float, estimate: float, high: float}|null}>  $open  what each string sounds open, and how stiff it is
      */
     public function __construct(
         public array $neck,
@@ -33,5 +34,6 @@ final readonly class PlayingView
         public array $sides,
         public array $chords,
         public array $scale,
+        public array $open,
     ) {}
 }

@@ -813,6 +813,8 @@ export interface Playing {
     chords: { name: string; stops: Stop[] }[];
     /** Of an octave. */
     scale: Stop[];
+    /** What each string sounds open, and how stiff it is. */
+    open: { position: number; hz: number; stiffness: { low: number; estimate: number; high: number } | null }[];
 }
 
 /** A named pool. */

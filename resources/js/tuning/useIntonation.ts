@@ -9,8 +9,8 @@ import { ask } from '../server/api';
 import { withAsked } from '../server/asked';
 import { useAct } from '../server/useAct';
 import { useAsked } from '../server/useAsked';
-import { listenedFor, stoppedAtTwelfth } from '../devices/tuner/heard';
-import { heardIn, movedBy, readingOf, TIMES, unreadOf, type Read } from './reads';
+import { listenedFor, stoppedAt } from '../devices/tuner/heard';
+import { FRET, heardIn, movedBy, readingOf, TIMES, unreadOf, type Read } from './reads';
 import { firstSource } from './sources';
 import { useEar } from '../devices/tuner/useEar';
 import { usePractice } from './usePractice';
@@ -31,7 +31,7 @@ function useReads(strings: IntonatePage['strings']) {
     const heardAt = useRef(0);
     // Stopped, a string sounds as its own harmonic would: only what is listened for may sound.
     const ear = useEar(
-        strings.map((each) => (listening === 'stopped' ? stoppedAtTwelfth(each) : listenedFor(each, null))),
+        strings.map((each) => (listening === 'stopped' ? stoppedAt(each, FRET) : listenedFor(each, null))),
         current,
         ({ position, hz }) => {
             const read = reads[current - 1];

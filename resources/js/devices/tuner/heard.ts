@@ -12,14 +12,15 @@ export function listenedFor(
     return { position: string.position, hz: string.hz, stiffness: string.stiffness ?? LIMP, about, touched: true };
 }
 
-/** The same stopped at the 12th fret: half as long, it is four times as stiff for its length. */
-export function stoppedAtTwelfth(string: Parameters<typeof listenedFor>[0]): Listened {
+/** The same stopped at a fret: shorter, it is the stiffer for its length; at the 12th four times as stiff. */
+export function stoppedAt(string: Parameters<typeof listenedFor>[0], fret: number): Listened {
     const { low, estimate, high } = string.stiffness ?? LIMP;
+    const times = 2 ** (fret / 6);
     return {
         position: string.position,
-        hz: 2 * string.hz,
-        stiffness: { low: 4 * low, estimate: 4 * estimate, high: 4 * high },
-        fret: 12,
+        hz: string.hz * 2 ** (fret / 12),
+        stiffness: { low: times * low, estimate: times * estimate, high: times * high },
+        fret,
     };
 }
 

@@ -3,7 +3,7 @@ import type { SideOfString } from '../../generated/views';
 import { toneOf } from '../../units/strings';
 import { useWidth } from '../../ui/useWidth';
 import type { View } from '../drawings/geometry';
-import { centsWords, marksOf, neckView, offset, worstOf, type FretMark } from './cents';
+import { centsWords, marksOf, neckView, offset, readAt, worstOf, type FretMark } from './cents';
 
 interface Props {
     fit: DrawnFit;
@@ -56,6 +56,15 @@ function Drawn({ fit, neck, sides, reach, label, width }: Props & { width: numbe
                         strokeOpacity={0.45}
                     />
                 </g>
+            ))}
+            {marks.map((mark) => (
+                <Was
+                    key={`${mark.position}.${mark.fret}`}
+                    cents={readAt(neck, mark)}
+                    x={view.x(mark.at)}
+                    y={lane(mark.position)}
+                    reach={reach}
+                />
             ))}
             {marks.map((mark) => {
                 const isWorst = worst.get(mark.position)?.fret === mark.fret;
@@ -148,5 +157,21 @@ function Mark({
                 </text>
             )}
         </g>
+    );
+}
+
+/** What was read there, as a diamond beside its point. */
+function Was({ cents, x, y, reach }: { cents: number | null; x: number; y: number; reach: number }) {
+    if (cents === null) {
+        return null;
+    }
+    const at = y - offset(cents, reach) * (LANE / 2 - 1);
+    return (
+        <path
+            d={`M${x - 5} ${at}L${x} ${at - 5}L${x + 5} ${at}L${x} ${at + 5}Z`}
+            fill="var(--paper)"
+            stroke="var(--accent)"
+            strokeWidth={1.8}
+        />
     );
 }

@@ -12,10 +12,13 @@ import { Looks } from './Looks';
 import { NeckFigures } from './NeckFigures';
 import { NeckMap } from './NeckMap';
 import { reachOf } from './cents';
+import { ReadingPart } from './ReadingPart';
+import { useNeckReadings } from './useNeckReadings';
 import { WarmthPart } from './WarmthPart';
 
 /** How a set plays on its instrument before it is bought: in tune where, how low its strings may lie, what warmth does. */
-export function PlayingView({ question }: { question: string | null }) {
+export function PlayingView({ question, set }: { question: string | null; set: number | null }) {
+    const kept = useNeckReadings(set);
     const [looked, setLooked] = useState<Looked>(FIRST_LOOK);
     const [hand, setHand] = useState<Hand>('medium');
     const [position, setPosition] = useState<number | null>(null);
@@ -23,7 +26,7 @@ export function PlayingView({ question }: { question: string | null }) {
         data: plays,
         error,
         isPlaceholderData,
-    } = useAsked<Playing>(instrumentsPlaying, question === null ? null : asked(question, looked));
+    } = useAsked<Playing>(instrumentsPlaying, question === null ? null : asked(question, looked, kept.readings));
     const { data: fit } = useAsked<DrawnFit>(apiFits, question);
     if (plays === undefined || fit === undefined) {
         return (
@@ -61,6 +64,9 @@ export function PlayingView({ question }: { question: string | null }) {
                     </figure>
                 )}
                 {plays.neck.frets > 0 && <NeckFigures neck={plays.neck} />}
+                {set !== null && question !== null && looked.capo === 0 && (
+                    <ReadingPart key={set} plays={plays} set={question} tuning={looked.tuning} kept={kept} />
+                )}
             </section>
             <div className="grid content-start gap-6">
                 <ActionPart

@@ -1,4 +1,5 @@
 import type { SetDocument } from '../../generated/formats';
+import type { NeckReading } from '../../generated/views';
 
 /** Where the ends of the strings are taken to stand. */
 export type Ends = 'found' | 'best' | 'nut';
@@ -32,14 +33,18 @@ export const FIRST_LOOK: Looked = { tuning: 0, ends: 'found', capo: 0, under: []
 export const HIGHEST_CAPO = 9;
 
 /** What the server is asked of a set on its instrument. */
-export function asked(set: string, looked: Looked): string {
+export function asked(set: string, looked: Looked, readings: NeckReading[] = []): string {
     const document = JSON.parse(set) as SetDocument;
+    const tuning = Math.min(looked.tuning, document.tunings.length - 1);
+    // Under a capo that it is tuned with, what was read below it does not sound.
+    const read = readings.filter(({ fret }) => fret > (document.tunings[tuning]?.capo ?? 0));
     const setup = { ...document.instrument.setup, ...(looked.relief === null ? {} : { relief_mm: looked.relief }) };
     return JSON.stringify({
         ask: {
             set: { ...document, instrument: { ...document.instrument, setup } },
-            tuning: Math.min(looked.tuning, document.tunings.length - 1),
+            tuning,
             saddles: looked.ends,
+            ...(read.length === 0 ? {} : { readings: read.map(({ id: _, ...reading }) => reading) }),
             ...(looked.capo === 0
                 ? {}
                 : { capo: { fret: looked.capo, ...(looked.under.length === 0 ? {} : { positions: looked.under }) } }),

@@ -46,14 +46,19 @@ export function outOf({ low, high }: NeckFret['cents']): boolean {
     return low > OUT_CENTS || high < -OUT_CENTS;
 }
 
+/** What was read of a fret; null where it was not. */
+export function readAt(neck: NeckSetup, { position, fret }: { position: number; fret: number }): number | null {
+    const string = neck.read?.strings.find((each) => each.position === position);
+    return string?.frets.find((each) => each.fret === fret)?.cents ?? null;
+}
+
 /** How many cents reach from one string to the next on a map of these necks. */
 export function reachOf(necks: NeckSetup[]): number {
-    const most = Math.max(
-        0,
-        ...necks.flatMap(({ strings }) =>
-            strings.flatMap(({ frets }) => spokenOf(frets).map(({ cents }) => Math.abs(cents.estimate))),
-        ),
+    const foretold = necks.flatMap(({ strings }) =>
+        strings.flatMap(({ frets }) => spokenOf(frets).map(({ cents }) => cents.estimate)),
     );
+    const read = necks.flatMap((neck) => neck.read?.strings.flatMap(({ frets }) => frets.map(({ cents }) => cents)) ?? []);
+    const most = Math.max(0, ...[...foretold, ...read].map(Math.abs));
     return REACHES.find((reach) => reach >= 1.1 * most) ?? REACHES.at(-1) ?? 15;
 }
 

@@ -5,15 +5,17 @@ import { PlayingView } from '../playing/PlayingView';
 import { ReachView } from '../reach/ReachView';
 import { TriedSet } from './TriedSet';
 import { TryOn } from './TryOn';
-import { useTried } from './useTried';
+import { USUAL, useTried } from './useTried';
 import type { InstrumentPage as Props } from '../../generated/pages';
 import { useInstrumentDraft } from '../draft';
 
+type Looked = ComponentProps<typeof TryOn> & { set: number | null };
+
 /** What can be looked at with a set on it. */
 const VIEWS = {
-    try: (props: ComponentProps<typeof TryOn>) => <TryOn {...props} />,
-    play: ({ question }: ComponentProps<typeof TryOn>) => <PlayingView question={question} />,
-    reach: ({ question }: ComponentProps<typeof TryOn>) => <ReachView question={question} />,
+    try: ({ set: _, ...props }: Looked) => <TryOn {...props} />,
+    play: ({ question, set }: Looked) => <PlayingView question={question} set={set} />,
+    reach: ({ question }: Looked) => <ReachView question={question} />,
 };
 
 /** A set tried on it, how it plays, or how low and how high it goes. */
@@ -37,7 +39,12 @@ export function Tried({
             {draft.usable ? (
                 <div className="grid gap-4">
                     <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
-                    {VIEWS[value]({ question: tried.question, bass: isBass(draft.kind), onMeasure: measure })}
+                    {VIEWS[value]({
+                        set: tried.chosen === USUAL ? null : tried.chosen.id,
+                        question: tried.question,
+                        bass: isBass(draft.kind),
+                        onMeasure: measure,
+                    })}
                 </div>
             ) : (
                 <p>Its scale cannot be read yet. Give it under “Measure”, then a set can be tried on.</p>
