@@ -40,7 +40,6 @@ const views = [
         800,
         'dark',
     ],
-    ['bench-phone', '/', null, 390, 844, 'light'],
     [
         'solve',
         '/',
@@ -63,6 +62,18 @@ const views = [
                 .getByRole('link', { name: 'Smack', exact: true })
                 .click()
                 .then(() => page.getByRole('img').first().waitFor()),
+        1280,
+        800,
+        'light',
+    ],
+    [
+        'plays',
+        '/instruments',
+        async (page) => {
+            await page.getByRole('link', { name: 'Curlew', exact: true }).click();
+            await page.getByRole('tab', { name: 'How it plays' }).click();
+            await page.getByRole('img', { name: /^How far each fret is off/ }).waitFor();
+        },
         1280,
         800,
         'light',

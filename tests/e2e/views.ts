@@ -79,6 +79,7 @@ export const VIEWS: Record<string, View> = {
         sides: {
             'what was measured': click('Measure', 'tab'),
             'a set tried on': click('Try a set on', 'tab'),
+            'how it plays': click('How it plays', 'tab'),
             reach: click('How low, how high', 'tab'),
             log: click('Log', 'tab'),
         },

@@ -99,9 +99,15 @@ function Needs({
             <caption className="sr-only">The lowest clean action of each string at the 12th fret</caption>
             <thead>
                 <tr className="border-b border-ink text-left text-sm text-ink-soft">
-                    <th className="py-1 font-normal">String</th>
-                    <th className="py-1 text-right font-normal">needs</th>
-                    <th className="py-1 text-right font-normal">to spare</th>
+                    <th scope="col" className="py-1 font-normal">
+                        String
+                    </th>
+                    <th scope="col" className="py-1 text-right font-normal">
+                        needs
+                    </th>
+                    <th scope="col" className="py-1 text-right font-normal">
+                        to spare
+                    </th>
                 </tr>
             </thead>
             <tbody>

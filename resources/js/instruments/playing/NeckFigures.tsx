@@ -11,9 +11,11 @@ export function NeckFigures({ neck }: { neck: NeckSetup }) {
                 <table className="text-sm tabular-nums">
                     <thead>
                         <tr className="border-b border-ink text-ink-soft">
-                            <th className="py-1 pr-2 text-left font-normal">String</th>
+                            <th scope="col" className="py-1 pr-2 text-left font-normal">
+                                String
+                            </th>
                             {frets.map((fret) => (
-                                <th key={fret} className="px-1 text-right font-normal">
+                                <th key={fret} scope="col" className="px-1 text-right font-normal">
                                     {fret}
                                 </th>
                             ))}
@@ -22,7 +24,9 @@ export function NeckFigures({ neck }: { neck: NeckSetup }) {
                     <tbody>
                         {neck.strings.map(({ position, frets: own }) => (
                             <tr key={position} className="border-b border-rule">
-                                <th className="py-0.5 pr-2 text-left">{position}</th>
+                                <th scope="row" className="py-0.5 pr-2 text-left">
+                                    {position}
+                                </th>
                                 {frets.map((fret) => {
                                     const cents = own.find((each) => each.fret === fret)?.cents;
                                     return (

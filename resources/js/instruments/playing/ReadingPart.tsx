@@ -24,7 +24,8 @@ interface Props {
 export function ReadingPart({ plays, set, tuning, kept }: Props) {
     const strings = plays.neck.strings.filter((string) => string.frets.length > 0);
     const [position, setPosition] = useState(strings.at(-1)?.position ?? 1);
-    const [fret, setFret] = useState(1);
+    const firstOf = (of: number) => plays.neck.strings[of - 1]?.frets[0]?.fret ?? 1;
+    const [fret, setFret] = useState(() => firstOf(position));
     const heard = useFretEar(plays, position, fret, tuning, set);
     const { read, setRead, string } = heard;
     const of = kept.readings.filter((each) => each.position === position).length;
@@ -68,7 +69,7 @@ export function ReadingPart({ plays, set, tuning, kept }: Props) {
                             choices={strings.map((each) => ({ value: String(each.position), label: String(each.position) }))}
                             onChange={(value) => {
                                 setPosition(Number(value));
-                                setFret(1);
+                                setFret(firstOf(Number(value)));
                                 setRead(UNREAD);
                             }}
                         />

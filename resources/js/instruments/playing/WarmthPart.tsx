@@ -40,15 +40,17 @@ export function WarmthPart({
                 ))}
             </div>
             {known.length > 0 && (
-                <dl className="mt-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="Cents for each degree of warming">
-                    {known.map(({ position, cents_per_kelvin: cents }) => (
-                        <div key={position} className="flex gap-1.5">
-                            <dt className="text-ink-soft">{position}</dt>
-                            <dd className="tabular-nums">{centsWords(cents ?? 0)}</dd>
-                        </div>
-                    ))}
-                    <div className="text-ink-soft">cents a degree</div>
-                </dl>
+                <div className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
+                    <dl className="contents">
+                        {known.map(({ position, cents_per_kelvin: cents }) => (
+                            <div key={position} className="flex gap-1.5">
+                                <dt className="text-ink-soft">{position}</dt>
+                                <dd className="tabular-nums">{centsWords(cents ?? 0)}</dd>
+                            </div>
+                        ))}
+                    </dl>
+                    <span className="text-ink-soft">cents a degree</span>
+                </div>
             )}
         </section>
     );

@@ -27,7 +27,8 @@ export function useFretEar(plays: Playing, position: number, fret: number, tunin
     const string = plays.open.find((each) => each.position === position);
     const listened = string === undefined ? [] : [part === 'open' ? listenedFor(string, null) : stoppedAt(string, fret)];
     const ear = useEar(listened, position, ({ position: heard, hz }) => {
-        if (heard === position) {
+        // What rang before goes on a while: it is not yet the next that is asked for.
+        if (heard === position && isMeant(part, hz, read, string?.hz ?? hz, fret)) {
             setRead((present) => ({ ...present, [part]: hz }));
         }
     });
@@ -61,4 +62,12 @@ export function useFretEar(plays: Playing, position: number, fret: number, tunin
         }
     };
     return { source, choose, read, setRead, part, listen, ear, string };
+}
+
+/** Further off, it is another fret, or what rang before. */
+const MOST_OFF_CENTS = 60;
+
+/** Whether what is heard can be the part that is listened for: stopped, it stands near its fret above the open string. */
+export function isMeant(part: 'open' | 'stopped', hz: number, read: FretRead, openHz: number, fret: number): boolean {
+    return part === 'open' || Math.abs(1200 * Math.log2(hz / (read.open ?? openHz)) - 100 * fret) <= MOST_OFF_CENTS;
 }
