@@ -140,15 +140,16 @@ test('a simulated neck is heard, open and stopped', async ({ page }) => {
 
 test('its chords are heard as this neck sounds them, and in equal temperament', async ({ page }) => {
     await page.addInitScript(() => {
-        const start = Reflect.get(AudioBufferSourceNode.prototype, 'start') as (
-            this: AudioBufferSourceNode,
-            ...when: number[]
-        ) => void;
-        (globalThis as unknown as { played: number[][] }).played = [];
-        AudioBufferSourceNode.prototype.start = function (...when) {
-            const samples = this.buffer?.getChannelData(0) ?? new Float32Array(0);
-            (globalThis as unknown as { played: number[][] }).played.push(Array.from(samples.slice(20_000, 20_050)));
-            start.apply(this, when);
+        const nodes = AudioBufferSourceNode.prototype as unknown as Record<
+            string,
+            (this: AudioBufferSourceNode, ...when: unknown[]) => void
+        >;
+        const start = nodes['start'];
+        const played: number[][] = [];
+        (globalThis as unknown as { played: number[][] }).played = played;
+        nodes['start'] = function (...when) {
+            played.push(Array.from(this.buffer?.getChannelData(0).slice(20_000, 20_050) ?? []));
+            start?.apply(this, when);
         };
     });
     await neckOf(page, 'Curlew');
