@@ -9,6 +9,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Lira\Document\Json;
 use Lira\Document\SetDocument;
+use Lira\Playing\WholeNeck;
 use Lira\Solver\SetSolver;
 
 /** @param  int  $gauges  half of them plain, half wound, evenly from thin to thick */
@@ -66,6 +67,10 @@ $evaluated->pool = pool(120);
 $evaluatedDocument = SetDocument::from($evaluated);
 measure('read 6 strings and a pool of 120', 200, static fn () => SetDocument::from($evaluated));
 measure('evaluate 6 strings with a pool of 120', 300, static fn () => $evaluatedDocument->evaluation());
+
+$eight = SetDocument::from(document(8, 1));
+$playing = $eight->evaluation();
+measure('how 8 strings play along 22 frets', 300, static fn () => new WholeNeck($eight->design, $playing, 0));
 
 $cases = [
     '6 × 120 × 1, equal' => [6, 120, 1, ['profile' => 'equal', 'tension_n' => 72]],

@@ -166,7 +166,7 @@ test('its chords are heard as this neck sounds them, and in equal temperament', 
 
 test('from the Bench one comes to how that set plays', async ({ page }) => {
     await openSet(page, 'Curlew, D standard');
-    await page.getByRole('button', { name: 'Play', exact: true }).click();
+    await page.getByRole('button', { name: 'Neck', exact: true }).click();
     await expect(page.getByRole('tab', { name: 'How it plays' })).toHaveAttribute('aria-selected', 'true');
     await expect(page.getByRole('combobox', { name: 'Set tried on' })).toHaveText('Curlew, D standard');
     await expect(

@@ -11,7 +11,7 @@ export function Doors({ actions, show, className }: { actions: SetActions; show:
                 Buy
             </Button>
             <Button title="How it plays: every fret, how low it may lie" onClick={actions.plays}>
-                Play
+                Neck
             </Button>
             <Button title="Put it on: begin a job" onClick={actions.beginJob}>
                 Fit
