@@ -131,6 +131,9 @@ final readonly class NeckSays
                 'readings' => $read->nut->readings, 'many' => $read->nut->readings === 1 ? 'no' : 'yes', 'nut_mm' => 1000 * $range->estimate, 'low_mm' => 1000 * $range->low, 'high_mm' => 1000 * $range->high,
             ]);
         }
+        if ($read->shareOf > 0) {
+            $said[] = Saying::ShareRead->with(['strings' => $read->shareOf, 'many' => $read->shareOf === 1 ? 'no' : 'yes', 'share' => $read->share]);
+        }
         foreach ($read->odd as $odd) {
             $said[] = Saying::OddFret->with(['fret' => $odd->fret, 'cents' => abs($odd->cents), 'way' => self::way($odd->cents), 'strings' => self::listed($odd->positions)]);
         }

@@ -20,6 +20,7 @@ enum Saying: string
     case CapoAdds = 'capo-adds';
     case NutUnmeasured = 'nut-unmeasured';
     case ReadOff = 'read-off';
+    case ShareRead = 'share-read';
     case NutRead = 'nut-read';
     case NotKnown = 'stretch-not-known';
     case Fretless = 'fretless-neck';
@@ -46,6 +47,7 @@ enum Saying: string
             self::CapoAdds => 'The capo at fret {fret} makes string {string} {cents:1} cents sharper than it was tuned: the most of those it holds. Tune again once it is on.',
             self::NutUnmeasured => 'The first frets hang on how high the strings lie at the nut, which nobody measured: {nut_mm:2} is usual, {varies_mm:2} less or more is possible. To measure it, lay a straight edge on the first two frets, over the nut’s edge, and take the gap between it and the string’s underside at the nut.',
             self::ReadOff => 'What was read at {frets} frets stands {cents:1} cents from what is foretold, taken together.',
+            self::ShareRead => 'By {strings} [many=yes|strings][many=no|string] read up the neck, stiffness sharpens by {share} of what clamped ends would; half was taken before.',
             self::NutRead => 'From {readings} [many=yes|readings][many=no|reading] at the first frets the strings lie {nut_mm:2} high at the nut ({low_mm:2!} to {high_mm:2}).',
             self::NotKnown => 'How far string {string} comes out sharp nobody can foretell: it stretches like rubber. Read it.',
             self::Fretless => 'A neck without frets is played in tune by ear: there is nothing to map.',

@@ -197,8 +197,8 @@ describe('the action', () => {
             string(3, [1]),
         );
         expect(needsOf(plays(neck), 'hard')).toEqual([
-            { position: 1, mm: 2.5 },
-            { position: 2, mm: 3.1 },
+            { position: 1, mm: 2.5, over: 2 },
+            { position: 2, mm: 3.1, over: 2 },
         ]);
         const chosen: number[] = [];
         const hands: string[] = [];

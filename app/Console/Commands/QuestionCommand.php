@@ -7,8 +7,10 @@ namespace App\Console\Commands;
 use App\Console\AnswerTable;
 use App\Console\PrintsTables;
 use App\Console\ReadFile;
+use App\Console\ReadTable;
 use Illuminate\Console\Command;
 use Lira\Document\Asked\Questions;
+use Lira\Document\InvalidDocument;
 use Lira\Document\Json;
 
 /**
@@ -21,9 +23,21 @@ abstract class QuestionCommand extends Command
 
     public function handle(): int
     {
-        $answer = fn (): array => Questions::answer($this->asks(), Json::object(ReadFile::of((string) $this->argument('file'))));
+        $json = fn (): \stdClass => Json::object(ReadFile::of((string) $this->argument('file')));
 
-        return $this->printed($answer, static fn (): array => AnswerTable::of($answer()));
+        return $this->printed(fn (): array => Questions::answer($this->asks(), $json()), fn (): array => $this->tables($json()));
+    }
+
+    /**
+     * What a person reads.
+     *
+     * @return list<ReadTable>
+     *
+     * @throws InvalidDocument with every problem and its path
+     */
+    protected function tables(\stdClass $json): array
+    {
+        return AnswerTable::of(Questions::answer($this->asks(), $json));
     }
 
     /** @return key-of<Questions::ALL> */

@@ -91,7 +91,16 @@ export default function InstrumentPage(page: Props) {
                 {/* Stays where it is while another view is shown, so that nothing typed is lost. */}
                 <Measures page={page} draft={draft} kept={kept} shown={view === 'measure'} />
                 {(['try', 'play', 'reach'] as const).map((value) => (
-                    <Tried key={value} value={value} draft={draft} tried={tried} sets={sets} label={label} measure={measure} />
+                    <Tried
+                        key={value}
+                        value={value}
+                        draft={draft}
+                        tried={tried}
+                        sets={sets}
+                        label={label}
+                        measure={measure}
+                        instrument={instrument?.id ?? null}
+                    />
                 ))}
                 {instrument !== null && life !== null && (
                     <Tabs.Content value="log" tabIndex={-1} className="flex-1 py-5 outline-none">

@@ -11,6 +11,7 @@ use Lira\Playing\EndsStand;
 use Lira\Playing\FretReading;
 use Lira\Playing\NeckRead;
 use Lira\Playing\NeckSays;
+use Lira\Playing\Placement;
 use Lira\Playing\WholeNeck;
 use Lira\Wording\Statement;
 use Lira\Wording\Units;
@@ -108,6 +109,11 @@ final class NeckSaysTest extends CoreTestCase
         self::assertMatchesRegularExpression('/^What was read at 54 frets stands \d\.\d cents from what is foretold/', $said[0]);
         self::assertMatchesRegularExpression('/^From 30 readings at the first frets the strings lie 0\.3\d mm high at the nut \(0\.\d\d to 0\.\d\d mm\)\.$/', $said[1]);
         self::assertMatchesRegularExpression('/^Fret 7 stands 6\.\d cents flatter than its neighbours leave for it, on strings 1, 2, 3, 4, 5 and 6: it is worn or low/', $said[2]);
+        // Up the neck saddles that were found tell how stiff the strings are.
+        $found = SetDocument::from(Documents::with('/strings/5/saddle_setback_mm', 3.0, $document->json));
+        $string = Necks::played($found)[5];
+        $up = array_map(static fn (int $fret): FretReading => new FretReading(6, $fret, $string->centsAt($fret, new Placement(0.003), 0.9)), range(8, 13));
+        self::assertContains('By 1 string read up the neck, stiffness sharpens by 63 % of what clamped ends would; half was taken before.', self::text(NeckSays::ofReadings(NeckRead::of($found->design, $found->evaluation(), 0, $up))));
         // One alone is no taking together.
         $one = self::text(NeckSays::ofReadings(NeckRead::of($document->design, $document->evaluation(), 0, [$readings[0]])));
         self::assertStringStartsWith('From 1 reading at', $one[0]);

@@ -99,6 +99,19 @@ final class QuestionsTest extends FeatureTestCase
         self::assertLiraError($this->sendJson('POST', "/api/v1/{$question}", Json::text(AskedWrongly::ask($ask))), 422, $path, $words);
     }
 
+    public function test_a_neck_is_read_on_the_command_line_in_words_and_by_frets_in_one_s_own_units(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'lira-');
+        file_put_contents($file, Json::text(AskedWrongly::ask([])));
+        self::assertSame(0, Artisan::call('lira:setup', ['file' => $file, '--table' => true, '--units' => 'in+lbf']));
+        $table = Artisan::output();
+        unlink($file);
+        self::assertMatchesRegularExpression('/^The worst fret up to the 15th is fret 1 of string \d: \d\.\d cents sharp/m', $table);
+        self::assertMatchesRegularExpression('/clean down to 0\.\d{4} in at the 12th/', $table);
+        self::assertMatchesRegularExpression('/^String +1 +2 +3 .* 22/m', $table);
+        self::assertMatchesRegularExpression('/^6 +0\.\d{4} in +\d\.\d cents +0\.\d{4} in +0\.\d{4} in +0\.\d{4} in +-\d\.\d/m', $table);
+    }
+
     public function test_going_round_and_round_takes_as_many_rounds_as_is_foretold(): void
     {
         foreach ([0 => 1, 1 => 1, 3 => 2, 8 => 4] as $compliance => $least) {

@@ -67,6 +67,25 @@ final class PlayingTest extends FeatureTestCase
         self::assertSame($stop['fret'] - 2, $stop['semitones']);
     }
 
+    /** Two saddles that were found on an instrument say how stiff its strings prove to be; so does no other instrument. */
+    public function test_saddles_that_were_found_sharpen_what_is_foretold_of_the_same_instrument(): void
+    {
+        $document = Documents::with('/strings/2/saddle_setback_mm', 1.0, Documents::with('/strings/5/saddle_setback_mm', 1.0));
+        $set = self::keptSet($document);
+        $cents = fn (?int $instrument): mixed => $this->ask(['ask' => ['set' => Documents::harbour()]] + ($instrument === null ? [] : ['instrument' => $instrument]))->assertOk()->json('neck.strings.5.frets.11.cents.estimate');
+        $low = $this->ask(['ask' => ['set' => Documents::harbour(), 'share' => 0.1]])->json('neck.strings.5.best.setback_mm');
+        $learned = $this->ask(['ask' => ['set' => Documents::harbour()], 'instrument' => $set->instrument_id])->json('neck.strings.5.best.setback_mm');
+        $usual = $this->ask(['ask' => ['set' => Documents::harbour()]])->json('neck.strings.5.best.setback_mm');
+        self::assertIsFloat($usual);
+        self::assertIsFloat($learned);
+        self::assertIsFloat($low);
+        // Found near the least that was foretold: less stiffness, less setback.
+        self::assertLessThan($usual, $learned);
+        self::assertLessThan($usual, $low);
+        self::assertNotSame($cents(null), $cents($set->instrument_id));
+        self::assertSame($cents(null), $cents(99));
+    }
+
     public function test_what_was_read_is_told(): void
     {
         $plays = $this->ask(['ask' => ['set' => Documents::harbour(), 'readings' => [['position' => 1, 'fret' => 1, 'open_hz' => 261.63, 'fretted_hz' => 277.6]]]])->assertOk();

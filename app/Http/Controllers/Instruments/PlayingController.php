@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Instruments;
 
+use App\Bench\StoredSets;
 use App\Http\ReaderUnits;
 use App\Instruments\HowItPlays;
+use App\Models\Instrument;
+use App\Tuning\LearnedSetbacks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lira\Document\InvalidDocument;
@@ -14,7 +17,7 @@ use Lira\Document\Json;
 /** How a set plays on an instrument: the whole neck, its action, warmth. Nothing is kept. */
 final readonly class PlayingController
 {
-    public function __construct(private HowItPlays $plays) {}
+    public function __construct(private HowItPlays $plays, private StoredSets $sets) {}
 
     public function __invoke(Request $request): JsonResponse
     {
@@ -28,7 +31,20 @@ final readonly class PlayingController
             throw InvalidDocument::at('/warmer_k', sprintf('Give how many degrees warmer it is, %.0f at most either way.', HowItPlays::MOST_WARMER_K));
         }
 
+        $share = $this->shareOf($json->instrument ?? null);
+        if ($share !== null && ! isset($ask->share)) {
+            $ask->share = $share;
+        }
+
         // Figures of a map: a millionth of a cent is no news.
         return new JsonResponse(Json::figures((array) $this->plays->of($ask, (float) $warmer, ReaderUnits::of($request))), json: true);
+    }
+
+    /** How stiff strings proved to be on this instrument, by the saddles of its sets that were found; null where too few were. */
+    private function shareOf(mixed $instrument): ?float
+    {
+        $known = is_int($instrument) ? Instrument::query()->find($instrument) : null;
+
+        return $known === null ? null : LearnedSetbacks::of($known, $this->sets)?->share;
     }
 }

@@ -18,11 +18,18 @@ interface Props {
 
 const MOST_RELIEF_MM = 0.6;
 
+interface Need {
+    position: number;
+    mm: number;
+    /** The fret that it would touch first. */
+    over: number;
+}
+
 /** What each string needs for a hand, millimetres at the 12th fret. */
-export function needsOf(plays: Playing, hand: Hand): { position: number; mm: number }[] {
+export function needsOf(plays: Playing, hand: Hand): Need[] {
     return plays.neck.strings.flatMap((string) => {
         const one = string.clean_action_12_mm?.[hand];
-        return one === undefined ? [] : [{ position: string.position, mm: one.mm }];
+        return one === undefined ? [] : [{ position: string.position, mm: one.mm, over: one.over_fret }];
     });
 }
 
@@ -88,7 +95,7 @@ function Needs({
     chosen,
     onChoose,
 }: {
-    needs: { position: number; mm: number }[];
+    needs: Need[];
     has: number;
     chosen: number;
     onChoose: (position: number) => void;
@@ -106,12 +113,15 @@ function Needs({
                         needs
                     </th>
                     <th scope="col" className="py-1 text-right font-normal">
+                        at fret
+                    </th>
+                    <th scope="col" className="py-1 text-right font-normal">
                         to spare
                     </th>
                 </tr>
             </thead>
             <tbody>
-                {needs.map(({ position, mm }) => (
+                {needs.map(({ position, mm, over }) => (
                     <tr key={position} className="border-b border-rule">
                         <td>
                             <Button
@@ -124,6 +134,7 @@ function Needs({
                             </Button>
                         </td>
                         <td className="text-right tabular-nums">{fineLength(mm, units)}</td>
+                        <td className="text-right tabular-nums">{over}</td>
                         <td className="text-right tabular-nums">
                             {has >= mm ? fineLength(has - mm, units) : `−${fineLength(mm - has, units)}`}
                         </td>

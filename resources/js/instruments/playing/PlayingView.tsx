@@ -17,7 +17,15 @@ import { useNeckReadings } from './useNeckReadings';
 import { WarmthPart } from './WarmthPart';
 
 /** How a set plays on its instrument before it is bought: in tune where, how low its strings may lie, what warmth does. */
-export function PlayingView({ question, set }: { question: string | null; set: number | null }) {
+export function PlayingView({
+    question,
+    set,
+    instrument,
+}: {
+    question: string | null;
+    set: number | null;
+    instrument: number | null;
+}) {
     const kept = useNeckReadings(set);
     const [looked, setLooked] = useState<Looked>(FIRST_LOOK);
     const [hand, setHand] = useState<Hand>('medium');
@@ -26,7 +34,7 @@ export function PlayingView({ question, set }: { question: string | null; set: n
         data: plays,
         error,
         isPlaceholderData,
-    } = useAsked<Playing>(instrumentsPlaying, question === null ? null : asked(question, looked, kept.readings));
+    } = useAsked<Playing>(instrumentsPlaying, question === null ? null : asked(question, looked, kept.readings, instrument));
     const { data: fit } = useAsked<DrawnFit>(apiFits, question);
     if (plays === undefined || fit === undefined) {
         return (
@@ -36,7 +44,7 @@ export function PlayingView({ question, set }: { question: string | null; set: n
         );
     }
     const needs = needsOf(plays, hand);
-    const most = needs.reduce((high, each) => (each.mm > high.mm ? each : high), needs[0] ?? { position: 1, mm: 0 });
+    const most = needs.reduce((high, each) => (each.mm > high.mm ? each : high), needs[0] ?? { position: 1, mm: 0, over: 0 });
     const drawn = position ?? most.position;
     const side = plays.sides.find((each) => each.position === drawn);
     const look = (change: Partial<Looked>) => setLooked((present) => ({ ...present, ...change }));

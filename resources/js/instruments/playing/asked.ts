@@ -33,7 +33,7 @@ export const FIRST_LOOK: Looked = { tuning: 0, ends: 'found', capo: 0, under: []
 export const HIGHEST_CAPO = 9;
 
 /** What the server is asked of a set on its instrument. */
-export function asked(set: string, looked: Looked, readings: NeckReading[] = []): string {
+export function asked(set: string, looked: Looked, readings: NeckReading[] = [], instrument: number | null = null): string {
     const document = JSON.parse(set) as SetDocument;
     const tuning = Math.min(looked.tuning, document.tunings.length - 1);
     // Under a capo that it is tuned with, what was read below it does not sound.
@@ -50,6 +50,7 @@ export function asked(set: string, looked: Looked, readings: NeckReading[] = [])
                 : { capo: { fret: looked.capo, ...(looked.under.length === 0 ? {} : { positions: looked.under }) } }),
         },
         warmer_k: looked.warmer,
+        ...(instrument === null ? {} : { instrument }),
     });
 }
 

@@ -9,12 +9,12 @@ import { USUAL, useTried } from './useTried';
 import type { InstrumentPage as Props } from '../../generated/pages';
 import { useInstrumentDraft } from '../draft';
 
-type Looked = ComponentProps<typeof TryOn> & { set: number | null };
+type Looked = ComponentProps<typeof TryOn> & { set: number | null; instrument: number | null };
 
 /** What can be looked at with a set on it. */
 const VIEWS = {
-    try: ({ set: _, ...props }: Looked) => <TryOn {...props} />,
-    play: ({ question, set }: Looked) => <PlayingView question={question} set={set} />,
+    try: ({ set: _, instrument: __, ...props }: Looked) => <TryOn {...props} />,
+    play: ({ question, set, instrument }: Looked) => <PlayingView question={question} set={set} instrument={instrument} />,
     reach: ({ question }: Looked) => <ReachView question={question} />,
 };
 
@@ -26,6 +26,7 @@ export function Tried({
     label,
     measure,
     value,
+    instrument,
 }: {
     draft: ReturnType<typeof useInstrumentDraft>;
     tried: ReturnType<typeof useTried>;
@@ -33,6 +34,7 @@ export function Tried({
     label: string;
     measure: (group: string) => void;
     value: keyof typeof VIEWS;
+    instrument: number | null;
 }) {
     return (
         <Tabs.Content value={value} tabIndex={-1} className="flex-1 py-4 outline-none">
@@ -40,6 +42,7 @@ export function Tried({
                 <div className="grid gap-4">
                     <TriedSet tried={tried} sets={sets} strings={draft.count} kind={label} />
                     {VIEWS[value]({
+                        instrument,
                         set: tried.chosen === USUAL ? null : tried.chosen.id,
                         question: tried.question,
                         bass: isBass(draft.kind),
