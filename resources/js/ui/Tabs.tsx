@@ -2,14 +2,14 @@ import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { Tabs as Primitive } from 'radix-ui';
 
-const tab = 'flex min-h-10 items-center border-b-[3px] px-3';
+const tab = 'flex min-h-10 items-center border-b-[3px] px-3 whitespace-nowrap';
 const here = 'border-accent font-semibold text-ink';
 const elsewhere = 'border-transparent text-ink-soft hover:text-ink';
 
 /** Views of one thing; stands in a `Tabs.Root`. */
 export function TabList({ label, views }: { label: string; views: Record<string, string> }) {
     return (
-        <Primitive.List aria-label={label} className="-mb-px flex">
+        <Primitive.List aria-label={label} className="-mb-px flex flex-wrap">
             {Object.entries(views).map(([value, name]) => (
                 <Primitive.Trigger
                     key={value}

@@ -19,6 +19,8 @@ interface Props {
 const LANE = 40;
 const TOP = 6;
 const FOOT = 24;
+/** Narrower, only the worst of all has its figure. */
+const ROOMY = 560;
 const NUMBERED = [1, 3, 5, 7, 9, 12, 15, 17, 19, 21, 24];
 
 /** The neck to scale along its length, each fret of each string standing off its line by how far it is out of tune. */
@@ -37,6 +39,7 @@ function Drawn({ fit, neck, sides, reach, label, width }: Props & { width: numbe
     const lane = (position: number) => TOP + LANE * (position - 0.5);
     const worst = worstOf(neck);
     const most = Math.max(0, ...[...worst.values()].map(({ cents }) => Math.abs(cents.estimate)));
+    const isMost = (mark: FretMark) => Math.abs(mark.cents.estimate) === most;
     const marks = marksOf(fit, neck, sides);
     return (
         <svg role="img" aria-label={label} width={width} height={TOP + deep + FOOT} className="block text-xs">
@@ -75,8 +78,8 @@ function Drawn({ fit, neck, sides, reach, label, width }: Props & { width: numbe
                         x={view.x(mark.at)}
                         y={lane(mark.position)}
                         reach={reach}
-                        figure={isWorst}
-                        ringed={isWorst && Math.abs(mark.cents.estimate) === most}
+                        figure={isWorst && (isMost(mark) || width >= ROOMY)}
+                        ringed={isWorst && isMost(mark)}
                     />
                 );
             })}
