@@ -88,7 +88,14 @@ test('what a tuner shows stands on the map and is still there tomorrow', async (
     const reading = page.getByRole('region', { name: 'Read by a tuner' });
     await expect(reading.getByRole('button', { name: 'Keep this reading' })).toBeDisabled();
     // The drone begins at its fifth fret.
-    await expect(reading.getByRole('textbox', { name: 'Fret 6, Hz or cents' })).toBeVisible();
+    await reading.getByRole('textbox', { name: 'Fret 6, Hz or cents' }).fill('+0');
+    await reading.getByRole('textbox', { name: 'Fret 6, Hz or cents' }).press('Tab');
+    await reading.getByRole('textbox', { name: 'Open, Hz or cents' }).fill('+0');
+    await reading.getByRole('textbox', { name: 'Open, Hz or cents' }).press('Tab');
+    await reading.getByRole('button', { name: 'Keep this reading' }).click();
+    await expect(reading.getByText('1 reading of string 5.')).toBeVisible();
+    await reading.getByRole('button', { name: 'Forget them' }).click();
+    await expect(reading.getByText(/reading of string/)).toHaveCount(0);
     await choose(page, 'String', '4');
     const take = async (fret: number, cents: string) => {
         const field = reading.getByRole('textbox', { name: `Fret ${fret}, Hz or cents` });

@@ -9,7 +9,7 @@ import { centsWords, marksOf, offset, outOf, reachOf, readAt, worstOf } from '..
 import { ActionPart, needsOf } from '../../resources/js/instruments/playing/ActionPart';
 import { Looks } from '../../resources/js/instruments/playing/Looks';
 import { NeckFigures } from '../../resources/js/instruments/playing/NeckFigures';
-import { isMeant } from '../../resources/js/instruments/playing/useFretEar';
+import { isMeant, semitonesTo } from '../../resources/js/instruments/playing/useFretEar';
 import { centsOf, stopped } from '../../resources/js/instruments/playing/useNeckHeard';
 
 vi.mock('../../resources/js/units/useUnits', () => ({ useUnits: () => ({ length: 'mm', gauge: 'thou', tension: 'N' }) }));
@@ -275,6 +275,15 @@ describe('a neck as it is heard', () => {
         expect(isMeant('open', 80, read, 99, 1)).toBe(true);
         // Nothing open was read: its own pitch stands in.
         expect(isMeant('stopped', 105, { open: null, stopped: null }, 99, 1)).toBe(true);
+    });
+
+    test('a fret of a short string is counted from its peg', () => {
+        const drone = string(5, []);
+        drone.frets = [6, 7, 8].map((fret) => ({ fret, cents: exact(0) }));
+        const neck = neckOf(string(1, [1]), string(2, []), string(3, []), string(4, []), drone);
+        expect([semitonesTo(neck, 5, 6), semitonesTo(neck, 5, 8), semitonesTo(neck, 1, 3), semitonesTo(neck, 2, 3)]).toEqual([
+            1, 3, 3, 3,
+        ]);
     });
 
     test('a tuner listens for it where it is stopped, stiffer the shorter it is', () => {

@@ -45,53 +45,25 @@ export function ReadingPart({ plays, set, tuning, kept }: Props) {
     return (
         <section aria-label="Read by a tuner" className="mt-5">
             <h2 className="border-b border-ink pb-1 text-lg font-bold">Read by a tuner</h2>
-            <div aria-live="polite" className="mt-2 grid gap-1">
-                {plays.read.map((line) => (
-                    <p key={line}>{line}</p>
-                ))}
-                {plays.read.length === 0 && (
-                    <p className="text-ink-soft">
-                        Read strings open and stopped: what comes stands on the map, tells how high the nut is, and which fret
-                        stands off.
-                    </p>
-                )}
-            </div>
+            <Told lines={plays.read} />
             <div className="mt-2 flex flex-wrap items-end gap-3">
-                <div className="w-52">
-                    <Field label="Heard by">
-                        <Select value={heard.source} choices={SOURCES} onChange={(value) => heard.choose(value as Source)} />
-                    </Field>
-                </div>
-                <div className="w-24">
-                    <Field label="String">
-                        <Select
-                            value={String(position)}
-                            choices={strings.map((each) => ({ value: String(each.position), label: String(each.position) }))}
-                            onChange={(value) => {
-                                setPosition(Number(value));
-                                setFret(firstOf(Number(value)));
-                                setRead(UNREAD);
-                            }}
-                        />
-                    </Field>
-                </div>
-                <div className="w-24">
-                    <Field label="Fret">
-                        <Select
-                            value={String(fret)}
-                            choices={(plays.neck.strings[position - 1]?.frets ?? []).map((each) => ({
-                                value: String(each.fret),
-                                label: String(each.fret),
-                            }))}
-                            onChange={(value) => {
-                                setFret(Number(value));
-                                setRead((present) => ({ ...present, stopped: null }));
-                            }}
-                        />
-                    </Field>
-                </div>
+                <Which
+                    plays={plays}
+                    heard={heard}
+                    position={position}
+                    fret={fret}
+                    onString={(chosen) => {
+                        setPosition(chosen);
+                        setFret(firstOf(chosen));
+                        setRead(UNREAD);
+                    }}
+                    onFret={(chosen) => {
+                        setFret(chosen);
+                        setRead((present) => ({ ...present, stopped: null }));
+                    }}
+                />
                 <Heard label="Open" part="open" hz={string.hz} heard={heard} />
-                <Heard label={`Fret ${fret}`} part="stopped" hz={string.hz * 2 ** (fret / 12)} heard={heard} />
+                <Heard label={`Fret ${fret}`} part="stopped" hz={string.hz * 2 ** (heard.above / 12)} heard={heard} />
                 <Button look="strong" disabled={kept.busy || read.open === null || read.stopped === null} onClick={keep}>
                     Keep this reading
                 </Button>
@@ -120,6 +92,70 @@ export function ReadingPart({ plays, set, tuning, kept }: Props) {
                 </p>
             )}
         </section>
+    );
+}
+
+/** What came of it, in words. */
+function Told({ lines }: { lines: string[] }) {
+    return (
+        <div aria-live="polite" className="mt-2 grid gap-1">
+            {lines.map((line) => (
+                <p key={line}>{line}</p>
+            ))}
+            {lines.length === 0 && (
+                <p className="text-ink-soft">
+                    Read strings open and stopped: what comes stands on the map, tells how high the nut is, and which fret stands
+                    off.
+                </p>
+            )}
+        </div>
+    );
+}
+
+/** By what it is heard, and which string at which fret is read. */
+function Which({
+    plays,
+    heard,
+    position,
+    fret,
+    onString,
+    onFret,
+}: {
+    plays: Playing;
+    heard: ReturnType<typeof useFretEar>;
+    position: number;
+    fret: number;
+    onString: (position: number) => void;
+    onFret: (fret: number) => void;
+}) {
+    const strings = plays.neck.strings.filter((string) => string.frets.length > 0);
+    const choicesOf = (numbers: number[]) => numbers.map((each) => ({ value: String(each), label: String(each) }));
+    return (
+        <>
+            <div className="w-52">
+                <Field label="Heard by">
+                    <Select value={heard.source} choices={SOURCES} onChange={(value) => heard.choose(value as Source)} />
+                </Field>
+            </div>
+            <div className="w-24">
+                <Field label="String">
+                    <Select
+                        value={String(position)}
+                        choices={choicesOf(strings.map((each) => each.position))}
+                        onChange={(value) => onString(Number(value))}
+                    />
+                </Field>
+            </div>
+            <div className="w-24">
+                <Field label="Fret">
+                    <Select
+                        value={String(fret)}
+                        choices={choicesOf((plays.neck.strings[position - 1]?.frets ?? []).map((each) => each.fret))}
+                        onChange={(value) => onFret(Number(value))}
+                    />
+                </Field>
+            </div>
+        </>
     );
 }
 

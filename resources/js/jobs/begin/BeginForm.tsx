@@ -78,6 +78,11 @@ export function BeginForm({ begin, benches }: { begin: Begin; benches: string[] 
     );
 }
 
+/** Where most of them lie in the drawer they come from there; where few do, somebody has brought packets. */
+function mostInDrawer({ strings }: Preview): boolean {
+    return strings.filter(({ free }) => free > 0).length > strings.length / 2;
+}
+
 /** What is chosen of a job before it is begun, and what that comes to. */
 function useBeginning(begin: Begin) {
     const { act, busy, problem } = useAct();
@@ -88,16 +93,11 @@ function useBeginning(begin: Begin) {
     const [agreed, setAgreed] = useState<Agreed>({ owner: begin.owner, reason: 'dull', promised: '' });
     const [bench, setBench] = useState('');
     const [spares, setSpares] = useState('0');
-    // Where most of them lie in the drawer they come from there; where few do, somebody has brought packets.
-    const inDrawer = begin.preview.strings.filter(({ free }) => free > 0).length > begin.preview.strings.length / 2;
-    const [from, setFrom] = useState(inDrawer ? 'drawer' : 'packets');
-    // None said: all of them.
+    const [from, setFrom] = useState(() => (mostInDrawer(begin.preview) ? 'drawer' : 'packets'));
     const [some, setSome] = useState<number[]>(begin.some);
     const asked = {
-        set: begin.set.id,
-        present,
-        schools,
-        left_handed: leftHanded,
+        ...{ set: begin.set.id, present, schools, left_handed: leftHanded },
+        // None said: all of them.
         ...(some.length === 0 ? {} : { strings: some }),
     };
     const same =
