@@ -95,9 +95,12 @@ function useBeginning(begin: Begin) {
     const [spares, setSpares] = useState('0');
     const [from, setFrom] = useState(() => (mostInDrawer(begin.preview) ? 'drawer' : 'packets'));
     const [some, setSome] = useState<number[]>(begin.some);
+    // Of strings none said: all of them.
     const asked = {
-        ...{ set: begin.set.id, present, schools, left_handed: leftHanded },
-        // None said: all of them.
+        set: begin.set.id,
+        present,
+        schools,
+        left_handed: leftHanded,
         ...(some.length === 0 ? {} : { strings: some }),
     };
     const same =
