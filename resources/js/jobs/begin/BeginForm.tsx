@@ -83,6 +83,24 @@ function mostInDrawer({ strings }: Preview): boolean {
     return strings.filter(({ free }) => free > 0).length > strings.length / 2;
 }
 
+/** Whether nothing was chosen otherwise: then what came with the page is the answer. */
+function isAsOffered(
+    begin: Begin,
+    {
+        present,
+        schools,
+        left_handed: leftHanded,
+        strings,
+    }: { present: string; schools: Schools; left_handed: boolean; strings?: number[] },
+): boolean {
+    return (
+        present === begin.presents[0]?.value &&
+        schools === begin.schools &&
+        leftHanded === begin.left_handed &&
+        strings === undefined
+    );
+}
+
 /** What is chosen of a job before it is begun, and what that comes to. */
 function useBeginning(begin: Begin) {
     const { act, busy, problem } = useAct();
@@ -103,11 +121,7 @@ function useBeginning(begin: Begin) {
         left_handed: leftHanded,
         ...(some.length === 0 ? {} : { strings: some }),
     };
-    const same =
-        present === begin.presents[0]?.value &&
-        schools === begin.schools &&
-        leftHanded === begin.left_handed &&
-        some.length === 0;
+    const same = isAsOffered(begin, asked);
     const { data, error } = useAsked<Preview>(jobsPlan, same ? null : JSON.stringify(asked));
     const preview = same ? begin.preview : (data ?? begin.preview);
     const missing = from === 'drawer' ? preview.strings.filter(({ free }) => free === 0).map(({ position }) => position) : [];
