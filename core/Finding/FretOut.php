@@ -14,12 +14,18 @@ use Lira\Playing\WholeNeck;
 /** A string with a fret that is out of tune even at the least that it may be: its worst. */
 final class FretOut implements NeckRule
 {
+    /** A saddle that stands nearer to its best is not what is wrong. */
+    private const SADDLE_OFF_M = 0.5e-3;
+
+    /** So near the nut it is the nut that decides. */
+    private const NEAR_NUT = 3;
+
     public static function type(): FindingType
     {
         return new FindingType(
             'fret-out',
             Place::Neck,
-            'String {string} is {cents:1} cents [way=sharp|sharp][way=flat|flat] at fret {fret}, {least:1} at the least. [saddle=found|Its saddle stands {by_mm:1} off where it is best: move it there.][saddle=best|No place of its saddle mends that: a thinner core does, or less height at the nut, which is a repairer’s work.]',
+            'String {string} is {cents:1} cents [way=sharp|sharp][way=flat|flat] at fret {fret}, {least:1} at the least. [cause=saddle|Its saddle stands {by_mm:1} off where it is best: move it there.][cause=nut|The nut holds it high: a repairer lowers its slot.][cause=string|No place of its saddle mends that: a string with a thinner core does.]',
         );
     }
 
@@ -33,13 +39,18 @@ final class FretOut implements NeckRule
                 continue;
             }
             $offM = $string->best === null || $string->place === null ? 0.0 : $string->place->setbackM - $string->best->place->setbackM;
-            $found[] = self::type()->caution($string->isFound ? Remedy::Adjust : Remedy::String, [
+            [$cause, $remedy] = match (true) {
+                $string->isFound && abs($offM) >= self::SADDLE_OFF_M => ['saddle', Remedy::Adjust],
+                $fret - $string->line->startFret <= self::NEAR_NUT => ['nut', Remedy::Repairer],
+                default => ['string', Remedy::String],
+            };
+            $found[] = self::type()->caution($remedy, [
                 'string' => $string->position,
                 'fret' => $fret,
                 'cents' => abs($string->cents[$fret]->estimate),
                 'least' => $least,
                 'way' => $string->cents[$fret]->estimate < 0.0 ? 'flat' : 'sharp',
-                'saddle' => $string->isFound ? 'found' : 'best',
+                'cause' => $cause,
                 'by_mm' => 1000 * abs($offM),
             ])->onString($string->position)->inTuning($design->tunings[$neck->tuning]->name)
                 ->measured($least, $limit, Unit::Cents, Limit::FretCents->reason());

@@ -55,9 +55,20 @@ final class NeckFindingsTest extends CoreTestCase
         self::assertNotNull(self::found(Documents::with('/limits', (object) ['fret-cents' => $value - 0.001], $set(-3.0)), 'fret-out', 3));
         // A high nut does it, too, wherever the saddle is.
         $high = self::found(Documents::with('/instrument/setup', (object) ['nut_height_mm' => 1.2], Documents::usual('electric-guitar', 648, ['E4', 'B3', 'G3'], [10, 13, 17])), 'fret-out', 3);
-        self::assertSame(Remedy::String, $high?->remedy);
+        self::assertSame(Remedy::Repairer, $high?->remedy);
         self::assertStringContainsString('at fret 1', $high->message(Units::si()));
-        self::assertStringContainsString('No place of its saddle mends that', $high->message(Units::si()));
+        self::assertStringContainsString('The nut holds it high: a repairer lowers its slot.', $high->message(Units::si()));
+        // A saddle that was found near where it is best is not to blame.
+        $over = static fn (float $mm): \stdClass => Documents::with('/instrument/setup', (object) ['nut_height_mm' => 1.2], $set($mm));
+        $document = SetDocument::from($over(2.0));
+        $bestM = (new WholeNeck($document->design, $document->evaluation(), 0))->strings[2]->best->place->setbackM ?? 0.0;
+        $best = self::found($over(1000 * $bestM), 'fret-out', 3);
+        self::assertSame(Remedy::Repairer, $best?->remedy);
+        // Far up the neck, on a string far too thick for it, no saddle mends it.
+        $thick = self::found(Documents::with('/instrument/setup', (object) ['nut_height_mm' => 0.0, 'action_12_mm' => 8.0], Documents::usual('electric-guitar', 400, ['E2'], [[80, 'nickel-plated-steel']])), 'fret-out', 1);
+        self::assertSame(Remedy::String, $thick?->remedy);
+        self::assertStringContainsString('at fret 15', $thick->message(Units::si()));
+        self::assertStringContainsString('No place of its saddle mends that: a string with a thinner core does.', $thick->message(Units::si()));
     }
 
     public function test_a_nut_that_is_worth_moving(): void
