@@ -9,6 +9,7 @@ use Lira\Limit\Limit;
 use Lira\Limit\Limits;
 use Lira\Playing\NeckFigures;
 use Lira\Playing\WholeNeck;
+use Lira\Wording\Listed;
 
 /** A nut whose moving would take so much off the first frets that it is worth the work. */
 final class NutToMove implements NeckRule
@@ -40,20 +41,12 @@ final class NutToMove implements NeckRule
             'cents' => abs($mean),
             'way' => $mean < 0.0 ? 'flat' : 'sharp',
             'likewise' => $others === [] ? 'none' : 'others',
-            'strings' => self::named($others),
+            'strings' => (count($others) > 1 ? 'strings ' : 'string ').Listed::of($others),
             'nut_mm' => 1000 * abs($nutM),
             'to' => $nutM >= 0.0 ? 'saddle' : 'head',
             'left' => abs($left),
         ])->onString($worst->position)->inTuning($design->tunings[$neck->tuning]->name)
             ->measured(max($gains), $limit, Unit::Cents, Limit::NutGainCents->reason())];
-    }
-
-    /** @param  list<int>  $positions */
-    private static function named(array $positions): string
-    {
-        $last = array_pop($positions);
-
-        return $positions === [] ? "string {$last}" : 'strings '.implode(', ', $positions)." and {$last}";
     }
 
     /** What moving its nut takes off the mean of its first three frets; 0 where nobody knows, or it begins further up. */

@@ -6,6 +6,7 @@ namespace Lira\Playing;
 
 use Lira\Instrument\Hand;
 use Lira\Kind\UsualSetup;
+use Lira\Wording\Listed;
 use Lira\Wording\Statement;
 
 /** A neck in words: what somebody would say who had its map before them. */
@@ -110,7 +111,7 @@ final readonly class NeckSays
         }
         $unknown = array_values(array_diff(array_map(static fn (NeckFigures $string): int => $string->position, $this->neck->strings), array_keys($cents)));
         if ($unknown !== []) {
-            $said[] = Saying::WarmthNotKnown->with(['which' => $cents === [] ? 'all' : 'some', 'strings' => self::listed($unknown)]);
+            $said[] = Saying::WarmthNotKnown->with(['which' => $cents === [] ? 'all' : 'some', 'strings' => Listed::of($unknown)]);
         }
 
         return [...$said, Saying::Humidity->with()];
@@ -135,7 +136,7 @@ final readonly class NeckSays
             $said[] = Saying::ShareRead->with(['strings' => $read->shareOf, 'many' => $read->shareOf === 1 ? 'no' : 'yes', 'share' => $read->share]);
         }
         foreach ($read->odd as $odd) {
-            $said[] = Saying::OddFret->with(['fret' => $odd->fret, 'cents' => abs($odd->cents), 'way' => self::way($odd->cents), 'strings' => self::listed($odd->positions)]);
+            $said[] = Saying::OddFret->with(['fret' => $odd->fret, 'cents' => abs($odd->cents), 'way' => self::way($odd->cents), 'strings' => Listed::of($odd->positions)]);
         }
 
         return $said;
@@ -251,13 +252,5 @@ final readonly class NeckSays
     private static function way(float $cents): string
     {
         return $cents < 0.0 ? 'flat' : 'sharp';
-    }
-
-    /** @param  non-empty-list<int>  $positions */
-    private static function listed(array $positions): string
-    {
-        $last = array_pop($positions);
-
-        return $positions === [] ? (string) $last : implode(', ', $positions)." and {$last}";
     }
 }

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Wording;
+
+use Lira\Wording\Listed;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreTestCase;
+
+final class ListedTest extends CoreTestCase
+{
+    /** @param  list<int>  $positions */
+    #[DataProvider('positions')]
+    public function test_positions_are_listed_as_they_are_said(array $positions, string $said): void
+    {
+        self::assertSame($said, Listed::of($positions));
+    }
+
+    /** @return array<string, array{list<int>, string}> */
+    public static function positions(): array
+    {
+        return ['none' => [[], ''], 'one' => [[4], '4'], 'two' => [[1, 2], '1 and 2'], 'more' => [[1, 2, 5], '1, 2 and 5']];
+    }
+}
