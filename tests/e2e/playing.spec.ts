@@ -161,13 +161,14 @@ test('its chords are heard as this neck sounds them, and in equal temperament', 
     });
     await neckOf(page, 'Curlew');
     const played = () => page.evaluate(() => (globalThis as unknown as { played: number[][] }).played);
-    await page.getByRole('button', { name: /^D as this neck/ }).click();
+    const heard = page.getByRole('region', { name: 'Heard' });
+    await heard.getByRole('button', { name: 'as this neck sounds it' }).first().click();
     await expect.poll(async () => (await played()).length).toBe(1);
-    await page.getByRole('button', { name: /^D in equal/ }).click();
+    await heard.getByRole('button', { name: 'in equal temperament' }).first().click();
     await expect.poll(async () => (await played()).length).toBe(2);
     const [neck, equal] = await played();
     expect(neck).not.toEqual(equal);
-    await page.getByRole('button', { name: 'Scale as this neck sounds it' }).click();
+    await heard.getByRole('button', { name: 'Scale as this neck sounds it' }).click();
     await expect.poll(async () => (await played()).length).toBe(3);
 });
 
