@@ -41,7 +41,7 @@ final class NutToMove implements NeckRule
             'cents' => abs($mean),
             'way' => $mean < 0.0 ? 'flat' : 'sharp',
             'likewise' => $others === [] ? 'none' : 'others',
-            'strings' => (count($others) > 1 ? 'strings ' : 'string ').Listed::of($others),
+            'strings' => Listed::strings($others),
             'nut_mm' => 1000 * abs($nutM),
             'to' => $nutM >= 0.0 ? 'saddle' : 'head',
             'left' => abs($left),

@@ -17,4 +17,14 @@ final class Listed
 
         return $positions === [] ? (string) $last : implode(', ', $positions)." and {$last}";
     }
+
+    /**
+     * "string 4", "strings 1 and 2".
+     *
+     * @param  list<int>  $positions
+     */
+    public static function strings(array $positions): string
+    {
+        return (count($positions) > 1 ? 'strings ' : 'string ').self::of($positions);
+    }
 }

@@ -26,15 +26,18 @@ final class NeckFindingsTest extends CoreTestCase
         self::assertEqualsWithDelta(1.73e-3, $needed, 0.01e-3);
         $low = self::found(self::acoustic(1000 * $needed - 0.06, 'hard'), 'action-low', 2);
         self::assertSame([Severity::Caution, Remedy::Repairer], [$low?->severity, $low?->remedy]);
-        self::assertStringStartsWith('String 2 buzzes when it is picked hard: it wants 1.73 mm of action and has 1.67 mm. It touches fret 10 first. A repairer raises the saddle', $low?->message(Units::si()) ?? '');
+        self::assertStringStartsWith('String 2 buzzes when it is picked hard: it wants 1.73 mm of action and has 1.67 mm. It touches fret 10 first. Too low for string 1 as well. A repairer raises the action', $low?->message(Units::si()) ?? '');
         self::assertEqualsWithDelta([1000 * $needed - 0.06, 1000 * $needed], [$low?->value, $low?->limit], 2e-3);
+        $all = array_values(array_filter(self::all(self::acoustic(1.5, 'hard')), static fn (Finding $finding): bool => $finding->type->code === 'action-low'));
+        self::assertCount(1, $all, 'it is set once for all strings');
+        self::assertStringContainsString('Too low for strings 1 and 6 as well.', $all[0]->message(Units::si()));
         self::assertNull(self::found(self::acoustic(1000 * $needed - 0.04, 'hard'), 'action-low', 2), 'nobody sets an action more finely');
         self::assertNull(self::found(self::acoustic(1.5, 'soft'), 'action-low', 2));
         self::assertNull(self::found(self::acoustic(1.5, null), 'action-low', 2), 'nobody said how hard it is picked');
         self::assertNull(self::found(self::acoustic(null, 'hard'), 'action-low', 2), 'nobody measured its action');
         $own = self::found(Documents::with('/instrument/kind', 'electric-guitar', self::acoustic(1.0, 'hard')), 'action-low', 2);
         self::assertSame(Remedy::Adjust, $own?->remedy);
-        self::assertStringContainsString('Raise its saddle', $own->message(Units::si()));
+        self::assertStringContainsString('Raise the action', $own->message(Units::si()));
     }
 
     public function test_a_fret_that_is_out_even_at_the_least(): void

@@ -17,6 +17,11 @@ final class ListedTest extends CoreTestCase
         self::assertSame($said, Listed::of($positions));
     }
 
+    public function test_one_string_or_several(): void
+    {
+        self::assertSame(['string 4', 'strings 1 and 2'], [Listed::strings([4]), Listed::strings([1, 2])]);
+    }
+
     /** @return array<string, array{list<int>, string}> */
     public static function positions(): array
     {
