@@ -32,7 +32,7 @@ final readonly class WholeNeck
     public Setup $setup;
 
     /** @param  int  $tuning  which of the design's, from 0 */
-    public function __construct(private SetDesign $design, SetEvaluation $evaluation, public int $tuning, public Circumstances $with = new Circumstances)
+    public function __construct(private SetDesign $design, private SetEvaluation $evaluation, public int $tuning, public Circumstances $with = new Circumstances)
     {
         $this->frets = $design->instrument->neck->frets ?? self::FRETS;
         $this->setup = $design->instrument->setup;
@@ -61,6 +61,27 @@ final readonly class WholeNeck
         );
     }
 
+    /**
+     * How low a string may lie once its neck is so hollow.
+     *
+     * @param  int  $position  1 to the number of strings
+     * @param  float  $reliefM  0 or more
+     * @return array{soft: CleanAction, medium: CleanAction, hard: CleanAction}|null null without a fret beyond its start
+     */
+    public function cleanActionWith(int $position, float $reliefM): ?array
+    {
+        $string = $this->strings[$position - 1];
+        $setbackM = $this->design->setbacksM[$position] ?? $string->best->place->setbackM ?? 0.0;
+
+        return $this->cleanAction($string->line->withRelief($reliefM), $this->evaluation->strings[$position - 1]->tunings[$this->tuning]->tensionN, $setbackM);
+    }
+
+    /** @return array{soft: CleanAction, medium: CleanAction, hard: CleanAction}|null */
+    private function cleanAction(StringLine $line, float $tensionN, float $setbackM): ?array
+    {
+        return CleanAction::of($line, $tensionN, $this->setup->pickingN, $this->setup->pickFromSaddleM, $this->setup->verticalShare, $setbackM, $this->frets);
+    }
+
     private static function line(SetDesign $design, int $position, int $tuning): StringLine
     {
         return StringLine::of($design->instrument->scale, $design->instrument->setup, $position, count($design->strings), $design->tunings[$tuning]->capo);
@@ -86,7 +107,7 @@ final readonly class WholeNeck
             $position, $line, $place, $this->with->ends === EndsStand::Found && $found !== null,
             $played === null || $place === null ? [] : $this->cents($played, $place, $this->with->capoOn($position)),
             $best, $both,
-            CleanAction::of($line, $tensionN, $this->setup->pickingN, $this->setup->pickFromSaddleM, $this->setup->verticalShare, $found ?? $best->place->setbackM ?? 0.0, $this->frets),
+            $this->cleanAction($line, $tensionN, $found ?? $best->place->setbackM ?? 0.0),
             Warmth::centsPerK((float) $core?->strungStiffnessN(), $tensionN, $core?->material->properties()->expansionPerK),
             $played === null || $both === null ? null : $this->firstFrets($played, $both->place),
         );

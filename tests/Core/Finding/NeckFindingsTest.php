@@ -26,7 +26,7 @@ final class NeckFindingsTest extends CoreTestCase
         self::assertEqualsWithDelta(1.73e-3, $needed, 0.01e-3);
         $low = self::found(self::acoustic(1000 * $needed - 0.06, 'hard'), 'action-low', 2);
         self::assertSame([Severity::Caution, Remedy::Repairer], [$low?->severity, $low?->remedy]);
-        self::assertStringStartsWith('String 2 buzzes when it is picked hard: it wants 1.73 mm of action and has 1.67 mm. It touches fret 10 first. Too low for string 1 as well. A repairer raises the action', $low?->message(Units::si()) ?? '');
+        self::assertStringStartsWith('String 2 buzzes when it is picked hard: it wants 1.73 mm of action and has 1.67 mm. Stopped at fret 5 it touches fret 10 first. Too low for string 1 as well. A repairer raises the action', $low?->message(Units::si()) ?? '');
         self::assertEqualsWithDelta([1000 * $needed - 0.06, 1000 * $needed], [$low?->value, $low?->limit], 2e-3);
         $all = array_values(array_filter(self::all(self::acoustic(1.5, 'hard')), static fn (Finding $finding): bool => $finding->type->code === 'action-low'));
         self::assertCount(1, $all, 'it is set once for all strings');
@@ -38,6 +38,22 @@ final class NeckFindingsTest extends CoreTestCase
         $own = self::found(Documents::with('/instrument/kind', 'electric-guitar', self::acoustic(1.0, 'hard')), 'action-low', 2);
         self::assertSame(Remedy::Adjust, $own?->remedy);
         self::assertStringContainsString('Raise the action', $own->message(Units::si()));
+    }
+
+    public function test_what_relief_would_do_about_a_low_action_is_said_as_it_is(): void
+    {
+        $said = static function (float $reliefMm): string {
+            $json = Documents::usual('electric-guitar', 648, ['E4', 'B3', 'G3'], [10, 13, 17]);
+            $json = Documents::with('/target', (object) ['profile' => 'equal', 'tension_n' => 80, 'style' => (object) ['attack' => 'hard']], $json);
+
+            return self::found(Documents::with('/instrument/setup', (object) ['action_12_mm' => 1.0, 'relief_mm' => $reliefMm], $json), 'action-low', 2)?->message(Units::si()) ?? '';
+        };
+        // A straight neck is touched just beyond the fret that is stopped; a hollow one where it rises again.
+        self::assertStringContainsString('Stopped at fret 1 it touches fret 3 first.', $said(0.0));
+        self::assertStringEndsWith(' A little more relief lowers what it wants.', $said(0.0));
+        self::assertStringEndsWith('Raise the action at the bridge.', $said(0.3));
+        self::assertStringContainsString('Stopped at fret 6 it touches fret 11 first.', $said(0.5));
+        self::assertStringEndsWith(' A little less relief lowers what it wants.', $said(0.5));
     }
 
     public function test_a_fret_that_is_out_even_at_the_least(): void
