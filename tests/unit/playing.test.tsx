@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { stoppedAt } from '../../resources/js/devices/tuner/heard';
@@ -10,11 +11,15 @@ import { ActionPart, needsOf } from '../../resources/js/instruments/playing/Acti
 import { Looks } from '../../resources/js/instruments/playing/Looks';
 import { NeckFigures } from '../../resources/js/instruments/playing/NeckFigures';
 import { isMeant, semitonesTo } from '../../resources/js/instruments/playing/useFretEar';
+import { NeckAtEnd } from '../../resources/js/jobs/step/NeckAtEnd';
 import { centsOf, stopped } from '../../resources/js/instruments/playing/useNeckHeard';
 
 vi.mock('../../resources/js/units/useUnits', () => ({ useUnits: () => ({ length: 'mm', gauge: 'thou', tension: 'N' }) }));
 
-afterEach(cleanup);
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
 
 type String = NeckSetup['strings'][number];
 
@@ -291,5 +296,27 @@ describe('a neck as it is heard', () => {
         expect(at.hz).toBeCloseTo(141.42, 2);
         expect([at.stiffness.low, at.stiffness.estimate, at.stiffness.high, at.fret]).toEqual([2, 4, 6, 6]);
         expect(stoppedAt({ position: 2, hz: 100, stiffness: null }, 12).stiffness.estimate).toBeCloseTo(4e-6, 12);
+    });
+});
+
+describe('at the end of a job', () => {
+    const atEnd = (says: string[], finished: boolean) => {
+        vi.stubGlobal('fetch', () => Promise.resolve(Response.json({ says })));
+        render(
+            <QueryClientProvider client={new QueryClient()}>
+                <NeckAtEnd job={7} finished={finished} />
+            </QueryClientProvider>,
+        );
+    };
+
+    test('what is to be set is said before it leaves the bench', async () => {
+        atEnd(['String 2 buzzes.'], false);
+        expect(await screen.findByText('String 2 buzzes.')).toBeTruthy();
+        expect(screen.getByRole('heading').textContent).toBe('Before it leaves the bench');
+    });
+
+    test('and once it has left, how it plays', async () => {
+        atEnd(['String 2 buzzes.'], true);
+        expect((await screen.findByRole('heading')).textContent).toBe('How it plays');
     });
 });

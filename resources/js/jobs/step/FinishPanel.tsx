@@ -148,7 +148,7 @@ function WhatItCameTo({ finished, job, units }: { finished: boolean; job: JobWit
                 {job.minutes > 0 ? `${job.minutes} minutes at it. ` : ''}
                 {job.before === null ? 'It was bare before.' : `Before it had ${job.before}.`}
             </p>
-            <NeckAtEnd job={job.id} />
+            <NeckAtEnd job={job.id} finished={finished} />
             {job.photographs.length > 0 && (
                 <ul className="mt-3 flex flex-wrap gap-3">
                     {job.photographs.map(({ id, moment, caption }) => (

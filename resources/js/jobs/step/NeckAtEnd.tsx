@@ -3,7 +3,7 @@ import { jobsNeck } from '../../generated/addresses/jobs';
 import { ask } from '../../server/api';
 
 /** What is to be looked at along the neck before the instrument leaves the bench; nothing where nothing is. */
-export function NeckAtEnd({ job }: { job: number }) {
+export function NeckAtEnd({ job, finished }: { job: number; finished: boolean }) {
     const { data } = useQuery({
         queryKey: ['neck at end', job],
         queryFn: ({ signal }) => ask<{ says: string[] }>(jobsNeck(job), { signal }),
@@ -14,8 +14,8 @@ export function NeckAtEnd({ job }: { job: number }) {
     }
     return (
         <section aria-label="Along the neck" className="mt-4">
-            <h3 className="text-lg font-semibold">Before it leaves the bench</h3>
-            <ul className="mt-1 grid gap-1.5">
+            <h3 className="text-lg font-semibold">{finished ? 'How it plays' : 'Before it leaves the bench'}</h3>
+            <ul className="mt-1 grid gap-1.5 text-lg">
                 {data.says.map((line) => (
                     <li key={line}>{line}</li>
                 ))}
