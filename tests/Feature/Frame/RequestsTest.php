@@ -239,7 +239,7 @@ final class RequestsTest extends FeatureTestCase
     public function test_every_address_that_writes_does_it_in_the_one_way(): void
     {
         $others = [
-            'orders.plan', 'samples.family', 'samples.weigh', 'instruments.usual-set', 'orders.store', 'photographs.store', 'imports.store', 'jobs.plan', 'jobs.cut-short', 'start.read', 'bench.answer', 'shows.import',
+            'orders.plan', 'samples.family', 'samples.weigh', 'instruments.usual-set', 'instruments.playing', 'orders.store', 'photographs.store', 'imports.store', 'jobs.plan', 'jobs.cut-short', 'start.read', 'bench.answer', 'shows.import',
             // These read a document or a list first, however large it is, or keep a copy; then they write in a transaction of their own.
             'sets.import', 'sets.update', 'instruments.store', 'instruments.import', 'instruments.update', 'imports.map', 'imports.check', 'demo.destroy',
             // These write no row.

@@ -31,7 +31,7 @@ final class RightsTest extends NetworkTestCase
     public function test_whoever_may_only_look_changes_nothing(): void
     {
         // Those ask, and answer with figures.
-        $asks = ['bench.answer', 'start.read', 'instruments.usual-set', 'jobs.plan', 'orders.plan', 'samples.family', 'samples.weigh'];
+        $asks = ['bench.answer', 'start.read', 'instruments.usual-set', 'instruments.playing', 'jobs.plan', 'orders.plan', 'samples.family', 'samples.weigh'];
         foreach (self::routes() as $route) {
             if (self::rightsOf($route) === [Right::Look] && ! in_array('GET', $route->methods(), true) && ! str_starts_with($route->uri(), 'api/')) {
                 self::assertContains($route->getName(), $asks);
