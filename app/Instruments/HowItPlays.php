@@ -48,7 +48,7 @@ final readonly class HowItPlays
 
         return new PlayingView(
             $question->answer(),
-            $question->answerBefore(),
+            $before === null ? null : SetupQuestion::written($before),
             $name,
             array_map(static fn (Tuning $tuning): string => $tuning->name, $document->design->tunings),
             ['action' => 1000 * $neck->setup->action12M, 'nut' => 1000 * $neck->setup->nutHeightM, 'relief' => 1000 * $neck->setup->reliefM],

@@ -15,9 +15,6 @@ use Lira\Wording\Listed;
 /** An action, as it was measured, that is too low for the hand that is said to play it. */
 final class ActionLow implements NeckRule
 {
-    /** Nobody sets an action more finely, metres. */
-    private const JUST_M = 0.05e-3;
-
     /** A quarter turn of a rod, or so. */
     private const LITTLE_RELIEF_M = 0.05e-3;
 
@@ -39,21 +36,19 @@ final class ActionLow implements NeckRule
         if ($design->hand === null || ! $setup->isMeasured('action_12_mm')) {
             return [];
         }
-        $needs = [];
-        foreach ($neck->strings as $string) {
-            $needed = self::of($string->cleanAction, $design->hand);
-            if ($needed !== null && $needed->actionM >= $setup->action12M + self::JUST_M) {
-                $needs[$string->position] = $needed;
-            }
-        }
-        if ($needs === []) {
+        // An action is set once for all strings: the one that asks for most says how high.
+        $most = $neck->mostNeeded($design->hand);
+        $tooLowFor = $setup->action12M + CleanAction::SET_TO_M;
+        if ($most === null || $most[1]->actionM < $tooLowFor) {
             return [];
         }
-        // An action is set once for all strings: the one that asks for most says how high.
-        uasort($needs, static fn (CleanAction $one, CleanAction $other): int => $other->actionM <=> $one->actionM);
-        [$position, $needed] = [array_key_first($needs), reset($needs)];
-        $others = array_values(array_diff(array_keys($needs), [$position]));
-        sort($others);
+        [$position, $needed] = $most;
+        $others = [];
+        foreach ($neck->strings as $string) {
+            if ($string->position !== $position && (self::of($string->cleanAction, $design->hand)->actionM ?? 0.0) >= $tooLowFor) {
+                $others[] = $string->position;
+            }
+        }
         $fixed = Saddles::of($design->instrument) === Saddles::Fixed;
 
         return [self::type()->caution($fixed ? Remedy::Repairer : Remedy::Adjust, [

@@ -14,8 +14,6 @@ use Lira\Wording\Listed;
 /** A nut whose moving would take so much off the first frets that it is worth the work. */
 final class NutToMove implements NeckRule
 {
-    private const FIRST = 3;
-
     public static function type(): FindingType
     {
         return new FindingType(
@@ -34,7 +32,7 @@ final class NutToMove implements NeckRule
         }
         $worst = $neck->strings[(int) array_search(max($gains), $gains, true)];
         $others = array_values(array_diff(array_map(static fn (int $index): int => $index + 1, array_keys($gains)), [$worst->position]));
-        [$mean, $nutM, $left] = [$worst->meanCents(self::FIRST) ?? 0.0, $worst->bestWithNut->place->nutM ?? 0.0, $worst->firstFretsWithNut ?? 0.0];
+        [$mean, $nutM, $left] = [$worst->meanCents() ?? 0.0, $worst->bestWithNut->place->nutM ?? 0.0, $worst->firstFretsWithNut ?? 0.0];
 
         return [self::type()->note(Remedy::Repairer, [
             'string' => $worst->position,
@@ -52,7 +50,7 @@ final class NutToMove implements NeckRule
     /** What moving its nut takes off the mean of its first three frets; 0 where nobody knows, or it begins further up. */
     private static function gainCents(NeckFigures $string): float
     {
-        $mean = $string->meanCents(self::FIRST);
+        $mean = $string->meanCents();
 
         return $mean === null || $string->firstFretsWithNut === null || $string->line->startFret > 0 ? 0.0 : abs($mean) - abs($string->firstFretsWithNut);
     }

@@ -12,6 +12,9 @@ namespace Lira\Playing;
  */
 final readonly class CleanAction
 {
+    /** Nobody sets an action more finely, metres. */
+    public const SET_TO_M = 0.05e-3;
+
     /** The highest fret that is taken to be stopped. */
     private const STOPPED = 15;
 

@@ -9,6 +9,9 @@ use Lira\Certainty\Interval;
 /** How one string plays on its neck, with its ends at some place. */
 final readonly class NeckFigures
 {
+    /** The frets that open chords are stopped at. */
+    public const FIRST = 3;
+
     /**
      * @param  ?Placement  $place  where its ends are taken to stand; null for a string whose stretch nobody knows
      * @param  bool  $isFound  whether its saddle was found there
@@ -32,10 +35,10 @@ final readonly class NeckFigures
         public ?float $firstFretsWithNut = null,
     ) {}
 
-    /** The mean of its first frets as it stands, cents; null where that is not known. @param  int  $frets  how many of them, at least 1 */
-    public function meanCents(int $frets): ?float
+    /** The mean of its first frets as it stands, cents; null where that is not known. */
+    public function meanCents(): ?float
     {
-        $first = array_slice(array_filter($this->cents, fn (int $fret): bool => $fret > $this->line->startFret, ARRAY_FILTER_USE_KEY), 0, $frets);
+        $first = array_slice(array_filter($this->cents, fn (int $fret): bool => $fret > $this->line->startFret, ARRAY_FILTER_USE_KEY), 0, self::FIRST);
 
         return $first === [] ? null : array_sum(array_map(static fn (Interval $cents): float => $cents->estimate, $first)) / count($first);
     }

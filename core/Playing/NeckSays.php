@@ -15,14 +15,8 @@ final readonly class NeckSays
     /** Nobody hears less between strings that are plucked one after the other. */
     private const HEARD_CENTS = 2.0;
 
-    /** Frets of open chords. */
-    private const CHORDS = 3;
-
     /** A nut that takes less off is not worth moving, cents. */
     private const NUT_HELPS_CENTS = 0.5;
-
-    /** Nobody sets an action more finely. */
-    private const JUST_M = 0.05e-3;
 
     /** Two actions that differ by less are alike. */
     private const ALIKE_M = 0.02e-3;
@@ -57,7 +51,7 @@ final readonly class NeckSays
      */
     public function ofAction(Hand $hand, ?self $before = null, string $beforeName = ''): array
     {
-        $most = $this->mostNeeded($hand);
+        $most = $this->neck->mostNeeded($hand);
         if ($most === null) {
             return [];
         }
@@ -72,9 +66,9 @@ final readonly class NeckSays
         if (! $setup->isMeasured('action_12_mm')) {
             $said[] = Saying::ActionUnmeasured->with(['action_mm' => 1000 * $setup->action12M]);
         } else {
-            $said[] = (abs($spareM) < self::JUST_M ? Saying::ActionJust : ($spareM > 0.0 ? Saying::ActionSpare : Saying::ActionShort))->with(['action_mm' => 1000 * $setup->action12M, 'by_mm' => 1000 * abs($spareM)]);
+            $said[] = (abs($spareM) < CleanAction::SET_TO_M ? Saying::ActionJust : ($spareM > 0.0 ? Saying::ActionSpare : Saying::ActionShort))->with(['action_mm' => 1000 * $setup->action12M, 'by_mm' => 1000 * abs($spareM)]);
         }
-        $was = $before?->mostNeeded($hand);
+        $was = $before?->neck->mostNeeded($hand);
         if ($was !== null) {
             $moreM = $needed->actionM - $was[1]->actionM;
             if (abs($moreM) >= self::ALIKE_M) {
@@ -142,24 +136,6 @@ final readonly class NeckSays
         return $said;
     }
 
-    /**
-     * The string that asks for the highest action.
-     *
-     * @return array{int, CleanAction}|null
-     */
-    private function mostNeeded(Hand $hand): ?array
-    {
-        $most = null;
-        foreach ($this->neck->strings as $string) {
-            $one = $string->cleanAction[$hand->value] ?? null;
-            if ($one !== null && ($most === null || $one->actionM > $most[1]->actionM)) {
-                $most = [$string->position, $one];
-            }
-        }
-
-        return $most;
-    }
-
     private function worst(): ?Statement
     {
         $worst = null;
@@ -193,7 +169,7 @@ final readonly class NeckSays
         $means = [];
         foreach ($this->neck->strings as $string) {
             // Nobody stops a drone in an open chord, and under a capo they begin elsewhere.
-            $mean = $string->line->startFret > 0 || $this->neck->with->capoOn($string->position) > 0 ? null : $string->meanCents(self::CHORDS);
+            $mean = $string->line->startFret > 0 || $this->neck->with->capoOn($string->position) > 0 ? null : $string->meanCents();
             if ($mean !== null) {
                 $means[$string->position] = $mean;
             }

@@ -8,6 +8,7 @@ use Lira\Certainty\Interval;
 use Lira\Design\SetDesign;
 use Lira\Evaluation\EvaluatedString;
 use Lira\Evaluation\SetEvaluation;
+use Lira\Instrument\Hand;
 use Lira\Instrument\Setup;
 use Lira\Kind\UsualSetup;
 
@@ -19,9 +20,6 @@ final readonly class WholeNeck
 
     /** What may stand in for what nobody measured, as documents name it. */
     public const ASSUMED = [...Setup::KEYS, 'frets'];
-
-    /** Frets of open chords. */
-    private const FIRST = 3;
 
     /** @var list<NeckFigures> string 1 first */
     public array $strings;
@@ -71,14 +69,34 @@ final readonly class WholeNeck
     public function cleanActionWith(int $position, float $reliefM): ?array
     {
         $string = $this->strings[$position - 1];
-        $setbackM = $this->design->setbacksM[$position] ?? $string->best->place->setbackM ?? 0.0;
 
-        return $this->cleanAction($string->line->withRelief($reliefM), $this->evaluation->strings[$position - 1]->tunings[$this->tuning]->tensionN, $setbackM);
+        return $this->cleanAction($this->evaluation->strings[$position - 1], $string->line->withRelief($reliefM), $string->best);
     }
 
-    /** @return array{soft: CleanAction, medium: CleanAction, hard: CleanAction}|null */
-    private function cleanAction(StringLine $line, float $tensionN, float $setbackM): ?array
+    /**
+     * The string that asks for the highest action.
+     *
+     * @return array{int, CleanAction}|null its position and what it asks for; null without a fret beyond where strings begin
+     */
+    public function mostNeeded(Hand $hand): ?array
     {
+        $most = null;
+        foreach ($this->strings as $string) {
+            $one = $string->cleanAction[$hand->value] ?? null;
+            if ($one !== null && ($most === null || $one->actionM > $most[1]->actionM)) {
+                $most = [$string->position, $one];
+            }
+        }
+
+        return $most;
+    }
+
+    /** @return array{soft: CleanAction, medium: CleanAction, hard: CleanAction}|null with its saddle where it was found, else where it is best */
+    private function cleanAction(EvaluatedString $string, StringLine $line, ?BestPlace $best): ?array
+    {
+        $setbackM = $this->design->setbacksM[$string->position] ?? $best->place->setbackM ?? 0.0;
+        $tensionN = $string->tunings[$this->tuning]->tensionN;
+
         return CleanAction::of($line, $tensionN, $this->setup->pickingN, $this->setup->pickFromSaddleM, $this->setup->verticalShare, $setbackM, $this->frets);
     }
 
@@ -107,7 +125,7 @@ final readonly class WholeNeck
             $position, $line, $place, $this->with->ends === EndsStand::Found && $found !== null,
             $played === null || $place === null ? [] : $this->cents($played, $place, $this->with->capoOn($position)),
             $best, $both,
-            $this->cleanAction($line, $tensionN, $found ?? $best->place->setbackM ?? 0.0),
+            $this->cleanAction($string, $line, $best),
             Warmth::centsPerK((float) $core?->strungStiffnessN(), $tensionN, $core?->material->properties()->expansionPerK),
             $played === null || $both === null ? null : $this->firstFrets($played, $both->place),
         );
@@ -135,11 +153,11 @@ final readonly class WholeNeck
     private function firstFrets(PlayedString $played, Placement $place): float
     {
         $sum = 0.0;
-        for ($fret = 1; $fret <= self::FIRST; $fret++) {
+        for ($fret = 1; $fret <= NeckFigures::FIRST; $fret++) {
             $sum += $played->centsAt($played->line->startFret + $fret, $place, $this->with->share);
         }
 
-        return $sum / self::FIRST;
+        return $sum / NeckFigures::FIRST;
     }
 
     /** @return list<float> how high the nut may let it hang besides, metres */

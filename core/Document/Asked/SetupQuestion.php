@@ -133,25 +133,15 @@ final readonly class SetupQuestion implements Question
     public function answer(): array
     {
         return [
-            'format' => 'lira-setup',
-            'version' => 1,
             ...self::written($this->neck),
             ...($this->read === null ? [] : ['read' => self::writtenReadings($this->read)]),
         ];
     }
 
-    /** @return array{frets: int, assumed: list<value-of<WholeNeck::ASSUMED>>, strings: list<NeckStringJson>} */
-    private static function written(WholeNeck $neck): array
+    /** @return NeckSetupJson how a neck plays, without what was read of it */
+    public static function written(WholeNeck $neck): array
     {
-        return ['frets' => $neck->frets, 'assumed' => $neck->assumed(), 'strings' => array_map(self::string(...), $neck->strings)];
-    }
-
-    /** @return NeckSetupJson|null how the set before plays, written the same */
-    public function answerBefore(): ?array
-    {
-        $before = $this->before();
-
-        return $before === null ? null : ['format' => 'lira-setup', 'version' => 1, ...self::written($before)];
+        return ['format' => 'lira-setup', 'version' => 1, 'frets' => $neck->frets, 'assumed' => $neck->assumed(), 'strings' => array_map(self::string(...), $neck->strings)];
     }
 
     /** @return NeckStringJson */
